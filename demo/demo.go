@@ -1,0 +1,50 @@
+// Package demo is Saltmere harbour: made-up record sets to try Page Ladder on.
+package demo
+
+import (
+	"context"
+	"embed"
+	"encoding/json"
+	"errors"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+//go:embed sets.json *.csv
+var files embed.FS
+
+// Load puts the harbour's sets into a store. Those that are there already are
+// left as they are.
+func Load(ctx context.Context, store *sets.Store) error {
+	text, err := files.ReadFile("sets.json")
+	if err != nil {
+		return err
+	}
+	var declared []struct {
+		Name, Label string
+		Fields      []intake.Field
+		Rules       *paging.Rules
+	}
+	if err := json.Unmarshal(text, &declared); err != nil {
+		return err
+	}
+	for _, d := range declared {
+		if _, err := store.Get(ctx, d.Name); err == nil {
+			continue
+		} else if !errors.Is(err, sets.ErrNoSet) {
+			return err
+		}
+		csv, err := files.Open(d.Name + ".csv")
+		if err != nil {
+			return err
+		}
+		err = store.LoadCSV(ctx, &sets.Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: d.Rules}, csv)
+		csv.Close()
+		if err != nil {
+			return err
+		}
+	}
+	return nil
+}

@@ -1,0 +1,124 @@
+// Package cli is the command line, one file a command.
+package cli
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"io"
+	"net/http"
+	"os"
+	"os/signal"
+	"strings"
+	"syscall"
+
+	"github.com/spf13/cobra"
+
+	"pageladder.example/client"
+)
+
+// Version is set when the binary is linked.
+var Version = "development"
+
+// Exit codes.
+const (
+	exitOK          = 0
+	exitFailed      = 1 // anything else that went wrong
+	exitUsage       = 2 // the command line is wrong
+	exitNotFound    = 3 // no such set, or no such page where the rules refuse it
+	exitRefused     = 4 // the service refused the question
+	exitUnavailable = 5 // no service answers, or its database is away
+)
+
+// usageError is an error in what was typed.
+type usageError struct{ error }
+
+// Run runs one command line and returns the exit code.
+func Run(args []string, in io.Reader, out, errOut io.Writer) int {
+	ctx, stop := signal.NotifyContext(context.Background(), os.Interrupt, syscall.SIGTERM)
+	defer stop()
+	context.AfterFunc(ctx, stop) // a second Ctrl-C ends the process at once
+
+	root := newRoot()
+	root.SetArgs(args)
+	root.SetIn(in)
+	root.SetOut(out)
+	root.SetErr(errOut)
+	cmd, err := root.ExecuteContextC(ctx)
+	if err == nil {
+		return exitOK
+	}
+	fmt.Fprintf(errOut, "pageladder: %s\n", strings.TrimSpace(err.Error()))
+	code := exitCode(err)
+	if code == exitUsage {
+		fmt.Fprintf(errOut, "See '%s --help'.\n", cmd.CommandPath())
+	}
+	return code
+}
+
+func exitCode(err error) int {
+	var usage usageError
+	var refused *client.Problem
+	switch {
+	case errors.As(err, &usage), strings.HasPrefix(err.Error(), "unknown command"):
+		return exitUsage
+	case errors.Is(err, client.ErrUnreachable):
+		return exitUnavailable
+	case errors.As(err, &refused):
+		switch refused.Status {
+		case http.StatusNotFound:
+			return exitNotFound
+		case http.StatusServiceUnavailable:
+			return exitUnavailable
+		}
+		return exitRefused
+	}
+	return exitFailed
+}
+
+func newRoot() *cobra.Command {
+	root := &cobra.Command{
+		Use:   "pageladder",
+		Short: "Pages of record sets, done once and done right",
+		Long: `Page Ladder reads page, size and sort from a query, settles them against the
+total, and answers the page's records with its metadata and links.
+
+Exit codes: 0 done, 1 failed, 2 wrong command line, 3 no such set or page,
+4 refused by the service, 5 no service answers or its database is away.`,
+		SilenceErrors: true,
+		SilenceUsage:  true,
+	}
+	root.SetFlagErrorFunc(func(_ *cobra.Command, err error) error { return usageError{err} })
+	root.AddCommand(newDemo(), newServe(), newPage(), newVersion())
+	return root
+}
+
+// exactly demands a number of arguments, named in the message.
+func exactly(names ...string) cobra.PositionalArgs {
+	return func(_ *cobra.Command, args []string) error {
+		if len(args) != len(names) {
+			want := "no arguments are"
+			if len(names) > 0 {
+				want = "exactly " + strings.Join(names, " ") + " is"
+			}
+			return usageError{fmt.Errorf("%s wanted, found %d: %q", want, len(args), args)}
+		}
+		return nil
+	}
+}
+
+// serverFlag adds --server to a command that needs a service.
+func serverFlag(cmd *cobra.Command) func() (*client.Client, error) {
+	server := os.Getenv("PAGELADDER_SERVER")
+	if server == "" {
+		server = client.DefaultServer
+	}
+	flag := cmd.Flags().String("server", server, "address of the service; also PAGELADDER_SERVER")
+	return func() (*client.Client, error) {
+		c, err := client.New(*flag)
+		if err != nil {
+			return nil, usageError{err}
+		}
+		return c, nil
+	}
+}

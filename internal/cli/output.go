@@ -1,0 +1,124 @@
+package cli
+
+import (
+	"bytes"
+	"encoding/json"
+	"fmt"
+	"io"
+	"slices"
+	"strings"
+	"unicode"
+
+	"github.com/jedib0t/go-pretty/v6/table"
+	"github.com/jedib0t/go-pretty/v6/text"
+	"github.com/spf13/cobra"
+
+	"pageladder.example/client"
+	"pageladder.example/internal/intake"
+)
+
+var outputs = []string{"table", "json", "csv", "ndjson"}
+
+func outputFlag(cmd *cobra.Command, output *string) {
+	cmd.Flags().StringVarP(output, "output", "o", "table", "form of the output: "+strings.Join(outputs, ", "))
+	cmd.RegisterFlagCompletionFunc("output", cobra.FixedCompletions(outputs, cobra.ShellCompDirectiveNoFileComp))
+}
+
+func checkOutput(output string) error {
+	if !slices.Contains(outputs, output) {
+		return usageError{fmt.Errorf("--output %q is none of %s", output, strings.Join(outputs, ", "))}
+	}
+	return nil
+}
+
+const cellWidth = 40 // of a table; longer text is cut
+
+// drawTable draws records as an aligned table, numbers to the right.
+func drawTable(fields []client.Field, records []client.Record) string {
+	t := table.NewWriter()
+	t.SetStyle(table.StyleLight)
+	t.Style().Options = table.Options{SeparateHeader: true}
+	t.Style().Box.PaddingLeft, t.Style().Box.PaddingRight = "", "  "
+	t.Style().Format.Header = text.FormatDefault
+	head := table.Row{}
+	var columns []table.ColumnConfig
+	for i, f := range fields {
+		head = append(head, f.Name)
+		if f.Type == string(intake.Integer) || f.Type == string(intake.Decimal) {
+			columns = append(columns, table.ColumnConfig{Number: i + 1, Align: text.AlignRight, AlignHeader: text.AlignRight})
+		}
+	}
+	t.AppendHeader(head)
+	t.SetColumnConfigs(columns)
+	for _, record := range records {
+		row := table.Row{}
+		for _, v := range record {
+			cell, _ := v.Text()
+			row = append(row, text.Trim(printable(cell), cellWidth))
+		}
+		t.AppendRow(row)
+	}
+	lines := strings.Split(t.Render(), "\n")
+	for i := range lines {
+		lines[i] = strings.TrimRight(lines[i], " ")
+	}
+	return strings.Join(lines, "\n")
+}
+
+// printable keeps a value from breaking the table or steering the terminal.
+func printable(s string) string {
+	return strings.Map(func(r rune) rune {
+		switch {
+		case r == '\n' || r == '\t' || r == '\r':
+			return ' '
+		case unicode.IsControl(r):
+			return '\uFFFD'
+		}
+		return r
+	}, s)
+}
+
+func writeCSV(w io.Writer, fields []client.Field, records []client.Record) error {
+	var b []byte
+	for i, f := range fields {
+		if i > 0 {
+			b = append(b, ',')
+		}
+		b = intake.AppendCell(b, f.Name, false)
+	}
+	b = append(b, '\n')
+	for _, record := range records {
+		for i, v := range record {
+			if i > 0 {
+				b = append(b, ',')
+			}
+			cell, ok := v.Text()
+			b = intake.AppendCell(b, cell, !ok)
+		}
+		b = append(b, '\n')
+	}
+	_, err := w.Write(b)
+	return err
+}
+
+func writeNDJSON(w io.Writer, records []client.Record) error {
+	var b bytes.Buffer
+	for _, record := range records {
+		b.WriteByte('{')
+		for i, v := range record {
+			if i > 0 {
+				b.WriteByte(',')
+			}
+			name, err := json.Marshal(v.Field)
+			if err != nil {
+				return err
+			}
+			b.Write(name)
+			b.WriteByte(':')
+			b.Write(v.JSON)
+		}
+		b.WriteString("}\n")
+	}
+	_, err := w.Write(b.Bytes())
+	return err
+}

@@ -1,0 +1,45 @@
+package postgres
+
+import (
+	"context"
+	"embed"
+	"fmt"
+	"io/fs"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/tern/v2/migrate"
+)
+
+//go:embed migrations/*.sql
+var migrations embed.FS
+
+// Schema is the schema that everything of the service's own lives in.
+const Schema = "pageladder"
+
+// Migrate brings a database to the newest version of the schema. Several
+// services may do so at once: the library holds an advisory lock.
+func Migrate(ctx context.Context, url string) error {
+	conn, err := pgx.Connect(ctx, url)
+	if err != nil {
+		return err
+	}
+	defer conn.Close(context.WithoutCancel(ctx))
+	if _, err := conn.Exec(ctx, "create schema if not exists "+Schema); err != nil {
+		return err
+	}
+	m, err := migrate.NewMigrator(ctx, conn, Schema+".schema_version")
+	if err != nil {
+		return err
+	}
+	files, err := fs.Sub(migrations, "migrations")
+	if err != nil {
+		return err
+	}
+	if err := m.LoadMigrations(files); err != nil {
+		return err
+	}
+	if err := m.Migrate(ctx); err != nil {
+		return fmt.Errorf("migrating the database: %w", err)
+	}
+	return nil
+}

@@ -1,0 +1,109 @@
+package service
+
+import (
+	"encoding/json"
+	"net/http"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// SetInfo is what the API tells about a record set.
+type SetInfo struct {
+	Name      string         `json:"name"`
+	Label     string         `json:"label"`
+	Kind      string         `json:"kind"`
+	Records   int64          `json:"records"`
+	Version   int64          `json:"version"`
+	ChangedAt time.Time      `json:"changed_at"`
+	Fields    []intake.Field `json:"fields"`
+	Rules     *paging.Rules  `json:"rules,omitempty"`
+}
+
+func infoOf(s *sets.Set) SetInfo {
+	return SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: s.Records, Version: s.Version,
+		ChangedAt: s.ChangedAt.UTC(), Fields: s.Fields}
+}
+
+func (s *Service) listSets(c *gin.Context) {
+	all, err := s.store.List(c.Request.Context())
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	infos := make([]SetInfo, len(all))
+	for i, set := range all {
+		infos[i] = infoOf(set)
+	}
+	c.JSON(http.StatusOK, gin.H{"sets": infos})
+}
+
+func (s *Service) readSet(c *gin.Context) {
+	set, err := s.store.Get(c.Request.Context(), c.Param("set"))
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	info := infoOf(set)
+	info.Rules = set.Rules
+	c.JSON(http.StatusOK, info)
+}
+
+// Answer is one page of a record set.
+type Answer struct {
+	Records  json.RawMessage     `json:"records"`
+	Paging   paging.Metadata     `json:"paging"`
+	Adjusted []paging.Adjustment `json:"adjusted"`
+	Links    paging.Steps        `json:"links"`
+	Sizes    []paging.SizeLink   `json:"sizes"`
+	Sorts    []paging.SortLink   `json:"sorts"`
+	Ladder   []paging.Rung       `json:"ladder"`
+}
+
+func (s *Service) readPage(c *gin.Context) {
+	page, err := s.store.Page(c.Request.Context(), c.Param("set"), c.Request.URL.RawQuery)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	base, err := paging.PathBase(c.Request.URL.EscapedPath())
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	links := page.Settled.On(base)
+	answer := Answer{
+		Paging:   page.Settled.Metadata(),
+		Adjusted: page.Settled.Adjusted(),
+		Links:    links.Steps(),
+		Sizes:    links.Sizes(),
+		Sorts:    links.Sorts(),
+		Ladder:   links.Ladder(),
+	}
+	answer.Paging.Version = page.Set.Version
+	if answer.Records, err = recordsJSON(page); err != nil {
+		s.fail(c, err)
+		return
+	}
+	c.Header("Content-Location", answer.Links.Self)
+	c.Header("Cache-Control", "no-cache")
+	c.PureJSON(http.StatusOK, answer)
+}
+
+func recordsJSON(page *sets.Page) (json.RawMessage, error) {
+	out := []byte{'['}
+	for i, record := range page.Records {
+		if i > 0 {
+			out = append(out, ',')
+		}
+		var err error
+		if out, err = sets.AppendJSON(out, page.Set.Fields, record); err != nil {
+			return nil, err
+		}
+	}
+	return append(out, ']'), nil
+}

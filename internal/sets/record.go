@@ -1,0 +1,62 @@
+package sets
+
+import (
+	"encoding/json"
+
+	"pageladder.example/internal/intake"
+)
+
+// Record is one record's values in the order of its set's fields, in
+// PostgreSQL's text format; a missing one is nil.
+type Record [][]byte
+
+// AppendJSON writes a record as a JSON object, its fields in their order.
+func AppendJSON(dst []byte, fields []intake.Field, r Record) ([]byte, error) {
+	dst = append(dst, '{')
+	for i, f := range fields {
+		if i > 0 {
+			dst = append(dst, ',')
+		}
+		var err error
+		if dst, err = appendString(dst, f.Name); err != nil {
+			return nil, err
+		}
+		dst = append(dst, ':')
+		if dst, err = appendValue(dst, f.Type, r[i]); err != nil {
+			return nil, err
+		}
+	}
+	return append(dst, '}'), nil
+}
+
+func appendValue(dst []byte, t intake.Type, v []byte) ([]byte, error) {
+	switch {
+	case v == nil:
+		return append(dst, "null"...), nil
+	case t == intake.Integer, t == intake.Decimal:
+		return append(dst, v...), nil
+	case t == intake.Boolean && v[0] == 't':
+		return append(dst, "true"...), nil
+	case t == intake.Boolean:
+		return append(dst, "false"...), nil
+	case t == intake.Time:
+		return append(append(append(dst, '"'), rfc3339(v)...), '"'), nil
+	}
+	return appendString(dst, string(v))
+}
+
+// rfc3339 turns "2026-03-01 06:30:00+00", as a session in UTC writes it, into
+// "2026-03-01T06:30:00Z".
+func rfc3339(v []byte) []byte {
+	out := append(make([]byte, 0, len(v)), v...)
+	if len(out) > 13 && out[10] == ' ' && string(out[len(out)-3:]) == "+00" {
+		out[10] = 'T'
+		out = append(out[:len(out)-3], 'Z')
+	}
+	return out
+}
+
+func appendString(dst []byte, s string) ([]byte, error) {
+	quoted, err := json.Marshal(s)
+	return append(dst, quoted...), err
+}

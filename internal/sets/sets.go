@@ -1,0 +1,215 @@
+// Package sets keeps record sets in PostgreSQL: the catalogue, loading, and
+// reading one page as one snapshot.
+package sets
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"io"
+	"strings"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+	"github.com/jackc/pgx/v5/pgxpool"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/paging"
+)
+
+// ErrNoSet is the error for a set that is not there.
+var ErrNoSet = errors.New("there is no such record set")
+
+// Set is one record set as the catalogue has it.
+type Set struct {
+	Name      string
+	Label     string
+	Fields    []intake.Field
+	Rules     *paging.Rules
+	Records   int64
+	Version   int64
+	ChangedAt time.Time
+
+	table string
+}
+
+// Store keeps record sets in one database.
+type Store struct {
+	pool *pgxpool.Pool
+}
+
+// Open connects to a database and migrates it.
+func Open(ctx context.Context, url string) (*Store, error) {
+	if err := postgres.Migrate(ctx, url); err != nil {
+		return nil, err
+	}
+	config, err := pgxpool.ParseConfig(url)
+	if err != nil {
+		return nil, err
+	}
+	config.ConnConfig.ConnectTimeout = 5 * time.Second
+	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
+	config.ConnConfig.RuntimeParams["datestyle"] = "ISO"
+	config.ConnConfig.RuntimeParams["application_name"] = "pageladder"
+	pool, err := pgxpool.NewWithConfig(ctx, config)
+	if err != nil {
+		return nil, err
+	}
+	return &Store{pool: pool}, nil
+}
+
+// Close waits for what is running and lets the connections go.
+func (s *Store) Close() { s.pool.Close() }
+
+// Ping tells whether the database answers.
+func (s *Store) Ping(ctx context.Context) error { return s.pool.Ping(ctx) }
+
+// Unavailable tells whether an error means that the database cannot be reached
+// at the moment, so that trying again later may help.
+func Unavailable(err error) bool {
+	var refused *pgconn.ConnectError
+	var server *pgconn.PgError
+	switch {
+	case errors.As(err, &refused):
+		return true
+	case errors.As(err, &server): // connection trouble, shutting down, starting up, too many connections
+		return strings.HasPrefix(server.Code, "08") || strings.HasPrefix(server.Code, "57P") || server.Code == "53300"
+	case errors.Is(err, context.DeadlineExceeded), errors.Is(err, context.Canceled):
+		return false
+	}
+	return errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) || pgconn.SafeToRetry(err) || isNetwork(err)
+}
+
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table"
+
+func scanSet(row pgx.CollectableRow) (*Set, error) {
+	var s Set
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table)
+	return &s, err
+}
+
+// List gives every set, by name.
+func (s *Store) List(ctx context.Context) ([]*Set, error) {
+	rows, err := s.pool.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set order by name")
+	if err != nil {
+		return nil, err
+	}
+	return pgx.CollectRows(rows, scanSet)
+}
+
+type querier interface {
+	Query(ctx context.Context, sql string, args ...any) (pgx.Rows, error)
+}
+
+// Get gives one set; the error is ErrNoSet where it is not there.
+func (s *Store) Get(ctx context.Context, name string) (*Set, error) { return get(ctx, s.pool, name) }
+
+func get(ctx context.Context, q querier, name string) (*Set, error) {
+	rows, err := q.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set where name = $1", name)
+	if err != nil {
+		return nil, err
+	}
+	set, err := pgx.CollectExactlyOneRow(rows, scanSet)
+	if errors.Is(err, pgx.ErrNoRows) {
+		return nil, ErrNoSet
+	}
+	return set, err
+}
+
+// columnTypes are the column types that fields are kept in.
+var columnTypes = map[intake.Type]string{
+	intake.Text:    `text collate "und-x-icu"`,
+	intake.Integer: "bigint",
+	intake.Decimal: "numeric",
+	intake.Boolean: "boolean",
+	intake.Date:    "date",
+	intake.Time:    "timestamptz",
+}
+
+// LoadCSV makes or replaces a set from CSV with a header line that names the
+// fields. An empty cell is a missing value, "" is empty text. It is all or
+// nothing: readers see the old records until the new ones are whole. The set's
+// Records, Version and ChangedAt are filled in.
+func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
+	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+		var number int64
+		if err := tx.QueryRow(ctx, "select nextval('pageladder.record_table_number')").Scan(&number); err != nil {
+			return err
+		}
+		set.table = fmt.Sprintf("records_%d", number)
+		if _, err := tx.Exec(ctx, createTable(set)); err != nil {
+			return err
+		}
+		columns := make([]string, len(set.Fields))
+		for i, f := range set.Fields {
+			columns[i] = quote(f.Name)
+		}
+		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
+			"copy %s (%s) from stdin with (format csv, header match)", tableName(set), strings.Join(columns, ", ")))
+		if err != nil {
+			return loadError(set, err)
+		}
+		set.Records = copied.RowsAffected()
+		old, err := get(ctx, tx, set.Name)
+		if err != nil && !errors.Is(err, ErrNoSet) {
+			return err
+		}
+		err = tx.QueryRow(ctx, `
+			insert into pageladder.record_set (name, label, record_table, fields, rules, records)
+			values ($1, $2, $3, $4, $5, $6)
+			on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
+			  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
+			  version = record_set.version + 1, changed_at = now()
+			returning version, changed_at`,
+			set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records).Scan(&set.Version, &set.ChangedAt)
+		if err != nil {
+			return err
+		}
+		if old != nil {
+			if _, err := tx.Exec(ctx, "drop table "+tableName(old)); err != nil {
+				return err
+			}
+		}
+		return nil
+	})
+}
+
+func createTable(set *Set) string {
+	var b strings.Builder
+	fmt.Fprintf(&b, "create table %s (", tableName(set))
+	for _, f := range set.Fields {
+		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
+		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
+		case intake.Integer:
+			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
+		case intake.Decimal:
+			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
+		}
+		b.WriteString(", ")
+	}
+	key := make([]string, len(set.Rules.Key))
+	for i, field := range set.Rules.Key {
+		key[i] = quote(field)
+	}
+	fmt.Fprintf(&b, "primary key (%s))", strings.Join(key, ", "))
+	return b.String()
+}
+
+// loadError says in plain words where a file is wrong.
+func loadError(set *Set, err error) error {
+	var pg *pgconn.PgError
+	if !errors.As(err, &pg) {
+		return err
+	}
+	where := strings.TrimPrefix(pg.Where, "COPY "+set.table+", ")
+	if pg.Code == "23505" {
+		return fmt.Errorf("loading %s: the key %s stands in two records: %s", set.Name, strings.Join(set.Rules.Key, ","), pg.Detail)
+	}
+	return fmt.Errorf("loading %s: %s: %s", set.Name, where, pg.Message)
+}
+
+func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
+
+func tableName(set *Set) string { return pgx.Identifier{postgres.Schema, set.table}.Sanitize() }

@@ -1,0 +1,21 @@
+// Package paging turns a query string and a total into one settled page: which
+// records to take, what to tell the caller about them, and the links that lead
+// onward without losing a filter.
+//
+// The way a page is made has one direction:
+//
+//	query ─ Rules.Read ─▶ Ask ─ Ask.Settle(total) ─▶ Page ─┬─▶ Cut, or Offset and Limit for SQL
+//	                                                      ├─▶ Metadata
+//	                                                      └─▶ On(base) ─▶ Steps, Ladder, Sizes, Sorts
+//
+// An Ask is what the caller asked for, not yet held against the total. A Page is
+// final: what is settled cannot be unsettled. Both are plain values, safe for
+// concurrent use, and so is a Rules that nobody changes any more.
+//
+// Wrong input is mended by default, and each mending is told as an Adjustment;
+// where the rules say "refuse" instead, the error is a *Refusal that lists every
+// fault at once.
+//
+// The package knows no HTTP server, no SQL, no files, no clock and has no global
+// state.
+package paging

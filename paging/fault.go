@@ -1,0 +1,132 @@
+package paging
+
+import (
+	"fmt"
+	"strconv"
+	"strings"
+)
+
+// Code names one kind of fault. Codes are stable: programs may compare them.
+type Code string
+
+// The codes.
+const (
+	PageNotANumber  Code = "page.not_a_number"
+	PageBelowFirst  Code = "page.below_first"
+	PagePastLast    Code = "page.past_last"
+	OffsetBelowZero Code = "offset.below_zero"
+	OffsetRounded   Code = "offset.rounded"
+	OffsetOverMax   Code = "offset.over_max"
+	RowNotANumber   Code = "row.not_a_number"
+	RowBelowFirst   Code = "row.below_first"
+	SizeNotANumber  Code = "size.not_a_number"
+	SizeBelowOne    Code = "size.below_one"
+	SizeOverCap     Code = "size.over_cap"
+	SizeNotOffered  Code = "size.not_offered"
+	SortUnknownKey  Code = "sort.unknown_key"
+	SortRepeatedKey Code = "sort.repeated_key"
+	SortTooManyKeys Code = "sort.too_many_keys"
+	ParamRepeated   Code = "param.repeated"
+	ParamUnknown    Code = "param.unknown"
+)
+
+// Adjustment is one thing that was changed on the way from the query to the
+// page. There is at most one for each parameter: the first given value, the final
+// used one, and the first reason.
+type Adjustment struct {
+	Param string `json:"param"` // the parameter's name in the query
+	Given string `json:"given"` // what the query held; at most 200 bytes of it
+	Used  string `json:"used"`  // what was used in its place; "" where nothing was
+	Why   Code   `json:"why"`
+	Says  string `json:"says"` // one plain English sentence
+
+	reason string
+}
+
+// Fault is one fault that the rules do not mend.
+type Fault struct {
+	Param string `json:"param"`
+	Given string `json:"given"`
+	Why   Code   `json:"why"`
+	Says  string `json:"says"`
+}
+
+// Refusal is the error of a query that the rules do not mend. It lists every
+// fault that was found.
+type Refusal struct {
+	Faults []Fault
+}
+
+func (r *Refusal) Error() string {
+	says := make([]string, len(r.Faults))
+	for i, f := range r.Faults {
+		says[i] = f.Param + ": " + f.Says
+	}
+	return "paging: " + strings.Join(says, "; ")
+}
+
+// PastLast tells whether the only fault is a page past the last one; RFC 9110's
+// status for that is 404, for every other refusal 400.
+func (r *Refusal) PastLast() bool {
+	return len(r.Faults) == 1 && r.Faults[0].Why == PagePastLast
+}
+
+// adjust notes that a parameter's value was changed. A second change of the same
+// parameter only moves what is used.
+func (a *Ask) adjust(param, given, used string, why Code, reason string) {
+	for i := range a.adjusted {
+		if adj := &a.adjusted[i]; adj.Param == param {
+			adj.Used = used
+			adj.Says = a.says(adj)
+			return
+		}
+	}
+	adj := Adjustment{Param: param, Given: quoted(given), Used: used, Why: why, reason: reason}
+	adj.Says = a.says(&adj)
+	a.adjusted = append(a.adjusted, adj)
+}
+
+// says ends an adjustment's reason with what was done about it.
+func (a *Ask) says(adj *Adjustment) string { return sentence(a.outcome(adj)) }
+
+// sentence begins with a capital letter.
+func sentence(s string) string {
+	if s != "" && 'a' <= s[0] && s[0] <= 'z' {
+		return string(s[0]-'a'+'A') + s[1:]
+	}
+	return s
+}
+
+func (a *Ask) outcome(adj *Adjustment) string {
+	r := a.rules
+	switch {
+	case adj.Why == ParamUnknown && r.Unknown == UnknownDrops:
+		return adj.reason + "; it is left out."
+	case adj.Why == ParamUnknown:
+		return adj.reason + "; it has no effect."
+	case adj.Param == r.SizeParam():
+		return fmt.Sprintf("%s; %s records to a page are used.", adj.reason, adj.Used)
+	case adj.Param == r.SortParam() && adj.Used == "":
+		return adj.reason + "; the list keeps its own order."
+	case adj.Param == r.SortParam():
+		return fmt.Sprintf("%s; sorted by %s.", adj.reason, adj.Used)
+	case r.byOffset():
+		return fmt.Sprintf("%s; offset %s is used.", adj.reason, adj.Used)
+	}
+	return fmt.Sprintf("%s; page %s is shown.", adj.reason, adj.Used)
+}
+
+// fault answers one fault as the rules say: it is refused, or mended by used.
+func (a *Ask) fault(param, given, used string, why Code, reason string) {
+	if a.rules.refuses(why) {
+		a.refuse(param, given, why, reason)
+		return
+	}
+	a.adjust(param, given, used, why, reason)
+}
+
+func (a *Ask) refuse(param, given string, why Code, reason string) {
+	a.faults = append(a.faults, Fault{Param: param, Given: quoted(given), Why: why, Says: sentence(reason) + "."})
+}
+
+func quote(s string) string { return strconv.Quote(quoted(s)) }

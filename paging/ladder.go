@@ -1,0 +1,128 @@
+package paging
+
+// RungKind is what one entry of a ladder is.
+type RungKind string
+
+// The kinds of rung.
+const (
+	RungPage    RungKind = "page"
+	RungCurrent RungKind = "current"
+	RungGap     RungKind = "gap"
+)
+
+// Rung is one entry of a ladder: a page, the current page, or a gap that stands
+// for pages left out.
+type Rung struct {
+	Kind RungKind `json:"rung"`
+	// Page is the page's number; on a gap, the page that it links to, the lower
+	// middle one, or 0.
+	Page int64 `json:"page,omitempty"`
+	// From and To are the pages that a gap stands for, inclusive. To is 0 in an
+	// open gap: pages follow, nobody knows how many.
+	From int64 `json:"from,omitempty"`
+	To   int64 `json:"to,omitempty"`
+	// Href is where it leads; the current page and a gap without a link have none.
+	Href string `json:"href,omitempty"`
+}
+
+// rungs lays out the ladder without its links.
+//
+// With r pages of reach, t tips and w = 2r+2t+3: a ladder of at most w pages
+// shows them all. A longer one has a gap on each side of the current page that is
+// far enough from that end for the gap to hide two pages; where it is not, the
+// pages up to the window are shown. With steady such a side is filled up to w
+// rungs.
+func (p *Page) rungs() []Rung {
+	l := &p.ask.rules.Ladder
+	if p.pages <= 1 && p.number <= 1 && !p.open() && !l.Lone {
+		return nil
+	}
+	if p.open() {
+		return p.openRungs()
+	}
+	r, t := l.reach(), l.tips()
+	w := 2*r + 2*t + 3
+	b := ladderBuilder{page: p, rungs: make([]Rung, 0, min(w, p.pages)+1)}
+	at := min(p.number, p.pages) // under "empty" the window stands at the end
+	if p.pages <= w {
+		b.pages(1, p.pages)
+		return b.rungs
+	}
+	lo, hi := at-r, addSat(at, r) // the window round the current page
+	if lo-t-1 < 2 {
+		lo, hi = 1, max(hi, t)
+		if l.steady() {
+			hi = w - t - 1
+		}
+	}
+	if p.pages-t-hi < 2 {
+		lo, hi = min(lo, p.pages-t+1), p.pages
+		if l.steady() {
+			lo = p.pages - (w - t - 1) + 1
+		}
+	}
+	if lo > 1 {
+		b.pages(1, t)
+		b.gap(t+1, lo-1)
+	}
+	b.pages(lo, min(hi, p.pages))
+	if hi < p.pages {
+		b.gap(hi+1, p.pages-t)
+		b.pages(p.pages-t+1, p.pages)
+	}
+	return b.rungs
+}
+
+// open tells whether nobody knows how many pages follow.
+func (p *Page) open() bool { return !p.total.Known() && (p.more || !p.closed) }
+
+// openRungs lays out a ladder whose end is not known: as far as is known, then
+// an open gap.
+func (p *Page) openRungs() []Rung {
+	l := &p.ask.rules.Ladder
+	r, t := l.reach(), l.tips()
+	b := ladderBuilder{page: p, rungs: make([]Rung, 0, 2*r+t+4)}
+	known := max(p.pages, p.number)
+	lo, hi := p.number-r, min(addSat(p.number, r), known)
+	if lo-t-1 < 2 {
+		lo = 1
+		if l.steady() {
+			hi = min(max(hi, 2*r+t+2), known)
+		} else {
+			hi = min(max(hi, t), known)
+		}
+	}
+	if lo > 1 {
+		b.pages(1, t)
+		b.gap(t+1, lo-1)
+	}
+	b.pages(lo, hi)
+	b.rungs = append(b.rungs, Rung{Kind: RungGap, From: hi + 1})
+	return b.rungs
+}
+
+type ladderBuilder struct {
+	page  *Page
+	rungs []Rung
+}
+
+func (b *ladderBuilder) pages(from, to int64) {
+	for n := from; n <= to; n++ {
+		kind := RungPage
+		if n == b.page.number && !b.page.past {
+			kind = RungCurrent
+		}
+		b.rungs = append(b.rungs, Rung{Kind: kind, Page: n})
+		if n == to { // to may be the largest int64
+			return
+		}
+	}
+}
+
+func (b *ladderBuilder) gap(from, to int64) {
+	g := Rung{Kind: RungGap, From: from, To: to}
+	if b.page.ask.rules.Ladder.GapLinks {
+		g.Page = from + (to-from)/2
+	}
+	b.rungs = append(b.rungs, g)
+}

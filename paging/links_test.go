@@ -1,0 +1,146 @@
+package paging
+
+import (
+	"strconv"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+)
+
+func TestLinksLoseNothing(t *testing.T) {
+	base, err := PathBase("/arrivals")
+	require.NoError(t, err)
+	for query, next := range map[string]string{
+		"":                              "?page=2",
+		"page=3":                        "?page=4",
+		"berth=N4&page=3&berth=N5":      "?berth=N4&page=4&berth=N5",
+		"q=gull&size=10&sort=-tonnage":  "?q=gull&size=10&sort=-tonnage&page=2",
+		"a=b+c%20d%2Fe;f&x&y=&page=1":   "?a=b+c%20d%2Fe;f&x&y=&page=2",
+		"a=50%&b=%zz&c=\"><script>&d=é": "?a=50%25&b=%25zz&c=%22%3E%3Cscript%3E&d=%C3%A9&page=2",
+		"a=1\r\nX: y":                   "?a=1%0D%0AX:%20y&page=2",
+		"size=5000&z=1":                 "?size=100&z=1&page=2",
+		"size=x&page=2":                 "?size=20&page=3",
+		"sort=wings&z=1":                "?sort=-call&z=1&page=2",
+		"sort=-tonnage,wings&z=1":       "?sort=-tonnage&z=1&page=2",
+		"sort=%2Dtonnage&z=1":           "?sort=%2Dtonnage&z=1&page=2",
+		"page=2&z=1&page=3":             "?z=1&page=4",
+		"row=21&z=1":                    "?z=1&page=3",
+		"&&z=1&":                        "?z=1&page=2",
+		"=v&z=1":                        "?=v&z=1&page=2",
+	} {
+		page := settle(t, harbour(), query, Exact(168))
+		links := page.On(base)
+		assert.Equal(t, "/arrivals"+next, links.Steps().Next, query)
+	}
+}
+
+func TestStepsThatLeadNowhereAreAbsent(t *testing.T) {
+	for query, want := range map[string]Steps{
+		"page=1": {Self: "?page=1", Next: "?page=2", Last: "?page=9"},
+		"page=3": {Self: "?page=3", First: "?page=1", Prev: "?page=2", Next: "?page=4", Last: "?page=9"},
+		"page=9": {Self: "?page=9", First: "?page=1", Prev: "?page=8"},
+	} {
+		page := settle(t, &Rules{}, query, Exact(168))
+		links := page.On(Base{})
+		assert.Equal(t, want, links.Steps())
+	}
+	page := settle(t, &Rules{FirstPageBare: true}, "page=2", Exact(168))
+	links := page.On(Base{})
+	assert.Equal(t, "?", links.Steps().Prev, "a reference that drops the old query")
+	page = settle(t, &Rules{FirstPageBare: true}, "page=2&q=x", Exact(168))
+	links = page.On(Base{})
+	assert.Equal(t, "?q=x", links.Steps().Prev)
+}
+
+func TestAnotherSizeKeepsTheFirstRecordInView(t *testing.T) {
+	page := settle(t, &Rules{}, "page=3&q=x", Exact(168))
+	links := page.On(Base{})
+	assert.Equal(t, []SizeLink{
+		{Size: 10, Href: "?page=5&q=x&size=10"}, {Size: 20, Href: "?page=3&q=x&size=20", Current: true},
+		{Size: 50, Href: "?page=1&q=x&size=50"}, {Size: 100, Href: "?page=1&q=x&size=100"},
+	}, links.Sizes())
+}
+
+func TestAnotherSortGoesToPageOne(t *testing.T) {
+	page := settle(t, harbour(), "page=3&sort=-tonnage,vessel&q=x", Exact(168))
+	links := page.On(Base{})
+	assert.Equal(t, []SortLink{
+		{Key: "vessel", Href: "?page=1&sort=vessel&q=x", Direction: Ascending, Rank: 2},
+		{Key: "tonnage", Href: "?page=1&sort=tonnage&q=x", Direction: Descending, Rank: 1},
+		{Key: "call", Href: "?page=1&sort=call&q=x"},
+		{Key: "cargo", Href: "?page=1&sort=cargo&q=x"},
+		{Key: "id", Href: "?page=1&sort=id&q=x"},
+	}, links.Sorts())
+}
+
+func TestBaseLeadsToItsOwnHostAlone(t *testing.T) {
+	for _, good := range []string{"/", "/a", "/a/b:c", "/é", "/a//b"} {
+		_, err := PathBase(good)
+		assert.NoError(t, err, good)
+	}
+	for _, bad := range []string{"", "a", "//evil.example", `/\evil.example`, "/a?b", "/a#b", "/a b", "/a\n", "javascript:alert(1)", `/a\b`, "/a\"b"} {
+		_, err := PathBase(bad)
+		assert.Error(t, err, bad)
+	}
+}
+
+func TestWhatRidesAlongKeepsItsBytes(t *testing.T) {
+	piece := rapid.StringMatching(`[a-z]{3,5}[xyz](=([A-Za-z0-9._~!$'()*+,;:@/?=-]|%[0-9A-Fa-f]{2}){0,12})?`)
+	rapid.Check(t, func(t *rapid.T) {
+		kept := rapid.SliceOfN(piece, 0, 8).Draw(t, "kept")
+		at := rapid.IntRange(0, len(kept)).Draw(t, "at")
+		pieces := append(append(append([]string{}, kept[:at]...), "page=2"), kept[at:]...)
+		ask, err := (&Rules{}).Read(strings.Join(pieces, "&"))
+		require.NoError(t, err)
+		page, err := ask.Settle(Exact(1000))
+		require.NoError(t, err)
+		pieces[at] = "page=3"
+		links := page.On(Base{})
+		require.Equal(t, "?"+strings.Join(pieces, "&"), links.Steps().Next)
+	})
+}
+
+const benchQuery = "berth=N4&cargo=grain&tonnage.min=500&sort=-tonnage&page=500"
+
+// BenchmarkQueryToLinks is the whole way of a list's handler: query to settled
+// page, ladder and steps, of a set of 1,000 pages.
+func BenchmarkQueryToLinks(b *testing.B) {
+	base, _ := PathBase("/arrivals")
+	r := harbour()
+	r.Unknown = UnknownRides
+	b.ReportAllocs()
+	for b.Loop() {
+		ask, err := r.Read(benchQuery)
+		if err != nil {
+			b.Fatal(err)
+		}
+		page, err := ask.Settle(Exact(20_000))
+		if err != nil {
+			b.Fatal(err)
+		}
+		links := page.On(base)
+		steps, ladder := links.Steps(), links.Ladder()
+		if steps.Next == "" || len(ladder) != 9 {
+			b.Fatal(steps, ladder)
+		}
+	}
+}
+
+// BenchmarkBareLoop makes the same strings and does nothing else: no reading, no
+// settling, no ladder to lay out.
+func BenchmarkBareLoop(b *testing.B) {
+	kept := benchQuery[:strings.LastIndexByte(benchQuery, '&')]
+	b.ReportAllocs()
+	for b.Loop() {
+		hrefs := make([]string, 0, 11)
+		for _, n := range [...]int{500, 1, 499, 501, 1000, 1, 498, 499, 501, 502, 1000} {
+			hrefs = append(hrefs, "/arrivals?"+kept+"&page="+strconv.Itoa(n))
+		}
+		if len(hrefs) != 11 {
+			b.Fatal(hrefs)
+		}
+	}
+}

@@ -1,0 +1,87 @@
+package paging
+
+import "strconv"
+
+// Metadata is what an answer tells about its page, as it stands on the wire.
+type Metadata struct {
+	Page         int64     `json:"page"`                     // from 1
+	Size         int       `json:"size"`                     // records on a full page
+	TotalPages   *int64    `json:"total_pages"`              // null where not known
+	TotalItems   *int64    `json:"total_items"`              // null where not known
+	TotalIs      TotalKind `json:"total_is"`                 // "exact", "at_least", "none", "remembered"
+	TotalAtLeast int64     `json:"total_at_least,omitempty"` // the lower bound, where only that is known
+	TotalAge     int64     `json:"total_age,omitempty"`      // seconds since a remembered total was counted
+	FirstRow     *int64    `json:"first_row"`                // from 1; null on an empty page
+	LastRow      *int64    `json:"last_row"`                 // inclusive; null on an empty page
+	RowsHere     int       `json:"rows_here"`                // records on this page
+	Offset       int64     `json:"offset"`                   // records before it
+	Limit        int       `json:"limit"`                    // records taken, at the most
+	Version      int64     `json:"version,omitempty"`        // of a kept set; filled in by who keeps it
+	Sort         string    `json:"sort"`                     // the total order: "-tonnage,-id"
+	IsFirst      bool      `json:"is_first"`
+	IsLast       bool      `json:"is_last"`
+	Summary      string    `json:"summary"` // "41–60 of 168"
+}
+
+// Metadata describes the page.
+func (p *Page) Metadata() Metadata {
+	m := Metadata{
+		Page:     p.number,
+		Size:     p.ask.size,
+		TotalIs:  p.total.is,
+		RowsHere: p.rows,
+		Offset:   p.offset,
+		Limit:    p.ask.size,
+		Sort:     OrderText(p.ask.Order()),
+		IsFirst:  p.IsFirst(),
+		IsLast:   p.IsLast(),
+		Summary:  p.Summary(),
+	}
+	switch p.total.is {
+	case TotalExact, TotalRemembered:
+		m.TotalPages, m.TotalItems = &p.pages, &p.total.n
+		m.TotalAge = int64(p.total.age.Seconds())
+	case TotalAtLeast:
+		m.TotalAtLeast = max(p.total.n, p.offset+int64(p.rows))
+	}
+	if p.rows > 0 {
+		first, last := p.offset+1, p.offset+int64(p.rows)
+		m.FirstRow, m.LastRow = &first, &last
+	}
+	return m
+}
+
+// Summary says in English which rows are on the page: "41–60 of 168",
+// "41–60 of at least 10,000", "41–60", "none of 168"
+// past the last page, "no records".
+func (p *Page) Summary() string {
+	rows := "none"
+	switch {
+	case p.rows == 1:
+		rows = grouped(p.offset + 1)
+	case p.rows > 1:
+		rows = grouped(p.offset+1) + "–" + grouped(p.offset+int64(p.rows))
+	}
+	switch {
+	case p.total.Known() && p.total.n == 0:
+		return "no records"
+	case p.total.Known():
+		return rows + " of " + grouped(p.total.n)
+	case p.total.is == TotalAtLeast:
+		return rows + " of at least " + grouped(max(p.total.n, p.offset+int64(p.rows)))
+	}
+	return rows
+}
+
+// grouped writes a number that is not negative with commas: 1,234,567.
+func grouped(n int64) string {
+	digits := strconv.FormatInt(n, 10)
+	b := make([]byte, 0, len(digits)+len(digits)/3)
+	for i := range len(digits) {
+		if i > 0 && (len(digits)-i)%3 == 0 {
+			b = append(b, ',')
+		}
+		b = append(b, digits[i])
+	}
+	return string(b)
+}

@@ -1,0 +1,230 @@
+package paging
+
+import (
+	"math"
+	"strconv"
+	"strings"
+)
+
+// Page is one settled page: its number, its offset and limit and its row range
+// are final. It is a value; copy it freely.
+type Page struct {
+	ask    Ask
+	total  Total
+	number int64 // from 1
+	pages  int64 // pages known to be there; all of them where the total is known
+	offset int64
+	rows   int  // records on it, as far as is known
+	past   bool // lies past the last page and was left there
+	closed bool // the total is known, or Seen has told how many records came
+	more   bool // Seen found that records follow
+}
+
+// Settle holds the ask against the total. The error is nil or a *Refusal: a
+// page past the last one where the rules refuse that, or an offset beyond the
+// rules' MaxOffset where the total is not known.
+func (a Ask) Settle(total Total) (Page, error) {
+	p := Page{ask: a, total: total, pages: total.pages(a.size)}
+	size := int64(a.size)
+	switch {
+	case a.row > 0:
+		p.offset = (a.row - 1) / size * size
+	case a.rules.byOffset():
+		p.offset = a.pos
+		if !a.rules.OffsetAsIs && p.offset%size != 0 {
+			p.offset -= p.offset % size
+			if err := p.mend(p.offset, OffsetRounded, "the offset is rounded down to the start of a page"); err != nil {
+				return Page{}, err
+			}
+		}
+	default:
+		p.offset = mulSat(a.pos-1, size)
+	}
+	p.number = p.offset/size + 1
+	if !a.rules.byOffset() && a.row == 0 {
+		p.number = a.pos // also where the offset is past int64
+	}
+
+	if !total.Known() {
+		if p.offset > a.rules.maxOffset() {
+			p.ask.refuse(p.posParam(), p.given(), OffsetOverMax, "where the total is not known, at most "+
+				strconv.FormatInt(a.rules.maxOffset(), 10)+" records can be skipped")
+			return Page{}, &Refusal{Faults: p.ask.faults}
+		}
+		return p, nil
+	}
+	if p.offset >= total.n && p.offset > 0 {
+		if err := p.settlePastLast(); err != nil {
+			return Page{}, err
+		}
+	}
+	p.closed = true
+	if !p.past {
+		p.rows = int(min(size, total.n-p.offset))
+	}
+	return p, nil
+}
+
+// settlePastLast does what the rules say about a page past the last one.
+func (p *Page) settlePastLast() error {
+	kind := p.ask.rules.pastLast()
+	given := quoted(strings.TrimSpace(p.given()))
+	reason := "page " + given + " is past the last page, " + strconv.FormatInt(p.pages, 10)
+	switch {
+	case p.ask.row > 0:
+		reason = "row " + given + " is past the last record"
+	case p.ask.rules.byOffset():
+		reason = "offset " + given + " is past the last record"
+	}
+	number := p.pages
+	switch kind {
+	case PastLastRefused:
+		if p.total.n == 0 { // an empty set has one empty page that is never refused
+			break
+		}
+		p.ask.refuse(p.posParam(), p.given(), PagePastLast, reason)
+		return &Refusal{Faults: p.ask.faults}
+	case PastLastGivesEmpty:
+		p.past = true
+		return nil
+	case PastLastGivesFirst:
+		number = 1
+	}
+	p.number = number
+	p.offset = (number - 1) * int64(p.ask.size)
+	p.ask.adjust(p.posParam(), p.given(), strconv.FormatInt(p.position(number), 10), PagePastLast, reason)
+	return nil
+}
+
+// mend notes that the page's position was changed, or refuses it.
+func (p *Page) mend(used int64, why Code, reason string) error {
+	p.ask.fault(p.posParam(), p.given(), strconv.FormatInt(used, 10), why, reason)
+	if len(p.ask.faults) > 0 {
+		return &Refusal{Faults: p.ask.faults}
+	}
+	return nil
+}
+
+// posParam is the parameter that asked for this page.
+func (p *Page) posParam() string {
+	if p.ask.row > 0 {
+		return p.ask.rules.RowParam()
+	}
+	return p.ask.rules.PageParam()
+}
+
+// given is what the query held for it.
+func (p *Page) given() string {
+	if p.ask.row > 0 {
+		return strconv.FormatInt(p.ask.row, 10)
+	}
+	if at := p.ask.pageGiven.last; at > 0 {
+		return p.ask.parts[at-1].value()
+	}
+	return ""
+}
+
+// position is what a link to a page says: its number or its offset.
+func (p *Page) position(number int64) int64 {
+	if p.ask.rules.byOffset() {
+		return mulSat(number-1, int64(p.ask.size))
+	}
+	return number
+}
+
+// Seen closes a page whose total is not known, when Fetch records have been
+// asked for and came of them have come. On a page that is closed already it
+// changes nothing. The error is nil or a *Refusal: nothing came for a page
+// after the first, and the rules refuse pages past the last.
+func (p Page) Seen(came int) (Page, error) {
+	if p.closed {
+		return p, nil
+	}
+	p.closed = true
+	p.rows = min(max(came, 0), p.ask.size)
+	p.more = came > p.ask.size
+	switch {
+	case p.more:
+		p.pages = max(p.pages, p.number+1)
+	case p.rows > 0 || p.offset == 0:
+		p.total = Exact(p.offset + int64(p.rows))
+		p.pages = p.total.pages(p.ask.size)
+	case p.ask.rules.pastLast() == PastLastRefused:
+		p.ask.refuse(p.posParam(), p.given(), PagePastLast, "page "+strconv.FormatInt(p.number, 10)+" is past the last page")
+		return Page{}, &Refusal{Faults: p.ask.faults}
+	default:
+		p.past = true
+		p.pages = min(p.pages, p.number-1)
+		if p.total.is == TotalNone {
+			p.pages = p.number - 1 // the best that is known: one page nearer
+		}
+	}
+	return p, nil
+}
+
+// Number is the page's number, from 1.
+func (p *Page) Number() int64 { return p.number }
+
+// Size is how many records a full page holds.
+func (p *Page) Size() int { return p.ask.size }
+
+// Offset is how many records stand before the page.
+func (p *Page) Offset() int64 { return p.offset }
+
+// Limit is how many records to take for the page.
+func (p *Page) Limit() int { return p.ask.size }
+
+// Fetch is how many records to ask the store for: none for a page known to be
+// empty, and one more than the page holds where the total is not known, so that
+// Seen can tell whether any follow.
+func (p *Page) Fetch() int {
+	switch {
+	case p.closed:
+		return p.rows
+	case p.ask.size == math.MaxInt:
+		return p.ask.size
+	}
+	return p.ask.size + 1
+}
+
+// Rows is how many records are on the page, as far as is known.
+func (p *Page) Rows() int { return p.rows }
+
+// Total is the total that the page was settled on; after Seen, perhaps an exact one.
+func (p *Page) Total() Total { return p.total }
+
+// TotalPages is how many pages there are; ok is false where that is not known.
+func (p *Page) TotalPages() (n int64, ok bool) { return p.pages, p.total.Known() }
+
+// PastLast tells whether the page lies past the last one and was left there.
+func (p *Page) PastLast() bool { return p.past }
+
+// IsFirst tells whether no page comes before this one.
+func (p *Page) IsFirst() bool { return p.offset == 0 }
+
+// IsLast tells whether no page is known to follow this one.
+func (p *Page) IsLast() bool { return !p.hasNext() }
+
+func (p *Page) hasNext() bool {
+	switch {
+	case p.past:
+		return false
+	case p.total.Known():
+		return p.total.n-p.offset > int64(p.ask.size)
+	case p.closed:
+		return p.more
+	}
+	return p.number < p.pages // until Seen
+}
+
+// Ask is the ask that the page was settled from, with what settling adjusted.
+func (p *Page) Ask() *Ask { return &p.ask }
+
+// Adjusted lists what was changed between the query and this page; it is never
+// nil, so that it is written as an empty list.
+func (p *Page) Adjusted() []Adjustment {
+	if p.ask.adjusted == nil {
+		return []Adjustment{}
+	}
+	return p.ask.adjusted
+}

@@ -1,0 +1,274 @@
+package paging
+
+import (
+	"math"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+)
+
+// harbour are rules like those of a real list.
+func harbour() *Rules {
+	return &Rules{
+		Key: []string{"id"},
+		Sorts: []SortKey{
+			{Key: "vessel"}, {Key: "tonnage", First: Descending},
+			{Key: "call", Fields: []string{"berth", "arrived_at"}}, {Key: "cargo"}, {Key: "id"},
+		},
+		DefaultSort: "-call",
+		Unknown:     UnknownNoted,
+		RideAlong:   []string{"theme"},
+	}
+}
+
+func settle(t *testing.T, r *Rules, query string, total Total) Page {
+	t.Helper()
+	ask, err := r.Read(query)
+	require.NoError(t, err, query)
+	page, err := ask.Settle(total)
+	require.NoError(t, err, query)
+	return page
+}
+
+func TestEveryFaultIsMendedAndTold(t *testing.T) {
+	type adj struct {
+		param, given, used string
+		why                Code
+	}
+	for query, want := range map[string]struct {
+		number int64
+		size   int
+		adj    []adj
+	}{
+		"":                           {1, 20, nil},
+		"page=3":                     {3, 20, nil},
+		"page=+3+&size=%2B10":        {3, 10, nil},
+		"page=03":                    {3, 20, nil},
+		"page=99":                    {9, 20, []adj{{"page", "99", "9", PagePastLast}}},
+		"page=0":                     {1, 20, []adj{{"page", "0", "1", PageBelowFirst}}},
+		"page=-7":                    {1, 20, []adj{{"page", "-7", "1", PageBelowFirst}}},
+		"page=abc":                   {1, 20, []adj{{"page", "abc", "1", PageNotANumber}}},
+		"page=":                      {1, 20, []adj{{"page", "", "1", PageNotANumber}}},
+		"page":                       {1, 20, []adj{{"page", "", "1", PageNotANumber}}},
+		"page=1.5":                   {1, 20, []adj{{"page", "1.5", "1", PageNotANumber}}},
+		"page=1e3":                   {1, 20, []adj{{"page", "1e3", "1", PageNotANumber}}},
+		"page=0x10":                  {1, 20, []adj{{"page", "0x10", "1", PageNotANumber}}},
+		"page=%D9%A3":                {1, 20, []adj{{"page", "٣", "1", PageNotANumber}}},
+		"page=%zz":                   {1, 20, []adj{{"page", "%zz", "1", PageNotANumber}}},
+		"page=99999999999999999999":  {9, 20, []adj{{"page", "99999999999999999999", "9", PagePastLast}}},
+		"page=-99999999999999999999": {1, 20, []adj{{"page", "-99999999999999999999", "1", PageBelowFirst}}},
+		"page=2&page=4":              {4, 20, []adj{{"page", "2", "4", ParamRepeated}}},
+		"page=x&page=99":             {9, 20, []adj{{"page", "x", "9", ParamRepeated}}},
+		"size=0":                     {1, 20, []adj{{"size", "0", "20", SizeBelowOne}}},
+		"size=-1":                    {1, 20, []adj{{"size", "-1", "20", SizeBelowOne}}},
+		"size=5000":                  {1, 100, []adj{{"size", "5000", "100", SizeOverCap}}},
+		"size=99999999999999999999":  {1, 100, []adj{{"size", "99999999999999999999", "100", SizeOverCap}}},
+		"size=all":                   {1, 20, []adj{{"size", "all", "20", SizeNotANumber}}},
+		"sort=-tonnage,vessel":       {1, 20, nil},
+		"sort=":                      {1, 20, nil},
+		"sort=wings":                 {1, 20, []adj{{"sort", "wings", "-call", SortUnknownKey}}},
+		"sort=-tonnage,wings,,id":    {1, 20, []adj{{"sort", "-tonnage,wings,,id", "-tonnage,id", SortUnknownKey}}},
+		"sort=cargo,-cargo":          {1, 20, []adj{{"sort", "cargo,-cargo", "cargo", SortRepeatedKey}}},
+		"sort=id,cargo,vessel,call":  {1, 20, []adj{{"sort", "id,cargo,vessel,call", "id,cargo,vessel", SortTooManyKeys}}},
+		"row=61":                     {4, 20, nil},
+		"row=60&size=10":             {6, 10, nil},
+		"row=0":                      {1, 20, []adj{{"row", "0", "1", RowBelowFirst}}},
+		"row=two":                    {1, 20, []adj{{"row", "two", "1", RowNotANumber}}},
+		"row=9999":                   {9, 20, []adj{{"row", "9999", "9", PagePastLast}}},
+		"row=61&page=2":              {2, 20, nil},
+		"theme=dark&page=2":          {2, 20, nil},
+		"pgae=2":                     {1, 20, []adj{{"pgae", "2", "2", ParamUnknown}}},
+	} {
+		t.Run(query, func(t *testing.T) {
+			page := settle(t, harbour(), query, Exact(168))
+			assert.Equal(t, want.number, page.Number())
+			assert.Equal(t, want.size, page.Size())
+			var got []adj
+			for _, a := range page.Adjusted() {
+				got = append(got, adj{a.Param, a.Given, a.Used, a.Why})
+				assert.Regexp(t, `^.{20,}[^.]\.$`, a.Says)
+			}
+			assert.Equal(t, want.adj, got)
+		})
+	}
+}
+
+func TestClosedSizesTakeTheNearest(t *testing.T) {
+	r := &Rules{Size: SizeRules{Closed: true}}
+	for given, used := range map[string]int{"10": 10, "14": 10, "15": 10, "16": 20, "35": 20, "36": 50, "75": 50, "76": 100, "9999999": 100} {
+		page := settle(t, r, "size="+given, Exact(10))
+		assert.Equal(t, used, page.Size(), given)
+	}
+}
+
+func TestRefusalListsEveryFaultAtOnce(t *testing.T) {
+	r := harbour()
+	r.OnFault, r.Unknown = Refuse, UnknownRefuse
+	_, err := r.Read("page=x&size=5000&sort=wings&colour=red")
+	var refusal *Refusal
+	require.ErrorAs(t, err, &refusal)
+	var codes []Code
+	for _, f := range refusal.Faults {
+		codes = append(codes, f.Why)
+	}
+	assert.Equal(t, []Code{ParamUnknown, PageNotANumber, SizeOverCap, SortUnknownKey}, codes)
+	assert.False(t, refusal.PastLast())
+
+	r.Faults = map[Code]Answer{SizeOverCap: Mend}
+	ask, err := r.Read("size=5000&page=99")
+	require.NoError(t, err, "one kind of fault can be mended while the others are refused")
+	_, err = ask.Settle(Exact(168))
+	require.ErrorAs(t, err, &refusal)
+	assert.True(t, refusal.PastLast())
+	_, err = ask.Settle(Exact(0))
+	assert.NoError(t, err, "the one page of an empty set is never refused")
+}
+
+func TestSortIsAlwaysTotal(t *testing.T) {
+	for query, want := range map[string]string{
+		"":                        "-berth,-arrived_at,-id",
+		"sort=vessel":             "vessel,id",
+		"sort=-tonnage,vessel":    "-tonnage,vessel,id",
+		"sort=vessel,-tonnage":    "vessel,-tonnage,-id",
+		"sort=id,-call":           "id,-berth,-arrived_at",
+		"sort=%2Dtonnage%2Ccargo": "-tonnage,cargo,id",
+	} {
+		page := settle(t, harbour(), query, Exact(168))
+		assert.Equal(t, want, page.Metadata().Sort, query)
+	}
+}
+
+func TestPastLastIsAnsweredAsTheRulesSay(t *testing.T) {
+	for kind, want := range map[PastLast]int64{"": 9, PastLastGivesLast: 9, PastLastGivesFirst: 1, PastLastGivesEmpty: 99} {
+		page := settle(t, &Rules{PastLast: kind}, "page=99", Exact(168))
+		assert.Equal(t, want, page.Number(), kind)
+	}
+	page := settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(math.MaxInt64))
+	links := page.On(Base{})
+	steps := links.Steps()
+	assert.True(t, page.PastLast())
+	assert.Zero(t, page.Rows())
+	assert.Zero(t, page.Fetch())
+	assert.Empty(t, steps.Next)
+	assert.Equal(t, "?page=461168601842738791", steps.Prev, "previous is the last page")
+	for _, rung := range links.Ladder() {
+		assert.NotEqual(t, RungCurrent, rung.Kind)
+	}
+	assert.Nil(t, page.Metadata().FirstRow)
+}
+
+func TestOffsets(t *testing.T) {
+	rounding, asIs := &Rules{Addressing: ByOffset}, &Rules{Addressing: ByOffset, OffsetAsIs: true}
+	for _, c := range []struct {
+		rules      *Rules
+		query      string
+		number     int64
+		first      int64
+		prev, next string
+		why        Code
+	}{
+		{rounding, "", 1, 1, "", "?offset=20", ""},
+		{rounding, "offset=40", 3, 41, "?offset=20", "?offset=60", ""},
+		{rounding, "offset=45&limit=10", 5, 41, "?offset=30&limit=10", "?offset=50&limit=10", OffsetRounded},
+		{rounding, "offset=-1", 1, 1, "", "?offset=20", OffsetBelowZero},
+		{rounding, "offset=x", 1, 1, "", "?offset=20", PageNotANumber},
+		{asIs, "offset=45", 3, 46, "?offset=25", "?offset=65", ""},
+		{asIs, "offset=5", 1, 6, "?offset=0", "?offset=25", ""},
+		{rounding, "offset=500", 26, 0, "?offset=160", "", ""},
+	} {
+		page := settle(t, c.rules, c.query, Exact(168))
+		links := page.On(Base{})
+		steps := links.Steps()
+		assert.Equal(t, c.number, page.Number(), c.query)
+		assert.Equal(t, c.first, orElse(page.Metadata().FirstRow, 0), c.query)
+		assert.Equal(t, c.prev, steps.Prev, c.query)
+		assert.Equal(t, c.next, steps.Next, c.query)
+		if c.why == "" {
+			assert.Empty(t, page.Adjusted(), c.query)
+		} else {
+			assert.Equal(t, c.why, page.Adjusted()[0].Why, c.query)
+		}
+	}
+}
+
+func TestTotalsThatAreNotKnown(t *testing.T) {
+	page := settle(t, &Rules{}, "page=3", NotCounted())
+	assert.Equal(t, 21, page.Fetch(), "one record more than the page")
+	more, err := page.Seen(21)
+	require.NoError(t, err)
+	assert.Equal(t, "41–60", more.Summary())
+	assert.Nil(t, more.Metadata().TotalPages)
+	links := more.On(Base{})
+	assert.Equal(t, "?page=4", links.Steps().Next)
+	assert.Empty(t, links.Steps().Last)
+	ladder := links.Ladder()
+	assert.Equal(t, Rung{Kind: RungGap, From: 5}, ladder[len(ladder)-1], "ends in an open gap")
+
+	last, err := page.Seen(7)
+	require.NoError(t, err)
+	assert.Equal(t, "41–47 of 47", last.Summary(), "the end was seen, so the total is exact")
+	links = last.On(Base{})
+	assert.Empty(t, links.Steps().Next)
+
+	past, err := page.Seen(0)
+	require.NoError(t, err)
+	assert.True(t, past.PastLast())
+	links = past.On(Base{})
+	assert.Equal(t, "?page=2", links.Steps().Prev)
+
+	page = settle(t, &Rules{}, "page=3", AtLeast(10_001))
+	page, err = page.Seen(21)
+	require.NoError(t, err)
+	assert.Equal(t, "41–60 of at least 10,001", page.Summary())
+
+	ask, err := (&Rules{MaxOffset: 1000}).Read("page=99999999999999999999")
+	require.NoError(t, err)
+	_, err = ask.Settle(NotCounted())
+	assert.ErrorContains(t, err, "at most 1000 records can be skipped")
+}
+
+func FuzzRead(f *testing.F) {
+	for _, seed := range []string{
+		"", "page=3&size=20&sort=-tonnage,vessel", "page=%", "page=%2", "page=%zz&a;b=c&&=x&q=%F0%9F%9A%A2",
+		"size=all&row=9&page=99999999999999999999", "a=\r\nSet-Cookie:x&\"><script>=1", "sort=%00,\xff,-",
+	} {
+		f.Add(seed, int64(168))
+	}
+	base, err := PathBase("/arrivals")
+	require.NoError(f, err)
+	f.Fuzz(func(t *testing.T, query string, total int64) {
+		page := settle(t, harbour(), query, Exact(total))
+		links := page.On(base)
+		hrefs := []string{links.Steps().Self, links.Steps().Next, links.Steps().First}
+		for _, r := range links.Ladder() {
+			hrefs = append(hrefs, r.Href)
+		}
+		for _, s := range links.Sizes() {
+			hrefs = append(hrefs, s.Href)
+		}
+		for _, s := range links.Sorts() {
+			hrefs = append(hrefs, s.Href)
+		}
+		for _, href := range hrefs {
+			checkHref(t, href)
+		}
+		again := settle(t, harbour(), links.Steps().Self[len("/arrivals?"):], Exact(total))
+		assert.Equal(t, page.Number(), again.Number(), "self leads to the same page")
+		assert.Equal(t, page.Size(), again.Size())
+		assert.Equal(t, page.ask.Sort(), again.ask.Sort())
+		for _, a := range again.Adjusted() {
+			assert.Equal(t, ParamUnknown, a.Why, "a link of ours needs no mending")
+		}
+	})
+}
+
+// checkHref fails on a link that holds anything but RFC 3986 query characters.
+func checkHref(t *testing.T, href string) {
+	t.Helper()
+	for i := range len(href) {
+		if class[href[i]]&inQuery == 0 && !(href[i] == '%' && isEscape(href[i:])) {
+			t.Fatalf("%q holds %q", href, href[i])
+		}
+	}
+}

@@ -1,0 +1,272 @@
+package paging
+
+// Defaults of the rules, in force where an entry is left out.
+const (
+	DefaultSize        = 20        // records per page
+	DefaultCap         = 100       // most records per page
+	DefaultReach       = 2         // pages on each side of the current one
+	DefaultTips        = 1         // pages at each end of the ladder
+	DefaultMaxSortKeys = 3         // sort keys in one query
+	DefaultMaxOffset   = 1_000_000 // records skipped where the total is not known
+
+	MaxReach = 50 // bound of Ladder.Reach
+	MaxTips  = 10 // bound of Ladder.Tips
+)
+
+// defaultOffered are the page sizes that callers are offered to choose from.
+var defaultOffered = []int{10, 20, 50, 100}
+
+// Rules say how the query of one list is read and what its pages look like.
+// The zero value is useful: it pages by number, 20 records to a page, and mends
+// every fault. Rules must not be changed once they are in use.
+type Rules struct {
+	// Params are the names of the parameters.
+	Params Params `json:"params,omitzero"`
+	// Addressing tells whether callers send page numbers or offsets.
+	Addressing Addressing `json:"addressing,omitempty"`
+	// Size bounds the records on a page.
+	Size SizeRules `json:"size,omitzero"`
+	// Key names the field or fields that identify a record. They end every
+	// sort, so that the order is total.
+	Key []string `json:"key,omitempty"`
+	// Sorts are the sort keys that callers may use.
+	Sorts []SortKey `json:"sorts,omitempty"`
+	// DefaultSort is the sort in force when none is asked for, written as in a
+	// query: "-tonnage,vessel". Empty: by the key alone.
+	DefaultSort string `json:"default_sort,omitempty"`
+	// MaxSortKeys bounds the sort keys in one query; 0: DefaultMaxSortKeys.
+	MaxSortKeys int `json:"max_sort_keys,omitempty"`
+	// PastLast is what a page past the last one gets. Empty: "last" where pages
+	// are addressed by number, "empty" where they are addressed by offset.
+	PastLast PastLast `json:"past_last,omitempty"`
+	// OnFault is the answer to every fault that Faults does not name.
+	OnFault Answer `json:"on_fault,omitempty"`
+	// Faults gives single kinds of fault an answer of their own.
+	Faults map[Code]Answer `json:"faults,omitempty"`
+	// Unknown is what becomes of parameters that the rules do not know.
+	Unknown Unknown `json:"unknown,omitempty"`
+	// RideAlong lists parameters that ride along unremarked, whatever Unknown
+	// says.
+	RideAlong []string `json:"ride_along,omitempty"`
+	// FirstPageBare links page 1 without its page parameter.
+	FirstPageBare bool `json:"first_page_bare,omitempty"`
+	// OffsetAsIs takes an offset as it is; by default it is rounded down to the
+	// start of a page.
+	OffsetAsIs bool `json:"offset_as_is,omitempty"`
+	// MaxOffset is the most records skipped where the total is not known;
+	// 0: DefaultMaxOffset.
+	MaxOffset int64 `json:"max_offset,omitempty"`
+	// Ladder shapes the row of page links.
+	Ladder LadderRules `json:"ladder,omitzero"`
+}
+
+// Params are the parameters' names; an empty one has its default, named beside it.
+type Params struct {
+	Page   string `json:"page,omitempty"`   // "page"
+	Size   string `json:"size,omitempty"`   // "size"
+	Offset string `json:"offset,omitempty"` // "offset", read under offset addressing
+	Limit  string `json:"limit,omitempty"`  // "limit", read under offset addressing
+	Row    string `json:"row,omitempty"`    // "row"
+	Sort   string `json:"sort,omitempty"`   // "sort"
+}
+
+// SizeRules bound the number of records on a page.
+type SizeRules struct {
+	Default int   `json:"default,omitempty"` // 0: DefaultSize, or Cap where that is less
+	Cap     int   `json:"cap,omitempty"`     // 0: DefaultCap
+	Offered []int `json:"offered,omitempty"` // empty: 10, 20, 50 and 100, as far as Cap allows
+	Closed  bool  `json:"closed,omitempty"`  // only offered sizes are served
+}
+
+// SortKey is one key that callers may sort by.
+type SortKey struct {
+	Key        string    `json:"key"`                   // the name in the query
+	Fields     []string  `json:"fields,omitempty"`      // what it sorts by; empty: the field of the same name
+	First      Direction `json:"first,omitempty"`       // the direction that its sort link offers first
+	NullsFirst bool      `json:"nulls_first,omitempty"` // missing values come first, not last
+}
+
+// Direction is a sort direction.
+type Direction string
+
+// The directions; an empty one is ascending.
+const (
+	Ascending  Direction = "asc"
+	Descending Direction = "desc"
+)
+
+// Addressing is what callers count in.
+type Addressing string
+
+// Ways of addressing; the empty one is by page.
+const (
+	ByPage   Addressing = "page"
+	ByOffset Addressing = "offset"
+)
+
+// PastLast is what a page past the last one gets.
+type PastLast string
+
+// What a page past the last one can get.
+const (
+	PastLastGivesLast  PastLast = "last"
+	PastLastGivesFirst PastLast = "first"
+	PastLastGivesEmpty PastLast = "empty"
+	PastLastRefused    PastLast = "refuse"
+)
+
+// Answer is what a fault gets.
+type Answer string
+
+// Answers to a fault; an empty one mends.
+const (
+	Mend   Answer = "mend"
+	Refuse Answer = "refuse"
+)
+
+// Unknown is what becomes of a parameter that the rules do not know.
+type Unknown string
+
+// What can become of a parameter that the rules do not know; an empty one rides.
+const (
+	UnknownRides  Unknown = "ride"   // it is kept on links, unremarked
+	UnknownNoted  Unknown = "note"   // it is kept on links, and an adjustment says so
+	UnknownDrops  Unknown = "drop"   // it is left off links, and an adjustment says so
+	UnknownRefuse Unknown = "refuse" // it is a fault
+)
+
+// LadderRules shape the row of page links.
+type LadderRules struct {
+	// Reach is how many pages are shown on each side of the current one, 0 to
+	// MaxReach; nil: DefaultReach.
+	Reach *int `json:"reach,omitempty"`
+	// Tips is how many pages are kept at each end, 0 to MaxTips; nil: DefaultTips.
+	Tips *int `json:"tips,omitempty"`
+	// Steady keeps the number of rungs the same wherever the current page is;
+	// nil: true.
+	Steady *bool `json:"steady,omitempty"`
+	// GapLinks lets a gap link to the lower middle one of its pages.
+	GapLinks bool `json:"gap_links,omitempty"`
+	// Lone draws the ladder of a single page too.
+	Lone bool `json:"lone,omitempty"`
+}
+
+func orElse[T any](p *T, other T) T {
+	if p == nil {
+		return other
+	}
+	return *p
+}
+
+func nonEmpty(s, other string) string {
+	if s == "" {
+		return other
+	}
+	return s
+}
+
+func (r *Rules) byOffset() bool { return r.Addressing == ByOffset }
+
+// PageParam is the name of the parameter that says which page: "page" or
+// "offset" unless renamed.
+func (r *Rules) PageParam() string {
+	if r.byOffset() {
+		return nonEmpty(r.Params.Offset, "offset")
+	}
+	return nonEmpty(r.Params.Page, "page")
+}
+
+// SizeParam is the name of the parameter that says how many records: "size" or
+// "limit" unless renamed.
+func (r *Rules) SizeParam() string {
+	if r.byOffset() {
+		return nonEmpty(r.Params.Limit, "limit")
+	}
+	return nonEmpty(r.Params.Size, "size")
+}
+
+// SortParam is the name of the sort parameter.
+func (r *Rules) SortParam() string { return nonEmpty(r.Params.Sort, "sort") }
+
+// RowParam is the name of the parameter that asks for the page of a row.
+func (r *Rules) RowParam() string { return nonEmpty(r.Params.Row, "row") }
+
+func (r *Rules) sizeCap() int {
+	if r.Size.Cap < 1 {
+		return DefaultCap
+	}
+	return r.Size.Cap
+}
+
+func (r *Rules) defaultSize() int {
+	if r.Size.Default < 1 {
+		return min(DefaultSize, r.sizeCap())
+	}
+	return min(r.Size.Default, r.sizeCap())
+}
+
+// OfferedSizes are the page sizes to choose from, as the rules list them.
+func (r *Rules) OfferedSizes() []int {
+	if len(r.Size.Offered) > 0 {
+		return r.Size.Offered
+	}
+	n := 0
+	for n < len(defaultOffered) && defaultOffered[n] <= r.sizeCap() {
+		n++
+	}
+	if n == 0 {
+		return []int{r.defaultSize()}
+	}
+	return defaultOffered[:n:n]
+}
+
+func (r *Rules) maxSortKeys() int {
+	if r.MaxSortKeys < 1 {
+		return DefaultMaxSortKeys
+	}
+	return r.MaxSortKeys
+}
+
+func (r *Rules) maxOffset() int64 {
+	if r.MaxOffset < 1 {
+		return DefaultMaxOffset
+	}
+	return r.MaxOffset
+}
+
+func (r *Rules) pastLast() PastLast {
+	switch {
+	case r.Faults[PagePastLast] == Refuse:
+		return PastLastRefused
+	case r.PastLast != "":
+		return r.PastLast
+	case r.Faults[PagePastLast] == "" && r.OnFault == Refuse:
+		return PastLastRefused
+	case r.byOffset():
+		return PastLastGivesEmpty
+	}
+	return PastLastGivesLast
+}
+
+func (r *Rules) refuses(c Code) bool {
+	if a := r.Faults[c]; a != "" {
+		return a == Refuse
+	}
+	return r.OnFault == Refuse
+}
+
+func (l *LadderRules) reach() int64 {
+	return int64(min(max(orElse(l.Reach, DefaultReach), 0), MaxReach))
+}
+func (l *LadderRules) tips() int64  { return int64(min(max(orElse(l.Tips, DefaultTips), 0), MaxTips)) }
+func (l *LadderRules) steady() bool { return orElse(l.Steady, true) }
+
+// sortKey finds an offered sort key.
+func (r *Rules) sortKey(name string) *SortKey {
+	for i := range r.Sorts {
+		if r.Sorts[i].Key == name {
+			return &r.Sorts[i]
+		}
+	}
+	return nil
+}

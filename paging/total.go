@@ -1,0 +1,72 @@
+package paging
+
+import (
+	"fmt"
+	"time"
+)
+
+// Total is how many records there are, and how well that is known. The zero
+// value is an exact total of none.
+type Total struct {
+	n   int64
+	is  TotalKind
+	age time.Duration
+}
+
+// TotalKind tells how well a total is known.
+type TotalKind uint8
+
+// The kinds of total.
+const (
+	TotalExact      TotalKind = iota // counted
+	TotalAtLeast                     // there are this many, perhaps more
+	TotalNone                        // not known
+	TotalRemembered                  // was exact a stated time ago
+)
+
+func (k TotalKind) String() string {
+	return [...]string{"exact", "at_least", "none", "remembered"}[k]
+}
+
+// MarshalText writes the kind as it stands on the wire.
+func (k TotalKind) MarshalText() ([]byte, error) { return []byte(k.String()), nil }
+
+// Exact is a counted total. A negative count is taken as none.
+func Exact(n int64) Total { return Total{n: max(n, 0)} }
+
+// AtLeast is a total of which only a lower bound is known.
+func AtLeast(n int64) Total { return Total{n: max(n, 0), is: TotalAtLeast} }
+
+// NotCounted is a total of which nothing is known.
+func NotCounted() Total { return Total{is: TotalNone} }
+
+// Remembered is a total that was exact some time ago. Pages are settled on it as
+// on an exact one.
+func Remembered(n int64, age time.Duration) Total {
+	return Total{n: max(n, 0), is: TotalRemembered, age: age}
+}
+
+// Known tells whether pages can be settled on the total: exact or remembered.
+func (t Total) Known() bool { return t.is == TotalExact || t.is == TotalRemembered }
+
+// pages is how many pages of the given size the records fill; an empty set has
+// one, empty page.
+func (t Total) pages(size int) int64 {
+	s := int64(size)
+	n := t.n / s
+	if t.n%s > 0 {
+		n++
+	}
+	return max(n, 1)
+}
+
+// UnmarshalText reads what MarshalText wrote.
+func (k *TotalKind) UnmarshalText(text []byte) error {
+	for _, kind := range []TotalKind{TotalExact, TotalAtLeast, TotalNone, TotalRemembered} {
+		if kind.String() == string(text) {
+			*k = kind
+			return nil
+		}
+	}
+	return fmt.Errorf("paging: %q is no kind of total", text)
+}
