@@ -8,7 +8,6 @@ import (
 	"strings"
 
 	"github.com/jackc/pgx/v5"
-	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/paging"
 )
@@ -20,23 +19,9 @@ type Page struct {
 	Records []Record
 }
 
-// undefinedTable is PostgreSQL's code for a table that is gone.
-const undefinedTable = "42P01"
-
 // Page reads one page. Its version, its total and its records come from one
 // snapshot. Errors are ErrNoSet, *paging.Refusal, or the database's.
-func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
-	page, err := s.page(ctx, name, query)
-	var pg *pgconn.PgError
-	if errors.As(err, &pg) && pg.Code == undefinedTable {
-		// A reload has dropped the table between our snapshot and our reading it:
-		// the catalogue of a new snapshot names the new one.
-		page, err = s.page(ctx, name, query)
-	}
-	return page, err
-}
-
-func (s *Store) page(ctx context.Context, name, query string) (page *Page, err error) {
+func (s *Store) Page(ctx context.Context, name, query string) (page *Page, err error) {
 	err = pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
 		set, err := get(ctx, tx, name)
 		if err != nil {

@@ -57,7 +57,36 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	if err != nil {
 		return nil, err
 	}
-	return &Store{pool: pool}, nil
+	s := &Store{pool: pool}
+	if err := s.sweep(ctx); err != nil {
+		s.Close()
+		return nil, err
+	}
+	return s, nil
+}
+
+// readTime is longer than any request reads: a table that was replaced longer
+// ago than this has no readers.
+const readTime = time.Minute
+
+// sweep drops the tables that have been replaced and have no readers any more.
+func (s *Store) sweep(ctx context.Context) error {
+	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", readTime)
+		if err != nil {
+			return err
+		}
+		tables, err := pgx.CollectRows(rows, pgx.RowTo[string])
+		if err != nil {
+			return err
+		}
+		for _, table := range tables {
+			if _, err := tx.Exec(ctx, "drop table if exists "+tableName(&Set{table: table})); err != nil {
+				return err
+			}
+		}
+		return nil
+	})
 }
 
 // Close waits for what is running and lets the connections go.
@@ -133,6 +162,9 @@ var columnTypes = map[intake.Type]string{
 // nothing: readers see the old records until the new ones are whole. The set's
 // Records, Version and ChangedAt are filled in.
 func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
+	if err := s.sweep(ctx); err != nil {
+		return err
+	}
 	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
 		var number int64
 		if err := tx.QueryRow(ctx, "select nextval('pageladder.record_table_number')").Scan(&number); err != nil {
@@ -168,11 +200,10 @@ func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
 			return err
 		}
 		if old != nil {
-			if _, err := tx.Exec(ctx, "drop table "+tableName(old)); err != nil {
-				return err
-			}
+			// A reader may have looked up the old table just before: it goes later.
+			_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", old.table)
 		}
-		return nil
+		return err
 	})
 }
 

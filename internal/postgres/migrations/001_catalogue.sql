@@ -11,9 +11,17 @@ create table pageladder.record_set (
   changed_at   timestamptz not null default now()
 );
 
+-- Tables that a newer one has replaced; they are dropped when the longest
+-- request that may still read them has passed.
+create table pageladder.replaced_table (
+  record_table text primary key,
+  since        timestamptz not null default now()
+);
+
 create sequence pageladder.record_table_number;
 
 ---- create above / drop below ----
 
 drop sequence pageladder.record_table_number;
+drop table pageladder.replaced_table;
 drop table pageladder.record_set;

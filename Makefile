@@ -1,0 +1,55 @@
+# Two commands do it all:
+#   make demo   from packages to the running service with the demo data
+#   make test   from packages to the last browser test
+
+VERSION := $(shell git describe --tags --always --dirty 2>/dev/null || echo development)
+GOFLAGS_BUILD := -trimpath -tags nomsgpack -ldflags '-s -w -X pageladder.example/internal/cli.Version=$(VERSION)'
+SOURCES := $(shell git ls-files -co --exclude-standard '*.go' '*.sql' '*.csv' '*.json' go.mod go.sum)
+CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!console/*.go')
+
+
+.PHONY: demo test packages-demo packages-test check build console format bench clean
+
+demo: packages-demo build
+	exec bin/pageladder demo $(ARGS)
+
+# Debian packages come first: what is missing is then said at once.
+packages-demo:
+	@deploy/packages postgresql-15
+packages-test:
+	@deploy/packages postgresql-15 chromium fonts-dejavu-core
+
+build: bin/pageladder
+
+bin/pageladder: $(SOURCES) console/dist/index.html
+	go build $(GOFLAGS_BUILD) -o $@ ./cmd/pageladder
+
+console: console/dist/index.html
+
+console/dist/index.html: $(CONSOLE_SOURCES) console/node_modules/.package-lock.json
+	cd console && npm run build
+
+console/node_modules/.package-lock.json: console/package-lock.json console/package.json
+	cd console && npm ci --ignore-scripts
+	@touch $@
+
+test: packages-test check build
+	go test ./...
+
+# Formatters, linters and type checks; they change nothing.
+check: console/dist/index.html
+	@test -z "$$(gofmt -l $$(git ls-files '*.go'))" || { echo "not formatted (make format):"; gofmt -l $$(git ls-files '*.go'); exit 1; }
+	go vet ./...
+	go tool staticcheck ./...
+	cd console && npm run types && npm run lint
+
+format:
+	gofmt -w $$(git ls-files '*.go')
+	cd console && npm run format
+
+bench:
+	go test -run '^$$' -bench . -benchmem ./...
+
+clean:
+	rm -rf bin console/node_modules
+	cd console/dist && rm -rf assets index.html

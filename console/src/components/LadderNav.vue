@@ -1,0 +1,49 @@
+<script setup lang="ts">
+// The ladder as the API sends it, with a step back and a step forward. A step
+// that leads nowhere keeps its place, so that "next" does not move.
+import { computed } from 'vue'
+import type { Rung, Steps } from '../api'
+import AddressLink from './AddressLink.vue'
+
+const props = defineProps<{ rungs: Rung[]; steps: Steps; label: string; to: (href: string) => string }>()
+
+const figures = computed(() =>
+  Math.max(...props.rungs.map((rung) => (rung.page ?? 0).toLocaleString().length)),
+)
+const left = (rung: Rung) =>
+  rung.to
+    ? `pages ${rung.from!.toLocaleString()} to ${rung.to.toLocaleString()} are left out`
+    : `pages from ${rung.from!.toLocaleString()} on`
+</script>
+
+<template>
+  <nav v-if="rungs.length" :aria-label="`Pages of ${label}`" class="ladder" :style="{ '--figures': figures }">
+    <ul>
+      <li>
+        <AddressLink v-if="steps.prev" :to="to(steps.prev)" rel="prev" class="rung step"
+          >‹ Previous</AddressLink
+        >
+        <span v-else class="rung step dead" aria-disabled="true">‹ Previous</span>
+      </li>
+      <li v-for="rung in rungs" :key="`${rung.rung} ${rung.page ?? rung.from}`">
+        <span v-if="rung.rung === 'gap'" class="rung gap">
+          <span aria-hidden="true">…</span><span class="visually-hidden">{{ left(rung) }}</span>
+        </span>
+        <AddressLink
+          v-else-if="rung.href"
+          :to="to(rung.href)"
+          class="rung"
+          :aria-label="`Page ${rung.page!.toLocaleString()}`"
+          >{{ rung.page!.toLocaleString() }}</AddressLink
+        >
+        <span v-else class="rung current" aria-current="page">
+          <span class="visually-hidden">Page </span>{{ rung.page!.toLocaleString() }}
+        </span>
+      </li>
+      <li>
+        <AddressLink v-if="steps.next" :to="to(steps.next)" rel="next" class="rung step">Next ›</AddressLink>
+        <span v-else class="rung step dead" aria-disabled="true">Next ›</span>
+      </li>
+    </ul>
+  </nav>
+</template>

@@ -1,0 +1,221 @@
+package cli_test
+
+import (
+	"bufio"
+	"bytes"
+	"encoding/csv"
+	"encoding/json"
+	"errors"
+	"fmt"
+	"os"
+	"os/exec"
+	"path/filepath"
+	"regexp"
+	"strconv"
+	"strings"
+	"syscall"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/testkit"
+)
+
+var program string
+
+func TestMain(m *testing.M) {
+	dir, err := os.MkdirTemp("", "pageladder-bin-")
+	if err == nil {
+		program, err = testkit.Binary(dir)
+	}
+	if err != nil {
+		fmt.Fprintln(os.Stderr, err)
+		os.Exit(1)
+	}
+	code := m.Run()
+	os.RemoveAll(dir)
+	os.Exit(code)
+}
+
+// running is a service that runs as a process.
+type running struct {
+	cmd    *exec.Cmd
+	server string
+	stderr *bytes.Buffer
+}
+
+// start runs "pageladder demo" and waits for the line with its address.
+func start(t *testing.T, args ...string) *running {
+	t.Helper()
+	r := &running{cmd: exec.Command(program, append(args, "--listen", "127.0.0.1:0")...), stderr: &bytes.Buffer{}}
+	r.cmd.Stderr = r.stderr
+	out, err := r.cmd.StdoutPipe()
+	require.NoError(t, err)
+	require.NoError(t, r.cmd.Start())
+	t.Cleanup(func() { r.end(syscall.SIGKILL) })
+	lines := bufio.NewReader(out)
+	line, err := lines.ReadString('\n')
+	if err != nil {
+		r.cmd.Wait()
+		require.NoError(t, err, r.stderr.String())
+	}
+	r.server = regexp.MustCompile(`http://[^ ]+`).FindString(line)
+	require.NotEmpty(t, r.server, line)
+	go lines.WriteTo(&bytes.Buffer{})
+	return r
+}
+
+func (r *running) end(signal syscall.Signal) error {
+	if r.cmd.ProcessState != nil {
+		return nil
+	}
+	r.cmd.Process.Signal(signal)
+	return r.cmd.Wait()
+}
+
+type result struct {
+	code        int
+	out, errOut string
+}
+
+func (r *running) run(t *testing.T, args ...string) result {
+	t.Helper()
+	cmd := exec.Command(program, args...)
+	cmd.Env = append(os.Environ(), "PAGELADDER_SERVER="+r.server)
+	var out, errOut bytes.Buffer
+	cmd.Stdout, cmd.Stderr = &out, &errOut
+	err := cmd.Run()
+	var exit *exec.ExitError
+	if err != nil && !errors.As(err, &exit) {
+		require.NoError(t, err)
+	}
+	return result{cmd.ProcessState.ExitCode(), out.String(), errOut.String()}
+}
+
+func TestCommandLine(t *testing.T) {
+	s := start(t, "demo", "--data-dir", testkit.DataDir(t))
+
+	t.Run("a page as a table", func(t *testing.T) {
+		got := s.run(t, "page", "arrivals", "--page", "3", "--size", "20", "--sort", "-tonnage")
+		require.Zero(t, got.code, got.errOut)
+		lines := strings.Split(strings.TrimSpace(got.out), "\n")
+		require.Len(t, lines, 24)
+		assert.Regexp(t, `^ ?id +vessel +berth +cargo +tonnage +arrived_at +cleared +note$`, lines[0])
+		assert.Equal(t, "41–60 of 347", lines[22])
+		assert.Equal(t, "‹ prev   1    2   [3]   4    5    6    7    …   18   next ›", lines[23])
+		assert.Empty(t, got.errOut)
+	})
+	t.Run("what was changed is told on the error output", func(t *testing.T) {
+		got := s.run(t, "page", "berths", "--page", "abc", "-o", "ndjson")
+		require.Zero(t, got.code)
+		assert.Equal(t, "page: \"abc\" is not a whole number; page 1 is shown.\n", got.errOut)
+		assert.Len(t, strings.Split(strings.TrimSpace(got.out), "\n"), 16)
+	})
+	t.Run("for machines", func(t *testing.T) {
+		got := s.run(t, "page", "arrivals", "--size", "2", "-o", "json")
+		var answer map[string]any
+		require.NoError(t, json.Unmarshal([]byte(got.out), &answer))
+		assert.Len(t, answer["records"], 2)
+		got = s.run(t, "page", "lost_property", "-o", "csv")
+		assert.Equal(t, "id,found_on,place,what,claimed\n", got.out)
+		got = s.run(t, "page", "arrivals", "--size", "100", "-o", "csv")
+		rows, err := csv.NewReader(strings.NewReader(got.out)).ReadAll()
+		require.NoError(t, err)
+		assert.Len(t, rows, 101)
+	})
+	t.Run("trouble is one clear sentence and an exit code", func(t *testing.T) {
+		for _, c := range []struct {
+			args []string
+			code int
+			says string
+		}{
+			{[]string{"page", "nowhere"}, 3, `there is no record set named "nowhere"`},
+			{[]string{"page"}, 2, "exactly SET is wanted, found 0"},
+			{[]string{"page", "arrivals", "berths"}, 2, "found 2"},
+			{[]string{"page", "arrivals", "-o", "xml"}, 2, `--output "xml" is none of table, json, csv, ndjson`},
+			{[]string{"page", "arrivals", "--pages", "3"}, 2, "unknown flag: --pages"},
+			{[]string{"paeg"}, 2, `unknown command "paeg"`},
+			{[]string{"page", "arrivals", "--server", "harbour"}, 2, `address "harbour" is not of the form`},
+			{[]string{"page", "arrivals", "--server", "http://127.0.0.1:1"}, 5, "no Page Ladder service answers at http://127.0.0.1:1"},
+			{[]string{"serve", "--listen", "0.0.0.0:0"}, 2, "is not a loopback address"},
+			{[]string{"serve", "--listen", "here"}, 2, "not of the form 127.0.0.1:8470"},
+		} {
+			got := s.run(t, c.args...)
+			assert.Equal(t, c.code, got.code, c.args)
+			assert.Contains(t, got.errOut, c.says)
+			assert.Empty(t, got.out)
+		}
+	})
+	t.Run("the examples in the help run", func(t *testing.T) {
+		for _, command := range []string{"page", "version"} {
+			help := s.run(t, command, "--help").out
+			_, examples, _ := strings.Cut(help, "Examples:\n")
+			examples, _, _ = strings.Cut(examples, "\n\n")
+			ran := 0
+			for line := range strings.Lines(examples) {
+				if args := strings.Fields(line); len(args) > 1 {
+					got := s.run(t, args[1:]...)
+					assert.Zero(t, got.code, "%s: %s", line, got.errOut)
+					ran++
+				}
+			}
+			assert.Positive(t, ran, command)
+		}
+	})
+	t.Run("the shell completes set names", func(t *testing.T) {
+		got := s.run(t, "__complete", "page", "")
+		assert.Contains(t, got.out, "arrivals\nberths\nlost_property\n")
+		assert.Contains(t, s.run(t, "completion", "bash").out, "pageladder")
+	})
+}
+
+func postmaster(t *testing.T, dataDir string) int {
+	t.Helper()
+	text, err := os.ReadFile(filepath.Join(dataDir, "postgres", "postmaster.pid"))
+	require.NoError(t, err)
+	pid, err := strconv.Atoi(strings.SplitN(string(text), "\n", 2)[0])
+	require.NoError(t, err)
+	return pid
+}
+
+func alive(pid int) bool { return syscall.Kill(pid, 0) == nil }
+
+func TestServiceStopsCleanlyAndSurvivesBeingKilled(t *testing.T) {
+	dir := testkit.DataDir(t)
+	s := start(t, "demo", "--data-dir", dir)
+	first := s.run(t, "page", "arrivals", "-o", "json").out
+	postgres := postmaster(t, dir)
+	require.NoError(t, s.end(syscall.SIGINT), "Ctrl-C is a clean end")
+	testkit.Eventually(t, func() bool { return !alive(postgres) }, "PostgreSQL stops with the service")
+	assert.NoFileExists(t, filepath.Join(dir, "postgres", "postmaster.pid"))
+
+	s = start(t, "demo", "--data-dir", dir)
+	postgres = postmaster(t, dir)
+	require.Error(t, s.end(syscall.SIGKILL))
+	testkit.Eventually(t, func() bool { return !alive(postgres) }, "PostgreSQL stops with a killed service")
+
+	s = start(t, "demo", "--data-dir", dir)
+	assert.Equal(t, first, s.run(t, "page", "arrivals", "-o", "json").out, "the data are kept")
+	syscall.Kill(postmaster(t, dir), syscall.SIGKILL)
+	require.Error(t, s.end(syscall.SIGKILL))
+
+	s = start(t, "serve", "--data-dir", dir)
+	assert.Equal(t, first, s.run(t, "page", "arrivals", "-o", "json").out, "also when both were killed")
+	t.Run("two run side by side", func(t *testing.T) {
+		other := start(t, "demo", "--data-dir", testkit.DataDir(t))
+		assert.NotEqual(t, s.server, other.server)
+		assert.Zero(t, other.run(t, "page", "berths").code)
+	})
+	t.Run("but not on one data folder", func(t *testing.T) {
+		got := s.run(t, "serve", "--data-dir", dir, "--listen", "127.0.0.1:0")
+		assert.Equal(t, 1, got.code)
+		assert.Contains(t, got.errOut, "another Page Ladder is running on this data folder")
+	})
+	t.Run("nor on one port", func(t *testing.T) {
+		got := s.run(t, "serve", "--data-dir", testkit.DataDir(t), "--listen", strings.TrimPrefix(s.server, "http://"))
+		assert.Equal(t, 1, got.code)
+		assert.Contains(t, got.errOut, "address already in use; choose another address with --listen")
+	})
+	require.NoError(t, s.end(syscall.SIGTERM))
+}

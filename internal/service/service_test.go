@@ -1,0 +1,152 @@
+package service_test
+
+import (
+	"encoding/json"
+	"io"
+	"net/http"
+	"strings"
+	"syscall"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/testkit"
+)
+
+func TestMain(m *testing.M) { testkit.WithPostgres(m) }
+
+func do(t *testing.T, method, url string) (*http.Response, []byte) {
+	t.Helper()
+	req, err := http.NewRequestWithContext(t.Context(), method, url, nil)
+	require.NoError(t, err)
+	res, err := http.DefaultClient.Do(req)
+	require.NoError(t, err)
+	defer res.Body.Close()
+	body, err := io.ReadAll(res.Body)
+	require.NoError(t, err)
+	return res, body
+}
+
+func readPage(t *testing.T, url string) service.Answer {
+	t.Helper()
+	res, body := do(t, http.MethodGet, url)
+	require.Equal(t, http.StatusOK, res.StatusCode, string(body))
+	var answer service.Answer
+	require.NoError(t, json.Unmarshal(body, &answer))
+	return answer
+}
+
+func TestPageOfASet(t *testing.T) {
+	at := testkit.Serve(t) + "/api/sets/arrivals/records"
+	answer := readPage(t, at+"?page=3&size=20&sort=-tonnage")
+	var records []struct {
+		ID      int64
+		Tonnage int64
+	}
+	require.NoError(t, json.Unmarshal(answer.Records, &records))
+	require.Len(t, records, 20)
+	for i := 1; i < len(records); i++ {
+		a, b := records[i-1], records[i]
+		assert.True(t, a.Tonnage > b.Tonnage || a.Tonnage == b.Tonnage && a.ID > b.ID, "in order, ties by the key")
+	}
+	assert.EqualValues(t, 41, *answer.Paging.FirstRow)
+	assert.EqualValues(t, 60, *answer.Paging.LastRow)
+	assert.EqualValues(t, 347, *answer.Paging.TotalItems)
+	assert.EqualValues(t, 18, *answer.Paging.TotalPages)
+	assert.Equal(t, "41–60 of 347", answer.Paging.Summary)
+	assert.Equal(t, "-tonnage,-id", answer.Paging.Sort)
+	assert.Equal(t, "/api/sets/arrivals/records?page=4&size=20&sort=-tonnage", answer.Links.Next)
+	assert.Len(t, answer.Ladder, 9)
+	assert.Empty(t, answer.Adjusted)
+
+	res, body := do(t, http.MethodGet, at)
+	assert.Contains(t, string(body), `"adjusted":[]`, "no parameters at all: nothing adjusted")
+	assert.Equal(t, "/api/sets/arrivals/records?page=1", res.Header.Get("Content-Location"))
+}
+
+func TestWrongParametersGiveASensiblePageAndSayWhy(t *testing.T) {
+	at := testkit.Serve(t) + "/api/sets/arrivals/records?"
+	for query, want := range map[string]string{
+		"page=99":                   "page.past_last 18 341–347 of 347",
+		"page=0":                    "page.below_first 1 1–20 of 347",
+		"page=abc":                  "page.not_a_number 1 1–20 of 347",
+		"page=":                     "page.not_a_number 1 1–20 of 347",
+		"size=0":                    "size.below_one 20 1–20 of 347",
+		"size=5000":                 "size.over_cap 100 1–100 of 347",
+		"page=99999999999999999999": "page.past_last 18 341–347 of 347",
+		"sort=wings":                "sort.unknown_key -arrived_at 1–20 of 347",
+		"colour=%00red":             "param.unknown \x00red 1–20 of 347",
+	} {
+		answer := readPage(t, at+query)
+		require.Len(t, answer.Adjusted, 1, query)
+		got := answer.Adjusted[0]
+		assert.Equal(t, want, strings.Join([]string{string(got.Why), got.Used, answer.Paging.Summary}, " "))
+	}
+	answer := readPage(t, strings.Replace(at, "arrivals", "lost_property", 1)+"page=5")
+	assert.Equal(t, "no records", answer.Paging.Summary)
+	assert.JSONEq(t, "[]", string(answer.Records))
+}
+
+func TestErrorsAreProblems(t *testing.T) {
+	at := testkit.Serve(t)
+	for _, c := range []struct {
+		method, path string
+		status       int
+		says         string
+	}{
+		{"GET", "/api/sets/nowhere/records", 404, `no record set named \"nowhere\"`},
+		{"GET", "/api/sets/nowhere", 404, `no record set named \"nowhere\"`},
+		{"GET", "/api/nothing", 404, "nothing at /api/nothing"},
+		{"GET", "/api/sets/", 404, "nothing at /api/sets/"},
+		{"DELETE", "/api/sets/arrivals/records", 405, "DELETE is not offered"},
+		{"POST", "/", 405, "POST is not offered"},
+		{"GET", "/assets/missing.js", 404, "nothing at /assets/missing.js"},
+	} {
+		res, body := do(t, c.method, at+c.path)
+		assert.Equal(t, c.status, res.StatusCode, c.path)
+		assert.Equal(t, "application/problem+json", res.Header.Get("Content-Type"), c.path)
+		assert.Contains(t, string(body), c.says)
+		assert.Equal(t, "no-store", res.Header.Get("Cache-Control"))
+	}
+	res, _ := do(t, "DELETE", at+"/api/sets/arrivals/records")
+	assert.Equal(t, "GET", res.Header.Get("Allow"))
+}
+
+func TestConsoleIsServedWithItsAssetsKeptAndItsPageNot(t *testing.T) {
+	at := testkit.Serve(t)
+	for _, path := range []string{"/", "/sets/arrivals?page=3", "/anywhere/else"} {
+		res, body := do(t, http.MethodGet, at+path)
+		assert.Equal(t, http.StatusOK, res.StatusCode)
+		assert.Equal(t, "no-cache", res.Header.Get("Cache-Control"))
+		assert.Contains(t, res.Header.Get("Content-Security-Policy"), "default-src 'self'")
+		_, asset, found := strings.Cut(string(body), `src="/assets/`)
+		require.True(t, found, "built console")
+		asset, _, _ = strings.Cut(asset, `"`)
+		res, _ = do(t, http.MethodGet, at+"/assets/"+asset)
+		assert.Equal(t, "public, max-age=31536000, immutable", res.Header.Get("Cache-Control"))
+		assert.Contains(t, res.Header.Get("Content-Type"), "javascript")
+	}
+}
+
+func TestDatabaseGoneIsSaidAndMended(t *testing.T) {
+	at := testkit.Serve(t)
+	page := at + "/api/sets/arrivals/records"
+	readPage(t, page)
+	require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGKILL))
+	sawGone := false
+	testkit.Eventually(t, func() bool {
+		res, body := do(t, http.MethodGet, page)
+		if res.StatusCode == http.StatusServiceUnavailable {
+			sawGone = true
+			assert.Equal(t, "2", res.Header.Get("Retry-After"))
+			assert.Contains(t, string(body), "database cannot be reached")
+			return false
+		}
+		return res.StatusCode == http.StatusOK
+	}, "it recovers without a restart")
+	assert.True(t, sawGone)
+	res, _ := do(t, http.MethodGet, at+"/healthz")
+	assert.Equal(t, http.StatusOK, res.StatusCode)
+}

@@ -1,0 +1,201 @@
+package sets_test
+
+import (
+	"context"
+	"encoding/json"
+	"fmt"
+	"strings"
+	"sync"
+	"testing"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+)
+
+func TestMain(m *testing.M) { testkit.WithPostgres(m) }
+
+func ledger() *sets.Set {
+	return &sets.Set{
+		Name: "ledger", Label: "Ledger",
+		Fields: []intake.Field{
+			{Name: "id", Type: intake.Integer}, {Name: "who", Type: intake.Text}, {Name: `odd "name`, Type: intake.Decimal},
+			{Name: "paid", Type: intake.Boolean}, {Name: "due", Type: intake.Date}, {Name: "at", Type: intake.Time},
+		},
+		Rules: &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "who"}, {Key: "amount", Fields: []string{`odd "name`}}}},
+	}
+}
+
+const ledgerCSV = `id,who,"odd ""name",paid,due,at
+1,Ann,10.50,true,2026-03-01,2026-03-01T06:30:00Z
+2,,,,,
+3,"",-0.001,false,2026-12-31,2026-03-01T06:30:00.25+02:00
+9007199254740991,"a ""b"", c
+d",1e3,t,2026-03-02,2026-03-01 00:00:00Z
+`
+
+func recordsOf(t *testing.T, page *sets.Page) []map[string]any {
+	t.Helper()
+	var all []map[string]any
+	for _, r := range page.Records {
+		text, err := sets.AppendJSON(nil, page.Set.Fields, r)
+		require.NoError(t, err)
+		var record map[string]any
+		require.NoError(t, json.Unmarshal(text, &record), string(text))
+		all = append(all, record)
+	}
+	return all
+}
+
+func TestValuesOfEveryTypeComeBackAsTheyWent(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+	page, err := store.Page(t.Context(), "ledger", "")
+	require.NoError(t, err)
+	assert.Equal(t, []map[string]any{
+		{"id": 1.0, "who": "Ann", `odd "name`: 10.5, "paid": true, "due": "2026-03-01", "at": "2026-03-01T06:30:00Z"},
+		{"id": 2.0, "who": nil, `odd "name`: nil, "paid": nil, "due": nil, "at": nil},
+		{"id": 3.0, "who": "", `odd "name`: -0.001, "paid": false, "due": "2026-12-31", "at": "2026-03-01T04:30:00.25Z"},
+		{"id": 9007199254740991.0, "who": "a \"b\", c\nd", `odd "name`: 1000.0, "paid": true, "due": "2026-03-02", "at": "2026-03-01T00:00:00Z"},
+	}, recordsOf(t, page))
+}
+
+func TestBadFileChangesNothingAndIsNamed(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+	head := strings.SplitAfter(ledgerCSV, "\n")[0]
+	for body, says := range map[string]string{
+		head + "x,,,,,\n":                "line 2, column id",
+		head + "1,,,,,\n1,,,,,\n":        "the key id stands in two records",
+		head + "1,Ann\n":                 "missing data for column",
+		"id,what\n1,Ann\n":               "wrong number of fields in header line",
+		head + "1,,NaN,,,\n":             "check constraint",
+		head + "9007199254740992,,,,,\n": "check constraint",
+		head + "1,\xff,,,,\n":            "UTF8",
+	} {
+		err := store.LoadCSV(t.Context(), ledger(), strings.NewReader(body))
+		assert.ErrorContains(t, err, says, body)
+	}
+	set, err := store.Get(t.Context(), "ledger")
+	require.NoError(t, err)
+	assert.EqualValues(t, 1, set.Version)
+	assert.EqualValues(t, 4, set.Records)
+}
+
+func TestEveryRecordOnceInEverySort(t *testing.T) {
+	store := testkit.Harbour(t)
+	for _, name := range []string{"arrivals", "berths", "lost_property"} {
+		set, err := store.Get(t.Context(), name)
+		require.NoError(t, err)
+		queries := []string{"size=7"}
+		for _, s := range set.Rules.Sorts {
+			queries = append(queries, "size=50&sort="+s.Key, "size=50&sort=-"+s.Key)
+		}
+		for _, query := range queries {
+			seen := map[string]bool{}
+			for n := 1; ; n++ {
+				page, err := store.Page(t.Context(), name, fmt.Sprintf("%s&page=%d", query, n))
+				require.NoError(t, err)
+				require.Len(t, page.Records, page.Settled.Rows())
+				for _, record := range page.Records {
+					seen[string(record[0])] = true
+				}
+				if page.Settled.IsLast() {
+					break
+				}
+			}
+			assert.Len(t, seen, int(set.Records), "%s?%s", name, query)
+		}
+	}
+}
+
+func TestMissingValuesComeLastBothWays(t *testing.T) {
+	store := testkit.Harbour(t)
+	for _, sort := range []string{"tonnage", "-tonnage"} {
+		first, err := store.Page(t.Context(), "arrivals", "size=5&sort="+sort)
+		require.NoError(t, err)
+		last, err := store.Page(t.Context(), "arrivals", "size=5&page=999&sort="+sort)
+		require.NoError(t, err)
+		for _, r := range recordsOf(t, first) {
+			assert.NotNil(t, r["tonnage"])
+		}
+		for _, r := range recordsOf(t, last) {
+			assert.Nil(t, r["tonnage"])
+		}
+	}
+}
+
+func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
+	store := testkit.Store(t)
+	load := func(version int) error {
+		var csv strings.Builder
+		csv.WriteString("id,version\n")
+		for id := range version * 3 {
+			fmt.Fprintf(&csv, "%d,%d\n", id, version)
+		}
+		return store.LoadCSV(context.Background(), &sets.Set{
+			Name: "moving", Label: "Moving",
+			Fields: []intake.Field{{Name: "id", Type: intake.Integer}, {Name: "version", Type: intake.Integer}},
+			Rules:  &paging.Rules{Key: []string{"id"}},
+		}, strings.NewReader(csv.String()))
+	}
+	require.NoError(t, load(1))
+	ctx, stop := context.WithCancel(t.Context())
+	var readers sync.WaitGroup
+	for range 4 {
+		readers.Go(func() {
+			for ctx.Err() == nil {
+				page, err := store.Page(context.Background(), "moving", "size=100")
+				if !assert.NoError(t, err) {
+					return
+				}
+				assert.EqualValues(t, page.Set.Version*3, len(page.Records), "total and rows are of one version")
+				for _, r := range page.Records {
+					assert.Equal(t, fmt.Sprint(page.Set.Version), string(r[1]))
+				}
+			}
+		})
+	}
+	for version := 2; version <= 25; version++ {
+		assert.NoError(t, load(version))
+	}
+	stop()
+	readers.Wait()
+}
+
+func TestReplacedTablesAreSweptWhenNobodyCanReadThem(t *testing.T) {
+	url := testkit.DatabaseURL(t)
+	store, err := sets.Open(t.Context(), url)
+	require.NoError(t, err)
+	for range 3 {
+		require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+	}
+	store.Close()
+	conn, err := pgx.Connect(t.Context(), url)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	tables := func() (n int) {
+		require.NoError(t, conn.QueryRow(t.Context(), "select count(*) from pg_tables where tablename ~ '^records_'").Scan(&n))
+		return n
+	}
+	assert.Equal(t, 3, tables(), "a reader may still be on an old one")
+	_, err = conn.Exec(t.Context(), "update pageladder.replaced_table set since = since - interval '1 hour'")
+	require.NoError(t, err)
+	store, err = sets.Open(t.Context(), url)
+	require.NoError(t, err)
+	store.Close()
+	assert.Equal(t, 1, tables())
+}
+
+func TestErrorsAreTold(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, err := store.Page(t.Context(), "nowhere", "")
+	assert.ErrorIs(t, err, sets.ErrNoSet)
+	_, err = store.Page(t.Context(), "arrivals'; drop table x; --", "")
+	assert.ErrorIs(t, err, sets.ErrNoSet)
+}
