@@ -181,7 +181,7 @@ func TestScreenshots(t *testing.T) {
 		t.Skip("PAGELADDER_SCREENSHOTS names no folder")
 	}
 	b := open(t)
-	for name, path := range map[string]string{"sets": "/", "set": "/sets/arrivals?page=3&size=20&sort=-tonnage"} {
+	for name, path := range map[string]string{"sets": "/", "set": "/sets/arrivals?page=4&size=10&sort=-tonnage"} {
 		b.visit(path)
 		b.sees("!!document.querySelector('.set-card, .ladder')")
 		shot, err := cd.Run(b.ctx, cd.CaptureScreenshot())
