@@ -15,11 +15,17 @@ type Ask struct {
 	pos  int64 // page number from 1 or, under offset addressing, offset from 0
 	row  int64 // the row whose page is asked for; 0: none
 	size int
+	all  bool // size=all was asked for
 	sort []SortBy
 
-	pageGiven, sizeGiven, sortGiven occurrence
-	adjusted                        []Adjustment
-	faults                          []Fault
+	conditions []Condition
+	values     []string // what the conditions' values are cut from
+	search     string
+	fields     []string
+
+	pageGiven, sizeGiven, sortGiven, directionGiven occurrence
+	adjusted                                        []Adjustment
+	faults                                          []Fault
 }
 
 // SortBy is one sort key in force and its direction.
@@ -60,24 +66,39 @@ func (r *Rules) Read(query string) (Ask, error) {
 		a.pos = 0
 	}
 	pageParam, sizeParam, sortParam, rowParam := r.PageParam(), r.SizeParam(), r.SortParam(), r.RowParam()
-	var rowGiven occurrence
+	var rowGiven, searchGiven, fieldsGiven occurrence
 	for i := range a.parts {
-		switch name := a.parts[i].name(); name {
-		case pageParam:
+		name := a.parts[i].name()
+		switch {
+		case name == pageParam:
 			a.pageGiven.see(a.parts, i, rolePage)
-		case sizeParam:
+		case name == sizeParam:
 			a.sizeGiven.see(a.parts, i, roleSize)
-		case sortParam:
+		case name == sortParam:
 			a.sortGiven.see(a.parts, i, roleSort)
-		case rowParam:
+		case name == rowParam:
 			rowGiven.see(a.parts, i, roleDropped)
+		case len(r.Search) > 0 && name == r.SearchParam():
+			searchGiven.see(a.parts, i, roleRides)
+		case len(r.Show) > 0 && name == r.FieldsParam():
+			fieldsGiven.see(a.parts, i, roleFields)
+		case r.Params.Direction != "" && name == r.Params.Direction:
+			a.directionGiven.see(a.parts, i, roleDirection)
+		case strings.HasPrefix(name, servicePrefix):
+			a.parts[i].role = roleService
 		default:
-			a.readUnknown(i, name)
+			if f, op := r.filter(name); f != nil {
+				a.readFilter(i, name, f, op)
+			} else {
+				a.readUnknown(i, name)
+			}
 		}
 	}
 	a.readPage(rowGiven)
 	a.readSize()
 	a.readSort()
+	a.readSearch(searchGiven)
+	a.readFields(fieldsGiven)
 	if len(a.faults) > 0 {
 		return Ask{}, &Refusal{Faults: a.faults}
 	}
@@ -102,8 +123,10 @@ func (a *Ask) readPage(rowGiven occurrence) {
 		given := a.value(a.pageGiven, param)
 		n, ok := readNumber(given)
 		switch {
+		case !ok && r.byOffset():
+			a.fault(param, given, "0", OffsetNotANumber, quote(given)+" is not a whole number")
 		case !ok:
-			a.fault(param, given, strconv.FormatInt(a.pos, 10), PageNotANumber, quote(given)+" is not a whole number")
+			a.fault(param, given, "1", PageNotANumber, quote(given)+" is not a whole number")
 		case r.byOffset() && n < 0:
 			a.fault(param, given, "0", OffsetBelowZero, "an offset is never below 0")
 		case !r.byOffset() && n < 1:
@@ -126,6 +149,9 @@ func (a *Ask) readPage(rowGiven occurrence) {
 	}
 }
 
+// allSize asks for every record on one page, where the rules offer that.
+const allSize = "all"
+
 func (a *Ask) readSize() {
 	r := a.rules
 	a.size = r.defaultSize()
@@ -141,6 +167,8 @@ func (a *Ask) readSize() {
 	}
 	limit := r.sizeCap()
 	switch {
+	case r.Size.All > 0 && strings.Trim(given, " \t") == allSize:
+		a.size, a.all = r.Size.All, true
 	case !ok:
 		mend(a.size, SizeNotANumber, quote(given)+" is not a whole number")
 	case n < 1:
@@ -175,19 +203,90 @@ func distance(a, b int64) uint64 {
 
 func (a *Ask) readSort() {
 	r := a.rules
+	direction := a.readDirection()
 	if a.sortGiven.last == 0 {
-		a.sort, _ = r.parseSort(r.DefaultSort)
+		a.sort, _ = r.parseSort(r.DefaultSort, nil)
+		if direction != "" {
+			for i := range a.sort {
+				a.sort[i].Desc = direction == Descending
+			}
+		}
 		return
 	}
 	param := r.SortParam()
 	given := a.value(a.sortGiven, param)
-	keys, bad := r.parseSort(given)
+	bare := func(k *SortKey) bool { return false } // a key without "-" is ascending
+	if r.Params.Direction != "" {
+		bare = func(k *SortKey) bool { return Direction(nonEmpty(string(direction), string(k.First))) == Descending }
+	}
+	keys, bad := r.parseSort(given, bare)
 	if len(keys) == 0 {
-		keys, _ = r.parseSort(r.DefaultSort)
+		keys, _ = r.parseSort(r.DefaultSort, nil)
 	}
 	a.sort = keys
 	for _, b := range bad {
 		a.fault(param, given, sortText(keys), b.why, b.reason)
+	}
+}
+
+// readDirection reads the direction parameter, where the rules name one.
+func (a *Ask) readDirection() Direction {
+	if a.directionGiven.last == 0 {
+		return ""
+	}
+	param := a.rules.Params.Direction
+	given := a.value(a.directionGiven, param)
+	switch d := Direction(strings.Trim(given, " \t")); d {
+	case Ascending, Descending, "":
+		return d
+	}
+	a.fault(param, given, "", SortBadDirection, quote(given)+" is neither asc nor desc")
+	return ""
+}
+
+// readSearch reads the words to look for; an empty search is none.
+func (a *Ask) readSearch(given occurrence) {
+	if given.last == 0 {
+		return
+	}
+	param := a.rules.SearchParam()
+	text := a.value(given, param)
+	if _, want := Text.canonical(text); want != "" {
+		if a.rules.refuses(FilterBadValue) {
+			a.refuse(param, text, FilterBadValue, quote(text)+" is not "+want)
+			return
+		}
+		a.parts[given.last-1].role = roleDropped
+		a.adjust(param, text, "", FilterBadValue, quote(text)+" is not "+want)
+		return
+	}
+	a.search = strings.Join(strings.Fields(text), " ")
+}
+
+// readFields reads which of the shown fields are asked for.
+func (a *Ask) readFields(given occurrence) {
+	r := a.rules
+	a.fields = r.Show
+	if given.last == 0 {
+		return
+	}
+	text := a.value(given, r.FieldsParam())
+	var fields, unknown []string
+	for name := range strings.SplitSeq(text, ",") {
+		switch name = strings.Trim(name, " \t"); {
+		case name == "" || slices.Contains(fields, name):
+		case slices.Contains(r.Show, name):
+			fields = append(fields, name)
+		default:
+			unknown = append(unknown, quote(name))
+		}
+	}
+	if len(fields) > 0 {
+		a.fields = fields
+	}
+	if len(unknown) > 0 {
+		a.fault(r.FieldsParam(), text, strings.Join(fields, ","), FieldsUnknown,
+			strings.Join(unknown, ", ")+" is no field here (shown: "+strings.Join(r.Show, ", ")+")")
 	}
 }
 
@@ -198,8 +297,9 @@ type badKey struct {
 }
 
 // parseSort reads "-tonnage,vessel". Entries that are empty say nothing and are
-// no fault: plain forms send them.
-func (r *Rules) parseSort(text string) (keys []SortBy, bad []badKey) {
+// no fault: plain forms send them. A key without "-" is ascending, unless bare
+// says otherwise.
+func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []SortBy, bad []badKey) {
 	for entry := range strings.SplitSeq(text, ",") {
 		entry = strings.Trim(entry, " \t")
 		name, desc := strings.CutPrefix(entry, "-")
@@ -214,6 +314,9 @@ func (r *Rules) parseSort(text string) (keys []SortBy, bad []badKey) {
 		default:
 			if keys == nil {
 				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.maxSortKeys()))
+			}
+			if !desc && bare != nil {
+				desc = bare(r.sortKey(name))
 			}
 			keys = append(keys, SortBy{Key: name, Desc: desc})
 		}
@@ -248,6 +351,9 @@ func sortText(keys []SortBy) string {
 
 func (a *Ask) readUnknown(i int, name string) {
 	r := a.rules
+	if r.Keep.What == KeepDeclared || r.Keep.What == KeepListed && !slices.Contains(r.Keep.Names, name) {
+		a.parts[i].role = roleDropped
+	}
 	if r.Unknown == "" || r.Unknown == UnknownRides || slices.Contains(r.RideAlong, name) {
 		return
 	}
@@ -267,7 +373,13 @@ func (a *Ask) readUnknown(i int, name string) {
 // nearestParam suggests the declared parameter that was probably meant.
 func (r *Rules) nearestParam(name string) string {
 	best, least := "", 3 // two slips at the most
-	for _, known := range []string{r.PageParam(), r.SizeParam(), r.SortParam()} {
+	known := r.params()
+	for i := range r.Filters {
+		for _, op := range r.Filters[i].operators() {
+			known = append(known, r.OperatorParam(&r.Filters[i], op))
+		}
+	}
+	for _, known := range known {
 		if d := slips(name, known, least); d < least {
 			best, least = known, d
 		}
@@ -311,6 +423,16 @@ func (a *Ask) Size() int { return a.size }
 
 // Sort is the sort in force, by key, without the tie-break.
 func (a *Ask) Sort() []SortBy { return a.sort }
+
+// Conditions are the filters in force.
+func (a *Ask) Conditions() []Condition { return a.conditions }
+
+// Search is the words to look for, one space between; "" where none are.
+func (a *Ask) Search() string { return a.search }
+
+// Fields are the fields asked for, of those that the rules show; nil where the
+// rules name none.
+func (a *Ask) Fields() []string { return a.fields }
 
 // Adjusted lists what has been changed so far; empty where nothing was.
 func (a *Ask) Adjusted() []Adjustment { return a.adjusted }

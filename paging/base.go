@@ -2,27 +2,160 @@ package paging
 
 import (
 	"errors"
+	"fmt"
+	"net/url"
+	"slices"
 	"strings"
+
+	"github.com/yosida95/uritemplate/v3"
 )
 
 // Base is the address that links are built on. The zero Base makes links that
 // are a query alone ("?page=2"), which lead back to wherever they stand.
 type Base struct {
-	text string
+	text    string // as it goes before the query
+	tmpl    *uritemplate.Template
+	vars    map[string]bool // the template's variables; true where one is exploded
+	origins []string
+	outside bool
 }
 
-var errBase = errors.New(`a base is a path that begins with one "/", without query, fragment, backslash, space or control character`)
-
-// PathBase takes a path as base: "/", or "/" and something that is neither "/"
-// nor "\", so that it cannot lead to another host.
-func PathBase(path string) (Base, error) {
-	if path == "" || path[0] != '/' || len(path) > 1 && path[1] == '/' {
-		return Base{}, errBase
+// ParseBase reads a base: a path, a URL, or an RFC 6570 template of either.
+//
+// A path begins with one "/". A URL has one of the allowed origins ("https://
+// saltmere.example") and no user. Neither has a backslash, a space, a control
+// character or a fragment, so that no base can lead to a host that was not
+// allowed. A template's expressions come after the authority and a "/", have no
+// "+" or "#" operator and no prefix modifier, and leave a right base when every
+// variable is missing. Its variables are the names of parameters.
+func ParseBase(text string, origins ...string) (Base, error) {
+	b := Base{text: text, origins: origins}
+	if !strings.ContainsAny(text, "{}") {
+		if err := checkAddress(text, origins); err != nil {
+			return Base{}, fmt.Errorf("base %s: %w", quote(text), err)
+		}
+		b.text = string(appendKept(nil, text))
+		return b, nil
 	}
-	for i := range len(path) {
-		if c := path[i]; c <= ' ' || c == 0x7f || strings.IndexByte(`\?#"<>`, c) >= 0 {
-			return Base{}, errBase
+	if err := b.parseTemplate(); err != nil {
+		return Base{}, fmt.Errorf("base %s: %w", quote(text), err)
+	}
+	return b, nil
+}
+
+// Outside is the same base for links that do not lead back to the service that
+// was asked: parameters that speak to it ("pl.…") are left off.
+func (b Base) Outside() Base {
+	b.outside = true
+	return b
+}
+
+var errPath = errors.New(`a path begins with "/" and then neither "/" nor "\", and holds no backslash, space, control character or fragment`)
+
+// checkAddress checks a base, or what a template has become.
+func checkAddress(text string, origins []string) error {
+	for i := range len(text) {
+		if c := text[i]; c <= ' ' || c == 0x7f || c == '\\' || c == '#' {
+			return errPath
 		}
 	}
-	return Base{text: string(appendKept(nil, path))}, nil
+	if strings.HasPrefix(text, "/") {
+		if strings.HasPrefix(text, "//") {
+			return errPath
+		}
+		return nil
+	}
+	u, err := url.Parse(text)
+	switch {
+	case err != nil || u.Scheme == "" || u.Host == "":
+		return errPath
+	case u.User != nil:
+		return errors.New("a URL with a user name is no base")
+	case !slices.Contains(origins, u.Scheme+"://"+u.Host):
+		return fmt.Errorf("the origin %s is not allowed (allowed: %s)", quote(u.Scheme+"://"+u.Host), nonEmpty(strings.Join(origins, ", "), "none"))
+	}
+	return nil
+}
+
+// parseTemplate checks the template and learns its variables.
+func (b *Base) parseTemplate() (err error) {
+	if b.tmpl, err = uritemplate.New(b.text); err != nil {
+		return fmt.Errorf("not an RFC 6570 template: %w", err)
+	}
+	b.vars = map[string]bool{}
+	before, rest, _ := strings.Cut(b.text, "{")
+	_, path, hasScheme := strings.Cut(before, "://")
+	if hasScheme {
+		before = path
+	}
+	if !strings.Contains(before, "/") && !strings.HasPrefix(rest, "/") {
+		return errors.New(`an expression stands only after the host and a "/"`)
+	}
+	for rest != "" {
+		expression, after, _ := strings.Cut(rest, "}")
+		if strings.ContainsAny(expression[:1], "+#") {
+			return fmt.Errorf("the operator %q lets values leave their place", expression[:1])
+		}
+		for spec := range strings.SplitSeq(strings.TrimLeft(expression, "./;?&"), ",") {
+			if strings.Contains(spec, ":") {
+				return fmt.Errorf("the prefix in %q would cut values short", spec)
+			}
+			name, exploded := strings.CutSuffix(spec, "*")
+			b.vars[decode(name)] = exploded
+		}
+		_, rest, _ = strings.Cut(after, "{")
+	}
+	bare, err := b.tmpl.Expand(uritemplate.Values{})
+	if err != nil {
+		return err
+	}
+	if err := checkAddress(bare, b.origins); err != nil {
+		return fmt.Errorf("without its variables it is %s: %w", quote(bare), err)
+	}
+	return nil
+}
+
+// fits tells whether a variable can carry values through expansion and back.
+func (b *Base) fits(name string, values []string) bool {
+	exploded, ok := b.vars[name]
+	if !ok || len(values) > 1 && !exploded {
+		return false
+	}
+	for _, v := range values {
+		// "." and ".." would be path segments of their own meaning; a broken
+		// character would not come back as it went
+		if v == "." || v == ".." || strings.ContainsRune(strings.ToValidUTF8(v, "\uFFFD"), '\uFFFD') {
+			return false
+		}
+	}
+	return true
+}
+
+// expand fills the template. ok is false where the result is no right base.
+func (b *Base) expand(values map[string][]string) (_ string, ok bool) {
+	vars := uritemplate.Values{}
+	for name, list := range values {
+		if b.vars[name] {
+			vars.Set(varName(name), uritemplate.List(list...))
+		} else {
+			vars.Set(varName(name), uritemplate.String(list[0]))
+		}
+	}
+	text, err := b.tmpl.Expand(vars)
+	return text, err == nil && checkAddress(text, b.origins) == nil
+}
+
+// varName writes a parameter's name as a variable's: RFC 6570 allows letters,
+// digits, "_", "." and escapes in one.
+func varName(name string) string {
+	var dst []byte
+	for i := range len(name) {
+		switch c := name[i]; {
+		case '0' <= c && c <= '9', 'a' <= c && c <= 'z', 'A' <= c && c <= 'Z', c == '_', c == '.':
+			dst = append(dst, c)
+		default:
+			dst = append(dst, '%', upperHex[c>>4], upperHex[c&15])
+		}
+	}
+	return string(dst)
 }

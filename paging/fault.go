@@ -2,32 +2,9 @@ package paging
 
 import (
 	"fmt"
+	"slices"
 	"strconv"
 	"strings"
-)
-
-// Code names one kind of fault. Codes are stable: programs may compare them.
-type Code string
-
-// The codes.
-const (
-	PageNotANumber  Code = "page.not_a_number"
-	PageBelowFirst  Code = "page.below_first"
-	PagePastLast    Code = "page.past_last"
-	OffsetBelowZero Code = "offset.below_zero"
-	OffsetRounded   Code = "offset.rounded"
-	OffsetOverMax   Code = "offset.over_max"
-	RowNotANumber   Code = "row.not_a_number"
-	RowBelowFirst   Code = "row.below_first"
-	SizeNotANumber  Code = "size.not_a_number"
-	SizeBelowOne    Code = "size.below_one"
-	SizeOverCap     Code = "size.over_cap"
-	SizeNotOffered  Code = "size.not_offered"
-	SortUnknownKey  Code = "sort.unknown_key"
-	SortRepeatedKey Code = "sort.repeated_key"
-	SortTooManyKeys Code = "sort.too_many_keys"
-	ParamRepeated   Code = "param.repeated"
-	ParamUnknown    Code = "param.unknown"
 )
 
 // Adjustment is one thing that was changed on the way from the query to the
@@ -74,6 +51,7 @@ func (r *Refusal) PastLast() bool {
 // adjust notes that a parameter's value was changed. A second change of the same
 // parameter only moves what is used.
 func (a *Ask) adjust(param, given, used string, why Code, reason string) {
+	a.adjusted = slices.Clone(a.adjusted) // another copy of the ask may hold the same list
 	for i := range a.adjusted {
 		if adj := &a.adjusted[i]; adj.Param == param {
 			adj.Used = used
@@ -100,8 +78,14 @@ func sentence(s string) string {
 func (a *Ask) outcome(adj *Adjustment) string {
 	r := a.rules
 	switch {
-	case adj.Why == ParamUnknown && r.Unknown == UnknownDrops:
+	case adj.Why == ParamUnknown && r.Unknown == UnknownDrops, adj.Why == FilterBadValue, adj.Why == FilterUnknownOperator:
 		return adj.reason + "; it is left out."
+	case adj.Why == BackDamaged, adj.Why == BackForeign, adj.Why == BackTooLong:
+		return adj.reason + "; the list's first page is shown."
+	case adj.Why == FieldsUnknown:
+		return adj.reason + "; it is left out."
+	case adj.Param == r.Params.Direction && r.Params.Direction != "":
+		return adj.reason + "; " + nonEmpty(adj.Used, "the usual direction") + " is used."
 	case adj.Why == ParamUnknown:
 		return adj.reason + "; it has no effect."
 	case adj.Param == r.SizeParam():
@@ -110,6 +94,8 @@ func (a *Ask) outcome(adj *Adjustment) string {
 		return adj.reason + "; the list keeps its own order."
 	case adj.Param == r.SortParam():
 		return fmt.Sprintf("%s; sorted by %s.", adj.reason, adj.Used)
+	case adj.Param != r.PageParam() && adj.Param != r.RowParam():
+		return adj.reason + "."
 	case r.byOffset():
 		return fmt.Sprintf("%s; offset %s is used.", adj.reason, adj.Used)
 	}
@@ -126,7 +112,7 @@ func (a *Ask) fault(param, given, used string, why Code, reason string) {
 }
 
 func (a *Ask) refuse(param, given string, why Code, reason string) {
-	a.faults = append(a.faults, Fault{Param: param, Given: quoted(given), Why: why, Says: sentence(reason) + "."})
+	a.faults = append(slices.Clip(a.faults), Fault{Param: param, Given: quoted(given), Why: why, Says: sentence(reason) + "."})
 }
 
 func quote(s string) string { return strconv.Quote(quoted(s)) }

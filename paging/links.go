@@ -1,6 +1,7 @@
 package paging
 
 import (
+	"slices"
 	"strconv"
 	"strings"
 )
@@ -28,6 +29,7 @@ type Steps struct {
 // SizeLink is one offered page size.
 type SizeLink struct {
 	Size    int    `json:"size"`
+	All     bool   `json:"all,omitempty"` // every record on one page
 	Href    string `json:"href"`
 	Current bool   `json:"current,omitempty"`
 }
@@ -40,111 +42,203 @@ type SortLink struct {
 	Rank      int       `json:"rank,omitempty"`      // from 1; 0 where the key is not sorted by
 }
 
-// change is what a link asks for beside another page.
+// change is what a link asks for beside another page: one parameter's values.
 type change struct {
-	size int    // 0: the one in force
-	sort string // "": the one in force
+	param  string
+	values []string // none: the parameter is left out
 }
 
 // On readies the links of a page on a base. The page must not change while they
 // are in use.
 func (p *Page) On(base Base) Links {
-	buf := make([]byte, 0, p.linkLen(base))
-	buf, cut := p.appendLink(buf, base, change{}, true)
+	l := Links{page: p, base: base}
+	if base.tmpl != nil {
+		return l
+	}
+	var stack [512]byte
+	buf, cut := p.appendLink(stack[:0], &base, nil, true)
 	end := len(buf)
 	if p.ask.rules.FirstPageBare {
-		buf, _ = p.appendLink(buf, base, change{}, false)
+		buf, _ = p.appendLink(buf, &base, nil, false)
 	}
 	s := string(buf)
-	return Links{page: p, base: base, before: s[:cut], after: s[cut:end], bare: s[end:]}
+	l.before, l.after, l.bare = s[:cut], s[cut:end], s[end:]
+	return l
 }
 
-// linkLen is about how long a link without its page number is.
-func (p *Page) linkLen(base Base) int {
-	n := len(base.text) + len("?page=&size=000")
-	for i := range p.ask.parts {
-		n += len(p.ask.parts[i].raw) + 1
+// kept walks the parameters that stand on a link, in their order, with the values
+// that they have there: raw where nothing changed them.
+func (p *Page) kept(base *Base, changes []change, each func(part *part, name, raw string, values []string)) {
+	a := &p.ask
+	done := make([]bool, len(changes))
+	for i := range a.parts {
+		part := &a.parts[i]
+		if part.role == roleDropped || part.role == roleService && base.outside {
+			continue
+		}
+		if len(changes) > 0 {
+			if at := slices.IndexFunc(changes, func(c change) bool { return c.param == part.name() }); at >= 0 {
+				if !done[at] {
+					each(part, changes[at].param, "", changes[at].values)
+					done[at] = true
+				}
+				continue
+			}
+		}
+		switch {
+		case part.role == roleSize && a.changed(a.rules.SizeParam()):
+			each(part, "", "", []string{strconv.Itoa(a.size)})
+		case part.role == roleSort && a.changed(a.rules.SortParam()):
+			each(part, "", "", some(sortText(a.sort)))
+		case part.role == roleDirection && a.changed(a.rules.Params.Direction):
+		case part.role == roleFields && a.changed(a.rules.FieldsParam()):
+			each(part, "", "", some(strings.Join(a.fields, ",")))
+		default:
+			each(part, "", part.raw, nil)
+		}
 	}
-	return n
+	for at, c := range changes {
+		if !done[at] {
+			each(nil, c.param, "", c.values)
+		}
+	}
+}
+
+// some is a list of one value, or of none where that is empty.
+func some(value string) []string {
+	if value == "" {
+		return nil
+	}
+	return []string{value}
 }
 
 // appendLink writes a link without its page number, and tells where that goes.
 // Without withPage the page parameter is left out.
-func (p *Page) appendLink(dst []byte, base Base, c change, withPage bool) (_ []byte, cut int) {
-	a := &p.ask
+func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage bool) (_ []byte, cut int) {
 	dst = append(dst, base.text...)
 	sep := byte('?')
-	next := func() {
-		dst = append(dst, sep)
+	if strings.IndexByte(base.text, '?') >= 0 {
 		sep = '&'
 	}
-	wrote := struct{ page, size, sort bool }{}
-	for i := range a.parts {
-		part := &a.parts[i]
-		switch part.role {
-		case roleDropped:
-		case rolePage:
-			wrote.page = true
+	start := len(dst)
+	wrotePage := false
+	p.kept(base, changes, func(part *part, name, raw string, values []string) {
+		if part != nil && part.role == rolePage {
+			wrotePage = true
 			if withPage {
-				next()
-				dst = append(appendKept(dst, part.raw[:part.eq]), '=')
+				dst = append(appendKept(append(dst, sep), part.raw[:part.eq]), '=')
 				cut = len(dst)
+				sep = '&'
 			}
-		case roleSize:
-			wrote.size = true
-			next()
-			if c.size == 0 && !a.changed(a.rules.SizeParam()) {
-				dst = appendKept(dst, part.raw)
-			} else {
-				dst = append(appendKept(dst, part.raw[:part.eq]), '=')
-				dst = strconv.AppendInt(dst, int64(a.sizeOr(c.size)), 10)
-			}
-		case roleSort:
-			wrote.sort = true
-			switch {
-			case c.sort != "":
-				next()
-				dst = append(appendKept(dst, part.raw[:part.eq]), '=')
-				dst = appendValue(dst, c.sort)
-			case !a.changed(a.rules.SortParam()):
-				next()
-				dst = appendKept(dst, part.raw)
-			case len(a.sort) > 0:
-				next()
-				dst = append(appendKept(dst, part.raw[:part.eq]), '=')
-				dst = appendValue(dst, sortText(a.sort))
-			}
-		default:
-			next()
-			dst = appendKept(dst, part.raw)
+			return
 		}
-	}
-	if !wrote.size && c.size != 0 {
-		next()
-		dst = append(appendValue(dst, a.rules.SizeParam()), '=')
-		dst = strconv.AppendInt(dst, int64(c.size), 10)
-	}
-	if !wrote.sort && c.sort != "" {
-		next()
-		dst = append(appendValue(dst, a.rules.SortParam()), '=')
-		dst = appendValue(dst, c.sort)
-	}
-	if !wrote.page && withPage {
-		next()
-		dst = append(appendValue(dst, a.rules.PageParam()), '=')
+		if raw != "" {
+			dst = appendKept(append(dst, sep), raw)
+			sep = '&'
+			return
+		}
+		for _, value := range values {
+			dst = append(dst, sep)
+			sep = '&'
+			if part != nil {
+				dst = appendKept(dst, part.raw[:part.eq])
+			} else {
+				dst = appendValue(dst, name)
+			}
+			dst = appendValue(append(dst, '='), value)
+		}
+	})
+	if !wrotePage && withPage {
+		dst = append(appendValue(append(dst, sep), p.ask.rules.PageParam()), '=')
 		cut = len(dst)
 	}
-	if sep == '?' && base.text == "" {
+	if len(dst) == start && base.text == "" {
 		dst = append(dst, '?') // "" would mean the address with its old query
 	}
 	return dst, cut
 }
 
-func (a *Ask) sizeOr(size int) int {
-	if size == 0 {
-		return a.size
+// expand writes a link over a template: parameters that it names go into it, the
+// others after it.
+func (p *Page) expand(base *Base, changes []change, position string) string {
+	values := map[string][]string{}
+	var rest []byte
+	sep := byte('&')
+	add := func(part *part, name string, list []string) {
+		for _, v := range list {
+			rest = append(rest, sep)
+			if part != nil {
+				rest = appendKept(rest, part.raw[:part.eq])
+			} else {
+				rest = appendValue(rest, name)
+			}
+			rest = appendValue(append(rest, '='), v)
+		}
 	}
-	return size
+	all := map[string][]string{} // repeated parameters go into the template together or not at all
+	p.kept(base, changes, func(part *part, name, raw string, list []string) {
+		if raw != "" && base.knows(part.name()) {
+			all[part.name()] = append(all[part.name()], part.value())
+		}
+	})
+	p.kept(base, changes, func(part *part, name, raw string, list []string) {
+		if part != nil {
+			name = part.name()
+		}
+		switch {
+		case part != nil && part.role == rolePage:
+		case raw != "" && base.fits(name, all[name]):
+			values[name] = all[name]
+		case raw != "":
+			rest = appendKept(append(rest, sep), raw)
+		case len(list) > 0 && base.fits(name, list):
+			values[name] = list
+		default:
+			add(part, name, list)
+		}
+	})
+	if param := p.ask.rules.PageParam(); position != "" {
+		if base.knows(param) {
+			values[param] = []string{position}
+		} else {
+			add(nil, param, []string{position})
+		}
+	}
+	text, ok := base.expand(values)
+	if !ok { // no value can do that, as ParseBase and fits see to; a query alone is right anywhere
+		return p.link(Base{outside: base.outside}, changes, position)
+	}
+	if len(rest) > 0 && !strings.Contains(text, "?") {
+		rest[0] = '?'
+	}
+	return text + string(rest)
+}
+
+func (b *Base) knows(name string) bool {
+	_, ok := b.vars[name]
+	return ok
+}
+
+// link is one link, whatever its changes and base; position "" leaves the page
+// out.
+func (p *Page) link(base Base, changes []change, position string) string {
+	if base.tmpl != nil {
+		return p.expand(&base, changes, position)
+	}
+	buf, cut := p.appendLink(nil, &base, changes, position != "")
+	if position == "" {
+		return string(buf)
+	}
+	return string(slices.Insert(buf, cut, []byte(position)...))
+}
+
+// positionText is what the page parameter of a link says; "" for page 1 where
+// the rules leave it out.
+func (p *Page) positionText(position int64) string {
+	if p.ask.rules.FirstPageBare && position == p.position(1) {
+		return ""
+	}
+	return strconv.FormatInt(position, 10)
 }
 
 // changed tells whether the parameter's value was adjusted.
@@ -165,10 +259,13 @@ type linkWriter struct {
 
 // pageAt writes the link whose page parameter says position.
 func (w *linkWriter) pageAt(l *Links, position int64) string {
-	from := w.Len()
-	if l.bare != "" && position == l.page.position(1) {
+	switch {
+	case l.base.tmpl != nil:
+		return l.page.expand(&l.base, nil, l.page.positionText(position))
+	case l.bare != "" && position == l.page.position(1):
 		return l.bare
 	}
+	from := w.Len()
 	w.WriteString(l.before)
 	w.Write(strconv.AppendInt(w.digits[:0], position, 10))
 	w.WriteString(l.after)
@@ -197,18 +294,21 @@ func (l *Links) Steps() Steps {
 	var w linkWriter
 	w.grow(l, 5)
 	here := p.position(p.number)
-	if p.ask.rules.OffsetAsIs && p.ask.rules.byOffset() {
+	if p.ask.rules.byOffset() {
 		here = p.offset
 	}
+	ends := orElse(p.ask.rules.Ladder.Ends, true)
 	s := Steps{Self: w.pageAt(l, here)}
 	if !p.IsFirst() {
-		s.First = w.pageAt(l, p.position(1))
 		s.Prev = w.pageAt(l, p.previous())
+		if ends {
+			s.First = w.pageAt(l, p.position(1))
+		}
 	}
 	if p.hasNext() {
 		s.Next = w.pageAt(l, here+p.step())
 	}
-	if p.total.Known() && (p.hasNext() || p.past) {
+	if ends && p.total.Known() && (p.hasNext() || p.past) {
 		s.Last = w.pageAt(l, p.position(p.pages))
 	}
 	return s
@@ -253,26 +353,44 @@ func (l *Links) Ladder() []Rung {
 // Sizes are the offered page sizes, each with the link that keeps the first
 // visible record in view.
 func (l *Links) Sizes() []SizeLink {
-	offered := l.page.ask.rules.OfferedSizes()
-	links := make([]SizeLink, 0, len(offered))
-	first := l.page.offset
-	if l.page.total.Known() {
-		first = min(first, max(l.page.total.n-1, 0))
-	}
-	for _, size := range offered {
-		position := first / int64(size)
-		if l.page.ask.rules.byOffset() {
-			position *= int64(size)
-		} else {
-			position++
-		}
+	p := l.page
+	r := p.ask.rules
+	links := make([]SizeLink, 0, len(r.OfferedSizes())+1)
+	for _, size := range r.OfferedSizes() {
 		links = append(links, SizeLink{
 			Size:    size,
-			Href:    l.page.link(l.base, change{size: size}, position),
-			Current: size == l.page.ask.size,
+			Href:    p.link(l.base, []change{{r.SizeParam(), []string{strconv.Itoa(size)}}}, p.positionText(p.reanchored(size))),
+			Current: size == p.ask.size && !p.ask.all,
+		})
+	}
+	if r.Size.All > 0 && p.total.Known() && p.total.n <= int64(r.Size.All) {
+		links = append(links, SizeLink{
+			Size:    r.Size.All,
+			All:     true,
+			Href:    p.link(l.base, []change{{r.SizeParam(), []string{allSize}}}, p.positionText(p.position(1))),
+			Current: p.ask.all,
 		})
 	}
 	return links
+}
+
+// firstInView is the offset of the first visible record; past the last page, of
+// the last record.
+func (p *Page) firstInView() int64 {
+	if p.total.Known() {
+		return min(p.offset, max(p.total.n-1, 0))
+	}
+	return p.offset
+}
+
+// reanchored is the position of the page of another size that holds the first
+// visible record.
+func (p *Page) reanchored(size int) int64 {
+	number := p.firstInView() / int64(size)
+	if p.ask.rules.byOffset() {
+		return number * int64(size)
+	}
+	return number + 1
 }
 
 // Sorts are the offered sort keys, each with the link that sorts by it alone,
@@ -293,14 +411,33 @@ func (l *Links) Sorts() []SortLink {
 				}
 			}
 		}
-		text := k.Key
-		if desc {
-			text = "-" + text
-		}
-		link.Href = l.page.link(l.base, change{sort: text}, l.page.position(1))
+		link.Href = l.Sort([]SortBy{{Key: k.Key, Desc: desc}})
 		links = append(links, link)
 	}
 	return links
+}
+
+// Sort is the link to page 1 in another sort.
+func (l *Links) Sort(by []SortBy) string {
+	r := l.page.ask.rules
+	changes := []change{{r.SortParam(), some(sortText(by))}}
+	if param := r.Params.Direction; param != "" {
+		changes = append(changes, change{param, nil})
+		if len(by) == 1 { // its own direction goes into the parameter made for it
+			changes = []change{{r.SortParam(), []string{by[0].Key}}, {param, []string{string(direction(by[0].Desc))}}}
+		}
+	}
+	return l.first(changes)
+}
+
+// With is the link to page 1 with another value, or several, of one parameter,
+// a filter's for example. Without a value the parameter is left out.
+func (l *Links) With(param string, values ...string) string {
+	return l.first([]change{{param, values}})
+}
+
+func (l *Links) first(changes []change) string {
+	return l.page.link(l.base, changes, l.page.positionText(l.page.position(1)))
 }
 
 func direction(desc bool) Direction {
@@ -310,14 +447,52 @@ func direction(desc bool) Direction {
 	return Ascending
 }
 
-// link is one link with other changes than the page.
-func (p *Page) link(base Base, c change, position int64) string {
-	bare := p.ask.rules.FirstPageBare && position == p.position(1)
-	buf, cut := p.appendLink(make([]byte, 0, p.linkLen(base)+24), base, c, !bare)
-	if bare {
-		return string(buf)
+// Pair is a parameter's name and value, decoded.
+type Pair struct{ Name, Value string }
+
+// Form is what a plain GET form needs to lead to another page or size of the
+// list without losing a parameter.
+type Form struct {
+	// Action is where the form is sent; over a template, its path without the
+	// page part, whose handler redirects to the page's own address with 303.
+	Action string
+	// Hidden are the parameters that ride along.
+	Hidden []Pair
+}
+
+// SizeForm is a form whose one field is the size parameter. It sends the row
+// that is first in view, so that it stays in view.
+func (l *Links) SizeForm() Form {
+	f := l.form(l.page.ask.rules.SizeParam())
+	f.Hidden = append(f.Hidden, Pair{l.page.ask.rules.RowParam(), strconv.FormatInt(l.page.firstInView()+1, 10)})
+	return f
+}
+
+// JumpForm is a form whose one field is the page parameter or, where lists are
+// addressed by offset, the row parameter.
+func (l *Links) JumpForm() Form { return l.form("") }
+
+func (l *Links) form(except string) Form {
+	f := Form{Action: l.base.text}
+	if l.base.tmpl != nil {
+		f.Action, _ = l.base.expand(nil) // was checked by ParseBase
 	}
-	var digits [20]byte
-	number := strconv.AppendInt(digits[:0], position, 10)
-	return string(buf[:cut]) + string(number) + string(buf[cut:])
+	action, query, _ := strings.Cut(f.Action, "?") // a GET form replaces the query
+	f.Action = action
+	for _, part := range split(query) {
+		f.Hidden = append(f.Hidden, Pair{part.name(), part.value()})
+	}
+	l.page.kept(&l.base, nil, func(part *part, _, raw string, values []string) {
+		name := part.name()
+		switch {
+		case part.role == rolePage || name == except:
+		case raw != "":
+			f.Hidden = append(f.Hidden, Pair{name, part.value()})
+		default:
+			for _, v := range values {
+				f.Hidden = append(f.Hidden, Pair{name, v})
+			}
+		}
+	})
+	return f
 }

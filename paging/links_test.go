@@ -11,7 +11,7 @@ import (
 )
 
 func TestLinksLoseNothing(t *testing.T) {
-	base, err := PathBase("/arrivals")
+	base, err := ParseBase("/arrivals")
 	require.NoError(t, err)
 	for query, next := range map[string]string{
 		"":                              "?page=2",
@@ -77,14 +77,75 @@ func TestAnotherSortGoesToPageOne(t *testing.T) {
 }
 
 func TestBaseLeadsToItsOwnHostAlone(t *testing.T) {
-	for _, good := range []string{"/", "/a", "/a/b:c", "/é", "/a//b"} {
-		_, err := PathBase(good)
+	const origin = "https://saltmere.example"
+	for _, good := range []string{"/", "/a", "/a/b:c", "/é", "/a//b", "/a?tab=1", origin + "/a", origin, "/a/{page}{?size,berth*}", "/a{/page}", origin + "/{page}"} {
+		_, err := ParseBase(good, origin)
 		assert.NoError(t, err, good)
 	}
-	for _, bad := range []string{"", "a", "//evil.example", `/\evil.example`, "/a?b", "/a#b", "/a b", "/a\n", "javascript:alert(1)", `/a\b`, "/a\"b"} {
-		_, err := PathBase(bad)
+	for _, bad := range []string{
+		"", "a", "//evil.example", `/\evil.example`, "/a#b", "/a b", "/a\n", "javascript:alert(1)", "data:text/html,x", `/a\b`, "/\t/evil.example",
+		"https://evil.example/", "https://saltmere.example.evil.example/", "https://u:p@saltmere.example/", "http://saltmere.example/", "https:saltmere.example",
+		"{page}", "/{+page}", "/a{#page}", "/a/{page:3}", "/a/{page", "{/page}{/size}x//", "/{berth}/x", "https://{berth}.example/", "https://saltmere.example{page}/",
+	} {
+		_, err := ParseBase(bad, origin)
 		assert.Error(t, err, bad)
 	}
+}
+
+func TestLinksOverATemplate(t *testing.T) {
+	r := harbour()
+	for _, c := range []struct{ tmpl, query, next string }{
+		{"/arrivals/page/{page}{?size,sort,berth*}", "", "/arrivals/page/2"},
+		{"/arrivals/page/{page}{?size,sort,berth*}", "size=10&page=2&x=1&berth=N4&berth=N%205", "/arrivals/page/3?size=10&berth=N4&berth=N%205&x=1"},
+		{"/arrivals{/berth}{?page}", "berth=N4", "/arrivals/N4?page=2"},
+		{"/arrivals{/berth}{?page}", "berth=..&x=a+b", "/arrivals?page=2&berth=..&x=a+b"},
+		{"/arrivals{/berth}{?page}", "berth=N4&berth=N5", "/arrivals?page=2&berth=N4&berth=N5"},
+		{"/arrivals{/berth}", "berth=a/b?c%23d", "/arrivals/a%2Fb%3Fc%23d?page=2"},
+		{"/arrivals{?theme,page}", "theme=%FF", "/arrivals?page=2&theme=%FF"},
+		{"/arrivals{?page}", "sort=wings&tonnage.min=5", "/arrivals?page=2&sort=-call&tonnage.min=5"},
+	} {
+		base, err := ParseBase(c.tmpl)
+		require.NoError(t, err)
+		page := settle(t, r, c.query, Exact(168))
+		links := page.On(base)
+		assert.Equal(t, c.next, links.Steps().Next, c.query)
+	}
+	base, err := ParseBase("/arrivals{/page}{?size}")
+	require.NoError(t, err)
+	page := settle(t, &Rules{FirstPageBare: true}, "size=10&page=2&x=1", Exact(168))
+	links := page.On(base)
+	assert.Equal(t, "/arrivals?size=10&x=1", links.Steps().Prev)
+	assert.Equal(t, Form{Action: "/arrivals", Hidden: []Pair{{"x", "1"}, {"row", "11"}}}, links.SizeForm())
+	assert.Equal(t, Form{Action: "/arrivals", Hidden: []Pair{{"size", "10"}, {"x", "1"}}}, links.JumpForm())
+}
+
+func TestServiceParametersStayOffOutsideLinks(t *testing.T) {
+	base, err := ParseBase("/arrivals?tab=1")
+	require.NoError(t, err)
+	page := settle(t, harbour(), "pl.base=/arrivals&q=x&pl.explain=1", Exact(168))
+	links := page.On(base.Outside())
+	assert.Equal(t, "/arrivals?tab=1&q=x&page=2", links.Steps().Next)
+	links = page.On(Base{})
+	assert.Equal(t, "?pl.base=/arrivals&q=x&pl.explain=1&page=2", links.Steps().Next)
+}
+
+func TestOnlyWhatTheRulesKeepRidesAlong(t *testing.T) {
+	r := harbour()
+	r.Unknown = ""
+	for what, next := range map[KeepWhat]string{"": "?a=1&tonnage.min=5&b=2&page=2", KeepDeclared: "?tonnage.min=5&page=2", KeepListed: "?tonnage.min=5&b=2&page=2"} {
+		r.Keep = KeepRules{What: what, Names: []string{"b"}}
+		page := settle(t, r, "a=1&tonnage.min=5&b=2", Exact(168))
+		links := page.On(Base{})
+		assert.Equal(t, next, links.Steps().Next, what)
+	}
+}
+
+func TestAnotherFilterGoesToPageOne(t *testing.T) {
+	page := settle(t, harbour(), "page=3&berth=N4&x=1&berth=N5&page=3", Exact(168))
+	links := page.On(Base{})
+	assert.Equal(t, "?berth=W1&berth=W2&x=1&page=1", links.With("berth", "W1", "W2"))
+	assert.Equal(t, "?x=1&page=1", links.With("berth"))
+	assert.Equal(t, "?berth=N4&x=1&berth=N5&page=1&cargo=a%26b%3D%2B", links.With("cargo", "a&b=+"))
 }
 
 func TestWhatRidesAlongKeepsItsBytes(t *testing.T) {
@@ -108,7 +169,7 @@ const benchQuery = "berth=N4&cargo=grain&tonnage.min=500&sort=-tonnage&page=500"
 // BenchmarkQueryToLinks is the whole way of a list's handler: query to settled
 // page, ladder and steps, of a set of 1,000 pages.
 func BenchmarkQueryToLinks(b *testing.B) {
-	base, _ := PathBase("/arrivals")
+	base, _ := ParseBase("/arrivals")
 	r := harbour()
 	r.Unknown = UnknownRides
 	b.ReportAllocs()

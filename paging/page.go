@@ -24,6 +24,13 @@ type Page struct {
 // page past the last one where the rules refuse that, or an offset beyond the
 // rules' MaxOffset where the total is not known.
 func (a Ask) Settle(total Total) (Page, error) {
+	if a.all && total.Known() && total.n > int64(a.size) {
+		a.fault(a.rules.SizeParam(), allSize, strconv.Itoa(a.size), SizeOverCap,
+			"all of this list is more than the "+strconv.Itoa(a.size)+" records that are given at once")
+		if len(a.faults) > 0 {
+			return Page{}, &Refusal{Faults: a.faults}
+		}
+	}
 	p := Page{ask: a, total: total, pages: total.pages(a.size)}
 	size := int64(a.size)
 	switch {

@@ -26,6 +26,9 @@ const (
 	rolePage                // page or offset
 	roleSize                // size or limit
 	roleSort
+	roleDirection
+	roleFields
+	roleService // speaks to the service: "pl.…"
 )
 
 func (p part) name() string { return decode(p.raw[:p.eq]) }

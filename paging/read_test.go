@@ -17,8 +17,14 @@ func harbour() *Rules {
 			{Key: "call", Fields: []string{"berth", "arrived_at"}}, {Key: "cargo"}, {Key: "id"},
 		},
 		DefaultSort: "-call",
-		Unknown:     UnknownNoted,
-		RideAlong:   []string{"theme"},
+		Filters: []FilterRule{
+			{Field: "berth"}, {Field: "cargo", Operators: []Operator{Equals, None}}, {Field: "tonnage", Type: Integer},
+			{Field: "draught", Type: Decimal}, {Field: "cleared", Type: Boolean}, {Field: "day", Type: Date}, {Field: "arrived_at", Type: Time},
+			{Field: "page", Type: Integer}, {Field: "pl.own"}, {Field: "crew", Type: BigInteger, Param: "filter[crew]"},
+		},
+		Search:    []string{"vessel"},
+		Unknown:   UnknownNoted,
+		RideAlong: []string{"theme"},
 	}
 }
 
@@ -172,7 +178,7 @@ func TestOffsets(t *testing.T) {
 		{rounding, "offset=40", 3, 41, "?offset=20", "?offset=60", ""},
 		{rounding, "offset=45&limit=10", 5, 41, "?offset=30&limit=10", "?offset=50&limit=10", OffsetRounded},
 		{rounding, "offset=-1", 1, 1, "", "?offset=20", OffsetBelowZero},
-		{rounding, "offset=x", 1, 1, "", "?offset=20", PageNotANumber},
+		{rounding, "offset=x", 1, 1, "", "?offset=20", OffsetNotANumber},
 		{asIs, "offset=45", 3, 46, "?offset=25", "?offset=65", ""},
 		{asIs, "offset=5", 1, 6, "?offset=0", "?offset=25", ""},
 		{rounding, "offset=500", 26, 0, "?offset=160", "", ""},
@@ -235,10 +241,15 @@ func FuzzRead(f *testing.F) {
 	} {
 		f.Add(seed, int64(168))
 	}
-	base, err := PathBase("/arrivals")
+	base, err := ParseBase("/arrivals")
 	require.NoError(f, err)
 	f.Fuzz(func(t *testing.T, query string, total int64) {
-		page := settle(t, harbour(), query, Exact(total))
+		ask, err := harbour().Read(query)
+		if err != nil { // a filter that is refused
+			return
+		}
+		page, err := ask.Settle(Exact(total))
+		require.NoError(t, err)
 		links := page.On(base)
 		hrefs := []string{links.Steps().Self, links.Steps().Next, links.Steps().First}
 		for _, r := range links.Ladder() {
@@ -257,6 +268,8 @@ func FuzzRead(f *testing.F) {
 		assert.Equal(t, page.Number(), again.Number(), "self leads to the same page")
 		assert.Equal(t, page.Size(), again.Size())
 		assert.Equal(t, page.ask.Sort(), again.ask.Sort())
+		assert.Equal(t, page.ask.Conditions(), again.ask.Conditions())
+		assert.Equal(t, page.ask.Search(), again.ask.Search())
 		for _, a := range again.Adjusted() {
 			assert.Equal(t, ParamUnknown, a.Why, "a link of ours needs no mending")
 		}

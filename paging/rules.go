@@ -36,6 +36,14 @@ type Rules struct {
 	DefaultSort string `json:"default_sort,omitempty"`
 	// MaxSortKeys bounds the sort keys in one query; 0: DefaultMaxSortKeys.
 	MaxSortKeys int `json:"max_sort_keys,omitempty"`
+	// Filters are the fields that callers may filter by.
+	Filters []FilterRule `json:"filters,omitempty"`
+	// Search names the text fields that the search parameter looks in; empty:
+	// there is no search.
+	Search []string `json:"search,omitempty"`
+	// Show names the fields that records are shown with, and of which callers may
+	// ask for fewer; empty: all, and callers cannot choose.
+	Show []string `json:"show,omitempty"`
 	// PastLast is what a page past the last one gets. Empty: "last" where pages
 	// are addressed by number, "empty" where they are addressed by offset.
 	PastLast PastLast `json:"past_last,omitempty"`
@@ -48,6 +56,14 @@ type Rules struct {
 	// RideAlong lists parameters that ride along unremarked, whatever Unknown
 	// says.
 	RideAlong []string `json:"ride_along,omitempty"`
+	// Keep says which parameters ride along on links.
+	Keep KeepRules `json:"keep,omitzero"`
+	// Base is the address that links are built on: a path, a URL of one of
+	// Origins, or an RFC 6570 template of either. Empty: where the list was asked
+	// for.
+	Base string `json:"base,omitempty"`
+	// Origins are those that a base may have, such as "https://saltmere.example".
+	Origins []string `json:"origins,omitempty"`
 	// FirstPageBare links page 1 without its page parameter.
 	FirstPageBare bool `json:"first_page_bare,omitempty"`
 	// OffsetAsIs takes an offset as it is; by default it is rounded down to the
@@ -58,6 +74,11 @@ type Rules struct {
 	MaxOffset int64 `json:"max_offset,omitempty"`
 	// Ladder shapes the row of page links.
 	Ladder LadderRules `json:"ladder,omitzero"`
+	// Markup says how ladders are drawn.
+	Markup MarkupRules `json:"markup,omitzero"`
+	// Language is the BCP 47 tag of the language that pages are described in.
+	// Empty: "en".
+	Language string `json:"language,omitempty"`
 }
 
 // Params are the parameters' names; an empty one has its default, named beside it.
@@ -68,6 +89,11 @@ type Params struct {
 	Limit  string `json:"limit,omitempty"`  // "limit", read under offset addressing
 	Row    string `json:"row,omitempty"`    // "row"
 	Sort   string `json:"sort,omitempty"`   // "sort"
+	Search string `json:"search,omitempty"` // "q", read where Rules.Search names fields
+	Fields string `json:"fields,omitempty"` // "fields", read where Rules.Show names some
+	// Direction is the name of a parameter that holds the direction of the sort,
+	// "asc" or "desc"; empty: there is none.
+	Direction string `json:"direction,omitempty"`
 }
 
 // SizeRules bound the number of records on a page.
@@ -76,13 +102,14 @@ type SizeRules struct {
 	Cap     int   `json:"cap,omitempty"`     // 0: DefaultCap
 	Offered []int `json:"offered,omitempty"` // empty: 10, 20, 50 and 100, as far as Cap allows
 	Closed  bool  `json:"closed,omitempty"`  // only offered sizes are served
+	All     int   `json:"all,omitempty"`     // size=all gives up to this many records; 0: it is not offered
 }
 
 // SortKey is one key that callers may sort by.
 type SortKey struct {
 	Key        string    `json:"key"`                   // the name in the query
 	Fields     []string  `json:"fields,omitempty"`      // what it sorts by; empty: the field of the same name
-	First      Direction `json:"first,omitempty"`       // the direction that its sort link offers first
+	First      Direction `json:"first,omitempty"`       // what its sort link offers first, and what holds without a direction parameter's word
 	NullsFirst bool      `json:"nulls_first,omitempty"` // missing values come first, not last
 }
 
@@ -147,9 +174,46 @@ type LadderRules struct {
 	Steady *bool `json:"steady,omitempty"`
 	// GapLinks lets a gap link to the lower middle one of its pages.
 	GapLinks bool `json:"gap_links,omitempty"`
+	// Ends has the steps to the first and the last page; nil: true.
+	Ends *bool `json:"ends,omitempty"`
 	// Lone draws the ladder of a single page too.
 	Lone bool `json:"lone,omitempty"`
 }
+
+// KeepRules say which of the caller's parameters ride along on links. Those that
+// the rules declare always do.
+type KeepRules struct {
+	What  KeepWhat `json:"what,omitempty"`
+	Names []string `json:"names,omitempty"` // for "listed"
+}
+
+// KeepWhat is a choice of parameters.
+type KeepWhat string
+
+// Choices of parameters to keep; the empty one is all.
+const (
+	KeepAll      KeepWhat = "all"
+	KeepDeclared KeepWhat = "declared" // page, size, sort, search, fields and the filters
+	KeepListed   KeepWhat = "listed"   // those, and KeepRules.Names
+)
+
+// MarkupRules say how a ladder is drawn as HTML.
+type MarkupRules struct {
+	Style MarkupStyle `json:"style,omitempty"`
+	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
+	// link, current, gap, dead.
+	Classes map[string]string `json:"classes,omitempty"`
+}
+
+// MarkupStyle is a way to draw a ladder as HTML.
+type MarkupStyle string
+
+// Styles of markup; the empty one is plain.
+const (
+	StylePlain     MarkupStyle = "plain"     // no classes
+	StyleBootstrap MarkupStyle = "bootstrap" // the classes of the Bootstrap 5 stylesheet
+	StyleClassed   MarkupStyle = "classed"   // the classes that the rules give
+)
 
 func orElse[T any](p *T, other T) T {
 	if p == nil {
@@ -190,6 +254,27 @@ func (r *Rules) SortParam() string { return nonEmpty(r.Params.Sort, "sort") }
 
 // RowParam is the name of the parameter that asks for the page of a row.
 func (r *Rules) RowParam() string { return nonEmpty(r.Params.Row, "row") }
+
+// SearchParam is the name of the search parameter.
+func (r *Rules) SearchParam() string { return nonEmpty(r.Params.Search, "q") }
+
+// FieldsParam is the name of the parameter that asks for fewer fields.
+func (r *Rules) FieldsParam() string { return nonEmpty(r.Params.Fields, "fields") }
+
+// params are the names of the parameters in force, beside the filters'.
+func (r *Rules) params() []string {
+	names := append(make([]string, 0, 7), r.PageParam(), r.SizeParam(), r.SortParam(), r.RowParam())
+	if len(r.Search) > 0 {
+		names = append(names, r.SearchParam())
+	}
+	if len(r.Show) > 0 {
+		names = append(names, r.FieldsParam())
+	}
+	if r.Params.Direction != "" {
+		names = append(names, r.Params.Direction)
+	}
+	return names
+}
 
 func (r *Rules) sizeCap() int {
 	if r.Size.Cap < 1 {
@@ -252,7 +337,7 @@ func (r *Rules) refuses(c Code) bool {
 	if a := r.Faults[c]; a != "" {
 		return a == Refuse
 	}
-	return r.OnFault == Refuse
+	return r.OnFault == Refuse || refusedByDefault(c)
 }
 
 func (l *LadderRules) reach() int64 {

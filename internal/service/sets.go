@@ -70,7 +70,7 @@ func (s *Service) readPage(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	base, err := paging.PathBase(c.Request.URL.EscapedPath())
+	base, err := paging.ParseBase(c.Request.URL.EscapedPath())
 	if err != nil {
 		s.fail(c, err)
 		return

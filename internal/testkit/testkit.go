@@ -143,8 +143,11 @@ func Binary(dir string) (string, error) {
 	return path, nil
 }
 
-// Eventually waits until a condition holds.
+// Eventually waits until a condition holds; it looks at once, then every few
+// milliseconds.
 func Eventually(t testing.TB, holds func() bool, what string) {
 	t.Helper()
-	require.Eventually(t, holds, 30*time.Second, 20*time.Millisecond, what)
+	for deadline := time.Now().Add(30 * time.Second); !holds(); time.Sleep(5 * time.Millisecond) {
+		require.True(t, time.Now().Before(deadline), "never came true: %s", what)
+	}
 }

@@ -1,0 +1,74 @@
+package paging
+
+import (
+	"errors"
+	"strconv"
+	"strings"
+)
+
+// ErrNoPageStart is the error for an offset that no page number stands for.
+var ErrNoPageStart = errors.New("paging: the offset is not a multiple of the limit, so no page begins there")
+
+// Convert writes a query of a list that these rules read as the query that asks
+// for the same records under others, which address in the other way: page 3 of
+// size 20 is offset 40 with limit 20. Every other parameter keeps its place and
+// bytes. The size is always written where the query or a difference of defaults
+// asks for it. Errors are a *Refusal, or ErrNoPageStart.
+func (r *Rules) Convert(query string, to *Rules) (string, error) {
+	ask, err := r.Read(query)
+	if err != nil {
+		return "", err
+	}
+	size := int64(ask.size)
+	offset := ask.pos
+	switch {
+	case ask.row > 0:
+		offset = (ask.row - 1) / size * size
+	case !r.byOffset():
+		offset = mulSat(ask.pos-1, size)
+	case !r.OffsetAsIs:
+		offset -= offset % size
+	}
+	position := offset
+	if !to.byOffset() {
+		if offset%size != 0 {
+			return "", ErrNoPageStart
+		}
+		position = offset/size + 1
+		if ask.row == 0 && !r.byOffset() {
+			position = ask.pos
+		}
+	}
+	var pieces []string
+	wrote := struct{ page, size bool }{}
+	add := func(name, value string) {
+		pieces = append(pieces, string(append(append(appendValue(nil, name), '='), value...)))
+	}
+	for i := range ask.parts {
+		switch part := &ask.parts[i]; part.role {
+		case rolePage:
+			wrote.page = true
+			add(to.PageParam(), strconv.FormatInt(position, 10))
+		case roleSize:
+			wrote.size = true
+			add(to.SizeParam(), ask.sizeText())
+		case roleDropped:
+		default:
+			pieces = append(pieces, string(appendKept(nil, part.raw)))
+		}
+	}
+	if !wrote.size && ask.size != to.defaultSize() {
+		add(to.SizeParam(), ask.sizeText())
+	}
+	if !wrote.page && offset > 0 {
+		add(to.PageParam(), strconv.FormatInt(position, 10))
+	}
+	return strings.Join(pieces, "&"), nil
+}
+
+func (a *Ask) sizeText() string {
+	if a.all {
+		return allSize
+	}
+	return strconv.Itoa(a.size)
+}

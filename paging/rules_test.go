@@ -1,0 +1,243 @@
+package paging
+
+import (
+	"encoding/json"
+	"fmt"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+)
+
+func TestRulesThatAreWrongAreNamed(t *testing.T) {
+	assert.NoError(t, (&Rules{}).Check())
+	assert.NoError(t, harbour().Check())
+	for text, want := range map[string]string{
+		`{"size":{"default":500}}`:                                       "size.default: found 500; right would be at most size.cap, 100",
+		`{"size":{"default":30,"closed":true}}`:                          "size.default: found 30; right would be one of the offered sizes [10 20 50 100]",
+		`{"size":{"offered":[10,200]}}`:                                  "size.offered[1]: found 200; right would be 1 to size.cap, 100",
+		`{"size":{"cap":-1}}`:                                            "size.cap: found -1; right would be 0 to 100000",
+		`{"ladder":{"reach":-1}}`:                                        "ladder.reach: found -1; right would be 0 to 50",
+		`{"ladder":{"tips":11}}`:                                         "ladder.tips: found 11; right would be 0 to 10",
+		`{"default_sort":"-tonnage"}`:                                    `default_sort: found "-tonnage"`,
+		`{"sorts":[{"key":"a"},{"key":"a"}]}`:                            "sorts[1].key: found \"a\"; right would be each sort key once",
+		`{"sorts":[{"key":"-a"}]}`:                                       `sorts[0].key: found "-a"`,
+		`{"sorts":[{"key":"a","first":"down"}]}`:                         `sorts[0].first: found "down"; right would be "asc", "desc"`,
+		`{"params":{"size":"page"}}`:                                     `params.size: found "page"; right would be a name that params.page does not have`,
+		`{"params":{"sort":"pl.sort"}}`:                                  `params.sort: found "pl.sort"`,
+		`{"filters":[{"field":"a"},{"field":"b","param":"a"}]}`:          `filters[1]: found "a"; right would be a name that filters[0] does not have`,
+		`{"filters":[{"field":"a","type":"integer"},{"field":"a.min"}]}`: `filters[1]: found "a.min"`,
+		`{"filters":[{"field":"a","type":"money"}]}`:                     `filters[0].type: found "money"`,
+		`{"filters":[{"field":"a","operators":["min"]}]}`:                `filters[0].operators[0]: found "min"`,
+		`{"past_last":"wrap"}`:                                           `past_last: found "wrap"; right would be "last", "first", "empty", "refuse"`,
+		`{"faults":{"page.past":"mend"}}`:                                "faults.page.past: found an unknown code",
+		`{"faults":{"offset.over_max":"mend"}}`:                          "nothing mends it",
+		`{"faults":{"page.past_last":"refuse"},"past_last":"first"}`:     "not both",
+		`{"offset_as_is":true}`:                                          "offset_as_is: found true",
+		`{"base":"//evil.example"}`:                                      `base: found "//evil.example"; right would be a path begins`,
+		`{"base":"https://saltmere.example/"}`:                           "is not allowed (allowed: none)",
+		`{"origins":["https://saltmere.example/x"]}`:                     "origins[0]",
+		`{"language":"english please"}`:                                  "language",
+		`{"markup":{"style":"classed","classes":{"nav":"a\"b"}}}`:        "markup.classes.nav",
+		`{"markup":{"classes":{"nav":"x"}}}`:                             `or markup.style "classed"`,
+		`{"keep":{"names":["x"]}}`:                                       `or keep.what "listed"`,
+		`{"sizes":{}}`:                                                   `sizes: found an unknown entry; right would be "size"`,
+		`{"colour":1}`:                                                   `colour: found an unknown entry; right would be one of "params"`,
+		`{"size":{"cap":"5"}}`:                                           `size.cap: found "5"; right would be a whole number`,
+		`{"size":{"cap":1.5}}`:                                           "size.cap: found 1.5; right would be a whole number",
+		`{"size":{"cap":99999999999999999999}}`:                          "size.cap: found 99999999999999999999; right would be a whole number",
+		`{"size":[]}`:                                                    "size: found a list; right would be an object",
+		`{"sorts":{}}`:                                                   "sorts: found an object; right would be a list",
+		`{"size":{"cap":5},"size":{}}`:                                   "size: found it twice; right would be it once",
+		`{"first_page_bare":"yes"}`:                                      `first_page_bare: found "yes"; right would be true or false`,
+		`[]`:                                                             "the rules: found a list; right would be an object",
+		`{"size":`:                                                       "not JSON at byte",
+		`{} {}`:                                                          "more follows after the rules",
+	} {
+		_, err := ParseRules([]byte(text))
+		assert.ErrorContains(t, err, want, text)
+	}
+	_, err := ParseRules([]byte(`{"sizes":{"x":[1]},"size":{"default":500,"cap":"x"},"ladder":{"reach":-1}}`))
+	assert.Len(t, err, 4, "all at once: %v", err)
+}
+
+func TestRulesAreTheSameAfterJSON(t *testing.T) {
+	r := harbour()
+	r.Ladder = LadderRules{Reach: new(0), Steady: new(false)}
+	r.Faults = map[Code]Answer{SizeOverCap: Refuse}
+	text, err := json.Marshal(r)
+	require.NoError(t, err)
+	again, err := ParseRules(text)
+	require.NoError(t, err, string(text))
+	assert.Equal(t, r, again)
+	none, err := ParseRules([]byte(`{"ladder":{"reach":null}}`))
+	require.NoError(t, err)
+	assert.Equal(t, &Rules{}, none)
+}
+
+func TestWayBack(t *testing.T) {
+	r := harbour()
+	page := settle(t, r, "berth=N4&x=a+b&page=3&size=5000&pl.explain=1", Exact(1000))
+	token, err := page.WayBack("arrivals")
+	require.NoError(t, err)
+	ask, err := r.ReadWayBack("arrivals", "back", token)
+	require.NoError(t, err)
+	back, err := ask.Settle(Exact(1000))
+	require.NoError(t, err)
+	links := back.On(Base{})
+	assert.Equal(t, "?berth=N4&x=a+b&page=3&size=100", links.Steps().Self)
+	assert.Equal(t, "berth equals N4", asked(back.Ask()))
+
+	foreign, err := page.WayBack("berths")
+	require.NoError(t, err)
+	for bad, why := range map[string]Code{
+		"": BackDamaged, "x": BackDamaged, token[:len(token)-1]: BackDamaged, token[:8] + "A" + token[9:]: BackDamaged, token + "=": BackDamaged,
+		"https://evil.example/": BackDamaged, foreign: BackForeign, strings.Repeat("A", WayBackMax+1): BackTooLong,
+	} {
+		ask, err := r.ReadWayBack("arrivals", "back", bad)
+		require.NoError(t, err)
+		page, err := ask.Settle(Exact(1000))
+		require.NoError(t, err)
+		assert.EqualValues(t, 1, page.Number())
+		require.Len(t, page.Adjusted(), 1)
+		assert.Equal(t, why, page.Adjusted()[0].Why)
+		assert.Contains(t, page.Adjusted()[0].Says, "; the list's first page is shown.")
+	}
+	page = settle(t, r, "x="+strings.Repeat("y", WayBackMax), Exact(1000))
+	_, err = page.WayBack("arrivals")
+	assert.ErrorIs(t, err, ErrWayBackTooLong)
+}
+
+func TestBothAddressingsGiveTheSamePages(t *testing.T) {
+	byPage, byOffset := &Rules{}, &Rules{Addressing: ByOffset, Size: SizeRules{Default: 50}}
+	rapid.Check(t, func(t *rapid.T) {
+		size := rapid.IntRange(1, 100).Draw(t, "size")
+		total := Exact(rapid.Int64Range(1, 100_000).Draw(t, "total"))
+		number := rapid.Int64Range(1, total.pages(size)).Draw(t, "page")
+		query := fmt.Sprintf("a=1&page=%d&b=%%20+&size=%d", number, size)
+		if rapid.Bool().Draw(t, "defaults") {
+			query = fmt.Sprintf("page=%d", min(number, total.pages(DefaultSize)))
+		}
+		offsets, err := byPage.Convert(query, byOffset)
+		require.NoError(t, err)
+		back, err := byOffset.Convert(offsets, byPage)
+		require.NoError(t, err)
+
+		var pages []Page
+		for _, c := range []struct {
+			rules *Rules
+			query string
+		}{{byPage, query}, {byOffset, offsets}, {byPage, back}} {
+			ask, err := c.rules.Read(c.query)
+			require.NoError(t, err)
+			page, err := ask.Settle(total)
+			require.NoError(t, err)
+			require.Empty(t, page.Adjusted())
+			pages = append(pages, page)
+		}
+		for _, p := range pages[1:] {
+			require.Equal(t, pages[0].Number(), p.Number())
+			require.Equal(t, pages[0].Offset(), p.Offset())
+			require.Equal(t, pages[0].Size(), p.Size())
+			require.Equal(t, draw(pages[0].rungs()), draw(p.rungs()))
+		}
+	})
+	text, err := byPage.Convert("x=1&page=3&y=2&row=7", byOffset)
+	require.NoError(t, err)
+	assert.Equal(t, "x=1&offset=40&y=2&limit=20", text)
+	text, err = byPage.Convert("row=61", byOffset)
+	require.NoError(t, err)
+	assert.Equal(t, "limit=20&offset=60", text)
+	_, err = (&Rules{Addressing: ByOffset, OffsetAsIs: true}).Convert("offset=5", byPage)
+	assert.ErrorIs(t, err, ErrNoPageStart)
+}
+
+func FuzzParseRules(f *testing.F) {
+	text, err := json.Marshal(harbour())
+	require.NoError(f, err)
+	for _, seed := range []string{string(text), "{}", "[]", `{"size":{"default":500,"closed":true}}`, `{"ladder":{"reach":null}}`, `{"faults":{"x":""}}`,
+		`{"base":"/a/{page}{?size,berth*}","origins":["https://saltmere.example"]}`, `{"size":{"offered":[1],"closed":true,"all":9}}`} {
+		f.Add([]byte(seed), "page=3&size=all&sort=-a&a.min=5&field.page=1")
+	}
+	f.Fuzz(func(t *testing.T, text []byte, query string) {
+		r, err := ParseRules(text)
+		if err != nil {
+			return
+		}
+		written, err := json.Marshal(r)
+		require.NoError(t, err)
+		again, err := ParseRules(written)
+		require.NoError(t, err, "what is written can be read: %s", written)
+		rewritten, err := json.Marshal(again)
+		require.NoError(t, err)
+		require.Equal(t, string(written), string(rewritten))
+
+		// Rules that are right never make reading, settling or linking fail.
+		ask, err := r.Read(query)
+		if err != nil {
+			return
+		}
+		for _, total := range []Total{Exact(0), Exact(168), AtLeast(50), NotCounted()} {
+			page, err := ask.Settle(total)
+			if err != nil {
+				continue
+			}
+			if page, err = page.Seen(page.Fetch()); err != nil {
+				continue
+			}
+			base, err := ParseBase(nonEmpty(r.Base, "/x"), r.Origins...)
+			require.NoError(t, err)
+			links := page.On(base)
+			steps := links.Steps()
+			for _, href := range []string{steps.Self, steps.Next, steps.Prev, links.SizeForm().Action} {
+				if href != "" {
+					require.NoError(t, checkAddress(href, r.Origins), href)
+				}
+			}
+			for _, rung := range links.Ladder() {
+				require.GreaterOrEqual(t, rung.Page, int64(0))
+			}
+			links.Sizes()
+			links.Sorts()
+			page.Metadata()
+		}
+	})
+}
+
+func FuzzReadWayBack(f *testing.F) {
+	page, err := (&Rules{}).Read("page=3&x=%20y")
+	require.NoError(f, err)
+	settled, err := page.Settle(Exact(168))
+	require.NoError(f, err)
+	token, err := settled.WayBack("arrivals")
+	require.NoError(f, err)
+	f.Add("arrivals", token, "")
+	f.Add("berths", token, "page=9&x=\n")
+	f.Fuzz(func(t *testing.T, set, token, query string) {
+		r := harbour()
+		if ask, err := r.ReadWayBack(set, "back", token); err == nil {
+			_, err := ask.Settle(Exact(168))
+			require.NoError(t, err)
+		}
+		ask, err := r.Read(query)
+		if err != nil {
+			return
+		}
+		page, err := ask.Settle(Exact(168))
+		require.NoError(t, err)
+		token, err = page.WayBack(set)
+		if err != nil {
+			return
+		}
+		back, err := r.ReadWayBack(set, "back", token)
+		require.NoError(t, err)
+		again, err := back.Settle(Exact(168))
+		require.NoError(t, err)
+		require.Equal(t, page.Number(), again.Number())
+		require.Equal(t, page.Ask().Sort(), again.Ask().Sort())
+		require.Equal(t, page.Ask().Conditions(), again.Ask().Conditions())
+		require.Equal(t, page.Ask().Search(), again.Ask().Search())
+	})
+}

@@ -1,0 +1,212 @@
+package paging
+
+import (
+	"bytes"
+	"encoding/json"
+	"errors"
+	"fmt"
+	"io"
+	"reflect"
+	"strconv"
+	"strings"
+)
+
+// ParseRules reads rules from JSON, strictly: an unknown entry, one that stands
+// twice, one of the wrong type and one that contradicts another are errors. The
+// error is RuleErrors, with every one of them, or says where the text is no JSON.
+func ParseRules(text []byte) (*Rules, error) {
+	r := rulesReader{dec: json.NewDecoder(bytes.NewReader(text))}
+	r.dec.UseNumber()
+	rules := &Rules{}
+	err := r.value(reflect.ValueOf(rules).Elem(), "")
+	if err == nil {
+		if _, err = r.dec.Token(); err == io.EOF {
+			err = nil
+		} else if err == nil {
+			err = errors.New("more follows after the rules")
+		}
+	}
+	if err != nil {
+		return nil, fmt.Errorf("paging rules: not JSON at byte %d: %w", r.dec.InputOffset(), err)
+	}
+	if check, ok := rules.Check().(RuleErrors); ok {
+		r.errs = append(r.errs, check...)
+	}
+	if len(r.errs) > 0 {
+		return nil, r.errs
+	}
+	return rules, nil
+}
+
+// rulesReader reads JSON into the rules' own types and notes what does not fit.
+// encoding/json alone would stop at the first unknown entry and pass over a
+// repeated one.
+type rulesReader struct {
+	dec  *json.Decoder
+	errs RuleErrors
+}
+
+// value reads one JSON value into v. Its error is that of text which is no JSON.
+func (r *rulesReader) value(v reflect.Value, entry string) error {
+	token, err := r.dec.Token()
+	if err != nil {
+		return noEOF(err)
+	}
+	if v.IsValid() && v.Kind() == reflect.Pointer {
+		if token == nil { // null: the default
+			return nil
+		}
+		v.Set(reflect.New(v.Type().Elem()))
+		v = v.Elem()
+	}
+	switch t := token.(type) {
+	case json.Delim:
+		if t == '{' {
+			return r.object(v, entry)
+		}
+		return r.array(v, entry)
+	case string:
+		if v.IsValid() && v.Kind() == reflect.String {
+			v.SetString(t)
+			return nil
+		}
+	case bool:
+		if v.IsValid() && v.Kind() == reflect.Bool {
+			v.SetBool(t)
+			return nil
+		}
+	case json.Number:
+		if v.IsValid() && v.CanInt() {
+			if n, err := strconv.ParseInt(t.String(), 10, 64); err == nil && !v.OverflowInt(n) {
+				v.SetInt(n)
+				return nil
+			}
+			r.wrong(v, entry, t.String(), "a whole number")
+			return nil
+		}
+	}
+	r.mismatch(v, entry, fmt.Sprintf("%.100v", jsonText(token)))
+	return nil
+}
+
+func (r *rulesReader) object(v reflect.Value, entry string) error {
+	known := v.IsValid() && (v.Kind() == reflect.Struct || v.Kind() == reflect.Map)
+	if v.IsValid() && !known {
+		r.mismatch(v, entry, "an object")
+	}
+	if known && v.Kind() == reflect.Map {
+		v.Set(reflect.MakeMap(v.Type()))
+	}
+	seen := map[string]bool{}
+	for r.dec.More() {
+		token, err := r.dec.Token()
+		if err != nil {
+			return noEOF(err)
+		}
+		name := token.(string)
+		at := strings.TrimPrefix(entry+"."+name, ".")
+		if seen[name] {
+			r.wrong(v, at, "it twice", "it once")
+		}
+		seen[name] = true
+		var into reflect.Value
+		switch {
+		case known && v.Kind() == reflect.Map:
+			into = reflect.New(v.Type().Elem()).Elem()
+		case known:
+			if into = fieldOf(v, name); !into.IsValid() {
+				r.wrong(v, at, "an unknown entry", nearestEntry(v, name))
+			}
+		}
+		if err := r.value(into, at); err != nil {
+			return err
+		}
+		if known && v.Kind() == reflect.Map {
+			v.SetMapIndex(reflect.ValueOf(name).Convert(v.Type().Key()), into)
+		}
+	}
+	_, err := r.dec.Token()
+	return noEOF(err)
+}
+
+func (r *rulesReader) array(v reflect.Value, entry string) error {
+	known := v.IsValid() && v.Kind() == reflect.Slice
+	if v.IsValid() && !known {
+		r.mismatch(v, entry, "a list")
+	}
+	for i := 0; r.dec.More(); i++ {
+		var into reflect.Value
+		if known {
+			into = reflect.New(v.Type().Elem()).Elem()
+		}
+		if err := r.value(into, fmt.Sprintf("%s[%d]", entry, i)); err != nil {
+			return err
+		}
+		if known {
+			v.Set(reflect.Append(v, into))
+		}
+	}
+	_, err := r.dec.Token()
+	return noEOF(err)
+}
+
+func (r *rulesReader) mismatch(v reflect.Value, entry, found string) {
+	if !v.IsValid() {
+		return // below an unknown entry, which has been told
+	}
+	want := map[reflect.Kind]string{
+		reflect.String: "a string", reflect.Bool: "true or false", reflect.Int: "a whole number", reflect.Int64: "a whole number",
+		reflect.Slice: "a list", reflect.Struct: "an object", reflect.Map: "an object",
+	}[v.Kind()]
+	r.wrong(v, entry, found, want)
+}
+
+func (r *rulesReader) wrong(v reflect.Value, entry, found, want string) {
+	if v.IsValid() {
+		r.errs = append(r.errs, RuleError{nonEmpty(entry, "the rules"), found, want})
+	}
+}
+
+// fieldOf finds a struct's field by its name in JSON.
+func fieldOf(v reflect.Value, name string) reflect.Value {
+	for i := range v.NumField() {
+		if entryName(v.Type().Field(i)) == name {
+			return v.Field(i)
+		}
+	}
+	return reflect.Value{}
+}
+
+func entryName(f reflect.StructField) string {
+	name, _, _ := strings.Cut(f.Tag.Get("json"), ",")
+	return name
+}
+
+// nearestEntry says which entry was probably meant, or which there are.
+func nearestEntry(v reflect.Value, name string) string {
+	var names []string
+	for i := range v.NumField() {
+		known := entryName(v.Type().Field(i))
+		if slips(name, known, 3) < 3 {
+			return strconv.Quote(known)
+		}
+		names = append(names, known)
+	}
+	return "one of " + wordList(names)
+}
+
+func jsonText(token any) string {
+	text, err := json.Marshal(token)
+	if err != nil {
+		return fmt.Sprint(token)
+	}
+	return string(text)
+}
+
+// noEOF turns the end of the text, where more was due, into an error of its own.
+func noEOF(err error) error {
+	if err == io.EOF {
+		return io.ErrUnexpectedEOF
+	}
+	return err
+}
