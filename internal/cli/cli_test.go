@@ -103,7 +103,7 @@ func TestCommandLine(t *testing.T) {
 		require.Len(t, lines, 24)
 		assert.Regexp(t, `^ ?id +vessel +berth +cargo +tonnage +arrived_at +cleared +note$`, lines[0])
 		assert.Equal(t, "41–60 of 347", lines[22])
-		assert.Equal(t, "‹ prev   1    2   [3]   4    5    6    7    …   18   next ›", lines[23])
+		assert.Equal(t, "‹ Previous   1    2   [3]   4    5    6    7    …   18  Next ›", lines[23])
 		assert.Empty(t, got.errOut)
 	})
 	t.Run("what was changed is told on the error output", func(t *testing.T) {

@@ -101,7 +101,8 @@ func writePage(w io.Writer, output string, p *client.Page, fields func() ([]clie
 	if len(p.Records) > 0 {
 		lines = slices.Insert(lines, 0, drawTable(columns, p.Records))
 	}
-	if ladder := markup.Text(p.Ladder, p.Links); ladder != "" {
+	view := markup.View{Paging: p.Paging, Ladder: p.Ladder, Steps: p.Links, Language: markup.LanguageFor("en")}
+	if ladder := markup.Text(&view, markup.TextOptions{}); ladder != "" {
 		lines = append(lines, ladder)
 	}
 	_, err = fmt.Fprintln(w, strings.Join(lines, "\n"))

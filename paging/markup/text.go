@@ -1,45 +1,142 @@
-// Package markup draws a ladder.
 package markup
 
 import (
-	"strconv"
+	"slices"
 	"strings"
-	"unicode/utf8"
+
+	"golang.org/x/text/width"
 
 	"pageladder.example/paging"
 )
 
-// Text draws a ladder in one line for a terminal: pages as numbers, the current
-// one in brackets, a gap as "…". Steps that lead nowhere are blank, and numbers
-// are as wide as the last page's, so that a steady ladder keeps its place.
-func Text(rungs []paging.Rung, steps paging.Steps) string {
-	if len(rungs) == 0 {
+// TextOptions say how a ladder is drawn for a terminal.
+type TextOptions struct {
+	Colour bool // with ANSI escapes (ECMA-48): the current page bold, what leads nowhere dim
+	Width  int  // the most columns; 0: as many as it takes
+}
+
+// Text draws a page's ladder in one line for a terminal: pages as numbers, the
+// current one in brackets, a gap as "…". Steps that lead nowhere are blank and
+// numbers are padded, so that a steady ladder keeps its place. What does not fit
+// the width gives way in this order: the words of the steps, then the pages
+// farthest out, on the longer side first. The least that is drawn is the current page
+// between its steps.
+func Text(v *View, o TextOptions) string {
+	if len(v.Ladder) == 0 {
 		return ""
 	}
-	width := 1
-	for _, r := range rungs {
-		width = max(width, len(strconv.FormatInt(r.Page, 10)))
+	t := textLadder{v: v, o: o, words: true, rungs: slices.Clone(v.Ladder)}
+	line, n := t.draw()
+	for o.Width > 0 && n > o.Width && t.shrink() {
+		line, n = t.draw()
 	}
+	return line
+}
+
+type textLadder struct {
+	v     *View
+	o     TextOptions
+	words bool
+	rungs []paging.Rung
+}
+
+// shrink takes one thing away; false when nothing more can go.
+func (t *textLadder) shrink() bool {
+	if t.words {
+		t.words = false
+		return true
+	}
+	at := slices.IndexFunc(t.rungs, func(r paging.Rung) bool { return r.Kind == paging.RungCurrent })
+	if at < 0 { // past the last page
+		at = len(t.rungs) - 1
+	}
+	last := len(t.rungs) - 1
+	switch {
+	case last == 0:
+		return false
+	case at > last-at || at == last-at && start(t.rungs[at])-start(t.rungs[0]) >= start(t.rungs[last])-start(t.rungs[at]):
+		t.rungs = shorten(t.rungs, at)
+	default:
+		slices.Reverse(t.rungs)
+		t.rungs = shorten(t.rungs, last-at)
+		slices.Reverse(t.rungs)
+	}
+	return true
+}
+
+// start is the first page that a rung stands for.
+func start(r paging.Rung) int64 {
+	if r.Kind == paging.RungGap {
+		return r.From
+	}
+	return r.Page
+}
+
+// shorten takes a rung away at the beginning, as far as the rung at an index,
+// which stays; a gap stands for what went.
+func shorten(rungs []paging.Rung, at int) []paging.Rung {
+	gap := paging.Rung{Kind: paging.RungGap, From: start(rungs[0])}
+	switch {
+	case at == 1 && rungs[0].Kind == paging.RungGap:
+		return rungs[1:]
+	case at == 1 || rungs[0].Kind != paging.RungGap && rungs[1].Kind != paging.RungGap:
+		rungs[0] = gap
+		return rungs
+	}
+	rungs[1] = gap
+	return rungs[1:]
+}
+
+// draw writes the line and tells how many columns it takes.
+func (t *textLadder) draw() (string, int) {
 	var b strings.Builder
-	step := func(word, href string) {
+	n := 0
+	put := func(s, escape string) {
+		if t.o.Colour && escape != "" && strings.TrimSpace(s) != "" {
+			b.WriteString("\x1b[" + escape + "m" + s + "\x1b[0m")
+		} else {
+			b.WriteString(s)
+		}
+		n += columns(s)
+	}
+	step := func(s, href string) {
 		if href == "" {
-			word = strings.Repeat(" ", utf8.RuneCountInString(word))
+			s = strings.Repeat(" ", columns(s))
 		}
-		b.WriteString(word)
+		put(s, "")
 	}
-	step("‹ prev", steps.Prev)
-	for _, r := range rungs {
-		number := "…"
+	l := t.v.Language
+	prev, next := "‹", "›"
+	if t.words {
+		prev, next = "‹ "+l.Words.Previous, l.Words.Next+" ›"
+	}
+	figures := 1
+	for i := range t.rungs {
+		figures = max(figures, columns(t.v.Number(t.rungs[i].Page)))
+	}
+	step(prev, t.v.Steps.Prev)
+	for _, r := range t.rungs {
+		text := "…"
 		if r.Kind != paging.RungGap {
-			number = strconv.FormatInt(r.Page, 10)
+			text = t.v.Number(r.Page)
 		}
-		before, after := " ", " "
-		if r.Kind == paging.RungCurrent {
-			before, after = "[", "]"
+		put(strings.Repeat(" ", figures-columns(text)+1), "")
+		switch r.Kind {
+		case paging.RungCurrent:
+			put("["+text+"]", "1")
+		case paging.RungGap:
+			put(" "+text+" ", "2")
+		default:
+			put(" "+text+" ", "")
 		}
-		b.WriteString(strings.Repeat(" ", width-utf8.RuneCountInString(number)) + " " + before + number + after)
 	}
-	b.WriteString("  ")
-	step("next ›", steps.Next)
-	return strings.TrimRight(b.String(), " ")
+	put(" ", "")
+	step(next, t.v.Steps.Next)
+	line := strings.TrimRight(b.String(), " ")
+	return line, n - (b.Len() - len(line))
+}
+
+func wide(r rune) bool {
+	k := width.LookupRune(r).Kind()
+	return k == width.EastAsianWide || k == width.EastAsianFullwidth
 }

@@ -1,0 +1,355 @@
+package markup
+
+import (
+	"html/template"
+	"io"
+	"strconv"
+
+	"pageladder.example/paging"
+)
+
+// Style is the classes of a ladder's parts, each a list of class names with one
+// space between. The zero Style has none.
+type Style struct {
+	Nav     string // the landmark around all of it
+	List    string // the list
+	Item    string // each entry of the list
+	Link    string // what stands in an entry: a link, or the text in its place
+	Current string // beside Item, on the current page
+	Gap     string // beside Item, on a gap that does not link
+	Dead    string // beside Item, on a step that leads nowhere
+}
+
+// Bootstrap has the classes of the Bootstrap 5 stylesheet.
+var Bootstrap = Style{List: "pagination", Item: "page-item", Link: "page-link", Current: "active", Gap: "disabled", Dead: "disabled"}
+
+// StyleOf is the style that rules ask for.
+func StyleOf(m paging.MarkupRules) Style {
+	switch m.Style {
+	case paging.StyleBootstrap:
+		return Bootstrap
+	case paging.StyleClassed:
+		c := m.Classes
+		return Style{c["nav"], c["list"], c["item"], c["link"], c["current"], c["gap"], c["dead"]}
+	}
+	return Style{}
+}
+
+// AppendLadder appends a page's ladder as HTML to a buffer of the caller's and
+// returns it; nothing else is allocated. A page without a ladder appends nothing.
+func (s *Style) AppendLadder(dst []byte, v *View) []byte {
+	if len(v.Ladder) == 0 {
+		return dst
+	}
+	l := v.Language
+	dst = append(dst, "<nav"...)
+	dst = appendClass(dst, s.Nav, "")
+	dst = l.appendLang(dst)
+	dst = append(dst, ` aria-label="`...)
+	dst = appendEscaped(dst, l.Words.Pages)
+	dst = append(dst, "\"><ul"...)
+	dst = appendClass(dst, s.List, "")
+	dst = append(dst, ">\n"...)
+	if v.Ends {
+		dst = s.appendStep(dst, l.Words.First, v.Steps.First, "first")
+	}
+	dst = s.appendStep(dst, l.Words.Previous, v.Steps.Prev, "prev")
+	largest := v.largest()
+	for i := range v.Ladder {
+		dst = s.appendRung(dst, &v.Ladder[i], l, largest)
+	}
+	dst = s.appendStep(dst, l.Words.Next, v.Steps.Next, "next")
+	if v.Ends {
+		dst = s.appendStep(dst, l.Words.Last, v.Steps.Last, "last")
+	}
+	return append(dst, "</ul></nav>\n"...)
+}
+
+// appendStep writes a step; one that leads nowhere is a link without an address,
+// which cannot be focused (HTML section 4.6.1: a placeholder).
+func (s *Style) appendStep(dst []byte, word, href, rel string) []byte {
+	dst = append(dst, "<li"...)
+	if href == "" {
+		dst = appendClass(dst, s.Item, s.Dead)
+		dst = append(dst, "><a"...)
+		dst = appendClass(dst, s.Link, "")
+		dst = append(dst, ` role="link" aria-disabled="true">`...)
+	} else {
+		dst = appendClass(dst, s.Item, "")
+		dst = append(dst, "><a"...)
+		dst = appendClass(dst, s.Link, "")
+		dst = appendHref(dst, href)
+		dst = append(dst, ` rel="`...)
+		dst = append(dst, rel...)
+		dst = append(dst, `">`...)
+	}
+	dst = appendEscaped(dst, word)
+	return append(dst, "</a></li>\n"...)
+}
+
+func (s *Style) appendRung(dst []byte, r *paging.Rung, l *Language, largest int64) []byte {
+	dst = append(dst, "<li"...)
+	switch {
+	case r.Kind == paging.RungCurrent:
+		dst = appendClass(dst, s.Item, s.Current)
+		dst = append(dst, "><span"...)
+		dst = appendClass(dst, s.Link, "")
+		dst = append(dst, ` aria-current="page">`...)
+		dst = l.appendPadded(dst, r.Page, largest)
+		dst = append(dst, "</span>"...)
+	case r.Kind == paging.RungGap && r.Href == "":
+		dst = appendClass(dst, s.Item, s.Gap)
+		dst = append(dst, "><span"...)
+		dst = appendClass(dst, s.Link, "")
+		dst = append(dst, ` role="img" aria-label="`...)
+		dst = appendEscapedFrom(l.appendGap(dst, r), len(dst))
+		dst = append(dst, `">…</span>`...)
+	default:
+		dst = appendClass(dst, s.Item, "")
+		dst = append(dst, "><a"...)
+		dst = appendClass(dst, s.Link, "")
+		dst = appendHref(dst, r.Href)
+		dst = append(dst, ` aria-label="`...)
+		if r.Kind == paging.RungGap {
+			dst = appendEscapedFrom(l.appendGap(dst, r), len(dst))
+			dst = append(dst, `">…</a>`...)
+			break
+		}
+		dst = appendEscapedFrom(l.appendPhrase(dst, l.Words.Page, &blanks{page: r.Page}), len(dst))
+		dst = append(dst, `">`...)
+		dst = l.appendPadded(dst, r.Page, largest)
+		dst = append(dst, "</a>"...)
+	}
+	return append(dst, "</li>\n"...)
+}
+
+// appendPadded writes a page number behind spaces as wide as the digits and
+// separators that the largest has more.
+func (l *Language) appendPadded(dst []byte, n, largest int64) []byte {
+	digits, separators := l.width(n)
+	mostDigits, mostSeparators := l.width(largest)
+	for range mostSeparators - separators {
+		dst = append(dst, "\u2008"...) // punctuation space
+	}
+	for range mostDigits - digits {
+		dst = append(dst, "\u2007"...) // figure space
+	}
+	return l.appendNumber(dst, n)
+}
+
+// AppendSummary appends the summary line as HTML.
+func AppendSummary(dst []byte, v *View) []byte {
+	dst = append(dst, "<p"...)
+	dst = v.Language.appendLang(dst)
+	dst = append(dst, '>')
+	dst = appendEscapedFrom(v.Language.appendSummary(dst, &v.Paging), len(dst))
+	return append(dst, "</p>\n"...)
+}
+
+// AppendSizes appends the offered page sizes as links.
+func AppendSizes(dst []byte, v *View) []byte {
+	l := v.Language
+	dst = append(dst, "<ul"...)
+	dst = l.appendLang(dst)
+	dst = append(dst, ` aria-label="`...)
+	dst = appendEscaped(dst, l.Words.Size)
+	dst = append(dst, "\">\n"...)
+	for i := range v.Sizes {
+		size := &v.Sizes[i]
+		dst = append(dst, "<li><a"...)
+		dst = appendHref(dst, size.Href)
+		if size.Current {
+			dst = append(dst, ` aria-current="true"`...)
+		}
+		dst = append(dst, '>')
+		dst = l.appendSize(dst, size)
+		dst = append(dst, "</a></li>\n"...)
+	}
+	return append(dst, "</ul>\n"...)
+}
+
+func (l *Language) appendSize(dst []byte, size *paging.SizeLink) []byte {
+	if size.All {
+		return appendEscaped(dst, l.Words.All)
+	}
+	return l.appendNumber(dst, int64(size.Size))
+}
+
+// AppendSizeForm appends the page-size choice as a GET form. It carries every
+// other parameter in hidden inputs, and the first row in view, which stays in view.
+func AppendSizeForm(dst []byte, v *View) []byte {
+	l := v.Language
+	dst = l.appendForm(dst, &v.SizeForm, l.Words.Size)
+	dst = append(dst, `<select name="`...)
+	dst = appendEscaped(dst, v.SizeParam)
+	dst = append(dst, "\">\n"...)
+	current := false
+	for i := range v.Sizes {
+		current = current || v.Sizes[i].Current
+	}
+	if !current { // a size in force that is not offered
+		dst = l.appendOption(dst, &paging.SizeLink{Size: v.Paging.Size, Current: true})
+	}
+	for i := range v.Sizes {
+		dst = l.appendOption(dst, &v.Sizes[i])
+	}
+	dst = append(dst, "</select></label>\n"...)
+	return appendSubmit(dst, l.Words.SizeGo)
+}
+
+func (l *Language) appendOption(dst []byte, size *paging.SizeLink) []byte {
+	dst = append(dst, `<option value="`...)
+	if size.All {
+		dst = append(dst, "all"...)
+	} else {
+		dst = strconv.AppendInt(dst, int64(size.Size), 10)
+	}
+	dst = append(dst, '"')
+	if size.Current {
+		dst = append(dst, " selected"...)
+	}
+	dst = append(dst, '>')
+	dst = l.appendSize(dst, size)
+	return append(dst, "</option>\n"...)
+}
+
+// AppendJumpForm appends a GET form that goes to a page by its number or, where
+// lists are addressed by offset, to the page of a row.
+func AppendJumpForm(dst []byte, v *View) []byte {
+	l := v.Language
+	label, value, most := l.Words.Jump, v.Paging.Page, v.Paging.TotalPages
+	if v.byRow {
+		label, value, most = l.Words.JumpRow, v.Paging.Offset+1, v.Paging.TotalItems
+	}
+	dst = l.appendForm(dst, &v.JumpForm, label)
+	dst = append(dst, `<input type="number" required min="1"`...)
+	if most != nil && *most > 0 {
+		value = min(value, *most)
+		dst = append(dst, ` max="`...)
+		dst = strconv.AppendInt(dst, *most, 10)
+		dst = append(dst, '"')
+	}
+	dst = append(dst, ` name="`...)
+	dst = appendEscaped(dst, v.JumpParam)
+	dst = append(dst, `" value="`...)
+	dst = strconv.AppendInt(dst, value, 10)
+	dst = append(dst, "\"></label>\n"...)
+	return appendSubmit(dst, l.Words.JumpGo)
+}
+
+// appendForm begins a form whose one field stands in its label.
+func (l *Language) appendForm(dst []byte, f *paging.Form, label string) []byte {
+	dst = append(dst, `<form method="get"`...)
+	if f.Action != "" {
+		dst = append(dst, ` action="`...)
+		dst = appendEscaped(dst, f.Action)
+		dst = append(dst, '"')
+	}
+	dst = l.appendLang(dst)
+	dst = append(dst, ">\n"...)
+	for _, h := range f.Hidden {
+		dst = append(dst, `<input type="hidden" name="`...)
+		dst = appendEscaped(dst, h.Name)
+		dst = append(dst, `" value="`...)
+		dst = appendEscaped(dst, h.Value)
+		dst = append(dst, "\">\n"...)
+	}
+	dst = append(dst, "<label>"...)
+	dst = appendEscaped(dst, label)
+	return append(dst, ' ')
+}
+
+func appendSubmit(dst []byte, word string) []byte {
+	dst = append(dst, `<button type="submit">`...)
+	dst = appendEscaped(dst, word)
+	return append(dst, "</button></form>\n"...)
+}
+
+func appendClass(dst []byte, class, more string) []byte {
+	if class == "" {
+		class, more = more, ""
+	}
+	if class == "" {
+		return dst
+	}
+	dst = append(dst, ` class="`...)
+	dst = appendEscaped(dst, class)
+	if more != "" {
+		dst = append(dst, ' ')
+		dst = appendEscaped(dst, more)
+	}
+	return append(dst, '"')
+}
+
+func appendHref(dst []byte, href string) []byte {
+	dst = append(dst, ` href="`...)
+	dst = appendEscaped(dst, href)
+	return append(dst, '"')
+}
+
+func (l *Language) appendLang(dst []byte) []byte {
+	dst = append(dst, ` lang="`...)
+	dst = append(dst, l.tag...)
+	dst = append(dst, '"')
+	if l.RightToLeft {
+		dst = append(dst, ` dir="rtl"`...)
+	}
+	return dst
+}
+
+// appendEscaped writes text that is safe in HTML, also within double quotes.
+func appendEscaped(dst []byte, s string) []byte {
+	from := 0
+	for i := range len(s) {
+		if e := escapeOf(s[i]); e != "" {
+			dst = append(append(dst, s[from:i]...), e...)
+			from = i + 1
+		}
+	}
+	return append(dst, s[from:]...)
+}
+
+// appendEscapedFrom escapes what has been appended since an index. Words and
+// numbers seldom hold anything to escape.
+func appendEscapedFrom(dst []byte, from int) []byte {
+	for _, c := range dst[from:] {
+		if escapeOf(c) != "" {
+			return appendEscaped(dst[:from], string(dst[from:]))
+		}
+	}
+	return dst
+}
+
+func escapeOf(c byte) string {
+	switch c {
+	case '&':
+		return "&amp;"
+	case '<':
+		return "&lt;"
+	case '>':
+		return "&gt;"
+	case '"':
+		return "&#34;"
+	case '\'':
+		return "&#39;"
+	case 0:
+		return "\uFFFD" // HTML cannot hold a NUL
+	}
+	return ""
+}
+
+// Template draws a page by a developer's own html/template, which is given the
+// View. Beside its fields, the template may call .Summary, .Number N, .PageName
+// RUNG and .GapName RUNG for words in the view's language.
+func Template(w io.Writer, t *template.Template, v View) error { return t.Execute(w, &v) }
+
+// Number writes a number in the view's language.
+func (v *View) Number(n int64) string { return string(v.Language.appendNumber(nil, n)) }
+
+// PageName is the accessible name of a page's link: "Page 3".
+func (v *View) PageName(r paging.Rung) string {
+	return string(v.Language.appendPhrase(nil, v.Language.Words.Page, &blanks{page: r.Page}))
+}
+
+// GapName is the accessible name of a gap: "Pages 8 to 17 are left out".
+func (v *View) GapName(r paging.Rung) string { return string(v.Language.appendGap(nil, &r)) }

@@ -1,0 +1,280 @@
+package markup
+
+import (
+	"slices"
+	"strconv"
+	"strings"
+	"unicode/utf8"
+
+	"golang.org/x/text/feature/plural"
+	"golang.org/x/text/language"
+	"golang.org/x/text/message"
+	"golang.org/x/text/number"
+
+	"pageladder.example/paging"
+)
+
+// Words are the words of one language. In braces stand what is filled in: {page},
+// {from}, {to}, {count}, {rows}, {first}, {last}, {total}. An empty word is
+// taken from English.
+type Words struct {
+	Pages    string // the name of a ladder: "Pages"
+	Page     string // the name of a link: "Page {page}"
+	Previous string
+	Next     string
+	First    string
+	Last     string
+	Gap      Plural // by {count}, with {from} and {to}
+	GapLink  string // what follows where the gap links to {page}
+	OpenGap  string // pages from {from} on
+
+	Rows    string // more than one row: {first} and {last}
+	Of      Plural // by {total}, with {rows}
+	AtLeast Plural // by {total}, with {rows}
+	None    string // the set is empty
+	NoneOf  Plural // by {total}: the page lies past the last one
+
+	Size    string // label of the size choice
+	All     string // every record on one page
+	SizeGo  string // button of the size choice
+	Jump    string // label of the jump to a page
+	JumpRow string // label of the jump to a row
+	JumpGo  string // button of the jump
+}
+
+// Plural is one phrase in the plural forms of CLDR. A form that is left out is
+// the same as Other.
+type Plural struct{ Zero, One, Two, Few, Many, Other string }
+
+func (p *Plural) form(f plural.Form) string {
+	text := ""
+	switch f {
+	case plural.Zero:
+		text = p.Zero
+	case plural.One:
+		text = p.One
+	case plural.Two:
+		text = p.Two
+	case plural.Few:
+		text = p.Few
+	case plural.Many:
+		text = p.Many
+	}
+	if text == "" {
+		return p.Other
+	}
+	return text
+}
+
+// Language is a language to draw in: words, plural rules and number format. It is
+// safe for concurrent use.
+type Language struct {
+	Tag         language.Tag
+	RightToLeft bool
+	Words       Words
+
+	tag       string
+	digits    [10]string
+	separator string // between groups of three digits
+	grouped   int    // least number of digits that are grouped
+	millions  bool   // whole millions take the form "many"
+}
+
+// NewLanguage makes a language of a developer's own words. The plural rules and
+// the number format are those of CLDR for the tag.
+func NewLanguage(tag language.Tag, words Words) *Language {
+	l := &Language{Tag: tag, Words: words, tag: tag.String()}
+	l.Words.fill(&english)
+	script, _ := tag.Script()
+	l.RightToLeft = slices.Contains([]string{"Adlm", "Arab", "Hebr", "Nkoo", "Rohg", "Syrc", "Thaa"}, script.String())
+	p := message.NewPrinter(tag)
+	for d := range l.digits {
+		l.digits[d] = p.Sprint(number.Decimal(d))
+	}
+	l.grouped, l.separator = 4, l.betweenDigits(p.Sprint(number.Decimal(1234)))
+	base, _ := tag.Base()
+	news := sinceCLDR32[base.String()]
+	l.millions = news.millions
+	l.grouped = max(l.grouped, news.grouped)
+	if news.separator != "" {
+		l.separator = news.separator
+	}
+	return l
+}
+
+// sinceCLDR32 is what has changed in CLDR since version 32, which golang.org/x/text
+// carries, as of version 48: the group separator, the least number of digits that
+// are grouped, and the plural form "many" for whole millions.
+var sinceCLDR32 = map[string]struct {
+	separator string
+	grouped   int
+	millions  bool
+}{
+	"ca": {millions: true},
+	"es": {grouped: 5, millions: true},
+	"fr": {separator: "\u202f", millions: true},
+	"it": {millions: true},
+	"pt": {millions: true},
+}
+
+// betweenDigits is what stands in a formatted number beside its digits.
+func (l *Language) betweenDigits(formatted string) string {
+	for _, digit := range l.digits {
+		formatted = strings.ReplaceAll(formatted, digit, "")
+	}
+	return formatted
+}
+
+// fill takes each empty word from other.
+func (w *Words) fill(other *Words) {
+	for _, word := range [][2]*string{
+		{&w.Pages, &other.Pages}, {&w.Page, &other.Page}, {&w.Previous, &other.Previous}, {&w.Next, &other.Next},
+		{&w.First, &other.First}, {&w.Last, &other.Last}, {&w.GapLink, &other.GapLink}, {&w.OpenGap, &other.OpenGap},
+		{&w.Rows, &other.Rows}, {&w.None, &other.None}, {&w.Size, &other.Size}, {&w.All, &other.All}, {&w.SizeGo, &other.SizeGo},
+		{&w.Jump, &other.Jump}, {&w.JumpRow, &other.JumpRow}, {&w.JumpGo, &other.JumpGo},
+	} {
+		if *word[0] == "" {
+			*word[0] = *word[1]
+		}
+	}
+	for _, phrase := range [][2]*Plural{{&w.Gap, &other.Gap}, {&w.Of, &other.Of}, {&w.AtLeast, &other.AtLeast}, {&w.NoneOf, &other.NoneOf}} {
+		if phrase[0].Other == "" {
+			*phrase[0] = *phrase[1]
+		}
+	}
+}
+
+// appendNumber writes a number that is not negative, with the language's digits
+// and grouping.
+func (l *Language) appendNumber(dst []byte, n int64) []byte {
+	var buf [20]byte
+	plain := strconv.AppendInt(buf[:0], n, 10)
+	for i, d := range plain {
+		if left := len(plain) - i; i > 0 && left%3 == 0 && len(plain) >= l.grouped {
+			dst = append(dst, l.separator...)
+		}
+		dst = append(dst, l.digits[d-'0']...)
+	}
+	return dst
+}
+
+// width is how many digits a number has, and how many separators.
+func (l *Language) width(n int64) (digits, separators int) {
+	for digits = 1; n > 9; n /= 10 {
+		digits++
+	}
+	if l.separator != "" && digits >= l.grouped {
+		separators = (digits - 1) / 3
+	}
+	return digits, separators
+}
+
+// form is the plural form of a count. Only the last digits of a large one matter
+// to any language's rules.
+func (l *Language) form(n int64) plural.Form {
+	if l.millions && n != 0 && n%1_000_000 == 0 {
+		return plural.Many
+	}
+	if n >= 10_000_000 {
+		n = n%1_000_000 + 1_000_000
+	}
+	return plural.Cardinal.MatchPlural(l.Tag, int(n), 0, 0, 0, 0)
+}
+
+// blanks are what a phrase's braces are filled with.
+type blanks struct {
+	page, from, to, count, first, last, total int64
+	rows                                      []byte
+}
+
+// appendPhrase writes a phrase with its braces filled in.
+func (l *Language) appendPhrase(dst []byte, phrase string, b *blanks) []byte {
+	for {
+		open := strings.IndexByte(phrase, '{')
+		if open < 0 {
+			return append(dst, phrase...)
+		}
+		end := strings.IndexByte(phrase[open:], '}')
+		if end < 0 {
+			return append(dst, phrase...)
+		}
+		dst = append(dst, phrase[:open]...)
+		switch name := phrase[open+1 : open+end]; name {
+		case "page":
+			dst = l.appendNumber(dst, b.page)
+		case "from":
+			dst = l.appendNumber(dst, b.from)
+		case "to":
+			dst = l.appendNumber(dst, b.to)
+		case "count":
+			dst = l.appendNumber(dst, b.count)
+		case "first":
+			dst = l.appendNumber(dst, b.first)
+		case "last":
+			dst = l.appendNumber(dst, b.last)
+		case "total":
+			dst = l.appendNumber(dst, b.total)
+		case "rows":
+			dst = append(dst, b.rows...)
+		default:
+			dst = append(dst, phrase[open:open+end+1]...)
+		}
+		phrase = phrase[open+end+1:]
+	}
+}
+
+// appendGap says what a gap stands for.
+func (l *Language) appendGap(dst []byte, r *paging.Rung) []byte {
+	b := blanks{from: r.From, to: r.To, count: r.To - r.From + 1, page: r.Page}
+	if r.To == 0 {
+		return l.appendPhrase(dst, l.Words.OpenGap, &b)
+	}
+	dst = l.appendPhrase(dst, l.Words.Gap.form(l.form(b.count)), &b)
+	if r.Href != "" {
+		dst = l.appendPhrase(dst, l.Words.GapLink, &b)
+	}
+	return dst
+}
+
+// appendSummary says which rows are on a page.
+func (l *Language) appendSummary(dst []byte, m *paging.Metadata) []byte {
+	var b blanks
+	if m.TotalItems != nil {
+		b.total = *m.TotalItems
+		if b.total == 0 {
+			return append(dst, l.Words.None...)
+		}
+	}
+	if m.FirstRow == nil {
+		if m.TotalItems == nil {
+			return append(dst, l.Words.None...)
+		}
+		return l.appendPhrase(dst, l.Words.NoneOf.form(l.form(b.total)), &b)
+	}
+	b.first, b.last = *m.FirstRow, *m.LastRow
+	if b.first == b.last {
+		b.rows = l.appendNumber(nil, b.first)
+	} else {
+		b.rows = l.appendPhrase(nil, l.Words.Rows, &b)
+	}
+	switch {
+	case m.TotalItems != nil:
+		return l.appendPhrase(dst, l.Words.Of.form(l.form(b.total)), &b)
+	case m.TotalIs == paging.TotalAtLeast:
+		b.total = m.TotalAtLeast
+		return l.appendPhrase(dst, l.Words.AtLeast.form(l.form(b.total)), &b)
+	}
+	return append(dst, b.rows...)
+}
+
+// columns is how wide a text stands in a terminal: East Asian wide characters
+// take two columns.
+func columns(s string) int {
+	n := utf8.RuneCountInString(s)
+	for _, r := range s {
+		if wide(r) {
+			n++
+		}
+	}
+	return n
+}
