@@ -51,11 +51,13 @@ var operatorsOf = map[Type][]Operator{
 
 // FilterRule is one field that callers may filter by.
 type FilterRule struct {
-	Field string `json:"field"`          // the field
-	Type  Type   `json:"type,omitempty"` // empty: text
-	// Operators are those that are offered; empty: all that the type has.
+	// Field is the field.
+	Field string `json:"field"`
+	// Type is the type of its values. Left out: text.
+	Type Type `json:"type,omitempty"`
+	// Operators are those that are offered. Left out: all that the type has.
 	Operators []Operator `json:"operators,omitempty"`
-	// Param is the parameter's name; empty: the field's, or "field.NAME" where
+	// Param is the parameter's name. Left out: the field's, or "field.NAME" where
 	// that is another parameter's or begins with "pl.".
 	Param string `json:"param,omitempty"`
 }

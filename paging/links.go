@@ -282,34 +282,34 @@ func (w *linkWriter) grow(l *Links, n int) {
 }
 
 // Page is the link to one page, by its number from 1.
-func (l *Links) Page(number int64) string {
+func (l Links) Page(number int64) string {
 	var w linkWriter
-	return w.pageAt(l, l.page.position(number))
+	return w.pageAt(&l, l.page.position(number))
 }
 
 // Steps are the links to this page, the first, the previous, the next and the
 // last.
-func (l *Links) Steps() Steps {
+func (l Links) Steps() Steps {
 	p := l.page
 	var w linkWriter
-	w.grow(l, 5)
+	w.grow(&l, 5)
 	here := p.position(p.number)
 	if p.ask.rules.byOffset() {
 		here = p.offset
 	}
 	ends := orElse(p.ask.rules.Ladder.Ends, true)
-	s := Steps{Self: w.pageAt(l, here)}
+	s := Steps{Self: w.pageAt(&l, here)}
 	if !p.IsFirst() {
-		s.Prev = w.pageAt(l, p.previous())
+		s.Prev = w.pageAt(&l, p.previous())
 		if ends {
-			s.First = w.pageAt(l, p.position(1))
+			s.First = w.pageAt(&l, p.position(1))
 		}
 	}
 	if p.hasNext() {
-		s.Next = w.pageAt(l, here+p.step())
+		s.Next = w.pageAt(&l, here+p.step())
 	}
 	if ends && p.total.Known() && (p.hasNext() || p.past) {
-		s.Last = w.pageAt(l, p.position(p.pages))
+		s.Last = w.pageAt(&l, p.position(p.pages))
 	}
 	return s
 }
@@ -335,16 +335,16 @@ func (p *Page) previous() int64 {
 
 // Ladder is the row of page links. It is never nil, and empty where there is but
 // one page, unless the rules want that drawn.
-func (l *Links) Ladder() []Rung {
+func (l Links) Ladder() []Rung {
 	rungs := l.page.rungs()
 	if rungs == nil {
 		return []Rung{}
 	}
 	var w linkWriter
-	w.grow(l, len(rungs))
+	w.grow(&l, len(rungs))
 	for i := range rungs {
 		if r := &rungs[i]; r.Kind != RungCurrent && r.Page > 0 {
-			r.Href = w.pageAt(l, l.page.position(r.Page))
+			r.Href = w.pageAt(&l, l.page.position(r.Page))
 		}
 	}
 	return rungs
@@ -352,7 +352,7 @@ func (l *Links) Ladder() []Rung {
 
 // Sizes are the offered page sizes, each with the link that keeps the first
 // visible record in view.
-func (l *Links) Sizes() []SizeLink {
+func (l Links) Sizes() []SizeLink {
 	p := l.page
 	r := p.ask.rules
 	links := make([]SizeLink, 0, len(r.OfferedSizes())+1)
@@ -396,7 +396,7 @@ func (p *Page) reanchored(size int) int64 {
 // Sorts are the offered sort keys, each with the link that sorts by it alone,
 // from page 1: in its first direction or, where it is the first key in force
 // already, in the other.
-func (l *Links) Sorts() []SortLink {
+func (l Links) Sorts() []SortLink {
 	a := &l.page.ask
 	links := make([]SortLink, 0, len(a.rules.Sorts))
 	for i := range a.rules.Sorts {
@@ -418,7 +418,7 @@ func (l *Links) Sorts() []SortLink {
 }
 
 // Sort is the link to page 1 in another sort.
-func (l *Links) Sort(by []SortBy) string {
+func (l Links) Sort(by []SortBy) string {
 	r := l.page.ask.rules
 	changes := []change{{r.SortParam(), some(sortText(by))}}
 	if param := r.Params.Direction; param != "" {
@@ -432,11 +432,11 @@ func (l *Links) Sort(by []SortBy) string {
 
 // With is the link to page 1 with another value, or several, of one parameter,
 // a filter's for example. Without a value the parameter is left out.
-func (l *Links) With(param string, values ...string) string {
+func (l Links) With(param string, values ...string) string {
 	return l.first([]change{{param, values}})
 }
 
-func (l *Links) first(changes []change) string {
+func (l Links) first(changes []change) string {
 	return l.page.link(l.base, changes, l.page.positionText(l.page.position(1)))
 }
 
@@ -462,7 +462,7 @@ type Form struct {
 
 // SizeForm is a form whose one field is the size parameter. It sends the row
 // that is first in view, so that it stays in view.
-func (l *Links) SizeForm() Form {
+func (l Links) SizeForm() Form {
 	f := l.form(l.page.ask.rules.SizeParam())
 	f.Hidden = append(f.Hidden, Pair{l.page.ask.rules.RowParam(), strconv.FormatInt(l.page.firstInView()+1, 10)})
 	return f
@@ -470,9 +470,9 @@ func (l *Links) SizeForm() Form {
 
 // JumpForm is a form whose one field is the page parameter or, where lists are
 // addressed by offset, the row parameter.
-func (l *Links) JumpForm() Form { return l.form("") }
+func (l Links) JumpForm() Form { return l.form("") }
 
-func (l *Links) form(except string) Form {
+func (l Links) form(except string) Form {
 	f := Form{Action: l.base.text}
 	if l.base.tmpl != nil {
 		f.Action, _ = l.base.expand(nil) // was checked by ParseBase

@@ -32,34 +32,34 @@ type Rules struct {
 	// Sorts are the sort keys that callers may use.
 	Sorts []SortKey `json:"sorts,omitempty"`
 	// DefaultSort is the sort in force when none is asked for, written as in a
-	// query: "-tonnage,vessel". Empty: by the key alone.
+	// query: "-tonnage,vessel". Left out: by the key alone.
 	DefaultSort string `json:"default_sort,omitempty"`
-	// MaxSortKeys bounds the sort keys in one query; 0: DefaultMaxSortKeys.
-	MaxSortKeys int `json:"max_sort_keys,omitempty"`
+	// MaxSortKeys bounds the sort keys in one query, 1 to 10. Left out: 3.
+	MaxSortKeys int `json:"max_sort_keys,omitempty" jsonschema:"minimum=0,maximum=10"`
 	// Filters are the fields that callers may filter by.
 	Filters []FilterRule `json:"filters,omitempty"`
-	// Search names the text fields that the search parameter looks in; empty:
-	// there is no search.
+	// Search names the text fields that the search parameter looks in. Left
+	// out: there is no search.
 	Search []string `json:"search,omitempty"`
 	// Show names the fields that records are shown with, and of which callers may
-	// ask for fewer; empty: all, and callers cannot choose.
+	// ask for fewer. Left out: all, and callers cannot choose.
 	Show []string `json:"show,omitempty"`
-	// PastLast is what a page past the last one gets. Empty: "last" where pages
+	// PastLast is what a page past the last one gets. Left out: "last" where pages
 	// are addressed by number, "empty" where they are addressed by offset.
 	PastLast PastLast `json:"past_last,omitempty"`
-	// OnFault is the answer to every fault that Faults does not name.
+	// OnFault is the answer to every fault that "faults" does not name.
 	OnFault Answer `json:"on_fault,omitempty"`
 	// Faults gives single kinds of fault an answer of their own.
 	Faults map[Code]Answer `json:"faults,omitempty"`
 	// Unknown is what becomes of parameters that the rules do not know.
 	Unknown Unknown `json:"unknown,omitempty"`
-	// RideAlong lists parameters that ride along unremarked, whatever Unknown
+	// RideAlong lists parameters that ride along unremarked, whatever "unknown"
 	// says.
 	RideAlong []string `json:"ride_along,omitempty"`
 	// Keep says which parameters ride along on links.
 	Keep KeepRules `json:"keep,omitzero"`
 	// Base is the address that links are built on: a path, a URL of one of
-	// Origins, or an RFC 6570 template of either. Empty: where the list was asked
+	// "origins", or an RFC 6570 template of either. Left out: where the list was asked
 	// for.
 	Base string `json:"base,omitempty"`
 	// Origins are those that a base may have, such as "https://saltmere.example".
@@ -69,48 +69,70 @@ type Rules struct {
 	// OffsetAsIs takes an offset as it is; by default it is rounded down to the
 	// start of a page.
 	OffsetAsIs bool `json:"offset_as_is,omitempty"`
-	// MaxOffset is the most records skipped where the total is not known;
-	// 0: DefaultMaxOffset.
-	MaxOffset int64 `json:"max_offset,omitempty"`
+	// MaxOffset is the most records skipped where the total is not known. Left
+	// out: 1,000,000.
+	MaxOffset int64 `json:"max_offset,omitempty" jsonschema:"minimum=0"`
 	// Ladder shapes the row of page links.
 	Ladder LadderRules `json:"ladder,omitzero"`
 	// Markup says how ladders are drawn.
 	Markup MarkupRules `json:"markup,omitzero"`
 	// Language is the BCP 47 tag of the language that pages are described in.
-	// Empty: "en".
+	// Left out: "en".
 	Language string `json:"language,omitempty"`
 }
 
 // Params are the parameters' names; an empty one has its default, named beside it.
 type Params struct {
-	Page   string `json:"page,omitempty"`   // "page"
-	Size   string `json:"size,omitempty"`   // "size"
-	Offset string `json:"offset,omitempty"` // "offset", read under offset addressing
-	Limit  string `json:"limit,omitempty"`  // "limit", read under offset addressing
-	Row    string `json:"row,omitempty"`    // "row"
-	Sort   string `json:"sort,omitempty"`   // "sort"
-	Search string `json:"search,omitempty"` // "q", read where Rules.Search names fields
-	Fields string `json:"fields,omitempty"` // "fields", read where Rules.Show names some
-	// Direction is the name of a parameter that holds the direction of the sort,
-	// "asc" or "desc"; empty: there is none.
+	// Page holds the page number. Left out: "page".
+	Page string `json:"page,omitempty"`
+	// Size holds the number of records on a page. Left out: "size".
+	Size string `json:"size,omitempty"`
+	// Offset holds the offset, under offset addressing. Left out: "offset".
+	Offset string `json:"offset,omitempty"`
+	// Limit holds the number of records, under offset addressing. Left out: "limit".
+	Limit string `json:"limit,omitempty"`
+	// Row asks for the page that holds a row. Left out: "row".
+	Row string `json:"row,omitempty"`
+	// Sort holds the sort. Left out: "sort".
+	Sort string `json:"sort,omitempty"`
+	// Search holds the words to look for, where search names fields. Left out: "q".
+	Search string `json:"search,omitempty"`
+	// Fields asks for fewer fields, where show names some. Left out: "fields".
+	Fields string `json:"fields,omitempty"`
+	// Direction holds the direction of the sort, "asc" or "desc". Left out: there
+	// is no such parameter.
 	Direction string `json:"direction,omitempty"`
 }
 
 // SizeRules bound the number of records on a page.
 type SizeRules struct {
-	Default int   `json:"default,omitempty"` // 0: DefaultSize, or Cap where that is less
-	Cap     int   `json:"cap,omitempty"`     // 0: DefaultCap
-	Offered []int `json:"offered,omitempty"` // empty: 10, 20, 50 and 100, as far as Cap allows
-	Closed  bool  `json:"closed,omitempty"`  // only offered sizes are served
-	All     int   `json:"all,omitempty"`     // size=all gives up to this many records; 0: it is not offered
+	// Default is the size where none is asked for. Left out: 20, or the cap where
+	// that is less.
+	Default int `json:"default,omitempty" jsonschema:"minimum=0,maximum=100000"`
+	// Cap is the largest size. Left out: 100.
+	Cap int `json:"cap,omitempty" jsonschema:"minimum=0,maximum=100000"`
+	// Offered are the sizes to choose from. Left out: 10, 20, 50 and 100, as far
+	// as the cap allows.
+	Offered []int `json:"offered,omitempty"`
+	// Closed serves the offered sizes alone.
+	Closed bool `json:"closed,omitempty"`
+	// All lets "all" ask for up to this many records on one page. Left out: it is
+	// not offered.
+	All int `json:"all,omitempty" jsonschema:"minimum=0,maximum=100000"`
 }
 
 // SortKey is one key that callers may sort by.
 type SortKey struct {
-	Key        string    `json:"key"`                   // the name in the query
-	Fields     []string  `json:"fields,omitempty"`      // what it sorts by; empty: the field of the same name
-	First      Direction `json:"first,omitempty"`       // what its sort link offers first, and what holds without a direction parameter's word
-	NullsFirst bool      `json:"nulls_first,omitempty"` // missing values come first, not last
+	// Key is its name in the query.
+	Key string `json:"key"`
+	// Fields are what it sorts by. Left out: the field of the same name.
+	Fields []string `json:"fields,omitempty"`
+	// First is the direction that its sort link offers first, and that holds
+	// where the rules name a direction parameter and it is not given. Left out:
+	// "asc".
+	First Direction `json:"first,omitempty"`
+	// NullsFirst puts missing values first, not last.
+	NullsFirst bool `json:"nulls_first,omitempty"`
 }
 
 // Direction is a sort direction.
@@ -164,17 +186,18 @@ const (
 
 // LadderRules shape the row of page links.
 type LadderRules struct {
-	// Reach is how many pages are shown on each side of the current one, 0 to
-	// MaxReach; nil: DefaultReach.
-	Reach *int `json:"reach,omitempty"`
-	// Tips is how many pages are kept at each end, 0 to MaxTips; nil: DefaultTips.
-	Tips *int `json:"tips,omitempty"`
-	// Steady keeps the number of rungs the same wherever the current page is;
-	// nil: true.
+	// Reach is how many pages are shown on each side of the current one, 0 to 50.
+	// Left out: 2.
+	Reach *int `json:"reach,omitempty" jsonschema:"minimum=0,maximum=50"`
+	// Tips is how many pages are kept at each end, 0 to 10. Left out: 1.
+	Tips *int `json:"tips,omitempty" jsonschema:"minimum=0,maximum=10"`
+	// Steady keeps the number of rungs the same wherever the current page is.
+	// Left out: true.
 	Steady *bool `json:"steady,omitempty"`
 	// GapLinks lets a gap link to the lower middle one of its pages.
 	GapLinks bool `json:"gap_links,omitempty"`
-	// Ends has the steps to the first and the last page; nil: true.
+	// Ends has the steps to the first and the last page. Left out: they are among
+	// the links, and drawn where the ladder has no tips.
 	Ends *bool `json:"ends,omitempty"`
 	// Lone draws the ladder of a single page too.
 	Lone bool `json:"lone,omitempty"`
@@ -183,8 +206,11 @@ type LadderRules struct {
 // KeepRules say which of the caller's parameters ride along on links. Those that
 // the rules declare always do.
 type KeepRules struct {
-	What  KeepWhat `json:"what,omitempty"`
-	Names []string `json:"names,omitempty"` // for "listed"
+	// What says which of the parameters that the rules do not declare are kept.
+	// Left out: all.
+	What KeepWhat `json:"what,omitempty"`
+	// Names are those that "listed" keeps.
+	Names []string `json:"names,omitempty"`
 }
 
 // KeepWhat is a choice of parameters.
@@ -199,6 +225,7 @@ const (
 
 // MarkupRules say how a ladder is drawn as HTML.
 type MarkupRules struct {
+	// Style is the way. Left out: plain.
 	Style MarkupStyle `json:"style,omitempty"`
 	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
 	// link, current, gap, dead.

@@ -52,6 +52,8 @@ func TestRulesThatAreWrongAreNamed(t *testing.T) {
 		`{"sorts":{}}`:                                                   "sorts: found an object; right would be a list",
 		`{"size":{"cap":5},"size":{}}`:                                   "size: found it twice; right would be it once",
 		`{"first_page_bare":"yes"}`:                                      `first_page_bare: found "yes"; right would be true or false`,
+		`{"ladder":{"reach":null}}`:                                      "ladder.reach: found null; right would be a whole number",
+		`{"keep":null}`:                                                  "keep: found null; right would be an object",
 		`[]`:                                                             "the rules: found a list; right would be an object",
 		`{"size":`:                                                       "not JSON at byte",
 		`{} {}`:                                                          "more follows after the rules",
@@ -72,7 +74,7 @@ func TestRulesAreTheSameAfterJSON(t *testing.T) {
 	again, err := ParseRules(text)
 	require.NoError(t, err, string(text))
 	assert.Equal(t, r, again)
-	none, err := ParseRules([]byte(`{"ladder":{"reach":null}}`))
+	none, err := ParseRules([]byte("{}"))
 	require.NoError(t, err)
 	assert.Equal(t, &Rules{}, none)
 }

@@ -53,7 +53,8 @@ func (r *rulesReader) value(v reflect.Value, entry string) error {
 		return noEOF(err)
 	}
 	if v.IsValid() && v.Kind() == reflect.Pointer {
-		if token == nil { // null: the default
+		if token == nil {
+			r.mismatch(v, entry, "null")
 			return nil
 		}
 		v.Set(reflect.New(v.Type().Elem()))
@@ -154,10 +155,14 @@ func (r *rulesReader) mismatch(v reflect.Value, entry, found string) {
 	if !v.IsValid() {
 		return // below an unknown entry, which has been told
 	}
+	kind := v.Kind()
+	if kind == reflect.Pointer {
+		kind = v.Type().Elem().Kind()
+	}
 	want := map[reflect.Kind]string{
 		reflect.String: "a string", reflect.Bool: "true or false", reflect.Int: "a whole number", reflect.Int64: "a whole number",
 		reflect.Slice: "a list", reflect.Struct: "an object", reflect.Map: "an object",
-	}[v.Kind()]
+	}[kind]
 	r.wrong(v, entry, found, want)
 }
 

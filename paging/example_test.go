@@ -1,0 +1,302 @@
+package paging_test
+
+import (
+	"encoding/json"
+	"errors"
+	"fmt"
+	"strings"
+	"time"
+
+	"pageladder.example/paging"
+)
+
+var arrivals = &paging.Rules{
+	Key:         []string{"id"},
+	Sorts:       []paging.SortKey{{Key: "vessel"}, {Key: "tonnage", First: paging.Descending}},
+	DefaultSort: "vessel",
+	Filters:     []paging.FilterRule{{Field: "berth"}, {Field: "tonnage", Type: paging.Integer}, {Field: "page"}},
+	Search:      []string{"vessel"},
+	Show:        []string{"id", "vessel", "berth", "tonnage"},
+}
+
+// page settles a query in a list of 168 records.
+func page(query string) paging.Page {
+	ask, err := arrivals.Read(query)
+	if err != nil {
+		panic(err)
+	}
+	settled, err := ask.Settle(paging.Exact(168))
+	if err != nil {
+		panic(err)
+	}
+	return settled
+}
+
+func base(text string) paging.Base {
+	b, err := paging.ParseBase(text)
+	if err != nil {
+		panic(err)
+	}
+	return b
+}
+
+// The whole way of a list: read, settle, cut, link.
+func Example() {
+	vessels := strings.Fields("Gull Petrel Tern Heron Otter Marlin Anchor")
+	rules := &paging.Rules{Size: paging.SizeRules{Default: 3}}
+
+	ask, err := rules.Read("cargo=salt&page=2")
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	page, err := ask.Settle(paging.Exact(int64(len(vessels))))
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	fmt.Println(paging.Cut(vessels, page), page.Summary())
+	fmt.Println(page.On(paging.Base{}).Steps().Next)
+	// Output:
+	// [Heron Otter Marlin] 4–6 of 7
+	// ?cargo=salt&page=3
+}
+
+func ExampleRules_Read() {
+	ask, _ := arrivals.Read("page=3x&size=5000&berth=N4")
+	for _, a := range ask.Adjusted() {
+		fmt.Println(a.Why, "·", a.Says)
+	}
+	_, err := arrivals.Read("tonnage.min=heavy")
+	fmt.Println(err)
+	// Output:
+	// page.not_a_number · "3x" is not a whole number; page 1 is shown.
+	// size.over_cap · At most 100 records fit on a page here; 100 records to a page are used.
+	// paging: tonnage.min: "heavy" is not a whole number.
+}
+
+func ExampleAsk() {
+	ask, _ := arrivals.Read("sort=-tonnage&berth=N4&berth=N5&q=gull&fields=vessel,berth&size=50")
+	fmt.Println(ask.Size(), ask.Sort(), ask.Conditions(), ask.Search(), ask.Fields())
+	fmt.Println(ask.Order(), paging.OrderText(ask.Order()), ask.Rules() == arrivals)
+	// Output:
+	// 50 [{tonnage true}] [{berth text equals [N4 N5]}] gull [vessel berth]
+	// [{tonnage true false} {id true false}] -tonnage,-id true
+}
+
+func ExampleAsk_Settle() {
+	ask, _ := arrivals.Read("page=99")
+	page, _ := ask.Settle(paging.Exact(168))
+	fmt.Println(page.Number(), page.Adjusted()[0].Says)
+
+	strict := &paging.Rules{PastLast: paging.PastLastRefused}
+	ask, _ = strict.Read("page=99")
+	_, err := ask.Settle(paging.Exact(168))
+	var refusal *paging.Refusal
+	fmt.Println(errors.As(err, &refusal), refusal.PastLast(), refusal)
+	// Output:
+	// 9 Page 99 is past the last page, 9; page 9 is shown.
+	// true true paging: page: Page 99 is past the last page, 9.
+}
+
+func ExamplePage() {
+	p := page("page=3")
+	pages, known := p.TotalPages()
+	fmt.Println(p.Number(), p.Size(), p.Offset(), p.Limit(), p.Fetch(), p.Rows(), pages, known)
+	fmt.Println(p.IsFirst(), p.IsLast(), p.PastLast(), p.Total().Known(), p.Ask().Size(), p.Summary())
+	// Output:
+	// 3 20 40 20 20 20 9 true
+	// false false false true 20 41–60 of 168
+}
+
+func ExamplePage_Metadata() {
+	p := page("page=9")
+	text, _ := json.Marshal(p.Metadata())
+	fmt.Println(string(text))
+	// Output:
+	// {"page":9,"size":20,"total_pages":9,"total_items":168,"total_is":"exact","first_row":161,"last_row":168,"rows_here":8,"offset":160,"limit":20,"sort":"vessel,id","filters":[],"is_first":false,"is_last":true,"summary":"161–168 of 168"}
+}
+
+// Where nobody has counted, one record more than the page is fetched.
+func ExamplePage_Seen() {
+	ask, _ := arrivals.Read("page=3")
+	page, _ := ask.Settle(paging.NotCounted())
+	came := 21 // records that the store gave for page.Fetch()
+	page, _ = page.Seen(came)
+	fmt.Println(page.Summary(), page.IsLast())
+	page, _ = ask.Settle(paging.NotCounted())
+	page, _ = page.Seen(7)
+	fmt.Println(page.Summary(), page.IsLast())
+	// Output:
+	// 41–60 false
+	// 41–47 of 47 true
+}
+
+func ExampleTotal() {
+	ask, _ := arrivals.Read("")
+	for _, total := range []paging.Total{paging.Exact(168), paging.AtLeast(100), paging.NotCounted(), paging.Remembered(168, time.Minute)} {
+		page, _ := ask.Settle(total)
+		page, _ = page.Seen(21)
+		m := page.Metadata()
+		text, _ := m.TotalIs.MarshalText()
+		fmt.Println(string(text), m.TotalIs.String(), m.Summary)
+	}
+	var kind paging.TotalKind
+	fmt.Println(kind.UnmarshalText([]byte("counted")))
+	// Output:
+	// exact exact 1–20 of 168
+	// at_least at_least 1–20 of at least 100
+	// none none 1–20
+	// remembered remembered 1–20 of 168
+	// paging: "counted" is no kind of total
+}
+
+func ExampleCut() {
+	list := make([]int, 168)
+	for i := range list {
+		list[i] = i + 1
+	}
+	fmt.Println(paging.Cut(list, page("page=9")))
+	// Output: [161 162 163 164 165 166 167 168]
+}
+
+func ExampleParseBase() {
+	p := page("berth=N4&page=2&size=10")
+	for _, text := range []string{"/arrivals", "/arrivals?tab=calls", "/arrivals/page/{page}{?size}", "//elsewhere.example/"} {
+		base, err := paging.ParseBase(text)
+		if err != nil {
+			fmt.Println(err)
+			continue
+		}
+		fmt.Println(p.On(base).Steps().Next)
+	}
+	// Output:
+	// /arrivals?berth=N4&page=3&size=10
+	// /arrivals?tab=calls&berth=N4&page=3&size=10
+	// /arrivals/page/3?size=10&berth=N4
+	// base "//elsewhere.example/": a path begins with "/" and then neither "/" nor "\", and holds no backslash, space, control character or fragment
+}
+
+func ExampleBase_Outside() {
+	p := page("pl.markup=plain&page=2")
+	fmt.Println(p.On(base("/own/list")).Page(3))
+	fmt.Println(p.On(base("/own/list").Outside()).Page(3))
+	// Output:
+	// /own/list?pl.markup=plain&page=3
+	// /own/list?page=3
+}
+
+func ExampleLinks_Ladder() {
+	p := page("page=5&size=10")
+	for _, rung := range p.On(base("/arrivals")).Ladder() {
+		fmt.Printf("%s %d %d %d %q\n", rung.Kind, rung.Page, rung.From, rung.To, rung.Href)
+	}
+	// Output:
+	// page 1 0 0 "/arrivals?page=1&size=10"
+	// page 2 0 0 "/arrivals?page=2&size=10"
+	// page 3 0 0 "/arrivals?page=3&size=10"
+	// page 4 0 0 "/arrivals?page=4&size=10"
+	// current 5 0 0 ""
+	// page 6 0 0 "/arrivals?page=6&size=10"
+	// page 7 0 0 "/arrivals?page=7&size=10"
+	// gap 0 8 16 ""
+	// page 17 0 0 "/arrivals?page=17&size=10"
+}
+
+func ExampleLinks() {
+	p := page("page=3")
+	links := p.On(paging.Base{})
+	fmt.Printf("%+v\n", links.Steps())
+	for _, size := range links.Sizes() {
+		fmt.Println(size.Size, size.Href)
+	}
+	for _, sort := range links.Sorts() {
+		fmt.Println(sort.Key, sort.Href)
+	}
+	fmt.Println(links.Sort([]paging.SortBy{{Key: "tonnage", Desc: true}, {Key: "vessel"}}))
+	fmt.Println(links.With("berth", "N4", "N5"))
+	fmt.Printf("%+v %+v\n", links.SizeForm(), links.JumpForm())
+	// Output:
+	// {Self:?page=3 First:?page=1 Prev:?page=2 Next:?page=4 Last:?page=9}
+	// 10 ?page=5&size=10
+	// 20 ?page=3&size=20
+	// 50 ?page=1&size=50
+	// 100 ?page=1&size=100
+	// vessel ?page=1&sort=-vessel
+	// tonnage ?page=1&sort=-tonnage
+	// ?page=1&sort=-tonnage,vessel
+	// ?page=1&berth=N4&berth=N5
+	// {Action: Hidden:[{Name:row Value:41}]} {Action: Hidden:[]}
+}
+
+func ExamplePage_WayBack() {
+	p := page("berth=N4&page=3")
+	token, _ := p.WayBack("arrivals")
+	fmt.Println(token)
+
+	ask, _ := arrivals.ReadWayBack("arrivals", "back", token)
+	back, _ := ask.Settle(paging.Exact(168))
+	fmt.Println(back.Number(), back.Ask().Conditions())
+
+	ask, _ = arrivals.ReadWayBack("berths", "back", token)
+	fmt.Println(ask.Adjusted()[0].Says)
+	// Output:
+	// g1VUH2Fycml2YWxzCmJlcnRoPU40JnBhZ2U9Mw
+	// 3 [{berth text equals [N4]}]
+	// The way back leads to another list; the list's first page is shown.
+}
+
+func ExampleParseRules() {
+	rules, err := paging.ParseRules([]byte(`{"size": {"default": 25, "offered": [25, 50]}, "sorts": [{"key": "vessel"}]}`))
+	fmt.Println(rules.OfferedSizes(), err)
+	_, err = paging.ParseRules([]byte(`{"size": {"default": 500}, "sort": [], "ladder": {"reach": -1}}`))
+	var wrong paging.RuleErrors
+	errors.As(err, &wrong)
+	for _, e := range wrong {
+		fmt.Println(e)
+	}
+	fmt.Println(strings.Count(wrong.Error(), ";"), wrong[0].Error() == wrong[0].Entry)
+	// Output:
+	// [25 50] <nil>
+	// sort: found an unknown entry; right would be "sorts"
+	// size.default: found 500; right would be at most size.cap, 100
+	// ladder.reach: found -1; right would be 0 to 50
+	// 5 false
+}
+
+func ExampleRules_Check() {
+	rules := &paging.Rules{DefaultSort: "-arrived_at"}
+	fmt.Println(rules.Check())
+	// Output:
+	// paging rules: default_sort: found "-arrived_at"; right would be only sort keys of sorts, each once, at most max_sort_keys: "arrived_at" is no sort key here (none is offered)
+}
+
+func ExampleRules_Convert() {
+	byOffset := &paging.Rules{Addressing: paging.ByOffset}
+	query, _ := (&paging.Rules{}).Convert("berth=N4&page=3", byOffset)
+	fmt.Println(query)
+	query, _ = byOffset.Convert(query, &paging.Rules{})
+	fmt.Println(query)
+	// Output:
+	// berth=N4&offset=40
+	// berth=N4&page=3
+}
+
+func ExampleRules_FilterParam() {
+	fmt.Println(arrivals.PageParam(), arrivals.SizeParam(), arrivals.SortParam(), arrivals.RowParam(), arrivals.SearchParam(), arrivals.FieldsParam())
+	for i := range arrivals.Filters {
+		f := &arrivals.Filters[i]
+		fmt.Println(arrivals.FilterParam(f), arrivals.OperatorParam(f, paging.Not))
+	}
+	// Output:
+	// page size sort row q fields
+	// berth berth.not
+	// tonnage tonnage.not
+	// field.page field.page.not
+}
+
+func ExampleCodes() {
+	info := paging.Codes()[0]
+	fmt.Println(info.Code, "·", info.When, "·", info.Used)
+	// Output: page.not_a_number · a page that is not ASCII digits with an optional sign · page 1
+}
