@@ -25,7 +25,7 @@ func Load(ctx context.Context, store *sets.Store) error {
 	var declared []struct {
 		Name, Label string
 		Fields      []intake.Field
-		Rules       *paging.Rules
+		Rules       json.RawMessage
 	}
 	if err := json.Unmarshal(text, &declared); err != nil {
 		return err
@@ -36,11 +36,15 @@ func Load(ctx context.Context, store *sets.Store) error {
 		} else if !errors.Is(err, sets.ErrNoSet) {
 			return err
 		}
+		rules, err := paging.ParseRules(d.Rules)
+		if err != nil {
+			return err
+		}
 		csv, err := files.Open(d.Name + ".csv")
 		if err != nil {
 			return err
 		}
-		err = store.LoadCSV(ctx, &sets.Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: d.Rules}, csv)
+		err = store.LoadCSV(ctx, &sets.Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: rules}, csv)
 		csv.Close()
 		if err != nil {
 			return err

@@ -1,6 +1,7 @@
 package paging
 
 import (
+	"fmt"
 	"strconv"
 	"strings"
 	"testing"
@@ -164,29 +165,47 @@ func TestWhatRidesAlongKeepsItsBytes(t *testing.T) {
 	})
 }
 
+func TestBracketedNames(t *testing.T) {
+	r := &Rules{Params: Params{Page: "page[number]", Size: "page[size]"}, Filters: []FilterRule{{Field: "berth", Param: "filter[berth]"}}}
+	require.NoError(t, r.Check())
+	for query, next := range map[string]string{
+		"":                                     "?page%5Bnumber%5D=2",
+		"page[number]=3&page%5Bsize%5D=10":     "?page%5Bnumber%5D=4&page%5Bsize%5D=10",
+		"filter[berth]=N4&filter[berth].not=x": "?filter%5Bberth%5D=N4&filter%5Bberth%5D.not=x&page%5Bnumber%5D=2",
+	} {
+		page := settle(t, r, query, Exact(168))
+		assert.Equal(t, next, page.On(Base{}).Steps().Next)
+	}
+}
+
 const benchQuery = "berth=N4&cargo=grain&tonnage.min=500&sort=-tonnage&page=500"
 
-// BenchmarkQueryToLinks is the whole way of a list's handler: query to settled
-// page, ladder and steps, of a set of 1,000 pages.
+// toLinks is the whole way of a list's handler: query to settled page, ladder and
+// steps.
+func toLinks(b *testing.B, r *Rules, base Base, query string, total Total) {
+	ask, err := r.Read(query)
+	if err != nil {
+		b.Fatal(err)
+	}
+	page, err := ask.Settle(total)
+	if err != nil {
+		b.Fatal(err)
+	}
+	links := page.On(base)
+	steps, ladder := links.Steps(), links.Ladder()
+	if steps.Next == "" || len(ladder) != 9 {
+		b.Fatal(steps, ladder)
+	}
+}
+
+// BenchmarkQueryToLinks reads a query with three filters and a sort and makes the
+// links of a page of 1,000.
 func BenchmarkQueryToLinks(b *testing.B) {
 	base, _ := ParseBase("/arrivals")
 	r := harbour()
-	r.Unknown = UnknownRides
 	b.ReportAllocs()
 	for b.Loop() {
-		ask, err := r.Read(benchQuery)
-		if err != nil {
-			b.Fatal(err)
-		}
-		page, err := ask.Settle(Exact(20_000))
-		if err != nil {
-			b.Fatal(err)
-		}
-		links := page.On(base)
-		steps, ladder := links.Steps(), links.Ladder()
-		if steps.Next == "" || len(ladder) != 9 {
-			b.Fatal(steps, ladder)
-		}
+		toLinks(b, r, base, benchQuery, Exact(20_000))
 	}
 }
 
@@ -197,11 +216,46 @@ func BenchmarkBareLoop(b *testing.B) {
 	b.ReportAllocs()
 	for b.Loop() {
 		hrefs := make([]string, 0, 11)
+		// five steps, and the ladder's six links
 		for _, n := range [...]int{500, 1, 499, 501, 1000, 1, 498, 499, 501, 502, 1000} {
 			hrefs = append(hrefs, "/arrivals?"+kept+"&page="+strconv.Itoa(n))
 		}
 		if len(hrefs) != 11 {
 			b.Fatal(hrefs)
+		}
+	}
+}
+
+// BenchmarkManyPages makes the links of the middle page of sets of very different
+// sizes.
+func BenchmarkManyPages(b *testing.B) {
+	base, _ := ParseBase("/arrivals")
+	r := harbour()
+	for _, pages := range []int64{1e6, 1e15} {
+		b.Run(fmt.Sprintf("%.0e", float64(pages)), func(b *testing.B) {
+			query := fmt.Sprintf("berth=N4&cargo=grain&tonnage.min=500&sort=-tonnage&page=%d", pages/2)
+			b.ReportAllocs()
+			for b.Loop() {
+				toLinks(b, r, base, query, Exact(20*pages))
+			}
+		})
+	}
+}
+
+func BenchmarkCut(b *testing.B) {
+	list := make([]int, 20_000)
+	ask, err := (&Rules{}).Read("page=500")
+	if err != nil {
+		b.Fatal(err)
+	}
+	page, err := ask.Settle(Exact(20_000))
+	if err != nil {
+		b.Fatal(err)
+	}
+	b.ReportAllocs()
+	for b.Loop() {
+		if len(Cut(list, page)) != 20 {
+			b.Fatal()
 		}
 	}
 }

@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/client"
 	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
 )
 
 var outputs = []string{"table", "json", "csv", "ndjson"}
@@ -44,7 +45,7 @@ func drawTable(fields []client.Field, records []client.Record) string {
 	var columns []table.ColumnConfig
 	for i, f := range fields {
 		head = append(head, f.Name)
-		if f.Type == string(intake.Integer) || f.Type == string(intake.Decimal) {
+		if f.Type == string(paging.Integer) || f.Type == string(paging.Decimal) {
 			columns = append(columns, table.ColumnConfig{Number: i + 1, Align: text.AlignRight, AlignHeader: text.AlignRight})
 		}
 	}

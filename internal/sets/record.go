@@ -4,6 +4,7 @@ import (
 	"encoding/json"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
 )
 
 // Record is one record's values in the order of its set's fields, in
@@ -33,13 +34,13 @@ func appendValue(dst []byte, t intake.Type, v []byte) ([]byte, error) {
 	switch {
 	case v == nil:
 		return append(dst, "null"...), nil
-	case t == intake.Integer, t == intake.Decimal:
+	case t == paging.Integer, t == paging.Decimal:
 		return append(dst, v...), nil
-	case t == intake.Boolean && v[0] == 't':
+	case t == paging.Boolean && v[0] == 't':
 		return append(dst, "true"...), nil
-	case t == intake.Boolean:
+	case t == paging.Boolean:
 		return append(dst, "false"...), nil
-	case t == intake.Time:
+	case t == paging.Time:
 		return append(append(append(dst, '"'), rfc3339(v)...), '"'), nil
 	}
 	return appendString(dst, string(v))

@@ -149,12 +149,12 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 
 // columnTypes are the column types that fields are kept in.
 var columnTypes = map[intake.Type]string{
-	intake.Text:    `text collate "und-x-icu"`,
-	intake.Integer: "bigint",
-	intake.Decimal: "numeric",
-	intake.Boolean: "boolean",
-	intake.Date:    "date",
-	intake.Time:    "timestamptz",
+	paging.Text:    `text collate "und-x-icu"`,
+	paging.Integer: "bigint",
+	paging.Decimal: "numeric",
+	paging.Boolean: "boolean",
+	paging.Date:    "date",
+	paging.Time:    "timestamptz",
 }
 
 // LoadCSV makes or replaces a set from CSV with a header line that names the
@@ -213,9 +213,9 @@ func createTable(set *Set) string {
 	for _, f := range set.Fields {
 		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
 		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
-		case intake.Integer:
+		case paging.Integer:
 			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
-		case intake.Decimal:
+		case paging.Decimal:
 			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
 		}
 		b.WriteString(", ")

@@ -24,8 +24,8 @@ func ledger() *sets.Set {
 	return &sets.Set{
 		Name: "ledger", Label: "Ledger",
 		Fields: []intake.Field{
-			{Name: "id", Type: intake.Integer}, {Name: "who", Type: intake.Text}, {Name: `odd "name`, Type: intake.Decimal},
-			{Name: "paid", Type: intake.Boolean}, {Name: "due", Type: intake.Date}, {Name: "at", Type: intake.Time},
+			{Name: "id", Type: paging.Integer}, {Name: "who", Type: paging.Text}, {Name: `odd "name`, Type: paging.Decimal},
+			{Name: "paid", Type: paging.Boolean}, {Name: "due", Type: paging.Date}, {Name: "at", Type: paging.Time},
 		},
 		Rules: &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "who"}, {Key: "amount", Fields: []string{`odd "name`}}}},
 	}
@@ -140,7 +140,7 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 		}
 		return store.LoadCSV(context.Background(), &sets.Set{
 			Name: "moving", Label: "Moving",
-			Fields: []intake.Field{{Name: "id", Type: intake.Integer}, {Name: "version", Type: intake.Integer}},
+			Fields: []intake.Field{{Name: "id", Type: paging.Integer}, {Name: "version", Type: paging.Integer}},
 			Rules:  &paging.Rules{Key: []string{"id"}},
 		}, strings.NewReader(csv.String()))
 	}
