@@ -3,6 +3,7 @@ package paging
 import (
 	"errors"
 	"fmt"
+	"maps"
 	"net/url"
 	"slices"
 	"strings"
@@ -26,8 +27,8 @@ type Base struct {
 // saltmere.example") and no user. Neither has a backslash, a space, a control
 // character or a fragment, so that no base can lead to a host that was not
 // allowed. A template's expressions come after the authority and a "/", have no
-// "+" or "#" operator and no prefix modifier, and leave a right base when every
-// variable is missing. Its variables are the names of parameters.
+// "+" or "#" operator and no prefix modifier, and leave a right base whichever
+// variables are missing. Its variables are the names of parameters.
 func ParseBase(text string, origins ...string) (Base, error) {
 	b := Base{text: text, origins: origins}
 	if !strings.ContainsAny(text, "{}") {
@@ -105,12 +106,16 @@ func (b *Base) parseTemplate() (err error) {
 		}
 		_, rest, _ = strings.Cut(after, "{")
 	}
-	bare, err := b.tmpl.Expand(uritemplate.Values{})
-	if err != nil {
-		return err
-	}
-	if err := checkAddress(bare, b.origins); err != nil {
-		return fmt.Errorf("without its variables it is %s: %w", quote(bare), err)
+	// A right base comes of it whatever is missing: with no variable at all, and
+	// with each one alone, since "{/page}" brings a "/" of its own.
+	for _, only := range append([]string{""}, slices.Sorted(maps.Keys(b.vars))...) {
+		values := map[string][]string{only: {"x"}}
+		if only == "" {
+			values = nil
+		}
+		if text, ok := b.expand(values); !ok {
+			return fmt.Errorf("with %s it is %s: %w", nonEmpty(only, "no variable"), quote(text), checkAddress(text, b.origins))
+		}
 	}
 	return nil
 }

@@ -86,7 +86,7 @@ func TestBaseLeadsToItsOwnHostAlone(t *testing.T) {
 	for _, bad := range []string{
 		"", "a", "//evil.example", `/\evil.example`, "/a#b", "/a b", "/a\n", "javascript:alert(1)", "data:text/html,x", `/a\b`, "/\t/evil.example",
 		"https://evil.example/", "https://saltmere.example.evil.example/", "https://u:p@saltmere.example/", "http://saltmere.example/", "https:saltmere.example",
-		"{page}", "/{+page}", "/a{#page}", "/a/{page:3}", "/a/{page", "{/page}{/size}x//", "/{berth}/x", "https://{berth}.example/", "https://saltmere.example{page}/",
+		"{page}", "/{+page}", "/a{#page}", "/a/{page:3}", "/a/{page", "{/page}{/size}x//", "/{berth}/x", "/{/page}", "/{berth}{/page}", "https://{berth}.example/", "https://saltmere.example{page}/",
 	} {
 		_, err := ParseBase(bad, origin)
 		assert.Error(t, err, bad)

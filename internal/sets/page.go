@@ -4,10 +4,10 @@ import (
 	"context"
 	"errors"
 	"net"
-	"strconv"
-	"strings"
+	"slices"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/paging"
 )
@@ -19,84 +19,100 @@ type Page struct {
 	Records []Record
 }
 
-// Page reads one page. Its version, its total and its records come from one
-// snapshot. Errors are ErrNoSet, *paging.Refusal, or the database's.
-func (s *Store) Page(ctx context.Context, name, query string) (page *Page, err error) {
-	err = pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
+// errMoved is the error within this package for a set that changed while it was
+// read.
+var errMoved = errors.New("the set has changed while it was read")
+
+// undefinedTable is PostgreSQL's code for a table that is gone.
+const undefinedTable = "42P01"
+
+// attempts is how often a page is tried again when the set changes while it is
+// read, before it is read in a transaction of its own, which sees no changes.
+const attempts = 3
+
+// Page reads one page. Its version, its total and its records agree, as if read
+// in one snapshot. Errors are ErrNoSet, *paging.Refusal, or the database's.
+func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
+	for range attempts {
+		set, err := s.cached(ctx, name)
+		if err != nil {
+			return nil, err
+		}
+		page, err := s.readPage(ctx, s.pool, set, query)
+		var pg *pgconn.PgError
+		if !errors.Is(err, errMoved) && !(errors.As(err, &pg) && pg.Code == undefinedTable) {
+			return page, err
+		}
+		s.forget(set)
+	}
+	var page *Page
+	err := pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
 		set, err := get(ctx, tx, name)
 		if err != nil {
 			return err
 		}
-		ask, err := set.Rules.Read(query)
-		if err != nil {
-			return err
-		}
-		var total int64
-		if err := tx.QueryRow(ctx, "select count(*) from "+tableName(set)).Scan(&total); err != nil {
-			return err
-		}
-		settled, err := ask.Settle(paging.Exact(total))
-		if err != nil {
-			return err
-		}
-		page = &Page{Set: set, Settled: settled}
-		if settled.Fetch() == 0 {
-			return nil
-		}
-		page.Records, err = readRecords(ctx, tx, pageSQL(set, &settled))
+		page, err = s.readPage(ctx, tx, set, query)
 		return err
 	})
 	return page, err
 }
 
-func pageSQL(set *Set, page *paging.Page) string {
-	var b strings.Builder
-	b.WriteString("select ")
-	for i, f := range set.Fields {
-		if i > 0 {
-			b.WriteString(", ")
-		}
-		b.WriteString(quote(f.Name))
-	}
-	b.WriteString(" from " + tableName(set))
-	sep := " order by "
-	for _, o := range page.Ask().Order() {
-		b.WriteString(sep + quote(o.Field))
-		sep = ", "
-		if o.Desc {
-			b.WriteString(" desc")
-		}
-		if o.NullsFirst {
-			b.WriteString(" nulls first")
-		} else {
-			b.WriteString(" nulls last")
-		}
-	}
-	b.WriteString(" limit " + strconv.Itoa(page.Fetch()))
-	b.WriteString(" offset " + strconv.FormatInt(page.Offset(), 10))
-	return b.String()
-}
-
-// readRecords reads every row in PostgreSQL's text format, which needs no
-// decoding: a number's text is a JSON number's.
-func readRecords(ctx context.Context, tx pgx.Tx, sql string) ([]Record, error) {
-	rows, err := tx.Query(ctx, sql, pgx.QueryResultFormats{pgx.TextFormatCode})
+func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string) (*Page, error) {
+	ask, err := set.Rules.Read(query)
 	if err != nil {
 		return nil, err
 	}
-	defer rows.Close()
-	var records []Record
-	for rows.Next() {
-		raw := rows.RawValues()
-		record := make(Record, len(raw))
-		for i, v := range raw {
-			if v != nil {
-				record[i] = append(make([]byte, 0, len(v)), v...)
-			}
-		}
-		records = append(records, record)
+	q := newQuestion(set, &ask)
+	total, err := s.total(ctx, db, q)
+	if err != nil {
+		return nil, err
 	}
-	return records, rows.Err()
+	settled, err := ask.Settle(paging.Exact(total))
+	if err != nil {
+		return nil, err
+	}
+	page := &Page{Set: set, Settled: settled}
+	if settled.Fetch() == 0 {
+		return page, nil
+	}
+	page.Records, err = s.stretch(ctx, db, q, settled.Offset(), settled.Rows(), total)
+	if err == nil && len(page.Records) != settled.Rows() {
+		err = errMoved
+	}
+	return page, err
+}
+
+// stretch reads the records of a page by the shortest way: from the nearest
+// foothold, from the far end, or from the start.
+func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total int64) ([]Record, error) {
+	r := reader{db: db, q: q}
+	behind := total - offset - int64(rows) // records after the page
+	near := min(offset, behind)
+	values, skip, found := []*string(nil), int64(0), false
+	if near >= s.footholds.deep {
+		if values, skip, found = s.footholds.nearest(q, offset); !found {
+			s.build(q, total)
+		}
+	}
+	var records []Record
+	var err error
+	switch {
+	case found:
+		records, err = r.records(ctx, q.regionsFrom(values), skip, rows)
+	case behind < offset:
+		r.q = q.reversed()
+		records, err = r.records(ctx, r.q.regions(), behind, rows)
+		slices.Reverse(records)
+	default:
+		records, err = r.records(ctx, q.regions(), offset, rows)
+	}
+	if err != nil {
+		return nil, err
+	}
+	if ok, err := r.current(ctx); err != nil || !ok {
+		return nil, errors.Join(err, errMoved)
+	}
+	return records, nil
 }
 
 func isNetwork(err error) bool {

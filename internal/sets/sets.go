@@ -8,11 +8,14 @@ import (
 	"fmt"
 	"io"
 	"strings"
+	"sync"
 	"time"
 
+	lru "github.com/hashicorp/golang-lru/v2"
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/jackc/pgx/v5/pgxpool"
+	"golang.org/x/sync/singleflight"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
@@ -37,7 +40,15 @@ type Set struct {
 
 // Store keeps record sets in one database.
 type Store struct {
-	pool *pgxpool.Pool
+	pool      *pgxpool.Pool
+	catalogue sync.Map // of *Set by name, as last seen
+	counts    *lru.Cache[string, int64]
+	counting  singleflight.Group
+	footholds *footholds
+
+	running    context.Context // until Close
+	stop       context.CancelFunc
+	background sync.WaitGroup
 }
 
 // Open connects to a database and migrates it.
@@ -57,7 +68,11 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	if err != nil {
 		return nil, err
 	}
-	s := &Store{pool: pool}
+	s := &Store{pool: pool, footholds: newFootholds()}
+	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
+	if s.counts, err = lru.New[string, int64](countsKept); err != nil {
+		return nil, err
+	}
 	if err := s.sweep(ctx); err != nil {
 		s.Close()
 		return nil, err
@@ -89,8 +104,12 @@ func (s *Store) sweep(ctx context.Context) error {
 	})
 }
 
-// Close waits for what is running and lets the connections go.
-func (s *Store) Close() { s.pool.Close() }
+// Close ends what runs in the background and lets the connections go.
+func (s *Store) Close() {
+	s.stop()
+	s.background.Wait()
+	s.pool.Close()
+}
 
 // Ping tells whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pool.Ping(ctx) }
@@ -147,6 +166,22 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 	return set, err
 }
 
+// cached gives a set as it was last seen. It may be older than the database has
+// it: whoever reads by it finds that out by the version.
+func (s *Store) cached(ctx context.Context, name string) (*Set, error) {
+	if set, ok := s.catalogue.Load(name); ok {
+		return set.(*Set), nil
+	}
+	set, err := s.Get(ctx, name)
+	if err == nil {
+		s.catalogue.Store(name, set)
+	}
+	return set, err
+}
+
+// forget drops a set that was found to be out of date.
+func (s *Store) forget(set *Set) { s.catalogue.CompareAndDelete(set.Name, set) }
+
 // columnTypes are the column types that fields are kept in.
 var columnTypes = map[intake.Type]string{
 	paging.Text:    `text collate "und-x-icu"`,
@@ -165,6 +200,7 @@ func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
 	if err := s.sweep(ctx); err != nil {
 		return err
 	}
+	defer s.catalogue.Delete(set.Name)
 	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
 		var number int64
 		if err := tx.QueryRow(ctx, "select nextval('pageladder.record_table_number')").Scan(&number); err != nil {
@@ -184,6 +220,11 @@ func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
 			return loadError(set, err)
 		}
 		set.Records = copied.RowsAffected()
+		for _, sql := range append(indexes(set), "analyze "+tableName(set)) {
+			if _, err := tx.Exec(ctx, sql); err != nil {
+				return err
+			}
+		}
 		old, err := get(ctx, tx, set.Name)
 		if err != nil && !errors.Is(err, ErrNoSet) {
 			return err

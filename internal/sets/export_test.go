@@ -1,0 +1,37 @@
+package sets
+
+import "context"
+
+// SetDeep sets from how many records on footholds are used.
+func (s *Store) SetDeep(n int64) { s.footholds.deep = n }
+
+// BuildFootholds builds the footholds of a query now, and tells their step and
+// their size in bytes.
+func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step int64, bytes int, err error) {
+	set, err := s.Get(ctx, name)
+	if err != nil {
+		return 0, 0, err
+	}
+	ask, err := set.Rules.Read(query)
+	if err != nil {
+		return 0, 0, err
+	}
+	q := newQuestion(set, &ask)
+	total, err := s.total(ctx, s.pool, q)
+	if err != nil {
+		return 0, 0, err
+	}
+	t, err := s.buildTrack(ctx, q, total)
+	if err != nil {
+		return 0, 0, err
+	}
+	s.footholds.keep(q, t)
+	return t.step, t.bytes(), nil
+}
+
+// Footholds tells how many tracks are kept, and their bytes.
+func (s *Store) Footholds() (tracks, bytes int) {
+	s.footholds.mu.Lock()
+	defer s.footholds.mu.Unlock()
+	return s.footholds.tracks.Len(), s.footholds.bytes
+}

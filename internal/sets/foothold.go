@@ -1,0 +1,269 @@
+package sets
+
+import (
+	"context"
+	"fmt"
+	"strconv"
+	"strings"
+	"sync"
+	"time"
+
+	lru "github.com/hashicorp/golang-lru/v2"
+	"github.com/jackc/pgx/v5"
+)
+
+const (
+	deep           = 2_000            // records from either end beyond which footholds are used
+	footholdMemory = 64 << 20         // bytes for all footholds of a store
+	bytesAMillion  = 2 << 20          // bytes for the footholds of a sort, for each million records
+	buildAgain     = 10 * time.Second // least time between two builds for one set
+	buildTime      = 5 * time.Minute  // longest time that a build may take
+	fetchesAtOnce  = 256              // cursor moves sent in one round trip
+)
+
+// track is the footholds of one sort and filter of one version of a set: the
+// values, in the fields of the order, of the records at 0, step, 2 step, … Reading
+// goes on from the nearest one, without counting from the start.
+type track struct {
+	step   int64
+	fields int
+	text   []byte   // all values, one after the other
+	ends   []uint32 // where each ends; the highest bit marks a missing value
+}
+
+const missing = 1 << 31
+
+func (t *track) add(values [][]byte) {
+	for _, v := range values {
+		t.text = append(t.text, v...)
+		end := uint32(len(t.text))
+		if v == nil {
+			end |= missing
+		}
+		t.ends = append(t.ends, end)
+	}
+}
+
+func (t *track) len() int64 { return int64(len(t.ends) / t.fields) }
+func (t *track) bytes() int { return cap(t.text) + 4*cap(t.ends) + 100 }
+
+// at gives the values of the i-th foothold.
+func (t *track) at(i int64) []*string {
+	values := make([]*string, t.fields)
+	for f := range t.fields {
+		n := int(i)*t.fields + f
+		if t.ends[n]&missing != 0 {
+			continue
+		}
+		from := uint32(0)
+		if n > 0 {
+			from = t.ends[n-1] &^ missing
+		}
+		text := string(t.text[from:t.ends[n]])
+		values[f] = &text
+	}
+	return values
+}
+
+// footholds remembers tracks, the least used going first when there are too many
+// bytes of them.
+type footholds struct {
+	deep     int64 // records from either end beyond which footholds are used
+	mu       sync.Mutex
+	tracks   *lru.Cache[string, *track]
+	bytes    int
+	building map[string]bool      // by track
+	built    map[string]time.Time // by set: the last build
+}
+
+func newFootholds() *footholds {
+	f := &footholds{deep: 2_000, building: map[string]bool{}, built: map[string]time.Time{}}
+	f.tracks, _ = lru.NewWithEvict(1<<20, func(_ string, t *track) { f.bytes -= t.bytes() }) // the size is right
+	return f
+}
+
+// trackKey names the track of a question at the version of its set.
+func trackKey(q *question) string {
+	return fmt.Sprintf("%s %d %s %v", q.set.Name, q.set.Version, q.asked, q.order)
+}
+
+// nearest gives the foothold before an offset, and how many records to skip from
+// there; ok is false where there are no footholds for the question.
+func (f *footholds) nearest(q *question, offset int64) (values []*string, skip int64, ok bool) {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	t, ok := f.tracks.Get(trackKey(q))
+	if !ok || t.len() == 0 {
+		return nil, 0, false
+	}
+	i := min(offset/t.step, t.len()-1)
+	return t.at(i), offset - i*t.step, true
+}
+
+// keep puts a track in and makes room for it. Tracks of older versions of the set
+// go first: nobody asks for them any more.
+func (f *footholds) keep(q *question, t *track) {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	current := fmt.Sprintf("%s %d ", q.set.Name, q.set.Version)
+	for _, key := range f.tracks.Keys() {
+		if strings.HasPrefix(key, q.set.Name+" ") && !strings.HasPrefix(key, current) {
+			f.tracks.Remove(key)
+		}
+	}
+	f.tracks.Add(trackKey(q), t)
+	f.bytes += t.bytes()
+	for f.bytes > footholdMemory && f.tracks.Len() > 0 {
+		f.tracks.RemoveOldest()
+	}
+}
+
+// mayBuild tells whether a track is to be built now, and if so marks it.
+func (f *footholds) mayBuild(q *question) bool {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	key := trackKey(q)
+	if f.building[key] || f.tracks.Contains(key) || time.Since(f.built[q.set.Name]) < buildAgain {
+		return false
+	}
+	f.building[key] = true
+	f.built[q.set.Name] = time.Now()
+	return true
+}
+
+func (f *footholds) buildEnded(q *question) {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	delete(f.building, trackKey(q))
+}
+
+// build builds the footholds of a question in the background.
+func (s *Store) build(q *question, total int64) {
+	if !s.footholds.mayBuild(q) {
+		return
+	}
+	s.background.Go(func() {
+		defer s.footholds.buildEnded(q)
+		ctx, cancel := context.WithTimeout(s.running, buildTime)
+		defer cancel()
+		if t, err := s.buildTrack(ctx, q, total); err == nil {
+			s.footholds.keep(q, t)
+		}
+		// An error is no harm: pages come by the plain way, and the next deep one
+		// tries again.
+	})
+}
+
+// buildTrack walks the question's order once, in one snapshot, with a cursor that
+// skips from foothold to foothold within the server.
+func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*track, error) {
+	sizes := q.set.Rules.OfferedSizes()
+	t := &track{step: 1, fields: len(q.order)}
+	for _, size := range sizes {
+		t.step = max(t.step, int64(size))
+	}
+	err := pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
+		version, err := queryInt(ctx, tx, "select coalesce((select version from pageladder.record_set where name = $1), 0)", q.set.Name)
+		if err != nil {
+			return err
+		}
+		if version != q.set.Version {
+			return errMoved
+		}
+		// The cursor will be read to its end.
+		if _, err := tx.Exec(ctx, "set local cursor_tuple_fraction = 1"); err != nil {
+			return err
+		}
+		regions := q.regions()
+		start := int64(0) // of the region
+		r := reader{db: tx, q: q}
+		for i, g := range regions {
+			size := total - start
+			if i < len(regions)-1 {
+				// Count the smaller-looking side: the records without a value.
+				if size, err = r.size(ctx, g, total); err != nil {
+					return err
+				}
+			}
+			if err := t.walk(ctx, tx, q, g, start, size, total); err != nil {
+				return err
+			}
+			start += size
+		}
+		return nil
+	})
+	return t, err
+}
+
+// walk adds the footholds that lie in one region.
+func (t *track) walk(ctx context.Context, tx pgx.Tx, q *question, g region, start, size, total int64) error {
+	fields := make([]string, len(q.order))
+	for i, o := range q.order {
+		fields[i] = o.Field
+	}
+	sql := "declare footholds no scroll cursor for select " + columns(fields) + q.from(g) + q.orderBy(g)
+	if _, err := tx.Exec(ctx, sql, append([]any{pgx.QueryExecModeExec}, q.args...)...); err != nil {
+		return err
+	}
+	for at := start - 1; ; { // where the cursor stands
+		var moves strings.Builder
+		for range fetchesAtOnce {
+			next := int64(0)
+			if at >= 0 {
+				next = (at/t.step + 1) * t.step
+			}
+			if next >= start+size {
+				break
+			}
+			moves.WriteString("fetch relative " + strconv.FormatInt(next-at, 10) + " from footholds;")
+			at = next
+		}
+		if moves.Len() == 0 {
+			break
+		}
+		if err := t.fetch(ctx, tx, moves.String()); err != nil {
+			return err
+		}
+		t.widen(total)
+	}
+	_, err := tx.Exec(ctx, "close footholds")
+	return err
+}
+
+// fetch makes many cursor moves in one round trip and keeps the row that each
+// stops at.
+func (t *track) fetch(ctx context.Context, tx pgx.Tx, moves string) error {
+	results := tx.Conn().PgConn().Exec(ctx, moves)
+	for results.NextResult() {
+		row := results.ResultReader()
+		if !row.NextRow() {
+			results.Close()
+			return errMoved
+		}
+		t.add(row.Values())
+		row.Close()
+	}
+	return results.Close()
+}
+
+// widen doubles the step, and lets every second foothold go, while the whole
+// track would be too large.
+func (t *track) widen(total int64) {
+	for t.len() > 1 {
+		each := float64(t.bytes()) / float64(t.len())
+		if each*float64(total)/float64(t.step) <= max(bytesAMillion*float64(total)/1e6, bytesAMillion/4) {
+			return
+		}
+		half := track{step: 2 * t.step, fields: t.fields}
+		for i := int64(0); i < t.len(); i += 2 {
+			values := make([][]byte, t.fields)
+			for f, v := range t.at(i) {
+				if v != nil {
+					values[f] = append([]byte{}, *v...)
+				}
+			}
+			half.add(values)
+		}
+		*t = half
+	}
+}

@@ -1,0 +1,134 @@
+package sets
+
+import (
+	"context"
+	"slices"
+	"strconv"
+
+	"github.com/jackc/pgx/v5"
+)
+
+// keysFirst is the number of records to skip from which it is cheaper to skip
+// over the index alone, and to fetch the page's records by their keys.
+const keysFirst = 200
+
+// reader reads stretches of a question's records and watches that the set does
+// not change meanwhile.
+type reader struct {
+	db querier
+	q  *question
+
+	version int64 // of the set at the last statement that gave a record
+	unsure  bool  // the last statement gave none, so that it told no version
+}
+
+// records reads limit records from the offset-th of the regions on.
+func (r *reader) records(ctx context.Context, regions []region, offset int64, limit int) ([]Record, error) {
+	var records []Record
+	for _, region := range regions {
+		more, err := r.region(ctx, region, offset, limit-len(records))
+		if err != nil {
+			return nil, err
+		}
+		records = append(records, more...)
+		switch {
+		case len(records) == limit:
+			return records, nil
+		case len(more) > 0:
+			offset = 0
+		case offset > 0: // the region ends before the offset: how much of it is that?
+			n, err := r.size(ctx, region, offset)
+			if err != nil {
+				return nil, err
+			}
+			offset -= n
+		}
+	}
+	return records, nil
+}
+
+// region reads one stretch. Every statement brings the set's version of its own
+// snapshot.
+func (r *reader) region(ctx context.Context, g region, offset int64, limit int) ([]Record, error) {
+	q := r.q
+	fields := make([]string, len(q.set.Fields))
+	for i, f := range q.set.Fields {
+		fields[i] = f.Name
+	}
+	args := append(slices.Clip(q.args), g.args...)
+	page := " limit " + strconv.Itoa(limit)
+	if offset > 0 {
+		page += " offset " + strconv.FormatInt(offset, 10)
+	}
+	args = append(args, q.set.Name)
+	version := "select (select version from pageladder.record_set where name = $" + strconv.Itoa(len(args)) + "), "
+	sql := version + columns(fields) + q.from(g) + q.orderBy(g) + page
+	if offset >= keysFirst {
+		key := columns(q.set.Rules.Key)
+		sql = version + columns(fields) + " from " + tableName(q.set) + " join (select " + key + q.from(g) + q.orderBy(g) + page +
+			") keys using (" + key + ")" + q.orderBy(g)
+	}
+	rows, err := r.db.Query(ctx, sql, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
+	if err != nil {
+		return nil, err
+	}
+	defer rows.Close()
+	var records []Record
+	for rows.Next() {
+		raw := rows.RawValues()
+		if len(records) == 0 {
+			if r.version, err = strconv.ParseInt(string(raw[0]), 10, 64); err != nil {
+				return nil, err
+			}
+		}
+		records = append(records, newRecord(raw[1:]))
+	}
+	r.unsure = len(records) == 0
+	return records, rows.Err()
+}
+
+// newRecord copies a row, whose memory is the connection's, in one piece.
+func newRecord(raw [][]byte) Record {
+	n := 0
+	for _, v := range raw {
+		n += len(v)
+	}
+	text := make([]byte, 0, n)
+	record := make(Record, len(raw))
+	for i, v := range raw {
+		if v != nil {
+			from := len(text)
+			text = append(text, v...)
+			record[i] = text[from:len(text):len(text)]
+		}
+	}
+	return record
+}
+
+// size counts a region's records, up to a bound.
+func (r *reader) size(ctx context.Context, g region, most int64) (n int64, err error) {
+	sql := "select count(*) from (select 1" + r.q.from(g) + " limit " + strconv.FormatInt(most, 10) + ") counted"
+	return queryInt(ctx, r.db, sql, append(slices.Clip(r.q.args), g.args...)...)
+}
+
+// current tells whether everything that was read was of the set's version.
+// Versions only rise, and every change of a record moves the version in its own
+// transaction: if the last statement saw this version, so did all before it.
+func (r *reader) current(ctx context.Context) (bool, error) {
+	if r.unsure {
+		var err error
+		r.version, err = queryInt(ctx, r.db, "select coalesce((select version from pageladder.record_set where name = $1), 0)", r.q.set.Name)
+		if err != nil {
+			return false, err
+		}
+	}
+	return r.version == r.q.set.Version, nil
+}
+
+func queryInt(ctx context.Context, db querier, sql string, args ...any) (int64, error) {
+	rows, err := db.Query(ctx, sql, args...)
+	if err != nil {
+		return 0, err
+	}
+	return pgx.CollectExactlyOneRow(rows, pgx.RowTo[int64])
+}
