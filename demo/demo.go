@@ -6,6 +6,7 @@ import (
 	"embed"
 	"encoding/json"
 	"errors"
+	"io"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
@@ -15,9 +16,14 @@ import (
 //go:embed sets.json *.csv
 var files embed.FS
 
-// Load puts the harbour's sets into a store. Those that are there already are
-// left as they are.
-func Load(ctx context.Context, store *sets.Store) error {
+// Load puts the harbour's sets into a store, with as many generated tides as are
+// asked for. Those that are there already are left as they are.
+func Load(ctx context.Context, store *sets.Store, tides int) error {
+	if tides > 0 {
+		if err := loadTides(ctx, store, tides); err != nil {
+			return err
+		}
+	}
 	text, err := files.ReadFile("sets.json")
 	if err != nil {
 		return err
@@ -51,4 +57,16 @@ func Load(ctx context.Context, store *sets.Store) error {
 		}
 	}
 	return nil
+}
+
+func loadTides(ctx context.Context, store *sets.Store, n int) error {
+	set := Tides()
+	if _, err := store.Get(ctx, set.Name); !errors.Is(err, sets.ErrNoSet) {
+		return err
+	}
+	from, to := io.Pipe()
+	go func() { to.CloseWithError(WriteTides(to, n)) }()
+	err := store.LoadCSV(ctx, set, from)
+	from.CloseWithError(err)
+	return err
 }

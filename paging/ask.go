@@ -251,7 +251,7 @@ func (a *Ask) readSearch(given occurrence) {
 	}
 	param := a.rules.SearchParam()
 	text := a.value(given, param)
-	if _, want := Text.canonical(text); want != "" {
+	if _, want := Text.Canonical(text); want != "" {
 		if a.rules.refuses(FilterBadValue) {
 			a.refuse(param, text, FilterBadValue, quote(text)+" is not "+want)
 			return
@@ -413,6 +413,13 @@ func slips(a, b string, limit int) int {
 		}
 	}
 	return min(row[len(b)], limit)
+}
+
+// AtRow is the same ask for the page that holds a row, from 1, in place of the
+// page that was asked for.
+func (a Ask) AtRow(row int64) Ask {
+	a.row = max(row, 1)
+	return a
 }
 
 // Rules are the rules that the ask was read by.

@@ -99,6 +99,20 @@ func ExampleAsk_Settle() {
 	// true true paging: page: Page 99 is past the last page, 9.
 }
 
+func ExampleAsk_AtRow() {
+	ask, _ := arrivals.Read("page=2&berth=N4&size=10")
+	page, _ := ask.AtRow(57).Settle(paging.Exact(168))
+	fmt.Println(page.Number(), page.On(paging.Base{}).Steps().Self)
+	// Output: 6 ?page=6&berth=N4&size=10
+}
+
+func ExampleType_Canonical() {
+	value, _ := paging.Integer.Canonical("+007")
+	_, want := paging.Date.Canonical("2026-02-30")
+	fmt.Println(value, "·", want)
+	// Output: 7 · a date such as 2026-03-01
+}
+
 func ExamplePage() {
 	p := page("page=3")
 	pages, known := p.TotalPages()

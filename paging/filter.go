@@ -165,7 +165,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 	if op == None {
 		t = Boolean
 	}
-	value, want := t.canonical(given)
+	value, want := t.Canonical(given)
 	if want != "" {
 		bad(FilterBadValue, quote(given)+" is not "+want)
 		return
@@ -220,9 +220,9 @@ func (r *Rules) OperatorParam(f *FilterRule, op Operator) string {
 
 const bigDigits = 1000 // longest big number that is read
 
-// canonical checks a value and writes it in the one form that its type has. For
+// Canonical checks a value and writes it in the one form that its type has. For
 // a bad value, want says what would be right.
-func (t Type) canonical(s string) (value, want string) {
+func (t Type) Canonical(s string) (value, want string) {
 	trimmed := strings.Trim(s, " \t")
 	switch t {
 	case Text:

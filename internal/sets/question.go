@@ -20,10 +20,10 @@ type question struct {
 }
 
 // newQuestion writes the filters of an ask as SQL. Values are always parameters,
-// names always quoted.
-func newQuestion(set *Set, ask *paging.Ask) *question {
+// names always quoted. The filters of the fields named in except are left out.
+func newQuestion(set *Set, ask *paging.Ask, except ...string) *question {
 	q := &question{set: set, order: ask.Order()}
-	conditions := slices.Clone(ask.Conditions())
+	conditions := slices.DeleteFunc(slices.Clone(ask.Conditions()), func(c paging.Condition) bool { return slices.Contains(except, c.Field) })
 	for i := range conditions {
 		conditions[i].Values = slices.Sorted(slices.Values(conditions[i].Values))
 	}

@@ -57,7 +57,14 @@ func rfc3339(v []byte) []byte {
 	return out
 }
 
+// appendString writes a JSON string, RFC 8259 section 7. Text that needs no
+// escape, as nearly all does, is copied.
 func appendString(dst []byte, s string) ([]byte, error) {
-	quoted, err := json.Marshal(s)
-	return append(dst, quoted...), err
+	for i := range len(s) {
+		if c := s[i]; c < ' ' || c == '"' || c == '\\' {
+			quoted, err := json.Marshal(s)
+			return append(dst, quoted...), err
+		}
+	}
+	return append(append(append(dst, '"'), s...), '"'), nil
 }

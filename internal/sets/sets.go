@@ -265,7 +265,7 @@ func createTable(set *Set) string {
 	for i, field := range set.Rules.Key {
 		key[i] = quote(field)
 	}
-	fmt.Fprintf(&b, "primary key (%s))", strings.Join(key, ", "))
+	fmt.Fprintf(&b, "%s bigint not null default 1, primary key (%s))", revisionColumn, strings.Join(key, ", "))
 	return b.String()
 }
 

@@ -110,7 +110,7 @@ func Store(t testing.TB) *sets.Store {
 func Harbour(t testing.TB) *sets.Store {
 	t.Helper()
 	store := Store(t)
-	require.NoError(t, demo.Load(t.Context(), store))
+	require.NoError(t, demo.Load(t.Context(), store, 0))
 	return store
 }
 

@@ -1,0 +1,213 @@
+// Bench measures the service against a hand-written handler on the same records,
+// in the same database and the same run: go run ./bench -records 1000000.
+package main
+
+import (
+	"context"
+	"flag"
+	"fmt"
+	"io"
+	"log"
+	"log/slog"
+	"math/rand/v2"
+	"net"
+	"net/http"
+	"os"
+	"path/filepath"
+	"slices"
+	"sync"
+	"sync/atomic"
+	"time"
+
+	"github.com/jackc/pgx/v5/pgxpool"
+
+	"pageladder.example/console"
+	"pageladder.example/demo"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/sets"
+)
+
+const connections = 8
+
+func main() {
+	records := flag.Int("records", 1_000_000, "records of the set")
+	each := flag.Duration("each", 3*time.Second, "how long each question is asked, each round")
+	rounds := flag.Int("rounds", 3, "rounds; the median is printed")
+	flag.Parse()
+	if err := run(*records, *each, *rounds); err != nil {
+		log.Fatal(err)
+	}
+}
+
+func run(records int, each time.Duration, rounds int) error {
+	ctx := context.Background()
+	dir, err := os.MkdirTemp("", "pageladder-bench-")
+	if err != nil {
+		return err
+	}
+	defer os.RemoveAll(dir)
+	if err := os.Chmod(dir, 0o711); err != nil {
+		return err
+	}
+	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "data"),
+		Settings: []string{"fsync=off", "full_page_writes=off", "shared_buffers=1GB", "max_wal_size=8GB"}})
+	if err != nil {
+		return err
+	}
+	defer server.Stop()
+	store, err := sets.Open(ctx, server.URL())
+	if err != nil {
+		return err
+	}
+	defer store.Close()
+
+	began := time.Now()
+	from, to := io.Pipe()
+	go func() { to.CloseWithError(demo.WriteTides(to, records)) }()
+	if err := store.LoadCSV(ctx, demo.Tides(), from); err != nil {
+		return err
+	}
+	fmt.Printf("%d records loaded and indexed in %.1f s\n", records, time.Since(began).Seconds())
+	pool, err := pgxpool.New(ctx, server.URL())
+	if err != nil {
+		return err
+	}
+	defer pool.Close()
+	var table string
+	if err := pool.QueryRow(ctx, "select record_table from pageladder.record_set where name = 'tides'").Scan(&table); err != nil {
+		return err
+	}
+	if _, err := pool.Exec(ctx, "vacuum analyze pageladder."+table); err != nil {
+		return err
+	}
+
+	ours, err := listen(service.New(store, console.Files(), slog.New(slog.DiscardHandler), "bench"))
+	if err != nil {
+		return err
+	}
+	counting, err := listen(handWritten(pool, "pageladder."+table, false))
+	if err != nil {
+		return err
+	}
+	cached, err := listen(handWritten(pool, "pageladder."+table, true))
+	if err != nil {
+		return err
+	}
+	const list = "/api/sets/tides/records"
+	pages := records / 20
+	anywhere := func(sort string) func() string {
+		return func() string { return fmt.Sprintf("?page=%d&sort=%s", 1+rand.IntN(pages), sort) }
+	}
+	fixed := func(query string) func() string { return func() string { return query } }
+	questions := []struct {
+		name  string
+		base  string
+		query func() string
+	}{
+		{"ours, page 1", ours + list, fixed("?sort=id")},
+		{"by hand, count each time, page 1", counting + "/tides", fixed("?sort=id")},
+		{"by hand, count cached, page 1", cached + "/tides", fixed("?sort=id")},
+		{"ours, page 1 by -height_cm", ours + list, fixed("?sort=-height_cm")},
+		{"ours, any page by id", ours + list, anywhere("id")},
+		{"ours, any page by -height_cm", ours + list, anywhere("-height_cm")},
+		{"ours, any page by read_at", ours + list, anywhere("read_at")},
+		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id")},
+		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm")},
+		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages))},
+		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id")},
+	}
+	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
+	for _, sort := range []string{"id", "-height_cm", "read_at"} {
+		if err := warm(ours+list, sort, pages); err != nil {
+			return err
+		}
+	}
+	rates, p50 := make([][]float64, len(questions)), make([][]float64, len(questions))
+	for range rounds {
+		for i, q := range questions {
+			rate, median, err := ask(q.base, q.query, each)
+			if err != nil {
+				return fmt.Errorf("%s: %w", q.name, err)
+			}
+			rates[i], p50[i] = append(rates[i], rate), append(p50[i], median)
+		}
+	}
+	fmt.Printf("\n| question, %d connections, median of %d rounds | answers a second | p50, ms |\n|---|---|---|\n", connections, rounds)
+	for i, q := range questions {
+		fmt.Printf("| %s | %.0f | %.2f |\n", q.name, middle(rates[i]), middle(p50[i]))
+	}
+	return nil
+}
+
+func middle(of []float64) float64 {
+	slices.Sort(of)
+	return of[len(of)/2]
+}
+
+// warm asks for a deep page until it comes quickly: from a foothold.
+func warm(list, sort string, pages int) error {
+	for range 200 {
+		began := time.Now()
+		if err := get(http.DefaultClient, fmt.Sprintf("%s?page=%d&sort=%s", list, pages*45/100, sort)); err != nil {
+			return err
+		}
+		if time.Since(began) < 5*time.Millisecond {
+			return nil
+		}
+		time.Sleep(100 * time.Millisecond)
+	}
+	return fmt.Errorf("no footholds for %s", sort)
+}
+
+func listen(h http.Handler) (string, error) {
+	l, err := net.Listen("tcp", "127.0.0.1:0")
+	if err != nil {
+		return "", err
+	}
+	go http.Serve(l, h)
+	return "http://" + l.Addr().String(), nil
+}
+
+func get(client *http.Client, url string) error {
+	res, err := client.Get(url)
+	if err != nil {
+		return err
+	}
+	defer res.Body.Close()
+	if _, err := io.Copy(io.Discard, res.Body); err != nil {
+		return err
+	}
+	if res.StatusCode != http.StatusOK {
+		return fmt.Errorf("%s answered %s", url, res.Status)
+	}
+	return nil
+}
+
+// ask asks a question over and over on several connections.
+func ask(base string, query func() string, each time.Duration) (rate, p50 float64, err error) {
+	client := &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: connections}}
+	defer client.CloseIdleConnections()
+	var wg sync.WaitGroup
+	var failure atomic.Value
+	took := make([][]float64, connections)
+	began := time.Now()
+	for c := range connections {
+		wg.Go(func() {
+			for time.Since(began) < each && failure.Load() == nil {
+				at := time.Now()
+				if err := get(client, base+query()); err != nil {
+					failure.Store(err)
+				}
+				took[c] = append(took[c], float64(time.Since(at).Microseconds())/1000)
+			}
+		})
+	}
+	wg.Wait()
+	elapsed := time.Since(began).Seconds()
+	if err, ok := failure.Load().(error); ok {
+		return 0, 0, err
+	}
+	all := slices.Concat(took...)
+	return float64(len(all)) / elapsed, middle(all), nil
+}

@@ -1,0 +1,58 @@
+package demo
+
+import (
+	"bufio"
+	"fmt"
+	"io"
+	"math/rand/v2"
+	"time"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// Tides is a generated set, as many records as asked for: readings of the
+// harbour's tide gauges, with ties and missing values.
+func Tides() *sets.Set {
+	return &sets.Set{
+		Name: "tides", Label: "Tides",
+		Fields: []intake.Field{
+			{Name: "id", Label: "No.", Type: paging.Integer},
+			{Name: "gauge", Label: "Gauge", Type: paging.Text},
+			{Name: "read_at", Label: "Read", Type: paging.Time},
+			{Name: "height_cm", Label: "Height (cm)", Type: paging.Integer},
+			{Name: "pressure_hpa", Label: "Pressure (hPa)", Type: paging.Decimal},
+			{Name: "checked", Label: "Checked", Type: paging.Boolean},
+			{Name: "remark", Label: "Remark", Type: paging.Text},
+		},
+		Rules: &paging.Rules{
+			Key:         []string{"id"},
+			Sorts:       []paging.SortKey{{Key: "id"}, {Key: "read_at", First: paging.Descending}, {Key: "height_cm", First: paging.Descending}},
+			DefaultSort: "id",
+			Filters: []paging.FilterRule{
+				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: paging.Integer}, {Field: "checked", Type: paging.Boolean},
+			},
+			Unknown: paging.UnknownNoted,
+		},
+	}
+}
+
+// WriteTides writes n readings as CSV, the same ones each time.
+func WriteTides(w io.Writer, n int) error {
+	r := rand.New(rand.NewPCG(1, 2))
+	remarks := []string{"", "", "", "", "swell", "ice at the gauge", "déphasage", "read by hand"}
+	out := bufio.NewWriterSize(w, 1<<16)
+	out.WriteString("id,gauge,read_at,height_cm,pressure_hpa,checked,remark\n")
+	at := time.Date(1990, 1, 1, 0, 0, 0, 0, time.UTC)
+	for id := 1; id <= n; id++ {
+		at = at.Add(time.Duration(r.IntN(120)) * time.Second)
+		height := ""
+		if r.IntN(50) > 0 {
+			height = fmt.Sprint(r.IntN(900) - 120)
+		}
+		fmt.Fprintf(out, "%d,gauge %d,%s,%s,%d.%d,%t,%s\n", id, 1+r.IntN(40), at.Format(time.RFC3339), height,
+			960+r.IntN(80), r.IntN(10), r.IntN(3) > 0, remarks[r.IntN(len(remarks))])
+	}
+	return out.Flush()
+}

@@ -1,0 +1,65 @@
+package sets
+
+import (
+	"context"
+	"strconv"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/paging"
+)
+
+// FacetsMost is how many values of a field are counted, the most frequent first.
+const FacetsMost = 50
+
+// Facet is one value of a field and how many records have it; a nil value stands
+// for those that have none.
+type Facet struct {
+	Value *string `json:"value"`
+	Count int64   `json:"count"`
+}
+
+// Facets counts, for each named field, the records that have each of its values,
+// under the search and all filters of a query but the field's own. A field with
+// more than FacetsMost values gives the most frequent; equally frequent ones come
+// in the values' order. Errors are ErrNoSet, *paging.Refusal, *ValueError for a
+// field that is not filtered by, or the database's.
+func (s *Store) Facets(ctx context.Context, name, query string, fields []string) (map[string][]Facet, error) {
+	all := map[string][]Facet{}
+	err := pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
+		set, err := get(ctx, tx, name)
+		if err != nil {
+			return err
+		}
+		ask, err := set.Rules.Read(query)
+		if err != nil {
+			return err
+		}
+		for _, field := range fields {
+			if !filtered(set.Rules, field) {
+				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
+			}
+			q := newQuestion(set, &ask, field)
+			sql := "select " + quote(field) + "::text, count(*)" + q.from(region{}) +
+				" group by " + quote(field) + " order by count(*) desc, " + quote(field) + " nulls last limit " + strconv.Itoa(FacetsMost)
+			rows, err := tx.Query(ctx, sql, q.args...)
+			if err != nil {
+				return err
+			}
+			if all[field], err = pgx.CollectRows(rows, pgx.RowToStructByPos[Facet]); err != nil {
+				return err
+			}
+		}
+		return nil
+	})
+	return all, err
+}
+
+func filtered(rules *paging.Rules, field string) bool {
+	for i := range rules.Filters {
+		if rules.Filters[i].Field == field {
+			return true
+		}
+	}
+	return false
+}

@@ -1,0 +1,159 @@
+package sets_test
+
+import (
+	"fmt"
+	"strings"
+	"sync"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+)
+
+func text(s string) *string { return &s }
+
+func TestRecordsAreChangedOneAfterTheOther(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+	ctx := t.Context()
+	version := func() int64 {
+		set, err := store.Get(ctx, "ledger")
+		require.NoError(t, err)
+		return set.Version
+	}
+	names := func() string {
+		page, err := store.Page(ctx, "ledger", "")
+		require.NoError(t, err)
+		assert.Equal(t, page.Set.Records, int64(len(page.Records)), "the total is kept by arithmetic")
+		var all []string
+		for _, r := range page.Records {
+			all = append(all, string(r[1]))
+		}
+		return strings.Join(all, "|")
+	}
+	require.Equal(t, "Ann|||a \"b\", c\nd", names())
+
+	v, err := store.Change(ctx, "ledger", []string{"1"}, 1, sets.Values{"who": text("Bea"), "paid": nil})
+	require.NoError(t, err)
+	assert.Equal(t, v, version(), "every change moves the version")
+	_, record, revision, err := store.Record(ctx, "ledger", []string{"1"})
+	require.NoError(t, err)
+	assert.EqualValues(t, 2, revision)
+	assert.Nil(t, record[3])
+
+	before := version()
+	for want, change := range map[error]func() error{
+		sets.ErrStale: func() error {
+			_, err := store.Change(ctx, "ledger", []string{"1"}, 1, sets.Values{"who": text("Cid")})
+			return err
+		},
+		sets.ErrNoRecord: func() error { _, err := store.Delete(ctx, "ledger", []string{"99"}, 1); return err },
+		sets.ErrKeyTaken: func() error { _, err := store.Add(ctx, "ledger", sets.Values{"id": text("1")}); return err },
+		sets.ErrNoSet:    func() error { _, err := store.Restore(ctx, "nowhere", []string{"1"}); return err },
+	} {
+		assert.ErrorIs(t, change(), want)
+	}
+	for _, bad := range []sets.Values{{"id": text("2")}, {"id": nil}, {"paid": text("maybe")}, {"colour": text("red")}, {"due": text("2026-02-30")}} {
+		_, err := store.Change(ctx, "ledger", []string{"1"}, 2, bad)
+		var value *sets.ValueError
+		assert.ErrorAs(t, err, &value, "%v", bad)
+	}
+	_, err = store.Add(ctx, "ledger", sets.Values{"who": text("no key")})
+	assert.ErrorContains(t, err, "id: found nothing")
+	assert.Equal(t, before, version(), "what is refused changes nothing")
+
+	_, err = store.Withdraw(ctx, "ledger", []string{"1"}, 2)
+	require.NoError(t, err)
+	assert.Equal(t, "||a \"b\", c\nd", names())
+	_, err = store.Add(ctx, "ledger", sets.Values{"id": text("1"), "who": text("Dan")})
+	require.NoError(t, err)
+	_, err = store.Restore(ctx, "ledger", []string{"1"})
+	assert.ErrorIs(t, err, sets.ErrKeyTaken)
+	_, err = store.Delete(ctx, "ledger", []string{"1"}, 1)
+	require.NoError(t, err)
+	_, err = store.Restore(ctx, "ledger", []string{"1"})
+	require.NoError(t, err)
+	assert.Equal(t, "Bea|||a \"b\", c\nd", names(), "restored as it was")
+}
+
+func TestEditsThatRaceLoseNothing(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+	var wg sync.WaitGroup
+	for worker := range 8 {
+		wg.Go(func() {
+			for range 10 {
+				for {
+					_, record, revision, err := store.Record(t.Context(), "ledger", []string{"3"})
+					if !assert.NoError(t, err) {
+						return
+					}
+					_, err = store.Change(t.Context(), "ledger", []string{"3"}, revision, sets.Values{"who": text(string(record[1]) + fmt.Sprint(worker))})
+					if err == nil {
+						break
+					}
+					if !assert.ErrorIs(t, err, sets.ErrStale) {
+						return
+					}
+				}
+			}
+		})
+	}
+	wg.Wait()
+	_, record, revision, err := store.Record(t.Context(), "ledger", []string{"3"})
+	require.NoError(t, err)
+	assert.Len(t, record[1], 80, "every edit is there")
+	assert.EqualValues(t, 81, revision)
+}
+
+func TestPlaceOfARecord(t *testing.T) {
+	store := testkit.Harbour(t)
+	for _, query := range []string{"", "sort=-tonnage", "sort=tonnage,-vessel&size=7", "berth=N4&sort=cleared&size=3", "q=gull&sort=vessel"} {
+		seen := int64(0)
+		for number := 1; ; number++ {
+			page, err := store.Page(t.Context(), "arrivals", fmt.Sprintf("%s&page=%d", query, number))
+			require.NoError(t, err)
+			for _, r := range page.Records {
+				seen++
+				row, at, err := store.Place(t.Context(), "arrivals", []string{string(r[0])}, query)
+				require.NoError(t, err)
+				require.Equal(t, seen, row, query)
+				require.EqualValues(t, number, at.Number(), query)
+			}
+			if page.Settled.IsLast() {
+				break
+			}
+		}
+	}
+	_, _, err := store.Place(t.Context(), "arrivals", []string{"1"}, "berth=none")
+	assert.ErrorIs(t, err, sets.ErrNoRecord, "the filter leaves it out")
+}
+
+func TestFacetsCountUnderTheOtherFilters(t *testing.T) {
+	store := testkit.Harbour(t)
+	facets, err := store.Facets(t.Context(), "arrivals", "berth=N4&cleared=true&q=gull", []string{"berth", "cleared"})
+	require.NoError(t, err)
+	for field, other := range map[string]string{"berth": "cleared=true&q=gull", "cleared": "berth=N4&q=gull"} {
+		sum := int64(0)
+		require.NotEmpty(t, facets[field])
+		for i, f := range facets[field] {
+			condition := field + ".none=true"
+			if f.Value != nil {
+				condition = field + "=" + *f.Value
+			}
+			page, err := store.Page(t.Context(), "arrivals", other+"&"+condition)
+			require.NoError(t, err)
+			assert.EqualValues(t, f.Count, *page.Settled.Metadata().TotalItems, condition)
+			assert.True(t, i == 0 || facets[field][i-1].Count >= f.Count, "the largest first")
+			sum += f.Count
+		}
+		page, err := store.Page(t.Context(), "arrivals", other)
+		require.NoError(t, err)
+		assert.EqualValues(t, sum, *page.Settled.Metadata().TotalItems)
+	}
+	_, err = store.Facets(t.Context(), "arrivals", "", []string{"note"})
+	assert.ErrorContains(t, err, "note: found a field that is not filtered by")
+}
