@@ -127,9 +127,10 @@ func (b *Base) fits(name string, values []string) bool {
 		return false
 	}
 	for _, v := range values {
-		// "." and ".." would be path segments of their own meaning; a broken
-		// character would not come back as it went
-		if v == "." || v == ".." || strings.ContainsRune(strings.ToValidUTF8(v, "\uFFFD"), '\uFFFD') {
+		// "", "." and ".." would be path segments of their own meaning ("{/berth}/"
+		// of an empty berth is "//"); a broken character would not come back as it
+		// went
+		if v == "" || v == "." || v == ".." || strings.ContainsRune(strings.ToValidUTF8(v, "\uFFFD"), '\uFFFD') {
 			return false
 		}
 	}

@@ -101,6 +101,8 @@ func TestLinksOverATemplate(t *testing.T) {
 		{"/arrivals{/berth}{?page}", "berth=N4", "/arrivals/N4?page=2"},
 		{"/arrivals{/berth}{?page}", "berth=..&x=a+b", "/arrivals?page=2&berth=..&x=a+b"},
 		{"/arrivals{/berth}{?page}", "berth=N4&berth=N5", "/arrivals?page=2&berth=N4&berth=N5"},
+		{"{/theme}/arrivals{?page}", "theme=&x=1", "/arrivals?page=2&theme=&x=1"},
+		{"{/theme}/arrivals{?page}", "theme", "/arrivals?page=2&theme"},
 		{"/arrivals{/berth}", "berth=a/b?c%23d", "/arrivals/a%2Fb%3Fc%23d?page=2"},
 		{"/arrivals{?theme,page}", "theme=%FF", "/arrivals?page=2&theme=%FF"},
 		{"/arrivals{?page}", "sort=wings&tonnage.min=5", "/arrivals?page=2&sort=-call&tonnage.min=5"},
