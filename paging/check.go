@@ -197,7 +197,7 @@ func (c *checker) filters(r *Rules) {
 		}
 		offered, ok := operatorsOf[f.valueType()]
 		if !ok {
-			c.wrong(entry+".type", strconv.Quote(string(f.Type)), wordList([]Type{Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time}))
+			c.wrong(entry+".type", strconv.Quote(string(f.Type)), wordList([]Type{Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time, JSON}))
 			continue
 		}
 		for j, op := range f.Operators {

@@ -107,7 +107,7 @@ func words() map[reflect.Type][]any {
 		reflect.TypeFor[Direction]():   list(Ascending, Descending),
 		reflect.TypeFor[KeepWhat]():    list(KeepAll, KeepDeclared, KeepListed),
 		reflect.TypeFor[MarkupStyle](): list(StylePlain, StyleBootstrap, StyleClassed),
-		reflect.TypeFor[Type]():        list(Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time),
+		reflect.TypeFor[Type]():        list(Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time, JSON),
 		reflect.TypeFor[Operator]():    list(Equals, Not, Min, Max, None, Has, Starts),
 		reflect.TypeFor[Code]():        codes,
 	}

@@ -1,6 +1,7 @@
 package paging
 
 import (
+	"encoding/json"
 	"slices"
 	"strconv"
 	"strings"
@@ -21,6 +22,7 @@ const (
 	Boolean    Type = "boolean"     // true or false
 	Date       Type = "date"        // RFC 3339 full-date: 2026-03-01
 	Time       Type = "time"        // RFC 3339 date-time; a date alone is its midnight in UTC
+	JSON       Type = "json"        // a list or an object; is not filtered by but for "none"
 )
 
 // Operator is how a filter compares.
@@ -47,6 +49,7 @@ var operatorsOf = map[Type][]Operator{
 	Boolean:    {Equals, Not, None},
 	Date:       {Equals, Not, Min, Max, None},
 	Time:       {Equals, Not, Min, Max, None},
+	JSON:       {None},
 }
 
 // FilterRule is one field that callers may filter by.
@@ -272,7 +275,10 @@ func (t Type) Canonical(s string) (value, want string) {
 		}
 		return at.Format(time.RFC3339Nano), ""
 	}
-	return "", "of a known type"
+	if t == JSON && json.Valid([]byte(s)) && strings.IndexByte(s, 0) < 0 {
+		return s, ""
+	}
+	return "", "a value of type " + string(t)
 }
 
 // number checks ASCII digits with an optional sign and, where a fraction may

@@ -1,5 +1,6 @@
-// Package intake turns files into records: it knows the types that a field can
-// have and how their values are written, and nothing of SQL connections.
+// Package intake turns files into records: it reads CSV, NDJSON, JSON and XLSX,
+// finds out the types of their fields, and writes their records in the one form
+// that a set is loaded from. It knows nothing of databases.
 package intake
 
 import "pageladder.example/paging"

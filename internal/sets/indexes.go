@@ -1,17 +1,97 @@
 package sets
 
 import (
+	"context"
+	"fmt"
+	"hash/fnv"
 	"slices"
 	"strings"
 
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
 )
 
-// indexes are the statements that make a set's indexes: one for each offered sort
+// index brings a set's indexes to what its rules want, in the background: those
+// that are not wanted any more and those that were cut short are dropped, the
+// missing ones made while the set is read and changed. Until then the set is
+// slower; an error here is no more than that, and is tried again at the next start.
+func (s *Store) index(set *Set) {
+	s.indexing.Add(1)
+	s.background.Go(func() {
+		defer s.indexing.Done()
+		s.indexTurn.Lock()
+		defer s.indexTurn.Unlock()
+		s.makeIndexes(s.running, set)
+	})
+}
+
+func (s *Store) makeIndexes(ctx context.Context, set *Set) error {
+	wanted := indexes(set)
+	rows, err := s.pool.Query(ctx, `select c.relname, i.indisvalid from pg_index i join pg_class c on c.oid = i.indexrelid
+		where i.indrelid = to_regclass($1) and not i.indisprimary`, tableName(set))
+	if err != nil {
+		return err
+	}
+	var name string
+	var valid bool
+	var drop []string
+	_, err = pgx.ForEachRow(rows, []any{&name, &valid}, func() error {
+		if _, ok := wanted[name]; ok && valid {
+			delete(wanted, name)
+		} else {
+			drop = append(drop, name)
+		}
+		return nil
+	})
+	if err != nil {
+		return err
+	}
+	for _, name := range drop {
+		if _, err := s.pool.Exec(ctx, "drop index concurrently if exists "+quote(postgres.Schema)+"."+quote(name)); err != nil {
+			return err
+		}
+	}
+	for name, definition := range wanted {
+		if _, err := s.pool.Exec(ctx, "create index concurrently "+quote(name)+" on "+tableName(set)+" "+definition); err != nil {
+			return err
+		}
+	}
+	_, err = s.pool.Exec(ctx, "analyze "+tableName(set)) // for the indexes on expressions
+	return err
+}
+
+// IndexState is one index of a set.
+type IndexState struct {
+	Definition string
+	Ready      bool
+}
+
+// Indexes tells which indexes a set's rules want, and which of them are ready.
+func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) {
+	set, err := s.Get(ctx, name)
+	if err != nil {
+		return nil, err
+	}
+	var states []IndexState
+	for name, definition := range indexes(set) {
+		ready, err := queryInt(ctx, s.pool, `select count(*) from pg_index where indexrelid = to_regclass($1) and indisvalid`,
+			quote(postgres.Schema)+"."+quote(name))
+		if err != nil {
+			return nil, err
+		}
+		states = append(states, IndexState{definition, ready == 1})
+	}
+	slices.SortFunc(states, func(a, b IndexState) int { return strings.Compare(a.Definition, b.Definition) })
+	return states, nil
+}
+
+// indexes are a set's indexes beside its key's, by name: one for each offered sort
 // and each filter field, with the key at its end; a trigram index for each text
 // field that "has" or "starts" is offered on; one for the search. An index is read
 // either way, so that one serves both directions of a sort.
-func indexes(set *Set) []string {
+func indexes(set *Set) map[string]string {
 	var made [][]string
 	add := func(fields []string) {
 		for _, k := range set.Rules.Key {
@@ -34,22 +114,27 @@ func indexes(set *Set) []string {
 			add([]string{k.Key})
 		}
 	}
-	var statements []string
+	definitions := []string{}
 	for i := range set.Rules.Filters {
 		f := &set.Rules.Filters[i]
 		add([]string{f.Field})
 		if f.Type == paging.Text || f.Type == "" {
 			if len(f.Operators) == 0 || slices.Contains(f.Operators, paging.Has) || slices.Contains(f.Operators, paging.Starts) {
-				statements = append(statements, "create index on "+tableName(set)+" using gin ("+quote(f.Field)+" pageladder.gin_trgm_ops)")
+				definitions = append(definitions, "using gin ("+quote(f.Field)+" pageladder.gin_trgm_ops)")
 			}
 		}
 	}
 	if len(set.Rules.Search) > 0 {
-		statements = append(statements, "create index on "+tableName(set)+" using gin (("+searchVector(set.Rules.Search)+"))")
+		definitions = append(definitions, "using gin (("+searchVector(set.Rules.Search)+"))")
 	}
 	for _, fields := range made {
-		statements = append(statements, "create index on "+tableName(set)+" ("+columns(fields)+")")
+		definitions = append(definitions, "("+columns(fields)+")")
 	}
-	slices.SortFunc(statements, strings.Compare)
-	return statements
+	named := map[string]string{}
+	for _, d := range definitions {
+		h := fnv.New64a()
+		h.Write([]byte(d))
+		named[fmt.Sprintf("%s_%x", set.table, h.Sum64())] = d
+	}
+	return named
 }

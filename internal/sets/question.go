@@ -50,7 +50,7 @@ func (q *question) arg(value any, sqlType string) string {
 // column that it is held against.
 var sqlTypes = map[paging.Type]string{
 	paging.Text: "text", paging.Integer: "bigint", paging.Decimal: "numeric", paging.BigInteger: "numeric",
-	paging.BigDecimal: "numeric", paging.Boolean: "boolean", paging.Date: "date", paging.Time: "timestamptz",
+	paging.BigDecimal: "numeric", paging.Boolean: "boolean", paging.Date: "date", paging.Time: "timestamptz", paging.JSON: "jsonb",
 }
 
 // condition writes one filter. A record without a value is not equal to

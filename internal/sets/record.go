@@ -34,7 +34,7 @@ func appendValue(dst []byte, t intake.Type, v []byte) ([]byte, error) {
 	switch {
 	case v == nil:
 		return append(dst, "null"...), nil
-	case t == paging.Integer, t == paging.Decimal:
+	case t == paging.Integer, t == paging.Decimal, t == paging.JSON:
 		return append(dst, v...), nil
 	case t == paging.Boolean && v[0] == 't':
 		return append(dst, "true"...), nil

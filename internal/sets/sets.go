@@ -5,7 +5,6 @@ package sets
 import (
 	"context"
 	"errors"
-	"fmt"
 	"io"
 	"strings"
 	"sync"
@@ -49,6 +48,8 @@ type Store struct {
 	running    context.Context // until Close
 	stop       context.CancelFunc
 	background sync.WaitGroup
+	indexing   sync.WaitGroup // the part of background that makes indexes
+	indexTurn  sync.Mutex     // one set at a time
 }
 
 // Open connects to a database and migrates it.
@@ -77,8 +78,20 @@ func Open(ctx context.Context, url string) (*Store, error) {
 		s.Close()
 		return nil, err
 	}
+	all, err := s.List(ctx)
+	if err != nil {
+		s.Close()
+		return nil, err
+	}
+	for _, set := range all {
+		s.index(set)
+	}
 	return s, nil
 }
+
+// Indexed waits until the indexes of all sets are made that this store has begun
+// to make.
+func (s *Store) Indexed() { s.indexing.Wait() }
 
 // readTime is longer than any request reads: a table that was replaced longer
 // ago than this has no readers.
@@ -181,106 +194,6 @@ func (s *Store) cached(ctx context.Context, name string) (*Set, error) {
 
 // forget drops a set that was found to be out of date.
 func (s *Store) forget(set *Set) { s.catalogue.CompareAndDelete(set.Name, set) }
-
-// columnTypes are the column types that fields are kept in.
-var columnTypes = map[intake.Type]string{
-	paging.Text:    `text collate "und-x-icu"`,
-	paging.Integer: "bigint",
-	paging.Decimal: "numeric",
-	paging.Boolean: "boolean",
-	paging.Date:    "date",
-	paging.Time:    "timestamptz",
-}
-
-// LoadCSV makes or replaces a set from CSV with a header line that names the
-// fields. An empty cell is a missing value, "" is empty text. It is all or
-// nothing: readers see the old records until the new ones are whole. The set's
-// Records, Version and ChangedAt are filled in.
-func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
-	if err := s.sweep(ctx); err != nil {
-		return err
-	}
-	defer s.catalogue.Delete(set.Name)
-	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
-		var number int64
-		if err := tx.QueryRow(ctx, "select nextval('pageladder.record_table_number')").Scan(&number); err != nil {
-			return err
-		}
-		set.table = fmt.Sprintf("records_%d", number)
-		if _, err := tx.Exec(ctx, createTable(set)); err != nil {
-			return err
-		}
-		columns := make([]string, len(set.Fields))
-		for i, f := range set.Fields {
-			columns[i] = quote(f.Name)
-		}
-		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
-			"copy %s (%s) from stdin with (format csv, header match)", tableName(set), strings.Join(columns, ", ")))
-		if err != nil {
-			return loadError(set, err)
-		}
-		set.Records = copied.RowsAffected()
-		for _, sql := range append(indexes(set), "analyze "+tableName(set)) {
-			if _, err := tx.Exec(ctx, sql); err != nil {
-				return err
-			}
-		}
-		old, err := get(ctx, tx, set.Name)
-		if err != nil && !errors.Is(err, ErrNoSet) {
-			return err
-		}
-		err = tx.QueryRow(ctx, `
-			insert into pageladder.record_set (name, label, record_table, fields, rules, records)
-			values ($1, $2, $3, $4, $5, $6)
-			on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
-			  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
-			  version = record_set.version + 1, changed_at = now()
-			returning version, changed_at`,
-			set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records).Scan(&set.Version, &set.ChangedAt)
-		if err != nil {
-			return err
-		}
-		if old != nil {
-			// A reader may have looked up the old table just before: it goes later.
-			_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", old.table)
-		}
-		return err
-	})
-}
-
-func createTable(set *Set) string {
-	var b strings.Builder
-	fmt.Fprintf(&b, "create table %s (", tableName(set))
-	for _, f := range set.Fields {
-		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
-		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
-		case paging.Integer:
-			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
-		case paging.Decimal:
-			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
-		}
-		b.WriteString(", ")
-	}
-	key := make([]string, len(set.Rules.Key))
-	for i, field := range set.Rules.Key {
-		key[i] = quote(field)
-	}
-	fmt.Fprintf(&b, "%s bigint not null default 1, primary key (%s))", revisionColumn, strings.Join(key, ", "))
-	return b.String()
-}
-
-// loadError says in plain words where a file is wrong.
-func loadError(set *Set, err error) error {
-	var pg *pgconn.PgError
-	if !errors.As(err, &pg) {
-		return err
-	}
-	where := strings.TrimPrefix(pg.Where, "COPY "+set.table+", ")
-	if pg.Code == "23505" {
-		return fmt.Errorf("loading %s: the key %s stands in two records: %s", set.Name, strings.Join(set.Rules.Key, ","), pg.Detail)
-	}
-	return fmt.Errorf("loading %s: %s: %s", set.Name, where, pg.Message)
-}
 
 func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 

@@ -111,6 +111,7 @@ func Harbour(t testing.TB) *sets.Store {
 	t.Helper()
 	store := Store(t)
 	require.NoError(t, demo.Load(t.Context(), store, 0))
+	store.Indexed()
 	return store
 }
 

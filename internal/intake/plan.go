@@ -1,0 +1,369 @@
+package intake
+
+import (
+	"errors"
+	"fmt"
+	"io"
+	"strings"
+	"unicode"
+	"unicode/utf8"
+
+	"pageladder.example/paging"
+)
+
+// Options say how a file is to be read. What is left out is found out.
+type Options struct {
+	Format    Format
+	Delimiter rune     // of CSV: a comma, semicolon, tab or bar
+	Encoding  Encoding // of CSV
+	Sheet     string   // of XLSX: the first
+	// Types declares the types of fields by their safe names.
+	Types map[string]Type
+	// Key names the key by safe names.
+	Key []string
+	// Progress is told now and then how many bytes and rows have been read.
+	Progress func(bytes int64, rows int64)
+}
+
+// BadRow is a row that is no record.
+type BadRow struct {
+	Line   int    `json:"line"` // from 1; of a JSON array, the element
+	Field  string `json:"field,omitempty"`
+	Found  string `json:"found,omitempty"`
+	Reason string `json:"reason"`
+}
+
+// BadRowsMost is how many bad rows are named.
+const BadRowsMost = 100
+
+// BadRows is the error for a file with rows that are no records.
+type BadRows struct {
+	Count int64    // all of them
+	Rows  []BadRow // the first hundred
+}
+
+func (b *BadRows) Error() string {
+	r := b.Rows[0]
+	where := fmt.Sprintf("line %d", r.Line)
+	if r.Field != "" {
+		where += ", field " + r.Field
+	}
+	return fmt.Sprintf("%d rows are no records; the first is %s: %s", b.Count, where, r.Reason)
+}
+
+// Plan is what is known of a file after it has been read once: all its values have
+// been seen.
+type Plan struct {
+	Options Options
+	Fields  []Field
+	Key     []string // fields that identify a record
+	MadeKey bool     // the key is a row number, made because the file has none
+	Rows    int64
+	Samples [][]string // of each field, a few values
+
+	columns []int // where each field stands in the file's rows; -1: made
+}
+
+// rowNumber is the name of a key that is made.
+const rowNumber = "row_number"
+
+// column is what is known of a field while the file is read.
+type column struct {
+	could    kinds // types that all values so far could have
+	declared Type
+	missing  bool   // some value is missing
+	rising   bool   // whole numbers, each larger than the one before
+	last     string // the value before
+	samples  []string
+}
+
+// NewPlan reads a file once. It tells the fields, their types and a key. Rows that
+// are no records are told beside the plan, and count for nothing in it.
+func NewPlan(file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
+	if o.Format == CSV && o.Encoding == "" {
+		var err error
+		if o.Encoding, err = encodingOf(file); err != nil {
+			return nil, nil, err
+		}
+	}
+	r, err := open(file, &o)
+	if err != nil {
+		return nil, nil, err
+	}
+	p := &Plan{Options: o}
+	bad := &BadRows{}
+	var columns []*column
+	var names []string
+	for {
+		row, err := r.next()
+		if err == io.EOF {
+			break
+		}
+		if err != nil {
+			return nil, nil, err
+		}
+		for len(columns) < len(r.names()) { // also where JSON brings a new field
+			columns = append(columns, &column{could: allKinds, rising: true, missing: p.Rows > 0})
+		}
+		if len(names) < len(r.names()) {
+			names = safeNames(r.names())
+			if err := p.declare(names, columns); err != nil {
+				return nil, nil, err
+			}
+		}
+		if row.bad == "" {
+			row.bad = see(row.cells, columns, names, bad, row.line)
+		} else {
+			bad.add(BadRow{Line: row.line, Reason: row.bad})
+		}
+		if row.bad == "" {
+			p.Rows++
+		}
+		if o.Progress != nil && p.Rows%10_000 == 0 {
+			o.Progress(position(file), p.Rows)
+		}
+	}
+	if len(r.names()) == 0 {
+		return nil, nil, errors.New("the file has no records and names no fields")
+	}
+	if names == nil {
+		names = safeNames(r.names())
+		for range names {
+			columns = append(columns, &column{})
+		}
+		if err := p.declare(names, columns); err != nil {
+			return nil, nil, err
+		}
+	}
+	p.settle(r.names(), names, columns)
+	if bad.Count == 0 {
+		bad = nil
+	}
+	return p, bad, p.findKey(columns)
+}
+
+func position(file io.Seeker) int64 {
+	n, err := file.Seek(0, io.SeekCurrent)
+	if err != nil {
+		return 0
+	}
+	return n
+}
+
+func (b *BadRows) add(r BadRow) {
+	b.Count++
+	if len(b.Rows) < BadRowsMost {
+		b.Rows = append(b.Rows, r)
+	}
+}
+
+// declare holds the declared types against the file's fields.
+func (p *Plan) declare(names []string, columns []*column) error {
+	for name, t := range p.Options.Types {
+		at := indexOf(names, name)
+		if at < 0 {
+			if p.Options.Format == CSV || p.Options.Format == XLSX {
+				return fmt.Errorf("the type of %q is declared, and the file has no such field (it has %s)", name, strings.Join(names, ", "))
+			}
+			continue
+		}
+		columns[at].declared = t
+	}
+	return nil
+}
+
+func indexOf(names []string, name string) int {
+	for i, n := range names {
+		if n == name {
+			return i
+		}
+	}
+	return -1
+}
+
+// see learns from one row; it tells what is wrong with it.
+func see(cells []cell, columns []*column, names []string, bad *BadRows, line int) string {
+	for i, c := range cells {
+		if c.missing {
+			continue
+		}
+		reason := sound(c.text)
+		if t := columns[i].declared; reason == "" && t != "" {
+			if _, want := t.Canonical(c.text); want != "" {
+				reason = "is not " + want
+			}
+		}
+		if reason != "" {
+			bad.add(BadRow{Line: line, Field: names[i], Found: clip(c.text), Reason: reason})
+			return reason
+		}
+	}
+	for i := range columns {
+		if i >= len(cells) || cells[i].missing {
+			columns[i].missing = true
+			continue
+		}
+		columns[i].see(cells[i].text)
+	}
+	return ""
+}
+
+func clip(s string) string {
+	s = strings.ToValidUTF8(s, "\uFFFD")
+	if r := []rune(s); len(r) > 80 {
+		return string(r[:80]) + "…"
+	}
+	return s
+}
+
+func (c *column) see(text string) {
+	if len(c.samples) < 3 {
+		c.samples = append(c.samples, clip(text))
+	}
+	if c.could != 0 {
+		c.could &= kindsOf(text)
+	}
+	if c.rising {
+		c.rising = c.could&couldInteger != 0 && text[0] != '-' && rises(c.last, text)
+		c.last = strings.Clone(text)
+	}
+}
+
+// rises tells whether a whole number that is not negative is larger than another.
+func rises(a, b string) bool { return len(b) > len(a) || len(b) == len(a) && b > a }
+
+// settle decides each field's type.
+func (p *Plan) settle(labels, names []string, columns []*column) {
+	for i, c := range columns {
+		t := c.declared
+		if t == "" && len(c.samples) > 0 {
+			t = c.could.narrowest()
+		}
+		if t == "" { // no value was seen
+			t = paging.Text
+		}
+		p.Fields = append(p.Fields, Field{Name: names[i], Label: strings.TrimSpace(labels[i]), Type: t})
+		p.Samples = append(p.Samples, c.samples)
+		p.columns = append(p.columns, i)
+	}
+}
+
+// field tells where a field stands; -1: nowhere.
+func (p *Plan) field(name string) int {
+	for i := range p.Fields {
+		if p.Fields[i].Name == name {
+			return i
+		}
+	}
+	return -1
+}
+
+// findKey takes the named key, or a field whose whole numbers rise from record to
+// record and are never missing, or makes one.
+func (p *Plan) findKey(columns []*column) error {
+	for _, name := range p.Options.Key {
+		switch at := p.field(name); {
+		case at < 0:
+			return fmt.Errorf("the key %q is no field of the file", name)
+		case columns[at].missing:
+			return fmt.Errorf("the key %q is missing in some records", name)
+		case p.Fields[at].Type == paging.JSON:
+			return fmt.Errorf("the key %q is a list or an object", name)
+		}
+	}
+	if p.Key = p.Options.Key; len(p.Key) > 0 {
+		return nil
+	}
+	for i, c := range columns {
+		if p.Rows > 0 && c.rising && !c.missing && p.Fields[i].Type == paging.Integer {
+			p.Key = []string{p.Fields[i].Name}
+			return nil
+		}
+	}
+	name := rowNumber
+	for p.field(name) >= 0 {
+		name += "_"
+	}
+	p.Fields = append([]Field{{Name: name, Label: "Row", Type: paging.Integer}}, p.Fields...)
+	p.Samples = append([][]string{{"1", "2", "3"}}, p.Samples...)
+	p.columns = append([]int{-1}, p.columns...)
+	p.Key, p.MadeKey = []string{name}, true
+	return nil
+}
+
+// nameBytes is the longest name of a field: PostgreSQL cuts longer ones.
+const nameBytes = 63
+
+// safeNames makes names that are easy to write in a query: lower case, letters and
+// digits with "_" between, none twice.
+func safeNames(labels []string) []string {
+	names := make([]string, len(labels))
+	taken := map[string]bool{}
+	for i, label := range labels {
+		base := safeName(label)
+		if base == "" {
+			base = fmt.Sprintf("field_%d", i+1)
+		}
+		name := base
+		for n := 2; taken[name]; n++ {
+			name = fmt.Sprintf("%s_%d", base, n)
+		}
+		taken[name] = true
+		names[i] = name
+	}
+	return names
+}
+
+func safeName(label string) string {
+	var b strings.Builder
+	gap := false
+	for _, r := range strings.ToLower(label) {
+		if !unicode.IsLetter(r) && !unicode.IsDigit(r) {
+			gap = b.Len() > 0
+			continue
+		}
+		if b.Len()+utf8.RuneLen(r) > nameBytes-8 { // room for "_" and a number
+			break
+		}
+		if gap {
+			b.WriteByte('_')
+			gap = false
+		}
+		b.WriteRune(r)
+	}
+	return b.String()
+}
+
+// encodingOf finds whether a file is UTF-8; what is not is taken for windows-1252.
+func encodingOf(file io.ReadSeeker) (Encoding, error) {
+	if _, err := file.Seek(0, io.SeekStart); err != nil {
+		return "", err
+	}
+	buf := make([]byte, 1<<20)
+	kept := 0 // bytes of a character that the last block cut
+	for {
+		n, err := file.Read(buf[kept:])
+		n += kept
+		whole := n
+		for back := 1; back < utf8.UTFMax && back <= n; back++ {
+			if utf8.RuneStart(buf[n-back]) {
+				if !utf8.FullRune(buf[n-back : n]) {
+					whole = n - back
+				}
+				break
+			}
+		}
+		if !utf8.Valid(buf[:whole]) {
+			return Windows1252, nil
+		}
+		kept = copy(buf, buf[whole:n])
+		switch {
+		case err == io.EOF && kept > 0:
+			return Windows1252, nil
+		case err == io.EOF:
+			return UTF8, nil
+		case err != nil:
+			return "", err
+		}
+	}
+}

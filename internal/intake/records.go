@@ -1,0 +1,115 @@
+package intake
+
+import (
+	"encoding/csv"
+	"fmt"
+	"io"
+	"strconv"
+	"strings"
+
+	"pageladder.example/paging"
+)
+
+// AppendCell writes one cell of CSV, RFC 4180. A missing value is an empty
+// unquoted cell, empty text is "".
+func AppendCell(dst []byte, text string, missing bool) []byte {
+	switch {
+	case missing:
+		return dst
+	case text == "" || strings.ContainsAny(text, ",\"\r\n") || text[0] == ' ' || text[len(text)-1] == ' ' || text == `\.`:
+		dst = append(dst, '"')
+		dst = append(dst, strings.ReplaceAll(text, `"`, `""`)...)
+		return append(dst, '"')
+	}
+	return append(dst, text...)
+}
+
+// WriteRecords reads the file again and writes its records as CSV without a head,
+// in the order of the plan's fields, each value in its type's canonical form. Rows
+// that are no records go to aside, with the reason, where one is given; otherwise
+// they are passed over.
+func (p *Plan) WriteRecords(file io.ReadSeeker, to io.Writer, aside io.Writer) error {
+	o := p.Options
+	r, err := open(file, &o)
+	if err != nil {
+		return err
+	}
+	var setAside *csv.Writer
+	if aside != nil {
+		setAside = csv.NewWriter(aside)
+		if err := setAside.Write(append([]string{"line", "reason"}, r.names()...)); err != nil {
+			return err
+		}
+		defer setAside.Flush()
+	}
+	buf := make([]byte, 0, 1<<16)
+	for n := int64(1); ; {
+		row, err := r.next()
+		if err == io.EOF {
+			break
+		}
+		if err != nil {
+			return err
+		}
+		from := len(buf)
+		reason := row.bad
+		if reason == "" {
+			buf, reason = p.appendRecord(buf, row.cells, n)
+		}
+		if reason != "" {
+			buf = buf[:from]
+			if setAside != nil {
+				line := []string{strconv.Itoa(row.line), reason}
+				for _, c := range row.cells {
+					line = append(line, c.text)
+				}
+				if err := setAside.Write(line); err != nil {
+					return err
+				}
+			}
+			continue
+		}
+		n++
+		if len(buf) > 1<<16-1<<12 {
+			if _, err := to.Write(buf); err != nil {
+				return err
+			}
+			buf = buf[:0]
+			if o.Progress != nil {
+				o.Progress(position(file), n)
+			}
+		}
+	}
+	_, err = to.Write(buf)
+	return err
+}
+
+// appendRecord writes one row; it tells what is wrong with it.
+func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, reason string) {
+	for i, f := range p.Fields {
+		if i > 0 {
+			dst = append(dst, ',')
+		}
+		at := p.columns[i]
+		switch {
+		case at < 0:
+			dst = strconv.AppendInt(dst, number, 10)
+		case at >= len(cells) || cells[at].missing:
+		case f.Type == paging.Text:
+			if wrong := sound(cells[at].text); wrong != "" {
+				return dst, f.Name + " " + wrong
+			}
+			dst = AppendCell(dst, cells[at].text, false)
+		default:
+			value, want := cells[at].text, ""
+			if f.Type != paging.Integer || p.Options.Types[f.Name] != "" { // found integers are canonical already
+				value, want = f.Type.Canonical(value)
+			}
+			if want != "" {
+				return dst, fmt.Sprintf("%s is not %s", f.Name, want)
+			}
+			dst = AppendCell(dst, value, false)
+		}
+	}
+	return append(dst, '\n'), ""
+}

@@ -1,0 +1,255 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"io"
+	"os"
+	"strings"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
+)
+
+// columnTypes are the column types that fields are kept in.
+var columnTypes = map[intake.Type]string{
+	paging.Text:       `text collate "und-x-icu"`,
+	paging.Integer:    "bigint",
+	paging.Decimal:    "numeric",
+	paging.BigInteger: "numeric",
+	paging.BigDecimal: "numeric",
+	paging.Boolean:    "boolean",
+	paging.Date:       "date",
+	paging.Time:       "timestamptz",
+	paging.JSON:       "jsonb",
+}
+
+// LoadCSV makes or replaces a set from CSV with a header line that names the
+// fields, whose values are in their types' canonical form. An empty cell is a
+// missing value, "" is empty text. It is all or nothing: readers see the old
+// records until the new ones are whole. The set's Records, Version and ChangedAt are
+// filled in; its indexes are made in the background.
+func (s *Store) LoadCSV(ctx context.Context, set *Set, csv io.Reader) error {
+	return s.load(ctx, set, csv, ", header match")
+}
+
+// load copies records into a new table and then, in the same transaction, points
+// the catalogue at it. Nobody can name the table before.
+func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options string) error {
+	if err := s.sweep(ctx); err != nil {
+		return err
+	}
+	defer s.catalogue.Delete(set.Name)
+	err := pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+		number, err := queryInt(ctx, tx, "select nextval('pageladder.record_table_number')")
+		if err != nil {
+			return err
+		}
+		set.table = fmt.Sprintf("records_%d", number)
+		if _, err := tx.Exec(ctx, createTable(set)); err != nil {
+			return err
+		}
+		fields := make([]string, len(set.Fields))
+		for i, f := range set.Fields {
+			fields[i] = f.Name
+		}
+		// The table was made in this transaction, so its rows can be written as
+		// frozen: visible to all at once, with no vacuum to come.
+		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
+			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), columns(fields), options))
+		if err != nil {
+			return loadError(set, err)
+		}
+		set.Records = copied.RowsAffected()
+		key := "alter table " + tableName(set) + " add primary key (" + columns(set.Rules.Key) + ")"
+		for _, sql := range []string{key, "analyze " + tableName(set)} {
+			if _, err := tx.Exec(ctx, sql); err != nil {
+				return loadError(set, err)
+			}
+		}
+		return point(ctx, tx, set)
+	})
+	if err == nil {
+		s.index(set)
+	}
+	return err
+}
+
+// point points the catalogue at a set's new table.
+func point(ctx context.Context, tx pgx.Tx, set *Set) error {
+	old, err := get(ctx, tx, set.Name)
+	if err != nil && !errors.Is(err, ErrNoSet) {
+		return err
+	}
+	err = tx.QueryRow(ctx, `
+		insert into pageladder.record_set (name, label, record_table, fields, rules, records)
+		values ($1, $2, $3, $4, $5, $6)
+		on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
+		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
+		  version = record_set.version + 1, changed_at = now()
+		returning version, changed_at`,
+		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records).Scan(&set.Version, &set.ChangedAt)
+	if err == nil && old != nil {
+		// A reader may have looked up the old table just before: it goes later.
+		_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", old.table)
+	}
+	return err
+}
+
+func createTable(set *Set) string {
+	var b strings.Builder
+	fmt.Fprintf(&b, "create table %s (", tableName(set))
+	for _, f := range set.Fields {
+		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
+		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
+		case paging.Integer:
+			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
+		case paging.Decimal:
+			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
+		}
+		b.WriteString(", ")
+	}
+	fmt.Fprintf(&b, "%s bigint not null default 1)", revisionColumn)
+	return b.String()
+}
+
+// loadError says in plain words where a file is wrong.
+func loadError(set *Set, err error) error {
+	var pg *pgconn.PgError
+	if !errors.As(err, &pg) {
+		return err
+	}
+	where := strings.TrimPrefix(pg.Where, "COPY "+set.table+", ")
+	if pg.Code == uniqueViolation {
+		return fmt.Errorf("loading %s: the key %s stands in two records: %s", set.Name, strings.Join(set.Rules.Key, ","), pg.Detail)
+	}
+	return fmt.Errorf("loading %s: %s: %s", set.Name, where, pg.Message)
+}
+
+// Import is a file that becomes the records of a kept set.
+type Import struct {
+	Name    string // of the set
+	Label   string // empty: the name
+	Source  io.Reader
+	Options intake.Options
+	// Rules are those of the set; nil: the ones it has, or rules that offer every
+	// field.
+	Rules *paging.Rules
+	// Aside takes the rows that are no records, to be mended; nil: the import is
+	// refused.
+	Aside io.Writer
+	// MostBytes bounds the file; 0: DefaultImportBytes.
+	MostBytes int64
+}
+
+// DefaultImportBytes is the largest file that is imported unless told otherwise.
+const DefaultImportBytes = 4 << 30
+
+// ErrTooLarge is the error for a file over the limit.
+var ErrTooLarge = errors.New("the file is larger than imports may be")
+
+// Import makes or replaces a set from a file. The file is spooled to disk, since
+// types are found from all of its values; it is never held in memory. It is all or
+// nothing. Errors are ErrTooLarge, *intake.BadRows where rows are no records and
+// nobody takes them aside, what else is wrong with the file, or the database's.
+func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, error) {
+	file, err := os.CreateTemp("", "pageladder-import-")
+	if err != nil {
+		return nil, nil, err
+	}
+	defer os.Remove(file.Name())
+	defer file.Close()
+	most := in.MostBytes
+	if most == 0 {
+		most = DefaultImportBytes
+	}
+	if n, err := io.Copy(file, io.LimitReader(in.Source, most+1)); err != nil {
+		return nil, nil, fmt.Errorf("reading the file: %w", err)
+	} else if n > most {
+		return nil, nil, ErrTooLarge
+	}
+	plan, bad, err := intake.NewPlan(file, in.Options)
+	if err != nil {
+		return nil, nil, err
+	}
+	if bad != nil && in.Aside == nil {
+		return nil, plan, bad
+	}
+	set, err := s.setFor(ctx, &in, plan)
+	if err != nil {
+		return nil, plan, err
+	}
+	from, to := io.Pipe()
+	go func() { to.CloseWithError(plan.WriteRecords(file, to, in.Aside)) }()
+	err = s.load(ctx, set, from, "")
+	from.CloseWithError(err) // so that the writer ends
+	return set, plan, err
+}
+
+// setFor is the set that an import makes.
+func (s *Store) setFor(ctx context.Context, in *Import, plan *intake.Plan) (*Set, error) {
+	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules}
+	if set.Rules == nil {
+		set.Rules = rulesFor(plan)
+		if old, err := s.Get(ctx, in.Name); err == nil && fitting(old.Rules, plan.Fields) {
+			set.Rules = old.Rules
+			if set.Label == "" {
+				set.Label = old.Label
+			}
+		} else if err != nil && !errors.Is(err, ErrNoSet) {
+			return nil, err
+		}
+	}
+	if set.Label == "" {
+		set.Label = in.Name
+	}
+	if !fitting(set.Rules, plan.Fields) {
+		return nil, errors.New("the rules name fields that the file does not have")
+	}
+	return set, set.Rules.Check()
+}
+
+// rulesFor offers every field of a file to sort and filter by, and its text to
+// search in.
+func rulesFor(plan *intake.Plan) *paging.Rules {
+	r := &paging.Rules{Key: plan.Key, Unknown: paging.UnknownNoted}
+	for _, f := range plan.Fields {
+		if f.Type == paging.JSON {
+			continue
+		}
+		r.Sorts = append(r.Sorts, paging.SortKey{Key: f.Name})
+		filter := paging.FilterRule{Field: f.Name, Type: f.Type}
+		if f.Type == paging.Text {
+			r.Search = append(r.Search, f.Name)
+			filter.Operators = []paging.Operator{paging.Equals, paging.Not, paging.None}
+		}
+		r.Filters = append(r.Filters, filter)
+	}
+	return r
+}
+
+// fitting tells whether every field that rules name is there.
+func fitting(r *paging.Rules, fields []intake.Field) bool {
+	set := Set{Fields: fields}
+	names := append(append([]string{}, r.Key...), r.Search...)
+	names = append(names, r.Show...)
+	for i := range r.Sorts {
+		if len(r.Sorts[i].Fields) == 0 {
+			names = append(names, r.Sorts[i].Key)
+		}
+		names = append(names, r.Sorts[i].Fields...)
+	}
+	for i := range r.Filters {
+		names = append(names, r.Filters[i].Field)
+	}
+	for _, name := range names {
+		if set.field(name) == nil {
+			return false
+		}
+	}
+	return len(r.Key) > 0
+}
