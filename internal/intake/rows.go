@@ -408,7 +408,10 @@ func (x *xlsxRows) next() (row, error) {
 		r.cells = x.buf
 		return r, nil
 	}
-	return row{}, errors.Join(x.rows.Error(), io.EOF)
+	if err := x.rows.Error(); err != nil {
+		return row{}, err
+	}
+	return row{}, io.EOF
 }
 
 // sound tells what is wrong with a cell's text, if anything is.

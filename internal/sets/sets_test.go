@@ -4,6 +4,7 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
+	"os"
 	"strings"
 	"sync"
 	"testing"
@@ -18,7 +19,13 @@ import (
 	"pageladder.example/paging"
 )
 
-func TestMain(m *testing.M) { testkit.WithPostgres(m) }
+func TestMain(m *testing.M) {
+	if dir := os.Getenv(importerEnv); dir != "" {
+		fmt.Fprintln(os.Stderr, importer(dir))
+		os.Exit(1)
+	}
+	testkit.WithPostgres(m)
+}
 
 func ledger() *sets.Set {
 	return &sets.Set{
