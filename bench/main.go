@@ -22,7 +22,6 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/console"
-	"pageladder.example/demo"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -62,15 +61,12 @@ func run(records int, each time.Duration, rounds int) error {
 	}
 	defer store.Close()
 
-	began := time.Now()
-	from, to := io.Pipe()
-	go func() { to.CloseWithError(demo.WriteTides(to, records)) }()
-	if err := store.LoadCSV(ctx, demo.Tides(), from); err != nil {
+	if err := loading(ctx, store, server, dir, records); err != nil {
 		return err
 	}
-	fmt.Printf("%d records loaded in %.1f s\n", records, time.Since(began).Seconds())
+	began := time.Now()
 	store.Indexed()
-	fmt.Printf("and indexed after %.1f s\n", time.Since(began).Seconds())
+	fmt.Printf("indexes ready after another %.1f s\n", time.Since(began).Seconds())
 	pool, err := pgxpool.New(ctx, server.URL())
 	if err != nil {
 		return err
