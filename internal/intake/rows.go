@@ -88,7 +88,6 @@ type csvRows struct {
 	r    *csv.Reader
 	head []string
 	raw  *window
-	utf8 bool // declared, or found: text that is not is bad
 	buf  []cell
 }
 
