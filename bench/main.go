@@ -14,6 +14,7 @@ import (
 	"net/http"
 	"os"
 	"path/filepath"
+	"runtime/pprof"
 	"slices"
 	"sync"
 	"sync/atomic"
@@ -33,13 +34,14 @@ func main() {
 	records := flag.Int("records", 1_000_000, "records of the set")
 	each := flag.Duration("each", 3*time.Second, "how long each question is asked, each round")
 	rounds := flag.Int("rounds", 3, "rounds; the median is printed")
+	profile := flag.String("profile", "", "file for a CPU profile of the questions")
 	flag.Parse()
-	if err := run(*records, *each, *rounds); err != nil {
+	if err := run(*records, *each, *rounds, *profile); err != nil {
 		log.Fatal(err)
 	}
 }
 
-func run(records int, each time.Duration, rounds int) error {
+func run(records int, each time.Duration, rounds int, profile string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -120,6 +122,17 @@ func run(records int, each time.Duration, rounds int) error {
 		if err := warm(ours+list, sort, pages); err != nil {
 			return err
 		}
+	}
+	if profile != "" {
+		f, err := os.Create(profile)
+		if err != nil {
+			return err
+		}
+		defer f.Close()
+		if err := pprof.StartCPUProfile(f); err != nil {
+			return err
+		}
+		defer pprof.StopCPUProfile()
 	}
 	rates, p50 := make([][]float64, len(questions)), make([][]float64, len(questions))
 	for range rounds {

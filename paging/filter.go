@@ -262,8 +262,10 @@ func (t Type) Canonical(s string) (value, want string) {
 		}
 		return trimmed, ""
 	case Time:
-		if _, err := time.Parse(time.DateOnly, trimmed); err == nil {
-			return trimmed + "T00:00:00Z", ""
+		if len(trimmed) == len(time.DateOnly) {
+			if _, err := time.Parse(time.DateOnly, trimmed); err == nil {
+				return trimmed + "T00:00:00Z", ""
+			}
 		}
 		// the "+" of an offset that was not escaped has been read as a space
 		at, err := time.Parse(time.RFC3339Nano, strings.ToUpper(strings.Replace(trimmed, " ", "+", 1)))

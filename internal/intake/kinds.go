@@ -88,12 +88,12 @@ func numberKinds(s string) kinds {
 		return 0
 	}
 	k := couldBigDecimal
-	if _, want := paging.Decimal.Canonical(s); len(digits) <= 15 || want == "" {
+	if len(digits) <= 15 || fits(paging.Decimal, s) {
 		k |= couldDecimal
 	}
 	if point < 0 {
 		k |= couldBigInteger
-		if _, want := paging.Integer.Canonical(s); len(digits) <= 15 || want == "" {
+		if len(digits) <= 15 || fits(paging.Integer, s) {
 			k |= couldInteger
 		}
 	}
@@ -110,8 +110,13 @@ func timeKinds(s string) kinds {
 	if s[10] != 'T' && s[10] != 't' {
 		return 0
 	}
-	if _, want := paging.Time.Canonical(s); want == "" {
+	if _, err := time.Parse(time.RFC3339, s); err == nil || fits(paging.Time, s) {
 		return couldTime
 	}
 	return 0
+}
+
+func fits(t Type, s string) bool {
+	_, want := t.Canonical(s)
+	return want == ""
 }

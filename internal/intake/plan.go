@@ -4,6 +4,8 @@ import (
 	"errors"
 	"fmt"
 	"io"
+	"math"
+	"strconv"
 	"strings"
 	"unicode"
 	"unicode/utf8"
@@ -71,9 +73,9 @@ const rowNumber = "row_number"
 type column struct {
 	could    kinds // types that all values so far could have
 	declared Type
-	missing  bool   // some value is missing
-	rising   bool   // whole numbers, each larger than the one before
-	last     string // the value before
+	missing  bool  // some value is missing
+	rising   bool  // whole numbers, each larger than the one before
+	last     int64 // the value before
 	samples  []string
 }
 
@@ -103,7 +105,7 @@ func NewPlan(file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
 			return nil, nil, err
 		}
 		for len(columns) < len(r.names()) { // also where JSON brings a new field
-			columns = append(columns, &column{could: allKinds, rising: true, missing: p.Rows > 0})
+			columns = append(columns, &column{could: allKinds, rising: true, last: math.MinInt64, missing: p.Rows > 0})
 		}
 		if len(names) < len(r.names()) {
 			names = safeNames(r.names())
@@ -224,13 +226,11 @@ func (c *column) see(text string) {
 		c.could &= kindsOf(text)
 	}
 	if c.rising {
-		c.rising = c.could&couldInteger != 0 && text[0] != '-' && rises(c.last, text)
-		c.last = strings.Clone(text)
+		n, err := strconv.ParseInt(text, 10, 64)
+		c.rising = err == nil && n > c.last
+		c.last = n
 	}
 }
-
-// rises tells whether a whole number that is not negative is larger than another.
-func rises(a, b string) bool { return len(b) > len(a) || len(b) == len(a) && b > a }
 
 // settle decides each field's type.
 func (p *Plan) settle(labels, names []string, columns []*column) {

@@ -102,7 +102,7 @@ func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, r
 			dst = AppendCell(dst, cells[at].text, false)
 		default:
 			value, want := cells[at].text, ""
-			if f.Type != paging.Integer || p.Options.Types[f.Name] != "" { // found integers are canonical already
+			if p.Options.Types[f.Name] != "" { // found types are right for every value; declared ones may not be
 				value, want = f.Type.Canonical(value)
 			}
 			if want != "" {

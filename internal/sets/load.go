@@ -65,11 +65,8 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 			return loadError(set, err)
 		}
 		set.Records = copied.RowsAffected()
-		key := "alter table " + tableName(set) + " add primary key (" + columns(set.Rules.Key) + ")"
-		for _, sql := range []string{key, "analyze " + tableName(set)} {
-			if _, err := tx.Exec(ctx, sql); err != nil {
-				return loadError(set, err)
-			}
+		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+columns(set.Rules.Key)+")"); err != nil {
+			return loadError(set, err)
 		}
 		return point(ctx, tx, set)
 	})

@@ -153,6 +153,9 @@ func (q *question) regions() []region {
 // comes "after" may be values and then nulls, so that there are up to twice as
 // many.
 func (q *question) regionsFrom(values []*string) []region {
+	if q.oneWay() && values[0] != nil {
+		return q.oneWayFrom(values)
+	}
 	var all []region
 	for depth := len(q.order) - 1; depth >= 0; depth-- {
 		var ties region
@@ -200,6 +203,39 @@ func (q *question) regionsFrom(values []*string) []region {
 		}
 	}
 	return all
+}
+
+// oneWay tells whether the whole order has one direction and only its first field
+// can lack a value, as a sort by one field and the key has.
+func (q *question) oneWay() bool {
+	for i, o := range q.order {
+		if o.Desc != q.order[0].Desc || i > 0 && q.nullable(o.Field) {
+			return false
+		}
+	}
+	return true
+}
+
+// oneWayFrom are the records from one on in an order of one direction: a single
+// stretch of the index, and the missing values where they come after.
+func (q *question) oneWayFrom(values []*string) []region {
+	fields, places := make([]string, len(q.order)), make([]string, len(q.order))
+	r := region{sure: len(q.order)}
+	for i, o := range q.order {
+		fields[i] = quote(o.Field)
+		r.args = append(r.args, *values[i])
+		places[i] = "$" + strconv.Itoa(len(q.args)+i+1) + "::" + q.sqlType(o.Field)
+	}
+	compare := ") >= ("
+	if q.order[0].Desc {
+		compare = ") <= ("
+	}
+	r.where = []string{"(" + strings.Join(fields, ", ") + compare + strings.Join(places, ", ") + ")"}
+	first := q.order[0]
+	if first.NullsFirst || !q.nullable(first.Field) {
+		return []region{r}
+	}
+	return []region{r, {where: []string{quote(first.Field) + " is null"}, sure: 1}}
 }
 
 // withoutArg is the region of nulls after values: the same ties, without the
