@@ -86,6 +86,10 @@ func (c *checker) choices(r *Rules) {
 	oneOf(c, "addressing", r.Addressing, ByPage, ByOffset)
 	oneOf(c, "past_last", r.PastLast, PastLastGivesLast, PastLastGivesFirst, PastLastGivesEmpty, PastLastRefused)
 	oneOf(c, "on_fault", r.OnFault, Mend, Refuse)
+	oneOf(c, "count", r.Count, CountExact, CountAtLeast, CountNone)
+	if r.CountTo < 0 || r.CountTo > 0 && r.Count != CountAtLeast {
+		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, beside count "at_least"`)
+	}
 	oneOf(c, "unknown", r.Unknown, UnknownRides, UnknownNoted, UnknownDrops, UnknownRefuse)
 	oneOf(c, "keep.what", r.Keep.What, KeepAll, KeepDeclared, KeepListed)
 	oneOf(c, "markup.style", r.Markup.Style, StylePlain, StyleBootstrap, StyleClassed)

@@ -105,6 +105,7 @@ func words() map[reflect.Type][]any {
 		reflect.TypeFor[Answer]():      list(Mend, Refuse),
 		reflect.TypeFor[Unknown]():     list(UnknownRides, UnknownNoted, UnknownDrops, UnknownRefuse),
 		reflect.TypeFor[Direction]():   list(Ascending, Descending),
+		reflect.TypeFor[CountHow]():    list(CountExact, CountAtLeast, CountNone),
 		reflect.TypeFor[KeepWhat]():    list(KeepAll, KeepDeclared, KeepListed),
 		reflect.TypeFor[MarkupStyle](): list(StylePlain, StyleBootstrap, StyleClassed),
 		reflect.TypeFor[Type]():        list(Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time, JSON),

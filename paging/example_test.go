@@ -153,15 +153,15 @@ func ExampleTotal() {
 		page, _ = page.Seen(21)
 		m := page.Metadata()
 		text, _ := m.TotalIs.MarshalText()
-		fmt.Println(string(text), m.TotalIs.String(), m.Summary)
+		fmt.Println(string(text), m.TotalIs.String(), total.Records(), m.Summary)
 	}
 	var kind paging.TotalKind
 	fmt.Println(kind.UnmarshalText([]byte("counted")))
 	// Output:
-	// exact exact 1–20 of 168
-	// at_least at_least 1–20 of at least 100
-	// none none 1–20
-	// remembered remembered 1–20 of 168
+	// exact exact 168 1–20 of 168
+	// at_least at_least 100 1–20 of at least 100
+	// none none 0 1–20
+	// remembered remembered 168 1–20 of 168
 	// paging: "counted" is no kind of total
 }
 
@@ -283,6 +283,11 @@ func ExampleRules_Check() {
 	fmt.Println(rules.Check())
 	// Output:
 	// paging rules: default_sort: found "-arrived_at"; right would be only sort keys of sorts, each once, at most max_sort_keys: "arrived_at" is no sort key here (none is offered)
+}
+
+func ExampleRules_Counted() {
+	fmt.Println((&paging.Rules{}).Counted(), (&paging.Rules{Count: paging.CountAtLeast}).Counted(), (&paging.Rules{Count: paging.CountNone}).Counted())
+	// Output: -1 10000 0
 }
 
 func ExampleRules_Convert() {

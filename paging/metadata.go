@@ -46,13 +46,21 @@ func (p *Page) Metadata() Metadata {
 		m.TotalPages, m.TotalItems = &p.pages, &p.total.n
 		m.TotalAge = int64(p.total.age.Seconds())
 	case TotalAtLeast:
-		m.TotalAtLeast = max(p.total.n, p.offset+int64(p.rows))
+		m.TotalAtLeast = p.atLeast()
 	}
 	if p.rows > 0 {
 		first, last := p.offset+1, p.offset+int64(p.rows)
 		m.FirstRow, m.LastRow = &first, &last
 	}
 	return m
+}
+
+// atLeast is how many records are known to be there.
+func (p *Page) atLeast() int64 {
+	if p.rows == 0 {
+		return p.total.n
+	}
+	return max(p.total.n, p.offset+int64(p.rows))
 }
 
 // Summary says in English which rows are on the page: "41–60 of 168",
@@ -72,7 +80,7 @@ func (p *Page) Summary() string {
 	case p.total.Known():
 		return rows + " of " + grouped(p.total.n)
 	case p.total.is == TotalAtLeast:
-		return rows + " of at least " + grouped(max(p.total.n, p.offset+int64(p.rows)))
+		return rows + " of at least " + grouped(p.atLeast())
 	}
 	return rows
 }

@@ -228,6 +228,12 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, "41–60 of at least 10,001", page.Summary())
 
+	page = settle(t, &Rules{}, "page=999", AtLeast(10_001))
+	page, err = page.Seen(0)
+	require.NoError(t, err)
+	assert.Equal(t, "none of at least 10,001", page.Summary())
+	assert.EqualValues(t, 10_001, page.Metadata().TotalAtLeast)
+
 	ask, err := (&Rules{MaxOffset: 1000}).Read("page=99999999999999999999")
 	require.NoError(t, err)
 	_, err = ask.Settle(NotCounted())

@@ -8,6 +8,7 @@ const (
 	DefaultTips        = 1         // pages at each end of the ladder
 	DefaultMaxSortKeys = 3         // sort keys in one query
 	DefaultMaxOffset   = 1_000_000 // records skipped where the total is not known
+	DefaultCountTo     = 10_000    // records counted for a total of "at least"
 
 	MaxReach = 50 // bound of Ladder.Reach
 	MaxTips  = 10 // bound of Ladder.Tips
@@ -72,6 +73,10 @@ type Rules struct {
 	// MaxOffset is the most records skipped where the total is not known. Left
 	// out: 1,000,000.
 	MaxOffset int64 `json:"max_offset,omitempty" jsonschema:"minimum=0"`
+	// Count says how the total is found. Left out: exact.
+	Count CountHow `json:"count,omitempty"`
+	// CountTo is how far "at_least" counts. Left out: 10,000.
+	CountTo int64 `json:"count_to,omitempty" jsonschema:"minimum=0"`
 	// Ladder shapes the row of page links.
 	Ladder LadderRules `json:"ladder,omitzero"`
 	// Markup says how ladders are drawn.
@@ -183,6 +188,30 @@ const (
 	UnknownDrops  Unknown = "drop"   // it is left off links, and an adjustment says so
 	UnknownRefuse Unknown = "refuse" // it is a fault
 )
+
+// CountHow is how the total of a list is found. It is for whoever counts; pages are
+// settled on whatever total they are given.
+type CountHow string
+
+// Ways to find a total; the empty one is exact.
+const (
+	CountExact   CountHow = "exact"
+	CountAtLeast CountHow = "at_least" // as far as CountTo
+	CountNone    CountHow = "none"
+)
+
+// Counted is how far to count for a total: -1 to the end, 0 not at all.
+func (r *Rules) Counted() int64 {
+	switch {
+	case r.Count == CountNone:
+		return 0
+	case r.Count != CountAtLeast:
+		return -1
+	case r.CountTo < 1:
+		return DefaultCountTo
+	}
+	return r.CountTo
+}
 
 // LadderRules shape the row of page links.
 type LadderRules struct {

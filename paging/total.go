@@ -49,6 +49,9 @@ func Remembered(n int64, age time.Duration) Total {
 // Known tells whether pages can be settled on the total: exact or remembered.
 func (t Total) Known() bool { return t.is == TotalExact || t.is == TotalRemembered }
 
+// Records is how many records there are, or at least are; 0 where nothing is known.
+func (t Total) Records() int64 { return t.n }
+
 // pages is how many pages of the given size the records fill; an empty set has
 // one, empty page.
 func (t Total) pages(size int) int64 {

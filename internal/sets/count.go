@@ -2,56 +2,123 @@ package sets
 
 import (
 	"context"
+	"errors"
 	"fmt"
+	"strconv"
+	"time"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/paging"
 )
 
-// countsKept is how many filtered counts are remembered, the least used going
-// first.
-const countsKept = 10_000
+const (
+	countsKept = 10_000          // filtered counts that are remembered, the least used going first
+	countTime  = 4 * time.Second // what a count may take before it comes back as "at least"
+	countStep  = 20_000          // records between two looks at the clock
+)
 
-// total is how many records a question has. All of a set's are in the catalogue;
-// filtered ones are counted once a version, by one computation however many ask.
-func (s *Store) total(ctx context.Context, db querier, q *question) (int64, error) {
-	if len(q.where) == 0 {
-		return q.set.Records, nil
+// canceled is PostgreSQL's code for a statement that was cancelled, by its time-out
+// for one.
+const canceled = "57014"
+
+// total is how many records a question has, as well as the set's rules want to know
+// it. All of a set's are in the catalogue; filtered ones are counted once a version,
+// by one computation however many ask.
+func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Total, error) {
+	most := q.set.Rules.Counted()
+	switch {
+	case most == 0:
+		return paging.NotCounted(), nil
+	case len(q.where) == 0:
+		return paging.Exact(q.set.Records), nil
 	}
-	key := fmt.Sprintf("%s %d %s", q.set.Name, q.set.Version, q.asked)
-	if n, ok := s.counts.Get(key); ok {
-		return n, nil
+	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.asked)
+	if total, ok := s.counts.Get(key); ok {
+		return total, nil
 	}
-	if _, inTransaction := db.(pgx.Tx); inTransaction {
-		return s.count(ctx, db, q)
+	if tx, ok := db.(pgx.Tx); ok {
+		return s.count(ctx, tx, q, most)
 	}
-	n, err, _ := s.counting.Do(key, func() (any, error) {
-		// Others may wait for this count, so it does not end with one caller's
-		// request; the statement's own time is bounded by the server.
-		n, err := s.count(context.WithoutCancel(ctx), db, q)
+	// Others may wait for this count, so it does not end with one caller's request;
+	// it has a time of its own.
+	counted := s.counting.DoChan(key, func() (any, error) {
+		var total paging.Total
+		err := pgx.BeginTxFunc(s.running, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) (err error) {
+			total, err = s.count(s.running, tx, q, most)
+			return err
+		})
 		if err == nil {
-			s.counts.Add(key, n)
+			s.counts.Add(key, total)
 		}
-		return n, err
+		return total, err
 	})
-	if err != nil {
-		return 0, err
+	select {
+	case <-ctx.Done():
+		return paging.Total{}, ctx.Err()
+	case result := <-counted:
+		if result.Err != nil {
+			return paging.Total{}, result.Err
+		}
+		return result.Val.(paging.Total), nil
 	}
-	return n.(int64), ctx.Err()
 }
 
-// count counts a question's records at the version of its set.
-func (s *Store) count(ctx context.Context, db querier, q *question) (int64, error) {
-	sql := fmt.Sprintf("select (select version from pageladder.record_set where name = $%d), count(*)", len(q.args)+1) + q.from(region{})
-	rows, err := db.Query(ctx, sql, append(append([]any{}, q.args...), q.set.Name)...)
+// count counts a question's records at the version of its set: all of them or, with
+// most, as far as that. What takes too long comes back as "at least" what was seen.
+// No estimate passes for a count.
+func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (paging.Total, error) {
+	version, err := queryInt(ctx, tx, "select coalesce((select version from pageladder.record_set where name = $1), 0)", q.set.Name)
+	if err != nil {
+		return paging.Total{}, err
+	}
+	if version != q.set.Version {
+		return paging.Total{}, errMoved
+	}
+	sql := "select count(*)" + q.from(region{})
+	if most > 0 {
+		sql = "select count(*) from (select 1" + q.from(region{}) + " limit " + strconv.FormatInt(most+1, 10) + ") counted"
+	}
+	var n int64
+	err = pgx.BeginFunc(ctx, tx, func(within pgx.Tx) error { // a savepoint, so that tx survives the time-out
+		_, err := within.Exec(ctx, fmt.Sprintf("set local statement_timeout = %d", (s.countTime/2).Milliseconds()))
+		if err == nil {
+			n, err = queryInt(ctx, within, sql, q.args...)
+		}
+		return err
+	})
+	var pg *pgconn.PgError
+	switch {
+	case errors.As(err, &pg) && pg.Code == canceled:
+		n, err = s.countSome(ctx, tx, q)
+		return paging.AtLeast(n), err
+	case err != nil:
+		return paging.Total{}, err
+	case most > 0 && n > most:
+		return paging.AtLeast(most), nil
+	}
+	_, err = tx.Exec(ctx, "set local statement_timeout = 0")
+	return paging.Exact(n), err
+}
+
+// countSome counts for the rest of the time, by walking through the records.
+func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64, err error) {
+	_, err = tx.Exec(ctx, "declare counting no scroll cursor for select 1"+q.from(region{}), append([]any{pgx.QueryExecModeExec}, q.args...)...)
 	if err != nil {
 		return 0, err
 	}
-	type counted struct{ version, n int64 }
-	c, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (c counted, err error) {
-		return c, row.Scan(&c.version, &c.n)
-	})
-	if err == nil && c.version != q.set.Version {
-		err = errMoved
+	until := time.Now().Add(s.countTime / 2)
+	for time.Now().Before(until) {
+		tag, err := tx.Exec(ctx, "move forward "+strconv.Itoa(countStep)+" in counting")
+		if err != nil {
+			return 0, err
+		}
+		n += tag.RowsAffected()
+		if tag.RowsAffected() < countStep {
+			break
+		}
 	}
-	return c.n, err
+	_, err = tx.Exec(ctx, "close counting")
+	return n, err
 }

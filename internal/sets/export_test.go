@@ -1,6 +1,9 @@
 package sets
 
-import "context"
+import (
+	"context"
+	"time"
+)
 
 // SetDeep sets from how many records on footholds are used.
 func (s *Store) SetDeep(n int64) { s.footholds.deep = n }
@@ -21,7 +24,7 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	t, err := s.buildTrack(ctx, q, total)
+	t, err := s.buildTrack(ctx, q, total.Records())
 	if err != nil {
 		return 0, 0, err
 	}
@@ -35,3 +38,6 @@ func (s *Store) Footholds() (tracks, bytes int) {
 	defer s.footholds.mu.Unlock()
 	return s.footholds.tracks.Len(), s.footholds.bytes
 }
+
+// SetCountTime sets the time that a count may take.
+func (s *Store) SetCountTime(d time.Duration) { s.countTime = d }

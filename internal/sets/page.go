@@ -67,31 +67,41 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string
 	if err != nil {
 		return nil, err
 	}
-	settled, err := ask.Settle(paging.Exact(total))
+	settled, err := ask.Settle(total)
 	if err != nil {
 		return nil, err
 	}
 	page := &Page{Set: set, Settled: settled}
-	if settled.Fetch() == 0 {
+	rows := settled.Fetch()
+	if rows == 0 {
 		return page, nil
 	}
-	page.Records, err = s.stretch(ctx, db, q, settled.Offset(), settled.Rows(), total)
-	if err == nil && len(page.Records) != settled.Rows() {
-		err = errMoved
+	if page.Records, err = s.stretch(ctx, db, q, settled.Offset(), rows, total); err != nil {
+		return nil, err
 	}
-	return page, err
+	if total.Known() && len(page.Records) != rows {
+		return nil, errMoved
+	}
+	if page.Settled, err = settled.Seen(len(page.Records)); err != nil {
+		return nil, err
+	}
+	page.Records = page.Records[:page.Settled.Rows()]
+	return page, nil
 }
 
 // stretch reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
-func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total int64) ([]Record, error) {
+func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total) ([]Record, error) {
 	r := reader{db: db, q: q}
-	behind := total - offset - int64(rows) // records after the page
-	near := min(offset, behind)
+	behind, near := int64(0), int64(0) // records after the page, and to the nearer end
+	if total.Known() {
+		behind = total.Records() - offset - int64(rows)
+		near = min(offset, behind)
+	}
 	values, skip, found := []*string(nil), int64(0), false
 	if near >= s.footholds.deep {
 		if values, skip, found = s.footholds.nearest(q, offset); !found {
-			s.build(q, total)
+			s.build(q, total.Records())
 		}
 	}
 	var records []Record
@@ -99,7 +109,7 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 	switch {
 	case found:
 		records, err = r.records(ctx, q.regionsFrom(values), skip, rows)
-	case behind < offset:
+	case total.Known() && behind < offset:
 		r.q = q.reversed()
 		records, err = r.records(ctx, r.q.regions(), behind, rows)
 		slices.Reverse(records)

@@ -369,7 +369,7 @@ func (s *Store) Place(ctx context.Context, name string, key []string, query stri
 		if err != nil {
 			return err
 		}
-		page, err = ask.AtRow(row).Settle(paging.Exact(total))
+		page, err = ask.AtRow(row).Settle(total)
 		return err
 	})
 	return row, page, err

@@ -5,12 +5,14 @@ import (
 	"strings"
 	"sync"
 	"testing"
+	"time"
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
 )
 
 func text(s string) *string { return &s }
@@ -156,4 +158,50 @@ func TestFacetsCountUnderTheOtherFilters(t *testing.T) {
 	}
 	_, err = store.Facets(t.Context(), "arrivals", "", []string{"note"})
 	assert.ErrorContains(t, err, "note: found a field that is not filtered by")
+}
+
+func TestTotalsAsTheRulesWantThem(t *testing.T) {
+	store := testkit.Store(t)
+	var file strings.Builder
+	file.WriteString("no,kind\n")
+	for n := range 500 {
+		fmt.Fprintf(&file, "%d,%d\n", n, n%2)
+	}
+	load := func(count paging.CountHow, to int64) {
+		in := csvImport(file.String())
+		in.Rules = &paging.Rules{Key: []string{"no"}, Count: count, CountTo: to, Filters: []paging.FilterRule{{Field: "kind", Type: paging.Integer}}}
+		_, _, err := store.Import(t.Context(), in)
+		require.NoError(t, err)
+	}
+	summary := func(query string) string {
+		page, err := store.Page(t.Context(), "boats", query)
+		require.NoError(t, err, query)
+		assert.Len(t, page.Records, page.Settled.Rows(), query)
+		return page.Settled.Summary()
+	}
+	load(paging.CountAtLeast, 100)
+	assert.Equal(t, "21–40 of at least 100", summary("kind=1&page=2"))
+	assert.Equal(t, "201–220 of at least 220", summary("kind=1&page=11"))
+	assert.Equal(t, "241–250 of 250", summary("kind=1&page=13"), "the end was seen")
+	assert.Equal(t, "none of at least 100", summary("kind=1&page=99"))
+	assert.Equal(t, "no records", summary("kind=7"))
+	load(paging.CountNone, 0)
+	assert.Equal(t, "21–40", summary("kind=1&page=2"))
+	assert.Equal(t, "481–500 of 500", summary("page=25"))
+	load("", 0)
+	assert.Equal(t, "21–40 of 250", summary("kind=1&page=2"))
+
+	// A count that is out of time comes back as at least what was seen, and the page
+	// still comes.
+	for n := 500; n < 200_000; n++ {
+		fmt.Fprintf(&file, "%d,%d\n", n, n%2)
+	}
+	load("", 0)
+	store.SetCountTime(8 * time.Millisecond)
+	page, err := store.Page(t.Context(), "boats", "kind.min=0&kind.max=1&page=3")
+	require.NoError(t, err)
+	assert.Equal(t, paging.TotalAtLeast, page.Settled.Metadata().TotalIs)
+	assert.Less(t, page.Settled.Metadata().TotalAtLeast, int64(200_000))
+	assert.Len(t, page.Records, 20)
+	assert.False(t, page.Settled.IsLast())
 }

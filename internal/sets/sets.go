@@ -41,7 +41,8 @@ type Set struct {
 type Store struct {
 	pool      *pgxpool.Pool
 	catalogue sync.Map // of *Set by name, as last seen
-	counts    *lru.Cache[string, int64]
+	counts    *lru.Cache[string, paging.Total]
+	countTime time.Duration
 	counting  singleflight.Group
 	footholds *footholds
 
@@ -69,9 +70,9 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	if err != nil {
 		return nil, err
 	}
-	s := &Store{pool: pool, footholds: newFootholds()}
+	s := &Store{pool: pool, footholds: newFootholds(), countTime: countTime}
 	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
-	if s.counts, err = lru.New[string, int64](countsKept); err != nil {
+	if s.counts, err = lru.New[string, paging.Total](countsKept); err != nil {
 		return nil, err
 	}
 	if err := s.sweep(ctx); err != nil {
