@@ -125,6 +125,48 @@ func TestLadderInvariants(t *testing.T) {
 	})
 }
 
+func TestLadderWithoutAKnownEnd(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		reach, tips := rapid.IntRange(0, 10).Draw(t, "reach"), rapid.IntRange(0, 5).Draw(t, "tips")
+		steady := rapid.Bool().Draw(t, "steady")
+		number := rapid.Int64Range(1, 1000).Draw(t, "page")
+		total := rapid.OneOf(rapid.Just(NotCounted()), rapid.Map(rapid.Int64Range(0, 500), AtLeast)).Draw(t, "total")
+		r := &Rules{Size: SizeRules{Default: 1}, Ladder: LadderRules{Reach: &reach, Tips: &tips, Steady: &steady}}
+		ask, err := r.Read(fmt.Sprint("page=", number))
+		require.NoError(t, err)
+		page, err := ask.Settle(total)
+		require.NoError(t, err)
+		page, err = page.Seen(page.Fetch()) // more follow
+		require.NoError(t, err)
+		rungs := page.On(Base{}).Ladder()
+		known := max(number+1, page.pages)
+
+		at, shown := int64(1), map[int64]RungKind{}
+		for i, g := range rungs {
+			if g.Kind == RungGap {
+				require.Equal(t, at, g.From, "rungs and gaps cover every page in order")
+				require.Equal(t, i == len(rungs)-1, g.To == 0, "it ends in the one open gap")
+				require.True(t, g.To == 0 || g.To > g.From)
+				at = g.To + 1
+				continue
+			}
+			require.Equal(t, at, g.Page)
+			require.LessOrEqual(t, g.Page, known, "no further than is known")
+			shown[g.Page] = g.Kind
+			at++
+		}
+		require.Equal(t, RungGap, rungs[len(rungs)-1].Kind)
+		require.Equal(t, RungCurrent, shown[number])
+		for n := max(1, number-int64(reach)); n <= min(known, number+int64(reach)); n++ {
+			require.NotEmpty(t, shown[n], "every page within reach is there")
+		}
+		for n := int64(1); n <= min(int64(tips), known); n++ {
+			require.NotEmpty(t, shown[n], "every tip at the known end is there")
+		}
+		require.LessOrEqual(t, len(rungs), 2*reach+2*tips+3)
+	})
+}
+
 func TestPagesPartitionTheSet(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		list := make([]int, rapid.IntRange(0, 500).Draw(t, "total"))

@@ -48,7 +48,9 @@ func TestStepsThatLeadNowhereAreAbsent(t *testing.T) {
 		links := page.On(Base{})
 		assert.Equal(t, want, links.Steps())
 	}
-	page := settle(t, &Rules{FirstPageBare: true}, "page=2", Exact(168))
+	page := settle(t, &Rules{Ladder: LadderRules{Ends: new(false)}}, "page=3", Exact(168))
+	assert.Equal(t, Steps{Self: "?page=3", Prev: "?page=2", Next: "?page=4"}, page.On(Base{}).Steps(), "without the outermost steps")
+	page = settle(t, &Rules{FirstPageBare: true}, "page=2", Exact(168))
 	links := page.On(Base{})
 	assert.Equal(t, "?", links.Steps().Prev, "a reference that drops the old query")
 	page = settle(t, &Rules{FirstPageBare: true}, "page=2&q=x", Exact(168))

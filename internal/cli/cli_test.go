@@ -19,6 +19,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/testkit"
 )
 
@@ -168,6 +169,26 @@ func TestCommandLine(t *testing.T) {
 		assert.Contains(t, got.out, "arrivals\nberths\nlost_property\n")
 		assert.Contains(t, s.run(t, "completion", "bash").out, "pageladder")
 	})
+}
+
+func TestServiceUsesAServerThatIsThere(t *testing.T) {
+	server, err := postgres.Start(t.Context(), postgres.Options{Dir: testkit.DataDir(t)})
+	require.NoError(t, err)
+	defer server.Stop()
+	dir := testkit.DataDir(t)
+	s := start(t, "demo", "--data-dir", dir, "--database-url", server.URL())
+	assert.Zero(t, s.run(t, "page", "berths").code)
+	assert.NoDirExists(t, dir, "no private server is made beside it")
+	require.NoError(t, s.end(syscall.SIGINT))
+
+	t.Setenv("PAGELADDER_DATABASE_URL", server.URL())
+	s = start(t, "serve", "--data-dir", dir)
+	assert.Zero(t, s.run(t, "page", "berths").code, "the same records, by the environment")
+	assert.NotContains(t, s.run(t, "serve", "--help").out, "postgres://", "the help shows no password")
+	got := s.run(t, "serve", "--listen", "127.0.0.1:0", "--database-url", "postgres://nobody:x@127.0.0.1:1/none")
+	assert.Equal(t, 1, got.code)
+	assert.Contains(t, got.errOut, "opening the database")
+	assert.NotContains(t, got.errOut, "nobody:x")
 }
 
 func postmaster(t *testing.T, dataDir string) int {

@@ -45,7 +45,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	// it has a time of its own.
 	counted := s.counting.DoChan(key, func() (any, error) {
 		var total paging.Total
-		err := pgx.BeginTxFunc(s.running, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) (err error) {
+		err := s.snapshot(s.running, func(tx pgx.Tx) (err error) {
 			total, err = s.count(s.running, tx, q, most)
 			return err
 		})

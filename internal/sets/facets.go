@@ -26,12 +26,8 @@ type Facet struct {
 // field that is not filtered by, or the database's.
 func (s *Store) Facets(ctx context.Context, name, query string, fields []string) (map[string][]Facet, error) {
 	all := map[string][]Facet{}
-	err := pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
-		set, err := get(ctx, tx, name)
-		if err != nil {
-			return err
-		}
-		ask, err := set.Rules.Read(query)
+	err := s.snapshot(ctx, func(tx pgx.Tx) error {
+		set, ask, err := asked(ctx, tx, name, query)
 		if err != nil {
 			return err
 		}
@@ -39,7 +35,7 @@ func (s *Store) Facets(ctx context.Context, name, query string, fields []string)
 			if !filtered(set.Rules, field) {
 				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
 			}
-			q := newQuestion(set, &ask, field)
+			q := newQuestion(set, ask, field)
 			sql := "select " + quote(field) + "::text, count(*)" + q.from(region{}) +
 				" group by " + quote(field) + " order by count(*) desc, " + quote(field) + " nulls last limit " + strconv.Itoa(FacetsMost)
 			rows, err := tx.Query(ctx, sql, q.args...)

@@ -162,7 +162,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*trac
 	for _, size := range sizes {
 		t.step = max(t.step, int64(size))
 	}
-	err := pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
+	err := s.snapshot(ctx, func(tx pgx.Tx) error {
 		version, err := queryInt(ctx, tx, "select coalesce((select version from pageladder.record_set where name = $1), 0)", q.set.Name)
 		if err != nil {
 			return err

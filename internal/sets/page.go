@@ -46,7 +46,7 @@ func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
 		s.forget(set)
 	}
 	var page *Page
-	err := pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
+	err := s.snapshot(ctx, func(tx pgx.Tx) error {
 		set, err := get(ctx, tx, name)
 		if err != nil {
 			return err
@@ -55,6 +55,21 @@ func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
 		return err
 	})
 	return page, err
+}
+
+// snapshot runs a read-only transaction that sees one state of the database.
+func (s *Store) snapshot(ctx context.Context, do func(tx pgx.Tx) error) error {
+	return pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
+}
+
+// asked reads a set and a query within a snapshot.
+func asked(ctx context.Context, tx pgx.Tx, name, query string) (*Set, *paging.Ask, error) {
+	set, err := get(ctx, tx, name)
+	if err != nil {
+		return nil, nil, err
+	}
+	ask, err := set.Rules.Read(query)
+	return set, &ask, err
 }
 
 func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string) (*Page, error) {

@@ -342,16 +342,12 @@ func (s *Store) Restore(ctx context.Context, name string, key []string) (version
 // *paging.Refusal, ErrNoRecord where the filters leave the record out, or the
 // database's.
 func (s *Store) Place(ctx context.Context, name string, key []string, query string) (row int64, page paging.Page, err error) {
-	err = pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, func(tx pgx.Tx) error {
-		set, err := get(ctx, tx, name)
+	err = s.snapshot(ctx, func(tx pgx.Tx) error {
+		set, ask, err := asked(ctx, tx, name, query)
 		if err != nil {
 			return err
 		}
-		ask, err := set.Rules.Read(query)
-		if err != nil {
-			return err
-		}
-		q := newQuestion(set, &ask)
+		q := newQuestion(set, ask)
 		r := reader{db: tx, q: q.reversed()}
 		values, err := orderValues(ctx, tx, q, key)
 		if err != nil {
