@@ -11,6 +11,7 @@ import (
 	"time"
 
 	"github.com/gin-gonic/gin"
+	lru "github.com/hashicorp/golang-lru/v2"
 
 	"pageladder.example/internal/sets"
 )
@@ -30,12 +31,14 @@ type Service struct {
 	store   *sets.Store
 	log     *slog.Logger
 	version string
+	answers *lru.Cache[answerKey, *keptAnswer]
 	handler http.Handler
 }
 
 // New readies a service. The console's files hold index.html and assets/.
 func New(store *sets.Store, console fs.FS, log *slog.Logger, version string) *Service {
 	s := &Service{store: store, log: log, version: version}
+	s.answers, _ = lru.New[answerKey, *keptAnswer](answersKept) // the size is right
 	s.handler = s.routes(console)
 	return s
 }

@@ -12,6 +12,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/service"
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 )
 
@@ -87,6 +88,36 @@ func TestWrongParametersGiveASensiblePageAndSayWhy(t *testing.T) {
 	answer := readPage(t, strings.Replace(at, "arrivals", "lost_property", 1)+"page=5")
 	assert.Equal(t, "no records", answer.Paging.Summary)
 	assert.JSONEq(t, "[]", string(answer.Records))
+}
+
+func TestPageThatHasNotChangedIsNotSentAgain(t *testing.T) {
+	store := testkit.Harbour(t)
+	at := testkit.ServeStore(t, store) + "/api/sets/berths/records?size=5"
+	first, body := do(t, http.MethodGet, at)
+	tag := first.Header.Get("ETag")
+	assert.Regexp(t, `^W/"1-[0-9a-f]+"$`, tag)
+	again, same := do(t, http.MethodGet, at)
+	assert.Equal(t, tag, again.Header.Get("ETag"))
+	assert.Equal(t, string(body), string(same))
+	assert.Equal(t, first.Header.Get("Content-Location"), again.Header.Get("Content-Location"))
+
+	ask := func(tag string) int {
+		req, err := http.NewRequestWithContext(t.Context(), http.MethodGet, at, nil)
+		require.NoError(t, err)
+		req.Header.Set("If-None-Match", tag)
+		res, err := http.DefaultClient.Do(req)
+		require.NoError(t, err)
+		res.Body.Close()
+		return res.StatusCode
+	}
+	assert.Equal(t, http.StatusNotModified, ask(`"other", `+tag))
+	assert.Equal(t, http.StatusOK, ask(`"other"`))
+	value := "0"
+	_, err := store.Change(t.Context(), "berths", []string{"E1"}, 1, sets.Values{"length_m": &value})
+	require.NoError(t, err)
+	assert.Equal(t, http.StatusOK, ask(tag), "a change is seen at once")
+	_, body = do(t, http.MethodGet, at)
+	assert.Contains(t, string(body), `"length_m":0`)
 }
 
 func TestErrorsAreProblems(t *testing.T) {

@@ -71,7 +71,14 @@ type About struct {
 }
 
 func (s *Service) readPage(c *gin.Context) {
-	page, err := s.store.Page(c.Request.Context(), c.Param("set"), c.Request.URL.RawQuery)
+	name, asked := c.Param("set"), c.Request.URL.RequestURI()
+	if version, ok := s.store.Version(name); ok {
+		if kept, ok := s.answers.Get(answerKey{asked, version}); ok {
+			kept.write(c)
+			return
+		}
+	}
+	page, err := s.store.Page(c.Request.Context(), name, c.Request.URL.RawQuery)
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -96,9 +103,11 @@ func (s *Service) readPage(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	c.Header("Content-Location", about.Links.Self)
-	c.Header("Cache-Control", "no-cache")
-	c.Data(http.StatusOK, "application/json", body)
+	fresh := &keptAnswer{body: body, self: about.Links.Self, tag: weakTag(asked, page.Set.Version)}
+	if len(body) <= answerBytes {
+		s.answers.Add(answerKey{asked, page.Set.Version}, fresh)
+	}
+	fresh.write(c)
 }
 
 // appendAnswer writes an Answer. The records are written straight from what the

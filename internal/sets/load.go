@@ -43,7 +43,7 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 	if err := s.sweep(ctx); err != nil {
 		return err
 	}
-	defer s.catalogue.Delete(set.Name)
+	defer s.catalogue.forget(set.Name)
 	err := pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
 		number, err := queryInt(ctx, tx, "select nextval('pageladder.record_table_number')")
 		if err != nil {
@@ -93,6 +93,9 @@ func point(ctx context.Context, tx pgx.Tx, set *Set) error {
 	if err == nil && old != nil {
 		// A reader may have looked up the old table just before: it goes later.
 		_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", old.table)
+	}
+	if err == nil {
+		err = tell(ctx, tx, set.Name)
 	}
 	return err
 }

@@ -43,7 +43,7 @@ func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
 		if !errors.Is(err, errMoved) && !(errors.As(err, &pg) && pg.Code == undefinedTable) {
 			return page, err
 		}
-		s.forget(set)
+		s.catalogue.forget(name)
 	}
 	var page *Page
 	err := s.snapshot(ctx, func(tx pgx.Tx) error {

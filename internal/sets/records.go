@@ -164,9 +164,12 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		if errors.As(err, &pg) && pg.Code == uniqueViolation {
 			return ErrKeyTaken
 		}
+		if err == nil {
+			err = tell(ctx, tx, name)
+		}
 		return err
 	})
-	s.catalogue.Delete(name)
+	s.catalogue.forget(name)
 	return version, err
 }
 

@@ -7,6 +7,7 @@ import (
 	"testing"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -204,4 +205,37 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 	assert.Less(t, page.Settled.Metadata().TotalAtLeast, int64(200_000))
 	assert.Len(t, page.Records, 20)
 	assert.False(t, page.Settled.IsLast())
+}
+
+func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
+	url := testkit.DatabaseURL(t)
+	one, err := sets.Open(t.Context(), url)
+	require.NoError(t, err)
+	defer one.Close()
+	other, err := sets.Open(t.Context(), url)
+	require.NoError(t, err)
+	defer other.Close()
+	require.NoError(t, one.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+	knows := func(version int64) func() bool {
+		return func() bool {
+			_, err := other.Page(t.Context(), "ledger", "")
+			v, ok := other.Version("ledger")
+			return err == nil && ok && v == version
+		}
+	}
+	testkit.Eventually(t, knows(1), "the first version")
+	_, err = one.Change(t.Context(), "ledger", []string{"1"}, 1, sets.Values{"who": text("Bea")})
+	require.NoError(t, err)
+	page, err := other.Page(t.Context(), "ledger", "")
+	require.NoError(t, err)
+	assert.EqualValues(t, 2, page.Set.Version, "a page is never of an old version, heard of or not")
+	testkit.Eventually(t, knows(2), "the notice")
+
+	conn, err := pgx.Connect(t.Context(), url)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where query ~ '^listen' and pid <> pg_backend_pid()")
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool { _, ok := other.Version("ledger"); return !ok }, "nothing is taken for current while nothing is heard")
+	testkit.Eventually(t, knows(2), "and again when the connection is back")
 }

@@ -40,7 +40,7 @@ type Set struct {
 // Store keeps record sets in one database.
 type Store struct {
 	pool      *pgxpool.Pool
-	catalogue sync.Map // of *Set by name, as last seen
+	catalogue catalogue
 	counts    *lru.Cache[string, paging.Total]
 	countTime time.Duration
 	counting  singleflight.Group
@@ -72,6 +72,7 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	}
 	s := &Store{pool: pool, footholds: newFootholds(), countTime: countTime}
 	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
+	s.catalogue.sets = map[string]*Set{}
 	if s.counts, err = lru.New[string, paging.Total](countsKept); err != nil {
 		return nil, err
 	}
@@ -87,6 +88,7 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	for _, set := range all {
 		s.index(set)
 	}
+	s.background.Go(s.listen)
 	return s, nil
 }
 
@@ -179,22 +181,6 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 	}
 	return set, err
 }
-
-// cached gives a set as it was last seen. It may be older than the database has
-// it: whoever reads by it finds that out by the version.
-func (s *Store) cached(ctx context.Context, name string) (*Set, error) {
-	if set, ok := s.catalogue.Load(name); ok {
-		return set.(*Set), nil
-	}
-	set, err := s.Get(ctx, name)
-	if err == nil {
-		s.catalogue.Store(name, set)
-	}
-	return set, err
-}
-
-// forget drops a set that was found to be out of date.
-func (s *Store) forget(set *Set) { s.catalogue.CompareAndDelete(set.Name, set) }
 
 func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 

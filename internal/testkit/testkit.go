@@ -119,11 +119,18 @@ func Harbour(t testing.TB) *sets.Store {
 // address.
 func Serve(t testing.TB) string {
 	t.Helper()
+	return ServeStore(t, Harbour(t))
+}
+
+// ServeStore runs a service of a store on a free loopback port and returns its
+// address.
+func ServeStore(t testing.TB, store *sets.Store) string {
+	t.Helper()
 	listener, err := net.Listen("tcp", "127.0.0.1:0")
 	require.NoError(t, err)
 	ctx, cancel := context.WithCancel(context.Background())
 	done := make(chan error, 1)
-	s := service.New(Harbour(t), console.Files(), slog.New(slog.DiscardHandler), "test")
+	s := service.New(store, console.Files(), slog.New(slog.DiscardHandler), "test")
 	go func() { done <- s.Serve(ctx, listener) }()
 	t.Cleanup(func() {
 		cancel()
