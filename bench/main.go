@@ -82,7 +82,16 @@ func run(records int, each time.Duration, rounds int, profile string) error {
 		return err
 	}
 
-	ours, err := listen(service.New(store, console.Files(), slog.New(slog.DiscardHandler), "bench"))
+	ourService := func(answers int) (string, error) {
+		s := service.New(store, console.Files(), slog.New(slog.DiscardHandler), "bench")
+		s.KeepAnswers(answers)
+		return listen(s)
+	}
+	ours, err := ourService(0)
+	if err != nil {
+		return err
+	}
+	keeping, err := ourService(1000)
 	if err != nil {
 		return err
 	}
@@ -115,6 +124,7 @@ func run(records int, each time.Duration, rounds int, profile string) error {
 		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id")},
 		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm")},
 		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages))},
+		{"ours, the same page again, answers kept", keeping + list, fixed("?sort=id")},
 		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id")},
 	}
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.

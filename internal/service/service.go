@@ -38,7 +38,7 @@ type Service struct {
 // New readies a service. The console's files hold index.html and assets/.
 func New(store *sets.Store, console fs.FS, log *slog.Logger, version string) *Service {
 	s := &Service{store: store, log: log, version: version}
-	s.answers, _ = lru.New[answerKey, *keptAnswer](answersKept) // the size is right
+	s.KeepAnswers(answersKept)
 	s.handler = s.routes(console)
 	return s
 }
@@ -58,6 +58,15 @@ func (s *Service) routes(console fs.FS) http.Handler {
 	})
 	r.NoRoute(consoleFiles(console))
 	return r
+}
+
+// KeepAnswers sets how many answers are remembered within a version; 0: none. It
+// is called before the first request.
+func (s *Service) KeepAnswers(n int) {
+	s.answers = nil
+	if n > 0 {
+		s.answers, _ = lru.New[answerKey, *keptAnswer](n) // the size is right
+	}
 }
 
 // ServeHTTP answers one request.
