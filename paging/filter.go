@@ -238,7 +238,7 @@ func (t Type) Canonical(s string) (value, want string) {
 		if !ok {
 			return "", "a whole number"
 		}
-		if n, err := strconv.ParseInt(digits, 10, 64); t == Integer && (err != nil || n > 1<<53-1 || n < -(1<<53-1)) {
+		if n, err := strconv.ParseInt(digits, 10, 64); t == Integer && (err != nil || n > maxJSON || n < -maxJSON) {
 			return "", "a whole number within ±9007199254740991"
 		}
 		return digits, ""

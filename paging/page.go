@@ -6,6 +6,10 @@ import (
 	"strings"
 )
 
+// maxJSON is the largest whole number that every reader of JSON reads exactly, RFC
+// 8259 section 6.
+const maxJSON = 1<<53 - 1
+
 // Page is one settled page: its number, its offset and limit and its row range
 // are final. It is a value; copy it freely.
 type Page struct {
@@ -93,6 +97,9 @@ func (p *Page) settlePastLast() error {
 		return &Refusal{Faults: p.ask.faults}
 	case PastLastGivesEmpty:
 		p.past = true
+		// as it was asked for, but no larger than a JSON number can say exactly
+		p.number = min(p.number, max(p.pages, maxJSON))
+		p.offset = min(p.offset, max(p.total.n, maxJSON))
 		return nil
 	case PastLastGivesFirst:
 		number = 1

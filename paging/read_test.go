@@ -150,7 +150,9 @@ func TestPastLastIsAnsweredAsTheRulesSay(t *testing.T) {
 		page := settle(t, &Rules{PastLast: kind}, "page=99", Exact(168))
 		assert.Equal(t, want, page.Number(), kind)
 	}
-	page := settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(math.MaxInt64))
+	page := settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(168))
+	assert.EqualValues(t, 1<<53-1, page.Number(), "no larger than a JSON number can say")
+	page = settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(math.MaxInt64))
 	links := page.On(Base{})
 	steps := links.Steps()
 	assert.True(t, page.PastLast())

@@ -49,10 +49,14 @@ func (s *Service) routes(console fs.FS) http.Handler {
 	r.HandleMethodNotAllowed = true
 	r.RedirectTrailingSlash = false
 	r.Use(s.logged, gin.CustomRecoveryWithWriter(nil, s.panicked), bounded)
-	r.GET("/healthz", s.health)
-	r.GET("/api/sets", s.listSets)
-	r.GET("/api/sets/:set", s.readSet)
-	r.GET("/api/sets/:set/records", s.readPage)
+	read := func(path string, handler gin.HandlerFunc) {
+		r.GET(path, handler)
+		r.HEAD(path, handler) // net/http leaves the body out
+	}
+	read("/healthz", s.health)
+	read("/api/sets", s.listSets)
+	read("/api/sets/:set", s.readSet)
+	read("/api/sets/:set/records", s.readPage)
 	r.NoMethod(func(c *gin.Context) {
 		problem(c, http.StatusMethodNotAllowed, c.Request.Method+" is not offered at "+c.Request.URL.Path)
 	})

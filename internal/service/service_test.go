@@ -142,7 +142,11 @@ func TestErrorsAreProblems(t *testing.T) {
 		assert.Equal(t, "no-store", res.Header.Get("Cache-Control"))
 	}
 	res, _ := do(t, "DELETE", at+"/api/sets/arrivals/records")
-	assert.Equal(t, "GET", res.Header.Get("Allow"))
+	assert.Equal(t, "GET, HEAD", res.Header.Get("Allow"))
+	res, body := do(t, http.MethodHead, at+"/api/sets/arrivals/records?page=2")
+	assert.Equal(t, http.StatusOK, res.StatusCode)
+	assert.Empty(t, body)
+	assert.Equal(t, "/api/sets/arrivals/records?page=2", res.Header.Get("Content-Location"))
 }
 
 func TestConsoleIsServedWithItsAssetsKeptAndItsPageNot(t *testing.T) {
