@@ -127,8 +127,8 @@ type Set struct {
 	Name      string        `json:"name"`
 	Label     string        `json:"label"`
 	Kind      string        `json:"kind"`
-	Records   int64         `json:"records"`
-	Version   int64         `json:"version"`
+	Records   *int64        `json:"records"` // nil for an attached set
+	Version   *int64        `json:"version"` // nil for an attached set
 	ChangedAt time.Time     `json:"changed_at"`
 	Fields    []Field       `json:"fields"`
 	Rules     *paging.Rules `json:"rules"`

@@ -153,7 +153,7 @@ func ExampleTotal() {
 		page, _ = page.Seen(21)
 		m := page.Metadata()
 		text, _ := m.TotalIs.MarshalText()
-		fmt.Println(string(text), m.TotalIs.String(), total.Records(), m.Summary)
+		fmt.Println(string(text), total.Is().String(), total.Records(), m.Summary)
 	}
 	var kind paging.TotalKind
 	fmt.Println(kind.UnmarshalText([]byte("counted")))

@@ -46,6 +46,9 @@ func Remembered(n int64, age time.Duration) Total {
 	return Total{n: max(n, 0), is: TotalRemembered, age: age}
 }
 
+// Is tells how well the total is known.
+func (t Total) Is() TotalKind { return t.is }
+
 // Known tells whether pages can be settled on the total: exact or remembered.
 func (t Total) Known() bool { return t.is == TotalExact || t.is == TotalRemembered }
 

@@ -10,8 +10,8 @@ export interface SetInfo {
   name: string
   label: string
   kind: string
-  records: number
-  version: number
+  records: number | null
+  version: number | null
   changed_at: string
   fields: Field[]
 }

@@ -108,7 +108,7 @@ func NewPlan(file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
 			columns = append(columns, &column{could: allKinds, rising: true, last: math.MinInt64, missing: p.Rows > 0})
 		}
 		if len(names) < len(r.names()) {
-			names = safeNames(r.names())
+			names = SafeNames(r.names())
 			if err := p.declare(names, columns); err != nil {
 				return nil, nil, err
 			}
@@ -129,7 +129,7 @@ func NewPlan(file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
 		return nil, nil, errors.New("the file has no records and names no fields")
 	}
 	if names == nil {
-		names = safeNames(r.names())
+		names = SafeNames(r.names())
 		for range names {
 			columns = append(columns, &column{})
 		}
@@ -294,9 +294,9 @@ func (p *Plan) findKey(columns []*column) error {
 // nameBytes is the longest name of a field: PostgreSQL cuts longer ones.
 const nameBytes = 63
 
-// safeNames makes names that are easy to write in a query: lower case, letters and
+// SafeNames makes names that are easy to write in a query: lower case, letters and
 // digits with "_" between, none twice.
-func safeNames(labels []string) []string {
+func SafeNames(labels []string) []string {
 	names := make([]string, len(labels))
 	taken := map[string]bool{}
 	for i, label := range labels {

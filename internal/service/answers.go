@@ -36,6 +36,13 @@ func weakTag(asked string, version int64) string {
 	return fmt.Sprintf(`W/"%d-%x"`, version, h.Sum64())
 }
 
+// digestTag is the ETag of an answer whose set has no version.
+func digestTag(body []byte) string {
+	h := fnv.New128a()
+	h.Write(body)
+	return fmt.Sprintf(`W/"%x"`, h.Sum(nil))
+}
+
 // write answers, or says that nothing has changed.
 func (k *keptAnswer) write(c *gin.Context) {
 	c.Header("Content-Location", k.self)

@@ -52,6 +52,9 @@ func (s *Service) fail(c *gin.Context, err error) {
 			status = http.StatusNotFound
 		}
 		problem(c, status, refusal.Faults[0].Param+": "+refusal.Faults[0].Says, refusal.Faults...)
+	case errors.Is(err, sets.ErrNoSource), errors.Is(err, sets.ErrSuperuser):
+		c.Error(err)
+		problem(c, http.StatusServiceUnavailable, "the set's source cannot be used: "+err.Error())
 	case sets.Unavailable(err):
 		c.Error(err)
 		unavailable(c)

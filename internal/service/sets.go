@@ -18,16 +18,20 @@ type SetInfo struct {
 	Name      string         `json:"name"`
 	Label     string         `json:"label"`
 	Kind      string         `json:"kind"`
-	Records   int64          `json:"records"`
-	Version   int64          `json:"version"`
+	Records   *int64         `json:"records"` // null for an attached set
+	Version   *int64         `json:"version"` // null for an attached set
 	ChangedAt time.Time      `json:"changed_at"`
 	Fields    []intake.Field `json:"fields"`
 	Rules     *paging.Rules  `json:"rules,omitempty"`
 }
 
 func infoOf(s *sets.Set) SetInfo {
-	return SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: s.Records, Version: s.Version,
+	info := SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: &s.Records, Version: &s.Version,
 		ChangedAt: s.ChangedAt.UTC(), Fields: s.Fields}
+	if s.Attached() {
+		info.Kind, info.Records, info.Version = "attached", nil, nil
+	}
+	return info
 }
 
 func (s *Service) listSets(c *gin.Context) {
@@ -97,14 +101,19 @@ func (s *Service) readPage(c *gin.Context) {
 		Sorts:    links.Sorts(),
 		Ladder:   links.Ladder(),
 	}
-	about.Paging.Version = page.Set.Version
+	if !page.Set.Attached() {
+		about.Paging.Version = page.Set.Version
+	}
 	body, err := appendAnswer(make([]byte, 0, 16<<10), page, &about)
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
 	fresh := &keptAnswer{body: body, self: about.Links.Self, tag: weakTag(asked, page.Set.Version)}
-	if s.answers != nil && len(body) <= answerBytes {
+	switch {
+	case page.Set.Attached(): // nobody tells when it changes
+		fresh.tag = digestTag(body)
+	case s.answers != nil && len(body) <= answerBytes:
 		s.answers.Add(answerKey{asked, page.Set.Version}, fresh)
 	}
 	fresh.write(c)

@@ -56,13 +56,13 @@ func (c *catalogue) listens(now bool) {
 	c.listening = now
 }
 
-// Version tells the version of a set without asking the database; ok is false
+// Version tells the version of a kept set without asking the database; ok is false
 // where it is not known to be current.
 func (s *Store) Version(name string) (version int64, ok bool) {
 	s.catalogue.mu.RLock()
 	defer s.catalogue.mu.RUnlock()
 	set, ok := s.catalogue.sets[name]
-	if !ok || !s.catalogue.listening {
+	if !ok || !s.catalogue.listening || set.Attached() {
 		return 0, false
 	}
 	return set.Version, true

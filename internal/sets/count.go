@@ -27,6 +27,9 @@ const canceled = "57014"
 // it. All of a set's are in the catalogue; filtered ones are counted once a version,
 // by one computation however many ask.
 func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Total, error) {
+	if q.set.Attached() {
+		return s.attachedTotal(ctx, db, q)
+	}
 	most := q.set.Rules.Counted()
 	switch {
 	case most == 0:

@@ -83,14 +83,15 @@ func point(ctx context.Context, tx pgx.Tx, set *Set) error {
 		return err
 	}
 	err = tx.QueryRow(ctx, `
-		insert into pageladder.record_set (name, label, record_table, fields, rules, records)
-		values ($1, $2, $3, $4, $5, $6)
+		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
 		on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
 		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
+		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s,
 		  version = record_set.version + 1, changed_at = now()
 		returning version, changed_at`,
-		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records).Scan(&set.Version, &set.ChangedAt)
-	if err == nil && old != nil {
+		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records, set.Source, set.schema, int64(set.Remember.Seconds())).Scan(&set.Version, &set.ChangedAt)
+	if err == nil && old != nil && !old.Attached() {
 		// A reader may have looked up the old table just before: it goes later.
 		_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", old.table)
 	}
@@ -214,20 +215,14 @@ func (s *Store) setFor(ctx context.Context, in *Import, plan *intake.Plan) (*Set
 }
 
 // rulesFor offers every field of a file to sort and filter by, and its text to
-// search in.
+// search in. Looking within text is left to the search, whose index is one.
 func rulesFor(plan *intake.Plan) *paging.Rules {
-	r := &paging.Rules{Key: plan.Key, Unknown: paging.UnknownNoted}
-	for _, f := range plan.Fields {
-		if f.Type == paging.JSON {
-			continue
+	r := offering(plan.Fields, plan.Key)
+	for i := range r.Filters {
+		if f := &r.Filters[i]; f.Type == paging.Text {
+			r.Search = append(r.Search, f.Field)
+			f.Operators = []paging.Operator{paging.Equals, paging.Not, paging.None}
 		}
-		r.Sorts = append(r.Sorts, paging.SortKey{Key: f.Name})
-		filter := paging.FilterRule{Field: f.Name, Type: f.Type}
-		if f.Type == paging.Text {
-			r.Search = append(r.Search, f.Name)
-			filter.Operators = []paging.Operator{paging.Equals, paging.Not, paging.None}
-		}
-		r.Filters = append(r.Filters, filter)
 	}
 	return r
 }

@@ -38,6 +38,9 @@ func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
 		if err != nil {
 			return nil, err
 		}
+		if set.Attached() {
+			return s.attachedPage(ctx, set, query)
+		}
 		page, err := s.readPage(ctx, s.pool, set, query)
 		var pg *pgconn.PgError
 		if !errors.Is(err, errMoved) && !(errors.As(err, &pg) && pg.Code == undefinedTable) {
@@ -108,6 +111,9 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string
 // foothold, from the far end, or from the start.
 func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total) ([]Record, error) {
 	r := reader{db: db, q: q}
+	if q.set.Attached() {
+		return s.attachedStretch(ctx, &r, offset, rows, total)
+	}
 	behind, near := int64(0), int64(0) // records after the page, and to the nearer end
 	if total.Known() {
 		behind = total.Records() - offset - int64(rows)

@@ -96,6 +96,11 @@ func (q *question) search(words string) string {
 	if at := strings.LastIndexByte(words, ' '); at >= 0 {
 		before, last = words[:at], words[at+1:]
 	}
+	if q.set.Attached() { // our functions are not in its database
+		vector := strings.ReplaceAll(searchVector(q.set.Rules.Search), "pageladder.fold", "lower")
+		return fmt.Sprintf("%s @@ (plainto_tsquery('simple', lower(%s)) && to_tsquery('simple', quote_literal(translate(lower(%s), '\\', ' ')) || ':*'))",
+			vector, q.arg(before, "text"), q.arg(last, "text"))
+	}
 	vector := searchVector(q.set.Rules.Search)
 	return fmt.Sprintf("%s @@ (plainto_tsquery('simple', pageladder.fold(%s)) && pageladder.prefix_query(%s))",
 		vector, q.arg(before, "text"), q.arg(last, "text"))

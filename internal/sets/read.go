@@ -60,8 +60,11 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 	if offset > 0 {
 		page += " offset " + strconv.FormatInt(offset, 10)
 	}
-	args = append(args, q.set.Name)
-	version := "select (select version from pageladder.record_set where name = $" + strconv.Itoa(len(args)) + "), "
+	version := "select 0, " // an attached set has none
+	if !q.set.Attached() {
+		args = append(args, q.set.Name)
+		version = "select (select version from pageladder.record_set where name = $" + strconv.Itoa(len(args)) + "), "
+	}
 	sql := version + columns(fields) + q.from(g) + q.orderBy(g) + page
 	if offset >= keysFirst {
 		key := columns(q.set.Rules.Key)

@@ -158,6 +158,9 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		if err != nil {
 			return err
 		}
+		if set.Attached() {
+			return ErrReadOnly
+		}
 		version = set.Version
 		err = change(tx, set)
 		var pg *pgconn.PgError

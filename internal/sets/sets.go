@@ -33,9 +33,14 @@ type Set struct {
 	Records   int64
 	Version   int64
 	ChangedAt time.Time
+	Source    string        // of an attached set; "" for a kept one
+	Remember  time.Duration // how long a total of an attached set may be remembered
 
-	table string
+	schema, table string // schema "": the service's own
 }
+
+// Attached tells whether the set's records are in a source.
+func (s *Set) Attached() bool { return s.Source != "" }
 
 // Store keeps record sets in one database.
 type Store struct {
@@ -45,6 +50,9 @@ type Store struct {
 	countTime time.Duration
 	counting  singleflight.Group
 	footholds *footholds
+
+	sources    map[string]*source
+	remembered *lru.Cache[string, rememberedTotal]
 
 	running    context.Context // until Close
 	stop       context.CancelFunc
@@ -62,10 +70,7 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	if err != nil {
 		return nil, err
 	}
-	config.ConnConfig.ConnectTimeout = 5 * time.Second
-	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
-	config.ConnConfig.RuntimeParams["datestyle"] = "ISO"
-	config.ConnConfig.RuntimeParams["application_name"] = "pageladder"
+	readable(config)
 	pool, err := pgxpool.NewWithConfig(ctx, config)
 	if err != nil {
 		return nil, err
@@ -73,6 +78,10 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	s := &Store{pool: pool, footholds: newFootholds(), countTime: countTime}
 	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
 	s.catalogue.sets = map[string]*Set{}
+	s.sources = map[string]*source{}
+	if s.remembered, err = lru.New[string, rememberedTotal](countsKept); err != nil {
+		return nil, err
+	}
 	if s.counts, err = lru.New[string, paging.Total](countsKept); err != nil {
 		return nil, err
 	}
@@ -86,7 +95,9 @@ func Open(ctx context.Context, url string) (*Store, error) {
 		return nil, err
 	}
 	for _, set := range all {
-		s.index(set)
+		if !set.Attached() {
+			s.index(set)
+		}
 	}
 	s.background.Go(s.listen)
 	return s, nil
@@ -120,11 +131,24 @@ func (s *Store) sweep(ctx context.Context) error {
 	})
 }
 
+// readable sets connections up so that values come in the text that is sent on.
+func readable(config *pgxpool.Config) {
+	config.ConnConfig.ConnectTimeout = 5 * time.Second
+	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
+	config.ConnConfig.RuntimeParams["datestyle"] = "ISO"
+	config.ConnConfig.RuntimeParams["application_name"] = "pageladder"
+}
+
 // Close ends what runs in the background and lets the connections go.
 func (s *Store) Close() {
 	s.stop()
 	s.background.Wait()
 	s.pool.Close()
+	for _, src := range s.sources {
+		if src.pool != nil {
+			src.pool.Close()
+		}
+	}
 }
 
 // Ping tells whether the database answers.
@@ -146,11 +170,13 @@ func Unavailable(err error) bool {
 	return errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) || pgconn.SafeToRetry(err) || isNetwork(err)
 }
 
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table"
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s"
 
 func scanSet(row pgx.CollectableRow) (*Set, error) {
 	var s Set
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table)
+	var remember int64
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember)
+	s.Remember = time.Duration(remember) * time.Second
 	return &s, err
 }
 
@@ -184,4 +210,9 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 
 func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 
-func tableName(set *Set) string { return pgx.Identifier{postgres.Schema, set.table}.Sanitize() }
+func tableName(set *Set) string {
+	if set.Attached() {
+		return pgx.Identifier{set.schema, set.table}.Sanitize()
+	}
+	return pgx.Identifier{postgres.Schema, set.table}.Sanitize()
+}

@@ -24,11 +24,12 @@ const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle:
     <RouterLink v-for="set in data.sets" :key="set.name" :to="setAddress(set.name)" class="set-card">
       <span class="set-name">{{ set.label }}</span>
       <span class="set-path">{{ set.name }}</span>
-      <span class="set-count">
+      <span v-if="set.records !== null" class="set-count">
         <strong>{{ set.records.toLocaleString() }}</strong> {{ set.records === 1 ? 'record' : 'records' }}
       </span>
       <span class="set-facts">
-        {{ set.kind }} · version {{ set.version }} · changed {{ day.format(new Date(set.changed_at)) }}
+        {{ set.kind }}<template v-if="set.version !== null"> · version {{ set.version }}</template> · changed
+        {{ day.format(new Date(set.changed_at)) }}
       </span>
       <span class="set-fields">{{ set.fields.map((field) => field.label).join(', ') }}</span>
     </RouterLink>

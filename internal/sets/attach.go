@@ -1,0 +1,283 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"slices"
+	"sort"
+	"strings"
+	"sync"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
+)
+
+// Errors about attached sets.
+var (
+	ErrNoSource  = errors.New("there is no source of this name")
+	ErrSuperuser = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
+	ErrReadOnly  = errors.New("the set is attached: its records are changed by their owner")
+)
+
+const (
+	sourceConnections = 4
+	sourceTimeout     = "10s" // for one statement
+)
+
+// source is a database whose tables and views can be attached. Its connections are
+// its own, so that one that goes away affects its own sets alone.
+type source struct {
+	url string
+
+	mu   sync.Mutex
+	pool *pgxpool.Pool // made when first needed
+}
+
+// AddSource names a database as a source, by a URL with a role that may read and
+// nothing else. It is connected to when it is first needed.
+func (s *Store) AddSource(name, url string) error {
+	if _, err := pgxpool.ParseConfig(url); err != nil {
+		return fmt.Errorf("source %s: %w", name, err)
+	}
+	s.sources[name] = &source{url: url}
+	return nil
+}
+
+// Sources lists the names of the sources.
+func (s *Store) Sources() []string {
+	names := make([]string, 0, len(s.sources))
+	for name := range s.sources {
+		names = append(names, name)
+	}
+	sort.Strings(names)
+	return names
+}
+
+// connect gives the source's pool. Every connection is checked: a superuser is
+// refused, since READ ONLY does not bind one.
+func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
+	src.mu.Lock()
+	defer src.mu.Unlock()
+	if src.pool != nil {
+		return src.pool, nil
+	}
+	config, err := pgxpool.ParseConfig(src.url)
+	if err != nil {
+		return nil, err
+	}
+	readable(config)
+	config.MaxConns = sourceConnections
+	config.ConnConfig.RuntimeParams["default_transaction_read_only"] = "on"
+	config.ConnConfig.RuntimeParams["statement_timeout"] = sourceTimeout
+	config.AfterConnect = func(ctx context.Context, conn *pgx.Conn) error {
+		var super bool
+		err := conn.QueryRow(ctx, "select rolsuper from pg_roles where rolname = session_user").Scan(&super)
+		if err == nil && super {
+			err = ErrSuperuser
+		}
+		return err
+	}
+	src.pool, err = pgxpool.NewWithConfig(context.WithoutCancel(ctx), config)
+	return src.pool, err
+}
+
+func (s *Store) sourcePool(ctx context.Context, name string) (*pgxpool.Pool, error) {
+	src, ok := s.sources[name]
+	if !ok {
+		return nil, fmt.Errorf("%w: %q", ErrNoSource, name)
+	}
+	return src.connect(ctx)
+}
+
+// Attach is a table or view that becomes a set.
+type Attach struct {
+	Name, Label   string
+	Source        string
+	Schema, Table string
+	Key           []string      // of a view; a table's own key where it is left out
+	Fields        []string      // those that are shown; empty: all
+	Rules         *paging.Rules // nil: rules that offer every shown field to sort and filter by
+	Remember      time.Duration // how long a total may be remembered; 0: not at all
+}
+
+// foreignTypes are the types of a source's columns; any other is shown as text
+// that cannot be sorted or filtered by.
+var foreignTypes = map[string]paging.Type{
+	"int2": paging.Integer, "int4": paging.Integer, "int8": paging.BigInteger, "numeric": paging.BigDecimal,
+	"bool": paging.Boolean, "date": paging.Date, "timestamptz": paging.Time, "text": paging.Text, "varchar": paging.Text, "json": paging.JSON, "jsonb": paging.JSON,
+}
+
+// Attach makes a set of a table or view. Errors are ErrNoSource, ErrSuperuser, what
+// is wrong with the table, the key, the fields or the rules, or the database's.
+func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
+	pool, err := s.sourcePool(ctx, a.Source)
+	if err != nil {
+		return nil, err
+	}
+	fields, key, err := describe(ctx, pool, a.Schema, a.Table)
+	if err != nil {
+		return nil, err
+	}
+	if len(a.Key) > 0 {
+		key = a.Key
+	}
+	if len(key) == 0 {
+		return nil, fmt.Errorf("%s.%s has no primary key; name the fields that identify a record", a.Schema, a.Table)
+	}
+	all := &Set{Fields: fields}
+	shown := []intake.Field{}
+	for _, name := range append(slices.Clone(key), a.Fields...) {
+		f := all.field(name)
+		if f == nil {
+			return nil, fmt.Errorf("%s.%s has no field %q", a.Schema, a.Table, name)
+		}
+		if !slices.Contains(shown, *f) {
+			shown = append(shown, *f)
+		}
+	}
+	if len(a.Fields) == 0 {
+		for _, f := range fields {
+			if !slices.Contains(shown, f) {
+				shown = append(shown, f)
+			}
+		}
+	}
+	set := &Set{Name: a.Name, Label: a.Label, Fields: shown, Rules: a.Rules, Source: a.Source, Remember: a.Remember, table: a.Table, schema: a.Schema}
+	if set.Label == "" {
+		set.Label = a.Name
+	}
+	if set.Rules == nil {
+		set.Rules = offering(shown, key)
+	}
+	if !fitting(set.Rules, shown) || !slices.Equal(set.Rules.Key, key) {
+		return nil, fmt.Errorf("the rules' key is to be %q, and their fields among those that are shown", key)
+	}
+	if err := set.Rules.Check(); err != nil {
+		return nil, err
+	}
+	defer s.catalogue.forget(a.Name)
+	return set, pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error { return point(ctx, tx, set) })
+}
+
+// describe reads a table's fields and primary key from its database's catalogue.
+func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fields []intake.Field, key []string, err error) {
+	rows, err := pool.Query(ctx, `
+		select a.attname, t.typname, coalesce(i.indisprimary, false)
+		from pg_attribute a
+		join pg_class c on c.oid = a.attrelid join pg_namespace n on n.oid = c.relnamespace join pg_type t on t.oid = a.atttypid
+		left join pg_index i on i.indrelid = c.oid and i.indisprimary and a.attnum = any(i.indkey)
+		where n.nspname = $1 and c.relname = $2 and c.relkind in ('r', 'p', 'v', 'm', 'f') and a.attnum > 0 and not a.attisdropped
+		  and has_column_privilege(c.oid, a.attnum, 'select')
+		order by coalesce(array_position(i.indkey::int2[], a.attnum), 32767), a.attnum`, schema, table)
+	if err != nil {
+		return nil, nil, err
+	}
+	var name, typeName string
+	var inKey bool
+	_, err = pgx.ForEachRow(rows, []any{&name, &typeName, &inKey}, func() error {
+		t, ok := foreignTypes[typeName]
+		if !ok {
+			t = unknownType
+		}
+		fields = append(fields, intake.Field{Name: name, Label: name, Type: t})
+		if inKey {
+			key = append(key, name)
+		}
+		return nil
+	})
+	if err == nil && len(fields) == 0 {
+		err = fmt.Errorf("the source has no table or view %s.%s that its role may read", schema, table)
+	}
+	return fields, key, err
+}
+
+// unknownType is the type of a column whose type is none of ours: its text is
+// shown as it is.
+const unknownType paging.Type = "other"
+
+// offering offers fields to sort and filter by, under names that are easy to write
+// in a query.
+func offering(fields []intake.Field, key []string) *paging.Rules {
+	r := &paging.Rules{Key: key, Unknown: paging.UnknownNoted}
+	names := make([]string, len(fields))
+	for i, f := range fields {
+		names[i] = f.Name
+	}
+	for i, name := range intake.SafeNames(names) {
+		f := fields[i]
+		if f.Type != paging.JSON && f.Type != unknownType {
+			sort := paging.SortKey{Key: name}
+			if name != f.Name {
+				sort.Fields = []string{f.Name}
+			}
+			r.Sorts = append(r.Sorts, sort)
+			r.Filters = append(r.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
+		}
+	}
+	return r
+}
+
+// attachedPage reads a page of an attached set in one snapshot of its source. Nobody
+// tells when its records change, so nothing of it is remembered, but for a total
+// where its owner allows that.
+func (s *Store) attachedPage(ctx context.Context, set *Set, query string) (page *Page, err error) {
+	pool, err := s.sourcePool(ctx, set.Source)
+	if err != nil {
+		return nil, err
+	}
+	options := pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}
+	err = pgx.BeginTxFunc(ctx, pool, options, func(tx pgx.Tx) error {
+		page, err = s.readPage(ctx, tx, set, query)
+		return err
+	})
+	return page, err
+}
+
+// attachedStretch reads the records of a page within a snapshot, from the nearer
+// end.
+func (s *Store) attachedStretch(ctx context.Context, r *reader, offset int64, rows int, total paging.Total) ([]Record, error) {
+	if behind := total.Records() - offset - int64(rows); total.Is() == paging.TotalExact && behind < offset {
+		r.q = r.q.reversed()
+		records, err := r.records(ctx, r.q.regions(), behind, rows)
+		slices.Reverse(records)
+		return records, err
+	}
+	return r.records(ctx, r.q.regions(), offset, rows)
+}
+
+// rememberedTotal is a total and when it was counted.
+type rememberedTotal struct {
+	n  int64
+	at time.Time
+}
+
+// attachedTotal counts an attached set's records, or remembers the count for as
+// long as the owner allows.
+func (s *Store) attachedTotal(ctx context.Context, tx querier, q *question) (paging.Total, error) {
+	most := q.set.Rules.Counted()
+	if most == 0 {
+		return paging.NotCounted(), nil
+	}
+	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.asked}, "\x00")
+	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
+		return paging.Remembered(kept.n, time.Since(kept.at)), nil
+	}
+	if most > 0 {
+		r := reader{db: tx, q: q}
+		n, err := r.size(ctx, region{}, most+1)
+		if n > most {
+			return paging.AtLeast(most), err
+		}
+		return paging.Exact(n), err
+	}
+	n, err := queryInt(ctx, tx, "select count(*)"+q.from(region{}), q.args...)
+	if err == nil && q.set.Remember > 0 {
+		s.remembered.Add(key, rememberedTotal{n, time.Now()})
+	}
+	return paging.Exact(n), err
+}

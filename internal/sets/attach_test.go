@@ -1,0 +1,135 @@
+package sets_test
+
+import (
+	"fmt"
+	"net/url"
+	"testing"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+)
+
+// source makes a database with a table and a view, and a role that may read them.
+func source(t *testing.T) (superuser, reader string) {
+	superuser = testkit.DatabaseURL(t)
+	conn, err := pgx.Connect(t.Context(), superuser)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	u, err := url.Parse(superuser)
+	require.NoError(t, err)
+	role := "reader_" + u.Path[1:]
+	_, err = conn.Exec(t.Context(), fmt.Sprintf(`
+		create schema "odd ""schema";
+		create table "odd ""schema"."the ""boats" (extra text, "no ""1" int primary key, name varchar(20), fee numeric(8,2), at timestamptz, tags text[], secret text, raw jsonb);
+		insert into "odd ""schema"."the ""boats" select 'x', n, case when n %% 7 > 0 then 'boat ' || n end, n / 4.0, '2026-03-01T00:00:00Z'::timestamptz + n * interval '1 hour', array['a','b'], 's', '{"n":1}' from generate_series(1, 95) n;
+		create view boats_view as select name, fee from "odd ""schema"."the ""boats";
+		create role %[1]s login password 'x';
+		grant usage on schema "odd ""schema" to %[1]s;
+		grant select ("no ""1", name, fee, at, tags, raw) on "odd ""schema"."the ""boats" to %[1]s;
+		grant select on boats_view to %[1]s`, role))
+	require.NoError(t, err)
+	u.User = url.UserPassword(role, "x")
+	return superuser, u.String()
+}
+
+func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
+	store := testkit.Harbour(t)
+	superuser, reader := source(t)
+	require.NoError(t, store.AddSource("yard", reader))
+	require.NoError(t, store.AddSource("careless", superuser))
+	require.Equal(t, []string{"careless", "yard"}, store.Sources())
+	boats := sets.Attach{Name: "boats", Source: "yard", Schema: `odd "schema`, Table: `the "boats`}
+
+	set, err := store.Attach(t.Context(), boats)
+	require.NoError(t, err)
+	var names []string
+	for _, f := range set.Fields {
+		names = append(names, f.Name+":"+string(f.Type))
+	}
+	assert.Equal(t, []string{`no "1:integer`, "name:text", "fee:big_decimal", "at:time", "tags:other", "raw:json"}, names, "the key first, and only what the role may read")
+
+	seen := map[any]bool{}
+	named := true
+	for number := 1; number <= 10; number++ {
+		page, err := store.Page(t.Context(), "boats", fmt.Sprintf("size=10&sort=-name&page=%d", number))
+		require.NoError(t, err)
+		assert.EqualValues(t, 95, *page.Settled.Metadata().TotalItems)
+		for _, r := range recordsOf(t, page) {
+			seen[r[`no "1`]] = true
+			assert.False(t, !named && r["name"] != nil, "missing names come last")
+			named = r["name"] != nil
+		}
+	}
+	assert.Len(t, seen, 95)
+	page, err := store.Page(t.Context(), "boats", "name.has=boat+9&fee.min=1.0&at.max=2026-03-03&sort=at")
+	require.NoError(t, err)
+	assert.Equal(t, map[string]any{`no "1`: 9.0, "name": "boat 9", "fee": "2.25", "at": "2026-03-01T09:00:00Z", "tags": "{a,b}", "raw": map[string]any{"n": 1.0}}, recordsOf(t, page)[0])
+
+	_, err = store.Change(t.Context(), "boats", []string{"1"}, 1, sets.Values{})
+	assert.ErrorIs(t, err, sets.ErrReadOnly)
+	for says, a := range map[string]sets.Attach{
+		"no source of this name":       {Name: "b", Source: "nowhere"},
+		"is a superuser":               {Name: "b", Source: "careless", Schema: "public", Table: "boats_view"},
+		"no table or view public.none": {Name: "b", Source: "yard", Schema: "public", Table: "none"},
+		"has no primary key":           {Name: "b", Source: "yard", Schema: "public", Table: "boats_view"},
+		`has no field "secret"`:        {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"secret"}},
+		"and their fields among those": {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"name"}, Rules: &paging.Rules{Key: []string{`no "1`}, Sorts: []paging.SortKey{{Key: "fee"}}}},
+	} {
+		_, err := store.Attach(t.Context(), a)
+		assert.ErrorContains(t, err, says)
+	}
+	_, err = store.Attach(t.Context(), sets.Attach{Name: "fees", Source: "yard", Schema: "public", Table: "boats_view", Key: []string{"name"}, Fields: []string{"fee"}})
+	require.NoError(t, err, "a view, by the key that is named")
+	page, err = store.Page(t.Context(), "fees", "name.none=false&sort=-fee&size=1")
+	require.NoError(t, err)
+	assert.Equal(t, []map[string]any{{"name": "boat 95", "fee": "23.75"}}, recordsOf(t, page))
+}
+
+func TestTotalOfAnAttachedSetIsRememberedAsLongAsAllowed(t *testing.T) {
+	store := testkit.Store(t)
+	superuser, reader := source(t)
+	require.NoError(t, store.AddSource("yard", reader))
+	a := sets.Attach{Name: "boats", Source: "yard", Schema: `odd "schema`, Table: `the "boats`}
+	conn, err := pgx.Connect(t.Context(), superuser)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	add := func(n int) {
+		_, err := conn.Exec(t.Context(), `insert into "odd ""schema"."the ""boats" ("no ""1") values ($1)`, n)
+		require.NoError(t, err)
+	}
+	total := func() paging.Metadata {
+		page, err := store.Page(t.Context(), "boats", "name.none=true")
+		require.NoError(t, err)
+		return page.Settled.Metadata()
+	}
+	_, err = store.Attach(t.Context(), a)
+	require.NoError(t, err)
+	assert.EqualValues(t, 13, *total().TotalItems)
+	add(1000)
+	assert.EqualValues(t, 14, *total().TotalItems, "by default nothing is remembered")
+	a.Remember = time.Hour
+	_, err = store.Attach(t.Context(), a)
+	require.NoError(t, err)
+	assert.EqualValues(t, 14, *total().TotalItems)
+	add(1001)
+	m := total()
+	assert.EqualValues(t, 14, *m.TotalItems)
+	assert.Equal(t, paging.TotalRemembered, m.TotalIs)
+}
+
+func TestSourceThatGoesAwayTakesOnlyItsOwnSets(t *testing.T) {
+	store := testkit.Harbour(t)
+	require.NoError(t, store.AddSource("away", "postgres://reader:x@127.0.0.1:1/none?connect_timeout=1"))
+	_, err := store.Attach(t.Context(), sets.Attach{Name: "boats", Source: "away", Schema: "public", Table: "boats"})
+	require.Error(t, err)
+	assert.True(t, sets.Unavailable(err), "%v", err)
+	_, err = store.Page(t.Context(), "arrivals", "")
+	assert.NoError(t, err)
+	assert.Error(t, store.AddSource("wrong", "postgres://%zz"))
+}
