@@ -11,6 +11,7 @@ import (
 	"math/rand/v2"
 	"os"
 	"strconv"
+	"strings"
 	"time"
 )
 
@@ -19,7 +20,8 @@ var (
 	last  = []string{"Gull", "Petrel", "Lantern", "Cormorant", "Tern", "Kittiwake", "Marlin", "Heron", "Otter", "Anchor", "Sundew", "Brise", "Möwe", "Sjøfugl", "Estrella", "Żuraw"}
 	cargo = []string{"grain", "timber", "salt", "herring", "machine parts", "slate", "wool", "empty"}
 	notes = []string{"", "", "", "", "", "pilot on board", "late tide", "waits for customs; papers \"in order\"",
-		"crew change", "damaged fender, berth side", "<b>fragile</b> & heavy", "two calls, one manifest", "déchargement de nuit"}
+		"crew change", "damaged fender, berth side", "<b>fragile</b> & heavy", "two calls, one manifest", "déchargement de nuit",
+		"'; drop table arrivals; --", "مرساة خارج الميناء", strings.TrimSpace(strings.Repeat("the master reports fog off the bar and asks for the pilot again; ", 12))}
 	kinds = []string{"quay", "quay", "quay", "jetty", "dolphin"}
 )
 

@@ -55,7 +55,7 @@ func drawTable(fields []client.Field, records []client.Record) string {
 		row := table.Row{}
 		for _, v := range record {
 			cell, _ := v.Text()
-			row = append(row, text.Trim(printable(cell), cellWidth))
+			row = append(row, text.Snip(printable(cell), cellWidth, "…"))
 		}
 		t.AppendRow(row)
 	}

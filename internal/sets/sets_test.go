@@ -96,28 +96,51 @@ func TestBadFileChangesNothingAndIsNamed(t *testing.T) {
 
 func TestEveryRecordOnceInEverySort(t *testing.T) {
 	store := testkit.Harbour(t)
-	for _, name := range []string{"arrivals", "berths", "lost_property"} {
+	// Meanwhile somebody replaces and changes another set, without a pause.
+	ctx, stop := context.WithCancel(t.Context())
+	var other sync.WaitGroup
+	other.Go(func() {
+		for ctx.Err() == nil {
+			assert.NoError(t, store.LoadCSV(context.Background(), ledger(), strings.NewReader(ledgerCSV)))
+			_, err := store.Change(context.Background(), "ledger", []string{"1"}, 1, sets.Values{"who": nil})
+			assert.NoError(t, err)
+		}
+	})
+	defer other.Wait()
+	defer stop()
+	for name, filters := range map[string][]string{
+		"arrivals": {"", "&tonnage.min=3000", "&berth=N4&berth=S1", "&cleared.none=true", "&q=gull"}, "berths": {"", "&depth_m.max=6"}, "lost_property": {""},
+	} {
 		set, err := store.Get(t.Context(), name)
 		require.NoError(t, err)
-		queries := []string{"size=7"}
+		sorts := []string{"size=7"}
 		for _, s := range set.Rules.Sorts {
-			queries = append(queries, "size=50&sort="+s.Key, "size=50&sort=-"+s.Key)
+			sorts = append(sorts, "size=50&sort="+s.Key, "size=50&sort=-"+s.Key)
 		}
-		for _, query := range queries {
-			seen := map[string]bool{}
-			for n := 1; ; n++ {
-				page, err := store.Page(t.Context(), name, fmt.Sprintf("%s&page=%d", query, n))
-				require.NoError(t, err)
-				require.Len(t, page.Records, page.Settled.Rows())
-				for _, record := range page.Records {
-					seen[string(record[0])] = true
+		for _, filter := range filters {
+			total := int64(-1)
+			for _, sort := range sorts {
+				seen := map[string]bool{}
+				for n := 1; ; n++ {
+					page, err := store.Page(t.Context(), name, fmt.Sprintf("%s%s&page=%d", sort, filter, n))
+					require.NoError(t, err)
+					require.Len(t, page.Records, page.Settled.Rows())
+					for _, record := range page.Records {
+						seen[string(record[0])] = true
+					}
+					if page.Settled.IsLast() {
+						n := page.Settled.Total().Records()
+						require.True(t, total < 0 || total == n, "the total is the same in every sort")
+						total = n
+						break
+					}
 				}
-				if page.Settled.IsLast() {
-					break
-				}
+				assert.Len(t, seen, int(total), "%s?%s%s", name, sort, filter)
 			}
-			assert.Len(t, seen, int(set.Records), "%s?%s", name, query)
 		}
+		page, err := store.Page(t.Context(), name, "")
+		require.NoError(t, err)
+		assert.Equal(t, set.Records, page.Settled.Total().Records())
 	}
 }
 

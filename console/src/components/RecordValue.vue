@@ -16,5 +16,5 @@ const moment = (value: Value) =>
   <time v-else-if="type === 'time'" :datetime="String(value)">{{ moment(value) }}</time>
   <template v-else-if="typeof value === 'boolean'">{{ value ? 'yes' : 'no' }}</template>
   <template v-else-if="typeof value === 'number'">{{ value.toLocaleString() }}</template>
-  <bdi v-else>{{ value }}</bdi>
+  <bdi v-else :title="String(value)">{{ value }}</bdi>
 </template>
