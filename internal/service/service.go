@@ -111,6 +111,9 @@ func (s *Service) logged(c *gin.Context) {
 	if c.Writer.Status() >= 500 {
 		level = slog.LevelError
 	}
+	if !s.log.Enabled(c.Request.Context(), level) {
+		return
+	}
 	attrs := []slog.Attr{
 		slog.String("method", c.Request.Method), slog.String("path", c.Request.URL.Path),
 		slog.String("query", c.Request.URL.RawQuery), slog.Int("status", c.Writer.Status()),

@@ -87,17 +87,24 @@ func trackKey(q *question) string {
 	return fmt.Sprintf("%s %d %s %v", q.set.Name, q.set.Version, q.asked, q.order)
 }
 
-// nearest gives the foothold before an offset, and how many records to skip from
-// there; ok is false where there are no footholds for the question.
-func (f *footholds) nearest(q *question, offset int64) (values []*string, skip int64, ok bool) {
+// nearest gives the foothold nearest to a page, and how many records to skip from
+// there: onward from the one before it, or backward from the one after it, with the
+// question reversed. ok is false where there are no footholds for the question.
+func (f *footholds) nearest(q *question, offset int64, rows int) (values []*string, skip int64, backward, ok bool) {
 	f.mu.Lock()
 	defer f.mu.Unlock()
 	t, ok := f.tracks.Get(trackKey(q))
 	if !ok || t.len() == 0 {
-		return nil, 0, false
+		return nil, 0, false, false
 	}
-	i := min(offset/t.step, t.len()-1)
-	return t.at(i), offset - i*t.step, true
+	before := min(offset/t.step, t.len()-1)
+	skip = offset - before*t.step
+	if after := before + 1; after < t.len() {
+		if back := after*t.step - (offset + int64(rows) - 1); back >= 0 && back < skip {
+			return t.at(after), back, true, true
+		}
+	}
+	return t.at(before), skip, false, true
 }
 
 // keep puts a track in and makes room for it. Tracks of older versions of the set

@@ -119,15 +119,19 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 		behind = total.Records() - offset - int64(rows)
 		near = min(offset, behind)
 	}
-	values, skip, found := []*string(nil), int64(0), false
+	values, skip, backward, found := []*string(nil), int64(0), false, false
 	if near >= s.footholds.deep {
-		if values, skip, found = s.footholds.nearest(q, offset); !found {
+		if values, skip, backward, found = s.footholds.nearest(q, offset, rows); !found {
 			s.build(q, total.Records())
 		}
 	}
 	var records []Record
 	var err error
 	switch {
+	case found && backward:
+		r.q = q.reversed()
+		records, err = r.records(ctx, r.q.regionsFrom(values), skip, rows)
+		slices.Reverse(records)
 	case found:
 		records, err = r.records(ctx, q.regionsFrom(values), skip, rows)
 	case total.Known() && behind < offset:
