@@ -94,6 +94,7 @@ func writePage(w io.Writer, output string, p *client.Page, fields func() ([]clie
 	if err != nil {
 		return err
 	}
+	columns = shown(columns, p.Records)
 	if output == "csv" {
 		return writeCSV(w, columns, p.Records)
 	}
@@ -107,4 +108,22 @@ func writePage(w io.Writer, output string, p *client.Page, fields func() ([]clie
 	}
 	_, err = fmt.Fprintln(w, strings.Join(lines, "\n"))
 	return err
+}
+
+// shown are the fields that records came with, in the records' order; where there
+// are no records, all.
+func shown(fields []client.Field, records []client.Record) []client.Field {
+	if len(records) == 0 {
+		return fields
+	}
+	byName := map[string]client.Field{}
+	for _, f := range fields {
+		byName[f.Name] = f
+	}
+	columns := make([]client.Field, len(records[0]))
+	for i, v := range records[0] {
+		columns[i] = byName[v.Field]
+		columns[i].Name = v.Field
+	}
+	return columns
 }

@@ -149,3 +149,23 @@ func TestRowsThatAreNoRecordsAreNamed(t *testing.T) {
 		assert.Error(t, err, file)
 	}
 }
+
+func TestRecordThatNeverEndsIsNotReadIntoMemory(t *testing.T) {
+	long := strings.Repeat("x", recordBytes+1<<20)
+	for file, o := range map[string]Options{
+		"id,a\n1,\"" + long:          {Format: CSV},
+		"{\"id\":1,\"a\":\"" + long:  {Format: NDJSON},
+		"[{\"id\":1,\"a\":\"" + long: {Format: JSON},
+	} {
+		_, _, err := NewPlan(strings.NewReader(file), o)
+		assert.Error(t, err, o.Format)
+	}
+	bad := "id,a\n" + strings.Repeat("1\n", 1<<20) // rows that are no records are let go of too
+	r, err := open(strings.NewReader(bad), &Options{Format: CSV})
+	require.NoError(t, err)
+	for range 1 << 20 {
+		_, err := r.next()
+		require.NoError(t, err)
+	}
+	assert.Less(t, cap(r.(*csvRows).raw.text), 1<<20)
+}

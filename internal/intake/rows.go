@@ -36,7 +36,7 @@ const (
 )
 
 const (
-	lineBytes     = 16 << 20  // longest line of NDJSON, longest object of JSON
+	recordBytes   = 16 << 20  // longest record, as it stands in the file
 	unpackedBytes = 100 << 20 // largest XLSX, unpacked
 	sniffedBytes  = 64 << 10  // of a CSV file, to find its delimiter
 )
@@ -81,6 +81,26 @@ func open(file io.ReadSeeker, o *Options) (rows, error) {
 	return nil, fmt.Errorf("the format %q is none of csv, ndjson, json, xlsx", o.Format)
 }
 
+// allowance reads on only as far as one record may be long, so that a quote that is
+// never closed cannot bring a whole file into memory.
+type allowance struct {
+	r    io.Reader
+	left int
+}
+
+var errLong = fmt.Errorf("a record is longer than %d MB; is a quote or a bracket never closed?", recordBytes>>20)
+
+func (a *allowance) Read(p []byte) (int, error) {
+	if a.left <= 0 {
+		return 0, errLong
+	}
+	n, err := a.r.Read(p)
+	a.left -= n
+	return n, err
+}
+
+func (a *allowance) renew() { a.left = recordBytes }
+
 // csvRows reads CSV, RFC 4180. An empty cell is a missing value and "" is empty
 // text; encoding/csv does not tell the two apart, so the quotes are looked up in
 // the line itself.
@@ -88,6 +108,7 @@ type csvRows struct {
 	r    *csv.Reader
 	head []string
 	raw  *window
+	most *allowance
 	buf  []cell
 }
 
@@ -126,7 +147,9 @@ func openCSV(file io.Reader, o *Options) (rows, error) {
 		start, _ := text.Peek(sniffedBytes)
 		o.Delimiter = delimiterOf(start)
 	}
-	c := &csvRows{raw: &window{r: decoded}}
+	most := &allowance{r: decoded}
+	most.renew()
+	c := &csvRows{raw: &window{r: most}, most: most}
 	c.r = csv.NewReader(c.raw)
 	c.r.Comma = o.Delimiter
 	c.r.FieldsPerRecord = -1
@@ -144,35 +167,33 @@ func openCSV(file io.Reader, o *Options) (rows, error) {
 
 // delimiterOf finds what the first line has most of, outside quotes.
 func delimiterOf(start []byte) rune {
-	counts := map[rune]int{}
+	counts := map[byte]int{}
 	quoted := false
 	for _, b := range start {
-		switch {
-		case b == '"':
-			quoted = !quoted
-		case quoted:
-		case b == '\n':
-			start = nil
-		default:
-			counts[rune(b)]++
-		}
-		if start == nil {
+		if b == '\n' && !quoted {
 			break
 		}
+		if b == '"' {
+			quoted = !quoted
+		} else if !quoted {
+			counts[b]++
+		}
 	}
-	best := ','
-	for _, d := range ",;\t|" {
+	best := byte(',')
+	for _, d := range []byte(";\t|") {
 		if counts[d] > counts[best] {
 			best = d
 		}
 	}
-	return best
+	return rune(best)
 }
 
 func (c *csvRows) names() []string { return c.head }
 
 func (c *csvRows) next() (row, error) {
 	begin := c.r.InputOffset()
+	c.raw.forget(begin)
+	c.most.renew()
 	values, err := c.r.Read()
 	var wrong *csv.ParseError
 	switch {
@@ -201,7 +222,6 @@ func (c *csvRows) next() (row, error) {
 	if empties > 0 && bytes.Contains(text, []byte(`""`)) {
 		c.markEmptyText(text)
 	}
-	c.raw.forget(c.r.InputOffset())
 	r.cells = c.buf
 	return r, nil
 }
@@ -238,7 +258,7 @@ type jsonRows struct {
 
 func openNDJSON(file io.Reader) rows {
 	lines := bufio.NewScanner(file)
-	lines.Buffer(make([]byte, 64<<10), lineBytes)
+	lines.Buffer(make([]byte, 64<<10), recordBytes)
 	n := 0
 	return &jsonRows{index: map[string]int{}, nextObject: func() ([]byte, int, error) {
 		for lines.Scan() {
@@ -255,12 +275,15 @@ func openNDJSON(file io.Reader) rows {
 }
 
 func openJSON(file io.Reader) (rows, error) {
-	d := json.NewDecoder(file)
+	most := &allowance{r: file}
+	most.renew()
+	d := json.NewDecoder(most)
 	if first, err := d.Token(); err != nil || first != json.Delim('[') {
 		return nil, errors.New("the file should be one JSON array of objects")
 	}
 	n := 0
 	return &jsonRows{index: map[string]int{}, nextObject: func() ([]byte, int, error) {
+		most.renew()
 		if !d.More() {
 			if _, err := d.Token(); err != nil {
 				return nil, n, fmt.Errorf("after element %d: %w", n, noEOF(err))

@@ -11,9 +11,11 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
 )
 
 func TestMain(m *testing.M) { testkit.WithPostgres(m) }
@@ -118,6 +120,21 @@ func TestPageThatHasNotChangedIsNotSentAgain(t *testing.T) {
 	assert.Equal(t, http.StatusOK, ask(tag), "a change is seen at once")
 	_, body = do(t, http.MethodGet, at)
 	assert.Contains(t, string(body), `"length_m":0`)
+}
+
+func TestFieldsThatAreNotShownAreNotNamedEither(t *testing.T) {
+	store := testkit.Store(t)
+	_, _, err := store.Import(t.Context(), sets.Import{Name: "boats", Source: strings.NewReader("no,name,secret\n1,Gull,s3cret\n"),
+		Options: intake.Options{Format: intake.CSV}, Rules: &paging.Rules{Key: []string{"no"}, Show: []string{"name", "no"}}})
+	require.NoError(t, err)
+	at := testkit.ServeStore(t, store)
+	for _, path := range []string{"/api/sets", "/api/sets/boats", "/api/sets/boats/records", "/api/sets/boats/records?fields=secret,name"} {
+		_, body := do(t, http.MethodGet, at+path)
+		assert.NotContains(t, strings.ReplaceAll(string(body), "fields=secret", ""), "s3cret", path)
+		assert.NotContains(t, string(body), `"name":"secret"`, path)
+	}
+	_, body := do(t, http.MethodGet, at+"/api/sets/boats/records")
+	assert.Contains(t, string(body), `"records":[{"name":"Gull","no":1}]`)
 }
 
 func TestErrorsAreProblems(t *testing.T) {

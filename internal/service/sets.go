@@ -27,7 +27,7 @@ type SetInfo struct {
 
 func infoOf(s *sets.Set) SetInfo {
 	info := SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: &s.Records, Version: &s.Version,
-		ChangedAt: s.ChangedAt.UTC(), Fields: s.Fields}
+		ChangedAt: s.ChangedAt.UTC(), Fields: s.Shown()}
 	if s.Attached() {
 		info.Kind, info.Records, info.Version = "attached", nil, nil
 	}
@@ -127,7 +127,7 @@ func appendAnswer(dst []byte, page *sets.Page, about *About) (_ []byte, err erro
 		if i > 0 {
 			dst = append(dst, ',')
 		}
-		if dst, err = sets.AppendJSON(dst, page.Set.Fields, record); err != nil {
+		if dst, err = sets.AppendJSON(dst, page.Fields, record); err != nil {
 			return nil, err
 		}
 	}

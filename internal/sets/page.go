@@ -9,6 +9,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 )
 
@@ -16,6 +17,7 @@ import (
 type Page struct {
 	Set     *Set
 	Settled paging.Page
+	Fields  []intake.Field // those that the records are shown with
 	Records []Record
 }
 
@@ -89,7 +91,7 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string
 	if err != nil {
 		return nil, err
 	}
-	page := &Page{Set: set, Settled: settled}
+	page := &Page{Set: set, Settled: settled, Fields: q.fields}
 	rows := settled.Fetch()
 	if rows == 0 {
 		return page, nil

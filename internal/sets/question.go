@@ -6,23 +6,25 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 )
 
 // question is what is asked of a set's records beside which page: the filters as
 // SQL, and the order.
 type question struct {
-	set   *Set
-	where []string // conditions, all of which hold
-	args  []any    // their values, $1 and on
-	order []paging.Order
-	asked string // the filters in canonical form, equal for equal questions
+	set    *Set
+	where  []string // conditions, all of which hold
+	args   []any    // their values, $1 and on
+	order  []paging.Order
+	fields []intake.Field // that are shown
+	asked  string         // the filters in canonical form, equal for equal questions
 }
 
 // newQuestion writes the filters of an ask as SQL. Values are always parameters,
 // names always quoted. The filters of the fields named in except are left out.
 func newQuestion(set *Set, ask *paging.Ask, except ...string) *question {
-	q := &question{set: set, order: ask.Order()}
+	q := &question{set: set, order: ask.Order(), fields: set.named(ask.Fields())}
 	conditions := slices.DeleteFunc(slices.Clone(ask.Conditions()), func(c paging.Condition) bool { return slices.Contains(except, c.Field) })
 	for i := range conditions {
 		conditions[i].Values = slices.Sorted(slices.Values(conditions[i].Values))

@@ -51,8 +51,8 @@ func (r *reader) records(ctx context.Context, regions []region, offset int64, li
 // snapshot.
 func (r *reader) region(ctx context.Context, g region, offset int64, limit int) ([]Record, error) {
 	q := r.q
-	fields := make([]string, len(q.set.Fields))
-	for i, f := range q.set.Fields {
+	fields := make([]string, len(q.fields))
+	for i, f := range q.fields {
 		fields[i] = f.Name
 	}
 	args := append(slices.Clip(q.args), g.args...)

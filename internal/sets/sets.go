@@ -42,6 +42,24 @@ type Set struct {
 // Attached tells whether the set's records are in a source.
 func (s *Set) Attached() bool { return s.Source != "" }
 
+// Shown are the fields that records are shown with: those that the rules name, or
+// all.
+func (s *Set) Shown() []intake.Field { return s.named(s.Rules.Show) }
+
+// named are the fields of some names; of none, all.
+func (s *Set) named(names []string) []intake.Field {
+	if len(names) == 0 {
+		return s.Fields
+	}
+	var fields []intake.Field
+	for _, name := range names {
+		if f := s.field(name); f != nil {
+			fields = append(fields, *f)
+		}
+	}
+	return fields
+}
+
 // Store keeps record sets in one database.
 type Store struct {
 	pool      *pgxpool.Pool

@@ -50,7 +50,7 @@ func recordsOf(t *testing.T, page *sets.Page) []map[string]any {
 	t.Helper()
 	var all []map[string]any
 	for _, r := range page.Records {
-		text, err := sets.AppendJSON(nil, page.Set.Fields, r)
+		text, err := sets.AppendJSON(nil, page.Fields, r)
 		require.NoError(t, err)
 		var record map[string]any
 		require.NoError(t, json.Unmarshal(text, &record), string(text))
@@ -70,6 +70,29 @@ func TestValuesOfEveryTypeComeBackAsTheyWent(t *testing.T) {
 		{"id": 3.0, "who": "", `odd "name`: -0.001, "paid": false, "due": "2026-12-31", "at": "2026-03-01T04:30:00.25Z"},
 		{"id": 9007199254740991.0, "who": "a \"b\", c\nd", `odd "name`: 1000.0, "paid": true, "due": "2026-03-02", "at": "2026-03-01T00:00:00Z"},
 	}, recordsOf(t, page))
+}
+
+func TestOnlyFieldsThatAreShownAreRead(t *testing.T) {
+	store := testkit.Store(t)
+	set := ledger()
+	set.Rules.Show = []string{"who", "paid"}
+	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(ledgerCSV)))
+	for query, want := range map[string]map[string]any{
+		"":                {"who": "Ann", "paid": true},
+		"fields=paid":     {"paid": true},
+		"fields=due,paid": {"paid": true},
+	} {
+		for _, sort := range []string{"&sort=", "&sort=-amount&page=2&size=3"} { // from the start, and with keys first
+			page, err := store.Page(t.Context(), "ledger", query+sort)
+			require.NoError(t, err)
+			for _, r := range recordsOf(t, page) {
+				assert.Len(t, r, len(want), query)
+			}
+			if sort == "&sort=" {
+				assert.Equal(t, want, recordsOf(t, page)[0], query)
+			}
+		}
+	}
 }
 
 func TestBadFileChangesNothingAndIsNamed(t *testing.T) {

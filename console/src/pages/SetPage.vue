@@ -28,6 +28,10 @@ const page = useQuery({
   // the old page stays while the next one loads, but never under another set's name
   placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
 })
+const fields = computed(() => {
+  const first = page.data.value?.records[0]
+  return info.data.value?.fields.filter((field) => !first || field.name in first) ?? []
+})
 const problem = computed(() => page.error.value ?? info.error.value)
 const label = computed(() => info.data.value?.label ?? props.set)
 
@@ -53,7 +57,7 @@ const again = () => Promise.all([info.refetch(), page.refetch()])
     <div :class="{ waiting: page.isPlaceholderData.value }" :aria-busy="page.isPlaceholderData.value">
       <RecordTable
         :label="label"
-        :fields="info.data.value.fields"
+        :fields="fields"
         :records="page.data.value.records"
         :first-row="page.data.value.paging.offset + 1"
         :sorts="page.data.value.sorts"
