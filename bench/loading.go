@@ -1,12 +1,17 @@
 package main
 
 import (
+	"bufio"
 	"context"
+	"encoding/csv"
+	"encoding/json"
 	"fmt"
+	"io"
 	"os"
 	"os/exec"
 	"path/filepath"
-	"runtime"
+	"slices"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -75,14 +80,110 @@ func loading(ctx context.Context, store *sets.Store, server *postgres.Server, di
 	if err != nil {
 		return err
 	}
-	var memory runtime.MemStats
-	runtime.ReadMemStats(&memory)
 	rate := func(d time.Duration) string {
 		return fmt.Sprintf("%.1f s, %.2f × the rate of psql", d.Seconds(), copied.Seconds()/d.Seconds())
 	}
-	fmt.Printf("%d records, %d MB of CSV\npsql \\copy, no key: %.1f s\nloaded, types known, with its key: %s\nimported, from the first byte to a served set with its key: %s\nmemory taken from the system by this process: %d MB\n",
-		records, info.Size()>>20, copied.Seconds(), rate(loaded), rate(imported), memory.Sys>>20)
+	fmt.Printf("%d records, %d MB of CSV\npsql \\copy, no key: %.1f s\nloaded, types known, with its key: %s\nimported, from the first byte to a served set with its key: %s\nmost memory of this process so far: %s\n",
+		records, info.Size()>>20, copied.Seconds(), rate(loaded), rate(imported), mostMemory())
 	return nil
+}
+
+// mostMemory is the most memory that this process has had, as Linux tells it.
+func mostMemory() string {
+	status, err := os.ReadFile("/proc/self/status")
+	if err != nil {
+		return "not told by this system"
+	}
+	_, after, _ := strings.Cut(string(status), "VmHWM:")
+	line, _, _ := strings.Cut(after, "\n")
+	return strings.TrimSpace(line)
+}
+
+// importing imports the same records as CSV, NDJSON and JSON.
+func importing(ctx context.Context, store *sets.Store, dir string, records int) error {
+	csvPath := filepath.Join(dir, "tides.csv")
+	csvFile, err := os.Create(csvPath)
+	if err != nil {
+		return err
+	}
+	defer csvFile.Close()
+	if err := demo.WriteTides(csvFile, records); err != nil {
+		return err
+	}
+	for _, format := range []intake.Format{intake.CSV, intake.NDJSON, intake.JSON} {
+		file := csvFile
+		if format != intake.CSV {
+			if file, err = os.Create(filepath.Join(dir, "tides."+string(format))); err != nil {
+				return err
+			}
+			defer file.Close()
+			if err := asObjects(csvFile, file, format == intake.JSON); err != nil {
+				return err
+			}
+		}
+		info, err := file.Stat()
+		if err != nil {
+			return err
+		}
+		took, err := timed(func() error {
+			if _, err := file.Seek(0, 0); err != nil {
+				return err
+			}
+			_, _, err := store.Import(ctx, sets.Import{Name: "imported", Source: file, Options: intake.Options{Format: format}})
+			return err
+		})
+		if err != nil {
+			return err
+		}
+		store.Indexed()
+		if err := store.Remove(ctx, "imported"); err != nil {
+			return err
+		}
+		fmt.Printf("%s, %d MB: %.0f s; most memory of this process so far: %s\n", format, info.Size()>>20, took.Seconds(), mostMemory())
+	}
+	return nil
+}
+
+// asObjects writes CSV as JSON objects, a line each, or as one array of them.
+func asObjects(from io.ReadSeeker, to io.Writer, array bool) error {
+	if _, err := from.Seek(0, 0); err != nil {
+		return err
+	}
+	r, w := csv.NewReader(bufio.NewReader(from)), bufio.NewWriter(to)
+	r.ReuseRecord = true
+	first, err := r.Read()
+	if err != nil {
+		return err
+	}
+	names := slices.Clone(first)
+	before, after := "", "\n"
+	if array {
+		before, after = "[", "]"
+	}
+	for {
+		row, err := r.Read()
+		if err == io.EOF {
+			break
+		}
+		if err != nil {
+			return err
+		}
+		w.WriteString(before)
+		for i, name := range names {
+			text, err := json.Marshal(row[i])
+			if err != nil {
+				return err
+			}
+			fmt.Fprintf(w, "%s%q:%s", map[bool]string{true: "{", false: ","}[i == 0], name, text)
+		}
+		w.WriteString("}")
+		before = "\n"
+		if array {
+			before = ","
+		}
+	}
+	w.WriteString(after)
+	return w.Flush()
 }
 
 func timed(do func() error) (time.Duration, error) {

@@ -4,6 +4,7 @@ package main
 
 import (
 	"context"
+	"errors"
 	"flag"
 	"fmt"
 	"io"
@@ -14,8 +15,10 @@ import (
 	"net/http"
 	"os"
 	"path/filepath"
+	"regexp"
 	"runtime/pprof"
 	"slices"
+	"strings"
 	"sync"
 	"sync/atomic"
 	"time"
@@ -35,13 +38,19 @@ func main() {
 	each := flag.Duration("each", 3*time.Second, "how long each question is asked, each round")
 	rounds := flag.Int("rounds", 3, "rounds; the median is printed")
 	profile := flag.String("profile", "", "file for a CPU profile of the questions")
+	only := flag.String("only", "", "regular expression: only the questions that match are asked")
+	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
 	flag.Parse()
-	if err := run(*records, *each, *rounds, *profile); err != nil {
+	which, err := regexp.Compile(*only)
+	if err == nil {
+		err = run(*records, *each, *rounds, *profile, which, *files)
+	}
+	if err != nil {
 		log.Fatal(err)
 	}
 }
 
-func run(records int, each time.Duration, rounds int, profile string) error {
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files bool) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -63,6 +72,9 @@ func run(records int, each time.Duration, rounds int, profile string) error {
 	}
 	defer store.Close()
 
+	if files {
+		return importing(ctx, store, dir, records)
+	}
 	if err := loading(ctx, store, server, dir, records); err != nil {
 		return err
 	}
@@ -109,24 +121,40 @@ func run(records int, each time.Duration, rounds int, profile string) error {
 		return func() string { return fmt.Sprintf("?page=%d&sort=%s", 1+rand.IntN(pages), sort) }
 	}
 	fixed := func(query string) func() string { return func() string { return query } }
-	questions := []struct {
-		name  string
-		base  string
-		query func() string
-	}{
-		{"ours, page 1", ours + list, fixed("?sort=id")},
-		{"by hand, count each time, page 1", counting + "/tides", fixed("?sort=id")},
-		{"by hand, count cached, page 1", cached + "/tides", fixed("?sort=id")},
-		{"ours, page 1 by -height_cm", ours + list, fixed("?sort=-height_cm")},
-		{"ours, any page by id", ours + list, anywhere("id")},
-		{"ours, any page by -height_cm", ours + list, anywhere("-height_cm")},
-		{"ours, any page by read_at", ours + list, anywhere("read_at")},
-		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id")},
-		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm")},
-		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages))},
-		{"ours, the same page again, answers kept", keeping + list, fixed("?sort=id")},
-		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id")},
+	edit := func() error { // one record, as an editor changes it
+		key, remark := []string{"1"}, "checked by eye"
+		_, _, revision, err := store.Record(ctx, sets.Request{Set: "tides"}, key)
+		if err == nil {
+			_, err = store.Change(ctx, "tides", key, revision, sets.Values{"remark": &remark})
+		}
+		return err
 	}
+	type question struct {
+		name   string
+		base   string
+		query  func() string
+		edited bool
+	}
+	questions := []question{
+		{"ours, page 1", ours + list, fixed("?sort=id"), false},
+		{"by hand, count each time, page 1", counting + "/tides", fixed("?sort=id"), false},
+		{"by hand, count cached, page 1", cached + "/tides", fixed("?sort=id"), false},
+		{"ours, page 1 by -height_cm", ours + list, fixed("?sort=-height_cm"), false},
+		{"ours, any page by id", ours + list, anywhere("id"), false},
+		{"ours, any page by -height_cm", ours + list, anywhere("-height_cm"), false},
+		{"ours, any page by read_at", ours + list, anywhere("read_at"), false},
+		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id"), false},
+		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm"), false},
+		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages)), false},
+		{"ours, the same page again, answers kept", keeping + list, fixed("?sort=id"), false},
+		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id"), false},
+	}
+	for i := range questions[:len(questions):len(questions)] {
+		if q := questions[i]; strings.HasPrefix(q.name, "ours, any page") || q.name == "ours, page 1" {
+			questions = append(questions, question{q.name + ", one edit a second", q.base, q.query, true})
+		}
+	}
+	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
 	for _, sort := range []string{"id", "-height_cm", "read_at"} {
 		if err := warm(ours+list, sort, pages); err != nil {
@@ -147,7 +175,12 @@ func run(records int, each time.Duration, rounds int, profile string) error {
 	rates, p50 := make([][]float64, len(questions)), make([][]float64, len(questions))
 	for range rounds {
 		for i, q := range questions {
+			stop := func() error { return nil }
+			if q.edited {
+				stop = everySecond(edit)
+			}
 			rate, median, err := ask(q.base, q.query, each)
+			err = errors.Join(err, stop())
 			if err != nil {
 				return fmt.Errorf("%s: %w", q.name, err)
 			}
@@ -159,6 +192,26 @@ func run(records int, each time.Duration, rounds int, profile string) error {
 		fmt.Printf("| %s | %.0f | %.2f |\n", q.name, middle(rates[i]), middle(p50[i]))
 	}
 	return nil
+}
+
+// everySecond does something once a second until it is stopped.
+func everySecond(do func() error) (stop func() error) {
+	done, failed := make(chan struct{}), make(chan error, 1)
+	go func() {
+		for {
+			if err := do(); err != nil {
+				failed <- err
+				return
+			}
+			select {
+			case <-done:
+				failed <- nil
+				return
+			case <-time.After(time.Second):
+			}
+		}
+	}()
+	return func() error { close(done); return <-failed }
 }
 
 func middle(of []float64) float64 {

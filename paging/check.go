@@ -161,6 +161,13 @@ func (c *checker) sorts(r *Rules) {
 	c.distinct("key", r.Key)
 	c.distinct("search", r.Search)
 	c.distinct("show", r.Show)
+	for i, fields := range r.Indexes {
+		entry := fmt.Sprintf("indexes[%d]", i)
+		if len(fields) == 0 {
+			c.wrong(entry, "no fields", "a list of fields")
+		}
+		c.distinct(entry, fields)
+	}
 	seen := map[string]bool{}
 	for i := range r.Sorts {
 		k := &r.Sorts[i]

@@ -77,6 +77,9 @@ type Rules struct {
 	Count CountHow `json:"count,omitempty"`
 	// CountTo is how far "at_least" counts. Left out: 10,000.
 	CountTo int64 `json:"count_to,omitempty" jsonschema:"minimum=0"`
+	// Indexes lists fields that whoever keeps the records is to index beside those
+	// of sorts and filters: [["berth", "arrived_at"]].
+	Indexes [][]string `json:"indexes,omitempty"`
 	// Ladder shapes the row of page links.
 	Ladder LadderRules `json:"ladder,omitzero"`
 	// Markup says how ladders are drawn.

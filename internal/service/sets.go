@@ -82,7 +82,7 @@ func (s *Service) readPage(c *gin.Context) {
 			return
 		}
 	}
-	page, err := s.store.Page(c.Request.Context(), name, c.Request.URL.RawQuery)
+	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery})
 	if err != nil {
 		s.fail(c, err)
 		return

@@ -102,7 +102,7 @@ type Attach struct {
 	Key           []string      // of a view; a table's own key where it is left out
 	Fields        []string      // those that are shown; empty: all
 	Rules         *paging.Rules // nil: rules that offer every shown field to sort and filter by
-	Remember      time.Duration // how long a total may be remembered; 0: not at all
+	Remember      time.Duration // how long totals and footholds may be remembered; 0: not at all
 }
 
 // foreignTypes are the types of a source's columns; any other is shown as text
@@ -118,6 +118,15 @@ func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
 	pool, err := s.sourcePool(ctx, a.Source)
 	if err != nil {
 		return nil, err
+	}
+	// Searching without regard to accents takes normal forms apart, which
+	// PostgreSQL offers in this encoding alone.
+	var encoding string
+	if err := pool.QueryRow(ctx, "show server_encoding").Scan(&encoding); err != nil {
+		return nil, err
+	}
+	if encoding != "UTF8" {
+		return nil, fmt.Errorf("the source's database is encoded in %s; only UTF8 can be attached", encoding)
 	}
 	fields, key, err := describe(ctx, pool, a.Schema, a.Table)
 	if err != nil {
@@ -222,32 +231,18 @@ func offering(fields []intake.Field, key []string) *paging.Rules {
 	return r
 }
 
-// attachedPage reads a page of an attached set in one snapshot of its source. Nobody
-// tells when its records change, so nothing of it is remembered, but for a total
+// remembers tells whether footholds may be kept of a set: of an attached one only
 // where its owner allows that.
-func (s *Store) attachedPage(ctx context.Context, set *Set, query string) (page *Page, err error) {
-	pool, err := s.sourcePool(ctx, set.Source)
-	if err != nil {
-		return nil, err
-	}
-	options := pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}
-	err = pgx.BeginTxFunc(ctx, pool, options, func(tx pgx.Tx) error {
-		page, err = s.readPage(ctx, tx, set, query)
-		return err
-	})
-	return page, err
-}
+func (s *Set) remembers() bool { return !s.Attached() || s.Remember > 0 }
 
-// attachedStretch reads the records of a page within a snapshot, from the nearer
-// end.
-func (s *Store) attachedStretch(ctx context.Context, r *reader, offset int64, rows int, total paging.Total) ([]Record, error) {
-	if behind := total.Records() - offset - int64(rows); total.Is() == paging.TotalExact && behind < offset {
-		r.q = r.q.reversed()
-		records, err := r.records(ctx, r.q.regions(), behind, rows)
-		slices.Reverse(records)
-		return records, err
+// unremember drops what is remembered of an attached set.
+func (s *Store) unremember(name string) {
+	for _, key := range s.remembered.Keys() {
+		if strings.HasPrefix(key, name+"\x00") {
+			s.remembered.Remove(key)
+		}
 	}
-	return r.records(ctx, r.q.regions(), offset, rows)
+	s.footholds.drop(name)
 }
 
 // rememberedTotal is a total and when it was counted.

@@ -57,7 +57,7 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 	seen := map[any]bool{}
 	named := true
 	for number := 1; number <= 10; number++ {
-		page, err := store.Page(t.Context(), "boats", fmt.Sprintf("size=10&sort=-name&page=%d", number))
+		page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: fmt.Sprintf("size=10&sort=-name&page=%d", number)})
 		require.NoError(t, err)
 		assert.EqualValues(t, 95, *page.Settled.Metadata().TotalItems)
 		for _, r := range recordsOf(t, page) {
@@ -67,12 +67,21 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 		}
 	}
 	assert.Len(t, seen, 95)
-	page, err := store.Page(t.Context(), "boats", "name.has=boat+9&fee.min=1.0&at.max=2026-03-03&sort=at")
+	page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: "name.has=boat+9&fee.min=1.0&at.max=2026-03-03&sort=at"})
 	require.NoError(t, err)
 	assert.Equal(t, map[string]any{`no "1`: 9.0, "name": "boat 9", "fee": "2.25", "at": "2026-03-01T09:00:00Z", "tags": "{a,b}", "raw": map[string]any{"n": 1.0}}, recordsOf(t, page)[0])
 
 	_, err = store.Change(t.Context(), "boats", []string{"1"}, 1, sets.Values{})
 	assert.ErrorIs(t, err, sets.ErrReadOnly)
+	_, record, _, err := store.Record(t.Context(), sets.Request{Set: "boats"}, []string{"9"})
+	require.NoError(t, err)
+	assert.Equal(t, "boat 9", string(record[1]))
+	row, _, err := store.Place(t.Context(), sets.Request{Set: "boats", Query: "sort=-fee"}, []string{"9"})
+	require.NoError(t, err)
+	assert.EqualValues(t, 87, row)
+	facets, err := store.Facets(t.Context(), sets.Request{Set: "boats"}, []string{"name"})
+	require.NoError(t, err)
+	assert.EqualValues(t, 13, facets["name"][0].Count)
 	for says, a := range map[string]sets.Attach{
 		"no source of this name":       {Name: "b", Source: "nowhere"},
 		"is a superuser":               {Name: "b", Source: "careless", Schema: "public", Table: "boats_view"},
@@ -86,7 +95,7 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 	}
 	_, err = store.Attach(t.Context(), sets.Attach{Name: "fees", Source: "yard", Schema: "public", Table: "boats_view", Key: []string{"name"}, Fields: []string{"fee"}})
 	require.NoError(t, err, "a view, by the key that is named")
-	page, err = store.Page(t.Context(), "fees", "name.none=false&sort=-fee&size=1")
+	page, err = store.Page(t.Context(), sets.Request{Set: "fees", Query: "name.none=false&sort=-fee&size=1"})
 	require.NoError(t, err)
 	assert.Equal(t, []map[string]any{{"name": "boat 95", "fee": "23.75"}}, recordsOf(t, page))
 }
@@ -104,7 +113,7 @@ func TestTotalOfAnAttachedSetIsRememberedAsLongAsAllowed(t *testing.T) {
 		require.NoError(t, err)
 	}
 	total := func() paging.Metadata {
-		page, err := store.Page(t.Context(), "boats", "name.none=true")
+		page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: "name.none=true"})
 		require.NoError(t, err)
 		return page.Settled.Metadata()
 	}
@@ -123,13 +132,57 @@ func TestTotalOfAnAttachedSetIsRememberedAsLongAsAllowed(t *testing.T) {
 	assert.Equal(t, paging.TotalRemembered, m.TotalIs)
 }
 
+func TestFootholdsOfAnAttachedSetAreRememberedAsLongAsAllowed(t *testing.T) {
+	store := testkit.Store(t)
+	store.SetDeep(0)
+	superuser, reader := source(t)
+	require.NoError(t, store.AddSource("yard", reader))
+	conn, err := pgx.Connect(t.Context(), superuser)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	do := func(sql string) {
+		_, err := conn.Exec(t.Context(), sql)
+		require.NoError(t, err)
+	}
+	do(`create table calls (no bigint primary key, name text); grant select on calls to public;
+		insert into calls select n * 10, 'Élodie ' || n from generate_series(1, 1000) n`)
+	a := sets.Attach{Name: "calls", Source: "yard", Schema: "public", Table: "calls", Remember: time.Hour,
+		Rules: &paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Filters: []paging.FilterRule{{Field: "no", Type: paging.BigInteger}}}}
+	_, err = store.Attach(t.Context(), a)
+	require.NoError(t, err)
+	page := func(query string) (numbers []any, m paging.Metadata) {
+		page, err := store.Page(t.Context(), sets.Request{Set: "calls", Query: query})
+		require.NoError(t, err)
+		for _, r := range recordsOf(t, page) {
+			numbers = append(numbers, r["no"])
+		}
+		return numbers, page.Settled.Metadata()
+	}
+	plain, _ := page("page=21")
+	testkit.Eventually(t, func() bool { tracks, _ := store.Footholds(); return tracks > 0 }, "footholds are built")
+	again, _ := page("page=21")
+	assert.Equal(t, plain, again)
+	do("insert into calls values (1, 'first')")
+	again, m := page("page=21")
+	assert.Equal(t, plain, again, "the place is remembered, like the total")
+	assert.Equal(t, paging.TotalRemembered, m.TotalIs)
+	do("delete from calls where no > 4000")
+	_, m = page("page=26")
+	assert.Equal(t, paging.TotalExact, m.TotalIs, "what turns out to be wrong is forgotten")
+	assert.EqualValues(t, 401, *m.TotalItems)
+	for query, want := range map[string]int64{"q=elodie+77": 1, "q=%C3%A9lodie+40": 2, "no=500": 1, "no=500&no=99999999999999999999999": 1, "no.min=99999999999999999999999": 0} {
+		_, m := page(query)
+		assert.Equal(t, want, *m.TotalItems, query)
+	}
+}
+
 func TestSourceThatGoesAwayTakesOnlyItsOwnSets(t *testing.T) {
 	store := testkit.Harbour(t)
 	require.NoError(t, store.AddSource("away", "postgres://reader:x@127.0.0.1:1/none?connect_timeout=1"))
 	_, err := store.Attach(t.Context(), sets.Attach{Name: "boats", Source: "away", Schema: "public", Table: "boats"})
 	require.Error(t, err)
 	assert.True(t, sets.Unavailable(err), "%v", err)
-	_, err = store.Page(t.Context(), "arrivals", "")
+	_, err = store.Page(t.Context(), sets.Request{Set: "arrivals"})
 	assert.NoError(t, err)
 	assert.Error(t, store.AddSource("wrong", "postgres://%zz"))
 }

@@ -48,7 +48,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	// it has a time of its own.
 	counted := s.counting.DoChan(key, func() (any, error) {
 		var total paging.Total
-		err := s.snapshot(s.running, func(tx pgx.Tx) (err error) {
+		err := snapshot(s.running, s.pool, func(tx pgx.Tx) (err error) {
 			total, err = s.count(s.running, tx, q, most)
 			return err
 		})

@@ -19,7 +19,7 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	q := newQuestion(set, &ask)
+	q := newQuestion(set, &ask, Bound)
 	total, err := s.total(ctx, s.pool, q)
 	if err != nil {
 		return 0, 0, err

@@ -24,10 +24,10 @@ type Facet struct {
 // more than FacetsMost values gives the most frequent; equally frequent ones come
 // in the values' order. Errors are ErrNoSet, *paging.Refusal, *ValueError for a
 // field that is not filtered by, or the database's.
-func (s *Store) Facets(ctx context.Context, name, query string, fields []string) (map[string][]Facet, error) {
+func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[string][]Facet, error) {
 	all := map[string][]Facet{}
-	err := s.snapshot(ctx, func(tx pgx.Tx) error {
-		set, ask, err := asked(ctx, tx, name, query)
+	err := s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
 			return err
 		}
@@ -35,7 +35,7 @@ func (s *Store) Facets(ctx context.Context, name, query string, fields []string)
 			if !filtered(set.Rules, field) {
 				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
 			}
-			q := newQuestion(set, ask, field)
+			q := newQuestion(set, &ask, req.Sight, field)
 			sql := "select " + quote(field) + "::text, count(*)" + q.from(region{}) +
 				" group by " + quote(field) + " order by count(*) desc, " + quote(field) + " nulls last limit " + strconv.Itoa(FacetsMost)
 			rows, err := tx.Query(ctx, sql, q.args...)

@@ -25,6 +25,7 @@ const (
 // values, in the fields of the order, of the records at 0, step, 2 step, … Reading
 // goes on from the nearest one, without counting from the start.
 type track struct {
+	made   time.Time
 	step   int64
 	fields int
 	text   []byte   // all values, one after the other
@@ -94,7 +95,7 @@ func (f *footholds) nearest(q *question, offset int64, rows int) (values []*stri
 	f.mu.Lock()
 	defer f.mu.Unlock()
 	t, ok := f.tracks.Get(trackKey(q))
-	if !ok || t.len() == 0 {
+	if !ok || t.len() == 0 || q.set.Attached() && time.Since(t.made) > q.set.Remember {
 		return nil, 0, false, false
 	}
 	before := min(offset/t.step, t.len()-1)
@@ -125,12 +126,25 @@ func (f *footholds) keep(q *question, t *track) {
 	}
 }
 
+// drop drops the tracks of a set.
+func (f *footholds) drop(name string) {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	for _, key := range f.tracks.Keys() {
+		if strings.HasPrefix(key, name+" ") {
+			f.tracks.Remove(key)
+		}
+	}
+}
+
 // mayBuild tells whether a track is to be built now, and if so marks it.
 func (f *footholds) mayBuild(q *question) bool {
 	f.mu.Lock()
 	defer f.mu.Unlock()
 	key := trackKey(q)
-	if f.building[key] || f.tracks.Contains(key) || time.Since(f.built[q.set.Name]) < buildAgain {
+	t, kept := f.tracks.Peek(key)
+	kept = kept && !(q.set.Attached() && time.Since(t.made) > q.set.Remember)
+	if f.building[key] || kept || time.Since(f.built[q.set.Name]) < buildAgain {
 		return false
 	}
 	f.building[key] = true
@@ -165,16 +179,12 @@ func (s *Store) build(q *question, total int64) {
 // skips from foothold to foothold within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*track, error) {
 	sizes := q.set.Rules.OfferedSizes()
-	t := &track{step: 1, fields: len(q.order)}
+	t := &track{made: time.Now(), step: 1, fields: len(q.order)}
 	for _, size := range sizes {
 		t.step = max(t.step, int64(size))
 	}
-	err := s.snapshot(ctx, func(tx pgx.Tx) error {
-		version, err := queryInt(ctx, tx, "select coalesce((select version from pageladder.record_set where name = $1), 0)", q.set.Name)
-		if err != nil {
-			return err
-		}
-		if version != q.set.Version {
+	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
+		if set.Version != q.set.Version {
 			return errMoved
 		}
 		// The cursor will be read to its end.
@@ -261,7 +271,7 @@ func (t *track) widen(total int64) {
 		if each*float64(total)/float64(t.step) <= max(bytesAMillion*float64(total)/1e6, bytesAMillion/4) {
 			return
 		}
-		half := track{step: 2 * t.step, fields: t.fields}
+		half := track{made: t.made, step: 2 * t.step, fields: t.fields}
 		for i := int64(0); i < t.len(); i += 2 {
 			values := make([][]byte, t.fields)
 			for f, v := range t.at(i) {

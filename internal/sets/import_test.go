@@ -36,7 +36,7 @@ func TestImportOffersEveryField(t *testing.T) {
 	store.Indexed()
 	assert.EqualValues(t, 3, set.Records)
 	assert.Equal(t, []string{"no"}, plan.Key)
-	page, err := store.Page(t.Context(), "boats", "sort=-crew&crew.min=5&name.not=Tern&q=gul")
+	page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=-crew&crew.min=5&name.not=Tern&q=gul"})
 	require.NoError(t, err)
 	assert.Equal(t, []map[string]any{{"no": 1.0, "name": "Gull", "crew": "5"}}, recordsOf(t, page), "a big integer is a string")
 	states, err := store.Indexes(t.Context(), "boats")
@@ -156,7 +156,7 @@ func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
 	require.NoError(t, err)
 	seen := int64(0)
 	for number := 1; ; number++ {
-		page, err := store.Page(t.Context(), "boats", fmt.Sprintf("size=100&page=%d", number))
+		page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: fmt.Sprintf("size=100&page=%d", number)})
 		require.NoError(t, err)
 		for _, r := range page.Records {
 			require.Equal(t, string(page.Records[0][1]), string(r[1]), "one version, whole")

@@ -23,18 +23,21 @@ func (s *Store) index(set *Set) {
 		defer s.indexing.Done()
 		s.indexTurn.Lock()
 		defer s.indexTurn.Unlock()
-		s.makeIndexes(s.running, set)
+		s.makeIndexes(s.running, set.Name)
 	})
 }
 
-func (s *Store) makeIndexes(ctx context.Context, set *Set) error {
+func (s *Store) makeIndexes(ctx context.Context, name string) error {
+	set, err := s.Get(ctx, name) // as it is by now
+	if err != nil || set.Attached() {
+		return err
+	}
 	wanted := indexes(set)
 	rows, err := s.pool.Query(ctx, `select c.relname, i.indisvalid from pg_index i join pg_class c on c.oid = i.indexrelid
 		where i.indrelid = to_regclass($1) and not i.indisprimary`, tableName(set))
 	if err != nil {
 		return err
 	}
-	var name string
 	var valid bool
 	var drop []string
 	_, err = pgx.ForEachRow(rows, []any{&name, &valid}, func() error {
@@ -64,11 +67,14 @@ func (s *Store) makeIndexes(ctx context.Context, set *Set) error {
 
 // IndexState is one index of a set.
 type IndexState struct {
-	Definition string
-	Ready      bool
+	Definition string  `json:"definition"`
+	Ready      bool    `json:"ready"`
+	Phase      string  `json:"phase,omitempty"` // of the one that is being made, in PostgreSQL's words
+	Part       float64 `json:"part,omitempty"`  // of the phase that is done, 0 to 1
 }
 
-// Indexes tells which indexes a set's rules want, and which of them are ready.
+// Indexes tells which indexes a set's rules want, which of them are ready, and how
+// far the one that is being made has come.
 func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) {
 	set, err := s.Get(ctx, name)
 	if err != nil {
@@ -76,19 +82,24 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 	}
 	var states []IndexState
 	for name, definition := range indexes(set) {
-		ready, err := queryInt(ctx, s.pool, `select count(*) from pg_index where indexrelid = to_regclass($1) and indisvalid`,
-			quote(postgres.Schema)+"."+quote(name))
+		state := IndexState{Definition: definition}
+		err := s.pool.QueryRow(ctx, `select coalesce(bool_or(i.indisvalid), false), coalesce(max(p.phase), ''),
+			coalesce(max(case when p.tuples_total > 0 then p.tuples_done::float8 / p.tuples_total
+			                  when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end), 0)
+			from pg_index i left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid
+			where i.indexrelid = to_regclass($1)`, quote(postgres.Schema)+"."+quote(name)).Scan(&state.Ready, &state.Phase, &state.Part)
 		if err != nil {
 			return nil, err
 		}
-		states = append(states, IndexState{definition, ready == 1})
+		states = append(states, state)
 	}
 	slices.SortFunc(states, func(a, b IndexState) int { return strings.Compare(a.Definition, b.Definition) })
 	return states, nil
 }
 
-// indexes are a set's indexes beside its key's, by name: one for each offered sort
-// and each filter field, with the key at its end; a trigram index for each text
+// indexes are a set's indexes beside its key's, by name: one for each offered sort,
+// the default sort, each filter field and each list of fields under the rules'
+// "indexes", with the key at its end; a trigram index for each text
 // field that "has" or "starts" is offered on; one for the search. An index is read
 // either way, so that one serves both directions of a sort.
 func indexes(set *Set) map[string]string {
@@ -114,6 +125,19 @@ func indexes(set *Set) map[string]string {
 			add([]string{k.Key})
 		}
 	}
+	if ask, err := set.Rules.Read(""); err == nil {
+		var fields []string
+		for _, o := range ask.Order() { // one direction and nulls at one end, else an index cannot follow it
+			fields = append(fields, o.Field)
+		}
+		add(fields)
+	}
+	for _, fields := range set.Rules.Indexes {
+		add(fields)
+	}
+	for i := range set.fixed {
+		add([]string{set.fixed[i].Field})
+	}
 	definitions := []string{}
 	for i := range set.Rules.Filters {
 		f := &set.Rules.Filters[i]
@@ -125,7 +149,7 @@ func indexes(set *Set) map[string]string {
 		}
 	}
 	if len(set.Rules.Search) > 0 {
-		definitions = append(definitions, "using gin (("+searchVector(set.Rules.Search)+"))")
+		definitions = append(definitions, "using gin (("+searchVector(set.Rules.Search, fold)+"))")
 	}
 	for _, fields := range made {
 		definitions = append(definitions, "("+columns(fields)+")")

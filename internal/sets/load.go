@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"io"
 	"os"
+	"slices"
 	"strings"
 
 	"github.com/jackc/pgx/v5"
@@ -82,22 +83,41 @@ func point(ctx context.Context, tx pgx.Tx, set *Set) error {
 	if err != nil && !errors.Is(err, ErrNoSet) {
 		return err
 	}
+	if old != nil { // who sees what stays as it was
+		set.Open = old.Open
+		if set.Fixed == "" {
+			set.Fixed = old.Fixed
+		}
+	}
+	if set.fixed, err = fixedFilter(set, set.Fixed); err != nil {
+		return err
+	}
 	err = tx.QueryRow(ctx, `
-		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s)
-		values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, version)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
 		on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
 		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
 		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s,
-		  version = record_set.version + 1, changed_at = now()
+		  fixed = excluded.fixed, open = excluded.open, version = record_set.version + 1, changed_at = now()
 		returning version, changed_at`,
-		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records, set.Source, set.schema, int64(set.Remember.Seconds())).Scan(&set.Version, &set.ChangedAt)
-	if err == nil && old != nil && !old.Attached() {
-		// A reader may have looked up the old table just before: it goes later.
-		_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", old.table)
+		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records, set.Source, set.schema, int64(set.Remember.Seconds()),
+		set.Fixed, set.Open).Scan(&set.Version, &set.ChangedAt)
+	if err == nil && old != nil {
+		err = replaced(ctx, tx, old)
 	}
 	if err == nil {
 		err = tell(ctx, tx, set.Name)
 	}
+	return err
+}
+
+// replaced notes that a set's table is not named any more. A reader may have looked
+// it up just before, so it goes later.
+func replaced(ctx context.Context, tx pgx.Tx, set *Set) error {
+	if set.Attached() {
+		return nil
+	}
+	_, err := tx.Exec(ctx, "insert into pageladder.replaced_table (record_table) values ($1)", set.table)
 	return err
 }
 
@@ -140,6 +160,8 @@ type Import struct {
 	// Rules are those of the set; nil: the ones it has, or rules that offer every
 	// field.
 	Rules *paging.Rules
+	// Fixed is the set's fixed filter; empty: the one it has.
+	Fixed string
 	// Aside takes the rows that are no records, to be mended; nil: the import is
 	// refused.
 	Aside io.Writer
@@ -193,7 +215,7 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 
 // setFor is the set that an import makes.
 func (s *Store) setFor(ctx context.Context, in *Import, plan *intake.Plan) (*Set, error) {
-	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules}
+	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules, Fixed: in.Fixed}
 	if set.Rules == nil {
 		set.Rules = rulesFor(plan)
 		if old, err := s.Get(ctx, in.Name); err == nil && fitting(old.Rules, plan.Fields) {
@@ -241,6 +263,7 @@ func fitting(r *paging.Rules, fields []intake.Field) bool {
 	for i := range r.Filters {
 		names = append(names, r.Filters[i].Field)
 	}
+	names = append(names, slices.Concat(r.Indexes...)...)
 	for _, name := range names {
 		if set.field(name) == nil {
 			return false

@@ -253,7 +253,7 @@ func TestPagesAreThoseOfTheOracle(t *testing.T) {
 		size := rapid.SampledFrom([]int{1, 3, 5, 7, 100}).Draw(rt, "size")
 		for range 4 {
 			number := rapid.IntRange(1, len(want)/size+1).Draw(rt, "page")
-			page, err := store.Page(rt.Context(), "oracle", fmt.Sprintf("%s&size=%d&page=%d", query, size, number))
+			page, err := store.Page(rt.Context(), sets.Request{Set: "oracle", Query: fmt.Sprintf("%s&size=%d&page=%d", query, size, number)})
 			require.NoError(rt, err, query)
 			total := page.Settled.Metadata().TotalItems
 			require.EqualValues(rt, len(want), *total, query)

@@ -8,6 +8,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
+	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
@@ -32,57 +33,81 @@ const undefinedTable = "42P01"
 // read, before it is read in a transaction of its own, which sees no changes.
 const attempts = 3
 
+// Request is what is asked of a set.
+type Request struct {
+	Set   string
+	Query string // raw, without its "?"
+	Sight Sight
+}
+
 // Page reads one page. Its version, its total and its records agree, as if read
 // in one snapshot. Errors are ErrNoSet, *paging.Refusal, or the database's.
-func (s *Store) Page(ctx context.Context, name, query string) (*Page, error) {
+func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 	for range attempts {
-		set, err := s.cached(ctx, name)
+		set, err := s.cached(ctx, req.Set)
 		if err != nil {
 			return nil, err
 		}
 		if set.Attached() {
-			return s.attachedPage(ctx, set, query)
+			return s.pageWithin(ctx, req)
 		}
-		page, err := s.readPage(ctx, s.pool, set, query)
+		page, err := s.readPage(ctx, s.pool, set, req)
 		var pg *pgconn.PgError
 		if !errors.Is(err, errMoved) && !(errors.As(err, &pg) && pg.Code == undefinedTable) {
 			return page, err
 		}
-		s.catalogue.forget(name)
+		s.catalogue.forget(req.Set)
 	}
-	var page *Page
-	err := s.snapshot(ctx, func(tx pgx.Tx) error {
-		set, err := get(ctx, tx, name)
-		if err != nil {
-			return err
+	return s.pageWithin(ctx, req)
+}
+
+// pageWithin reads a page in a transaction of its own.
+func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err error) {
+	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+		page, err = s.readPage(ctx, tx, set, req)
+		if errors.Is(err, errMoved) && set.Attached() {
+			// What was remembered has turned out to be wrong: fewer records came.
+			s.unremember(set.Name)
+			page, err = s.readPage(ctx, tx, set, req)
 		}
-		page, err = s.readPage(ctx, tx, set, query)
 		return err
 	})
 	return page, err
 }
 
-// snapshot runs a read-only transaction that sees one state of the database.
-func (s *Store) snapshot(ctx context.Context, do func(tx pgx.Tx) error) error {
-	return pgx.BeginTxFunc(ctx, s.pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
+// snapshot runs a read-only transaction that sees one state of a database.
+func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
+	return pgx.BeginTxFunc(ctx, pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
 }
 
-// asked reads a set and a query within a snapshot.
-func asked(ctx context.Context, tx pgx.Tx, name, query string) (*Set, *paging.Ask, error) {
-	set, err := get(ctx, tx, name)
+// within gives a set and one state of the database that its records are in.
+func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) error {
+	set, err := s.cached(ctx, name)
 	if err != nil {
-		return nil, nil, err
+		return err
 	}
-	ask, err := set.Rules.Read(query)
-	return set, &ask, err
+	if set.Attached() {
+		pool, err := s.sourcePool(ctx, set.Source)
+		if err != nil {
+			return err
+		}
+		return snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) })
+	}
+	return snapshot(ctx, s.pool, func(tx pgx.Tx) error {
+		set, err := get(ctx, tx, name)
+		if err == nil {
+			err = do(tx, set)
+		}
+		return err
+	})
 }
 
-func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string) (*Page, error) {
-	ask, err := set.Rules.Read(query)
+func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {
+	ask, err := set.Rules.Read(req.Query)
 	if err != nil {
 		return nil, err
 	}
-	q := newQuestion(set, &ask)
+	q := newQuestion(set, &ask, req.Sight)
 	total, err := s.total(ctx, db, q)
 	if err != nil {
 		return nil, err
@@ -113,16 +138,13 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, query string
 // foothold, from the far end, or from the start.
 func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total) ([]Record, error) {
 	r := reader{db: db, q: q}
-	if q.set.Attached() {
-		return s.attachedStretch(ctx, &r, offset, rows, total)
-	}
 	behind, near := int64(0), int64(0) // records after the page, and to the nearer end
 	if total.Known() {
 		behind = total.Records() - offset - int64(rows)
 		near = min(offset, behind)
 	}
 	values, skip, backward, found := []*string(nil), int64(0), false, false
-	if near >= s.footholds.deep {
+	if near >= s.footholds.deep && q.set.remembers() {
 		if values, skip, backward, found = s.footholds.nearest(q, offset, rows); !found {
 			s.build(q, total.Records())
 		}
@@ -143,8 +165,8 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 	default:
 		records, err = r.records(ctx, q.regions(), offset, rows)
 	}
-	if err != nil {
-		return nil, err
+	if err != nil || q.set.Attached() {
+		return records, err
 	}
 	if ok, err := r.current(ctx); err != nil || !ok {
 		return nil, errors.Join(err, errMoved)

@@ -21,9 +21,10 @@ type question struct {
 	asked  string         // the filters in canonical form, equal for equal questions
 }
 
-// newQuestion writes the filters of an ask as SQL. Values are always parameters,
-// names always quoted. The filters of the fields named in except are left out.
-func newQuestion(set *Set, ask *paging.Ask, except ...string) *question {
+// newQuestion writes the filters of an ask as SQL, the set's fixed filter first
+// where the caller is bound by it. Values are always parameters, names always
+// quoted. The ask's filters of the fields named in except are left out.
+func newQuestion(set *Set, ask *paging.Ask, sight Sight, except ...string) *question {
 	q := &question{set: set, order: ask.Order(), fields: set.named(ask.Fields())}
 	conditions := slices.DeleteFunc(slices.Clone(ask.Conditions()), func(c paging.Condition) bool { return slices.Contains(except, c.Field) })
 	for i := range conditions {
@@ -32,13 +33,17 @@ func newQuestion(set *Set, ask *paging.Ask, except ...string) *question {
 	slices.SortFunc(conditions, func(a, b paging.Condition) int {
 		return strings.Compare(a.Field+"\x00"+string(a.Op), b.Field+"\x00"+string(b.Op))
 	})
+	fixed := set.fixedFor(sight)
+	for i := range fixed {
+		q.where = append(q.where, q.condition(&fixed[i]))
+	}
 	for i := range conditions {
 		q.where = append(q.where, q.condition(&conditions[i]))
 	}
 	if words := ask.Search(); words != "" {
 		q.where = append(q.where, q.search(words))
 	}
-	q.asked = fmt.Sprintf("%q %q", conditions, ask.Search())
+	q.asked = fmt.Sprintf("%q %q %q", fixed, conditions, ask.Search())
 	return q
 }
 
@@ -55,10 +60,25 @@ var sqlTypes = map[paging.Type]string{
 	paging.BigDecimal: "numeric", paging.Boolean: "boolean", paging.Date: "date", paging.Time: "timestamptz", paging.JSON: "jsonb",
 }
 
+// castTo is the type that values of a field are cast to. A big integer that fits
+// becomes a bigint, so that an index on a bigint column of a source is of use; any
+// number column can be held against one.
+func castTo(t paging.Type, values ...string) string {
+	if t != paging.BigInteger {
+		return sqlTypes[t]
+	}
+	for _, v := range values {
+		if _, err := strconv.ParseInt(v, 10, 64); err != nil {
+			return sqlTypes[t]
+		}
+	}
+	return "bigint"
+}
+
 // condition writes one filter. A record without a value is not equal to
 // anything, so that "not" finds it.
 func (q *question) condition(c *paging.Condition) string {
-	column, sqlType := quote(c.Field), sqlTypes[c.Type]
+	column, sqlType := quote(c.Field), castTo(c.Type, c.Values...)
 	one := func() string { return q.arg(c.Values[0], sqlType) }
 	switch c.Op {
 	case paging.Equals:
@@ -98,23 +118,30 @@ func (q *question) search(words string) string {
 	if at := strings.LastIndexByte(words, ' '); at >= 0 {
 		before, last = words[:at], words[at+1:]
 	}
-	if q.set.Attached() { // our functions are not in its database
-		vector := strings.ReplaceAll(searchVector(q.set.Rules.Search), "pageladder.fold", "lower")
-		return fmt.Sprintf("%s @@ (plainto_tsquery('simple', lower(%s)) && to_tsquery('simple', quote_literal(translate(lower(%s), '\\', ' ')) || ':*'))",
-			vector, q.arg(before, "text"), q.arg(last, "text"))
+	if q.set.Attached() {
+		return fmt.Sprintf("%s @@ (plainto_tsquery('simple', %s) && to_tsquery('simple', quote_literal(translate(%s, '\\', ' ')) || ':*'))",
+			searchVector(q.set.Rules.Search, foldElsewhere), foldElsewhere(q.arg(before, "text")), foldElsewhere(q.arg(last, "text")))
 	}
-	vector := searchVector(q.set.Rules.Search)
-	return fmt.Sprintf("%s @@ (plainto_tsquery('simple', pageladder.fold(%s)) && pageladder.prefix_query(%s))",
-		vector, q.arg(before, "text"), q.arg(last, "text"))
+	return fmt.Sprintf("%s @@ (plainto_tsquery('simple', %s) && pageladder.prefix_query(%s))",
+		searchVector(q.set.Rules.Search, fold), fold(q.arg(before, "text")), q.arg(last, "text"))
+}
+
+// fold writes a text without its case and accents.
+func fold(text string) string { return "pageladder.fold(" + text + ")" }
+
+// foldElsewhere does so in a source, where our functions are not: what it does not
+// take off are strokes and ligatures, such as those of ø and æ.
+func foldElsewhere(text string) string {
+	return `regexp_replace(normalize(lower(` + text + `), nfd), '[\u0300-\u036f]', '', 'g')`
 }
 
 // searchVector is the expression that the search index is made on.
-func searchVector(fields []string) string {
+func searchVector(fields []string, fold func(string) string) string {
 	parts := make([]string, len(fields))
 	for i, f := range fields {
 		parts[i] = "coalesce(" + quote(f) + "::text, '')"
 	}
-	return "to_tsvector('simple', pageladder.fold(" + strings.Join(parts, " || ' ' || ") + "))"
+	return "to_tsvector('simple', " + fold(strings.Join(parts, " || ' ' || ")) + ")"
 }
 
 // region is one stretch of a set's order: the records of one more condition,
@@ -171,7 +198,7 @@ func (q *question) regionsFrom(values []*string) []region {
 		place := func(i int) string {
 			ties.args = append(ties.args, *values[i])
 			n++
-			return "$" + strconv.Itoa(n) + "::" + q.sqlType(q.order[i].Field)
+			return "$" + strconv.Itoa(n) + "::" + q.sqlType(q.order[i].Field, *values[i])
 		}
 		for i := range depth {
 			if values[i] == nil {
@@ -231,7 +258,7 @@ func (q *question) oneWayFrom(values []*string) []region {
 	for i, o := range q.order {
 		fields[i] = quote(o.Field)
 		r.args = append(r.args, *values[i])
-		places[i] = "$" + strconv.Itoa(len(q.args)+i+1) + "::" + q.sqlType(o.Field)
+		places[i] = "$" + strconv.Itoa(len(q.args)+i+1) + "::" + q.sqlType(o.Field, *values[i])
 	}
 	compare := ") >= ("
 	if q.order[0].Desc {
@@ -257,14 +284,9 @@ func withoutArg(ties region, depth int, column string, values []*string) region 
 	return r
 }
 
-// sqlType is the type of a field's column, without its collation.
-func (q *question) sqlType(field string) string {
-	for _, f := range q.set.Fields {
-		if f.Name == field {
-			return sqlTypes[f.Type]
-		}
-	}
-	return "text"
+// sqlType is the type that a value is cast to to be held against a field.
+func (q *question) sqlType(field, value string) string {
+	return castTo(q.set.field(field).Type, value)
 }
 
 // from writes the FROM and WHERE of a question, within a region.

@@ -42,36 +42,60 @@ type Values map[string]*string
 
 // Record reads one record by its key, its parts in the order of the rules, and
 // its revision.
-func (s *Store) Record(ctx context.Context, name string, key []string) (*Set, Record, int64, error) {
-	set, err := s.Get(ctx, name)
-	if err != nil {
-		return nil, nil, 0, err
-	}
-	record, revision, err := readRecord(ctx, s.pool, set, key)
+func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, int64, error) {
+	var set *Set
+	var record Record
+	var revision int64
+	err := s.within(ctx, req.Set, func(tx pgx.Tx, found *Set) (err error) {
+		set = found
+		record, revision, err = readRecord(ctx, tx, set, req.Sight, key)
+		return err
+	})
 	return set, record, revision, err
 }
 
-func readRecord(ctx context.Context, db querier, set *Set, key []string) (Record, int64, error) {
-	w, err := newWriter(set, key)
-	if err != nil {
-		return nil, 0, err
-	}
+func readRecord(ctx context.Context, db querier, set *Set, sight Sight, key []string) (Record, int64, error) {
 	fields := make([]string, len(set.Fields))
 	for i, f := range set.Fields {
-		fields[i] = f.Name
+		fields[i] = quote(f.Name)
 	}
-	rows, err := db.Query(ctx, "select "+revisionColumn+", "+columns(fields)+" from "+tableName(set)+w.whereKey(),
-		append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, w.args...)...)
+	nothing, err := set.Rules.Read("")
 	if err != nil {
 		return nil, 0, err
+	}
+	revision := revisionColumn
+	if set.Attached() {
+		revision = "0"
+	}
+	record, err := oneRow(ctx, db, newQuestion(set, &nothing, sight), key, revision+", "+strings.Join(fields, ", "))
+	if err != nil {
+		return nil, 0, err
+	}
+	n, err := strconv.ParseInt(string(record[0]), 10, 64)
+	return record[1:], n, err
+}
+
+// oneRow reads the columns of the record that has a key, if the question finds it.
+func oneRow(ctx context.Context, db querier, q *question, key []string, columns string) (Record, error) {
+	w, err := newWriter(q.set, key)
+	if err != nil {
+		return nil, err
+	}
+	g := region{}
+	n := len(q.args)
+	for i, field := range q.set.Rules.Key {
+		g.args = append(g.args, w.key[i])
+		g.where = append(g.where, quote(field)+" = $"+strconv.Itoa(n+i+1)+"::"+q.sqlType(field, w.key[i]))
+	}
+	rows, err := db.Query(ctx, "select "+columns+q.from(g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(slices.Clone(q.args), g.args...)...)...)
+	if err != nil {
+		return nil, err
 	}
 	defer rows.Close()
 	if !rows.Next() {
-		return nil, 0, errors.Join(rows.Err(), ErrNoRecord)
+		return nil, errors.Join(rows.Err(), ErrNoRecord)
 	}
-	raw := rows.RawValues()
-	revision, err := strconv.ParseInt(string(raw[0]), 10, 64)
-	return newRecord(raw[1:]), revision, err
+	return newRecord(rows.RawValues()), nil
 }
 
 // writer writes one statement about one record.
@@ -182,7 +206,7 @@ func affected(ctx context.Context, tx pgx.Tx, w *writer, n int64) error {
 	if n == 1 {
 		return nil
 	}
-	_, _, err := readRecord(ctx, tx, w.set, w.key)
+	_, _, err := readRecord(ctx, tx, w.set, Whole, w.key)
 	if err == nil {
 		return ErrStale
 	}
@@ -279,7 +303,7 @@ func (s *Store) Withdraw(ctx context.Context, name string, key []string, revisio
 
 func (s *Store) remove(ctx context.Context, name string, key []string, revision int64, before func(pgx.Tx, *Set, Record) error) (int64, error) {
 	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
-		record, found, err := readRecord(ctx, tx, set, key)
+		record, found, err := readRecord(ctx, tx, set, Whole, key)
 		if err != nil {
 			return err
 		}
@@ -347,13 +371,13 @@ func (s *Store) Restore(ctx context.Context, name string, key []string) (version
 // and the sort of a query, and the page that holds it. Errors are ErrNoSet,
 // *paging.Refusal, ErrNoRecord where the filters leave the record out, or the
 // database's.
-func (s *Store) Place(ctx context.Context, name string, key []string, query string) (row int64, page paging.Page, err error) {
-	err = s.snapshot(ctx, func(tx pgx.Tx) error {
-		set, ask, err := asked(ctx, tx, name, query)
+func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64, page paging.Page, err error) {
+	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
 			return err
 		}
-		q := newQuestion(set, ask)
+		q := newQuestion(set, &ask, req.Sight)
 		r := reader{db: tx, q: q.reversed()}
 		values, err := orderValues(ctx, tx, q, key)
 		if err != nil {
@@ -380,34 +404,17 @@ func (s *Store) Place(ctx context.Context, name string, key []string, query stri
 // orderValues are a record's values in the fields of a question's order, if the
 // question finds it.
 func orderValues(ctx context.Context, db querier, q *question, key []string) ([]*string, error) {
-	w, err := newWriter(q.set, key)
-	if err != nil {
-		return nil, err
-	}
 	fields := make([]string, len(q.order))
 	for i, o := range q.order {
 		fields[i] = o.Field
 	}
-	g := region{}
-	args := slices.Clone(q.args)
-	for i, field := range q.set.Rules.Key {
-		args = append(args, w.key[i])
-		g.where = append(g.where, quote(field)+" = $"+strconv.Itoa(len(args))+"::"+q.sqlType(field))
-	}
-	rows, err := db.Query(ctx, "select "+columns(fields)+q.from(g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
-	if err != nil {
-		return nil, err
-	}
-	defer rows.Close()
-	if !rows.Next() {
-		return nil, errors.Join(rows.Err(), ErrNoRecord)
-	}
-	values := make([]*string, len(fields))
-	for i, v := range rows.RawValues() {
+	record, err := oneRow(ctx, db, q, key, columns(fields))
+	values := make([]*string, len(record))
+	for i, v := range record {
 		if v != nil {
 			text := string(v)
 			values[i] = &text
 		}
 	}
-	return values, nil
+	return values, err
 }

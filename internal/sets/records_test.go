@@ -28,7 +28,7 @@ func TestRecordsAreChangedOneAfterTheOther(t *testing.T) {
 		return set.Version
 	}
 	names := func() string {
-		page, err := store.Page(ctx, "ledger", "")
+		page, err := store.Page(ctx, sets.Request{Set: "ledger"})
 		require.NoError(t, err)
 		assert.Equal(t, page.Set.Records, int64(len(page.Records)), "the total is kept by arithmetic")
 		var all []string
@@ -42,7 +42,7 @@ func TestRecordsAreChangedOneAfterTheOther(t *testing.T) {
 	v, err := store.Change(ctx, "ledger", []string{"1"}, 1, sets.Values{"who": text("Bea"), "paid": nil})
 	require.NoError(t, err)
 	assert.Equal(t, v, version(), "every change moves the version")
-	_, record, revision, err := store.Record(ctx, "ledger", []string{"1"})
+	_, record, revision, err := store.Record(ctx, sets.Request{Set: "ledger"}, []string{"1"})
 	require.NoError(t, err)
 	assert.EqualValues(t, 2, revision)
 	assert.Nil(t, record[3])
@@ -90,7 +90,7 @@ func TestEditsThatRaceLoseNothing(t *testing.T) {
 		wg.Go(func() {
 			for range 10 {
 				for {
-					_, record, revision, err := store.Record(t.Context(), "ledger", []string{"3"})
+					_, record, revision, err := store.Record(t.Context(), sets.Request{Set: "ledger"}, []string{"3"})
 					if !assert.NoError(t, err) {
 						return
 					}
@@ -106,7 +106,7 @@ func TestEditsThatRaceLoseNothing(t *testing.T) {
 		})
 	}
 	wg.Wait()
-	_, record, revision, err := store.Record(t.Context(), "ledger", []string{"3"})
+	_, record, revision, err := store.Record(t.Context(), sets.Request{Set: "ledger"}, []string{"3"})
 	require.NoError(t, err)
 	assert.Len(t, record[1], 80, "every edit is there")
 	assert.EqualValues(t, 81, revision)
@@ -117,11 +117,11 @@ func TestPlaceOfARecord(t *testing.T) {
 	for _, query := range []string{"", "sort=-tonnage", "sort=tonnage,-vessel&size=7", "berth=N4&sort=cleared&size=3", "q=gull&sort=vessel"} {
 		seen := int64(0)
 		for number := 1; ; number++ {
-			page, err := store.Page(t.Context(), "arrivals", fmt.Sprintf("%s&page=%d", query, number))
+			page, err := store.Page(t.Context(), sets.Request{Set: "arrivals", Query: fmt.Sprintf("%s&page=%d", query, number)})
 			require.NoError(t, err)
 			for _, r := range page.Records {
 				seen++
-				row, at, err := store.Place(t.Context(), "arrivals", []string{string(r[0])}, query)
+				row, at, err := store.Place(t.Context(), sets.Request{Set: "arrivals", Query: query}, []string{string(r[0])})
 				require.NoError(t, err)
 				require.Equal(t, seen, row, query)
 				require.EqualValues(t, number, at.Number(), query)
@@ -131,13 +131,13 @@ func TestPlaceOfARecord(t *testing.T) {
 			}
 		}
 	}
-	_, _, err := store.Place(t.Context(), "arrivals", []string{"1"}, "berth=none")
+	_, _, err := store.Place(t.Context(), sets.Request{Set: "arrivals", Query: "berth=none"}, []string{"1"})
 	assert.ErrorIs(t, err, sets.ErrNoRecord, "the filter leaves it out")
 }
 
 func TestFacetsCountUnderTheOtherFilters(t *testing.T) {
 	store := testkit.Harbour(t)
-	facets, err := store.Facets(t.Context(), "arrivals", "berth=N4&cleared=true&q=gull", []string{"berth", "cleared"})
+	facets, err := store.Facets(t.Context(), sets.Request{Set: "arrivals", Query: "berth=N4&cleared=true&q=gull"}, []string{"berth", "cleared"})
 	require.NoError(t, err)
 	for field, other := range map[string]string{"berth": "cleared=true&q=gull", "cleared": "berth=N4&q=gull"} {
 		sum := int64(0)
@@ -147,17 +147,17 @@ func TestFacetsCountUnderTheOtherFilters(t *testing.T) {
 			if f.Value != nil {
 				condition = field + "=" + *f.Value
 			}
-			page, err := store.Page(t.Context(), "arrivals", other+"&"+condition)
+			page, err := store.Page(t.Context(), sets.Request{Set: "arrivals", Query: other + "&" + condition})
 			require.NoError(t, err)
 			assert.EqualValues(t, f.Count, *page.Settled.Metadata().TotalItems, condition)
 			assert.True(t, i == 0 || facets[field][i-1].Count >= f.Count, "the largest first")
 			sum += f.Count
 		}
-		page, err := store.Page(t.Context(), "arrivals", other)
+		page, err := store.Page(t.Context(), sets.Request{Set: "arrivals", Query: other})
 		require.NoError(t, err)
 		assert.EqualValues(t, sum, *page.Settled.Metadata().TotalItems)
 	}
-	_, err = store.Facets(t.Context(), "arrivals", "", []string{"note"})
+	_, err = store.Facets(t.Context(), sets.Request{Set: "arrivals"}, []string{"note"})
 	assert.ErrorContains(t, err, "note: found a field that is not filtered by")
 }
 
@@ -175,7 +175,7 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 		require.NoError(t, err)
 	}
 	summary := func(query string) string {
-		page, err := store.Page(t.Context(), "boats", query)
+		page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: query})
 		require.NoError(t, err, query)
 		assert.Len(t, page.Records, page.Settled.Rows(), query)
 		return page.Settled.Summary()
@@ -199,7 +199,7 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 	}
 	load("", 0)
 	store.SetCountTime(8 * time.Millisecond)
-	page, err := store.Page(t.Context(), "boats", "kind.min=0&kind.max=1&page=3")
+	page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: "kind.min=0&kind.max=1&page=3"})
 	require.NoError(t, err)
 	assert.Equal(t, paging.TotalAtLeast, page.Settled.Metadata().TotalIs)
 	assert.Less(t, page.Settled.Metadata().TotalAtLeast, int64(200_000))
@@ -218,7 +218,7 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	require.NoError(t, one.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
 	knows := func(version int64) func() bool {
 		return func() bool {
-			_, err := other.Page(t.Context(), "ledger", "")
+			_, err := other.Page(t.Context(), sets.Request{Set: "ledger"})
 			v, ok := other.Version("ledger")
 			return err == nil && ok && v == version
 		}
@@ -226,7 +226,7 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	testkit.Eventually(t, knows(1), "the first version")
 	_, err = one.Change(t.Context(), "ledger", []string{"1"}, 1, sets.Values{"who": text("Bea")})
 	require.NoError(t, err)
-	page, err := other.Page(t.Context(), "ledger", "")
+	page, err := other.Page(t.Context(), sets.Request{Set: "ledger"})
 	require.NoError(t, err)
 	assert.EqualValues(t, 2, page.Set.Version, "a page is never of an old version, heard of or not")
 	testkit.Eventually(t, knows(2), "the notice")

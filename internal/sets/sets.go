@@ -34,9 +34,12 @@ type Set struct {
 	Version   int64
 	ChangedAt time.Time
 	Source    string        // of an attached set; "" for a kept one
-	Remember  time.Duration // how long a total of an attached set may be remembered
+	Remember  time.Duration // how long totals and footholds of an attached set may be remembered
+	Fixed     string        // the fixed filter, written as in a query: "cleared=true&tonnage.min=500"
+	Open      bool          // callers without a token may read it
 
 	schema, table string // schema "": the service's own
+	fixed         []paging.Condition
 }
 
 // Attached tells whether the set's records are in a source.
@@ -188,13 +191,16 @@ func Unavailable(err error) bool {
 	return errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) || pgconn.SafeToRetry(err) || isNetwork(err)
 }
 
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s"
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open"
 
 func scanSet(row pgx.CollectableRow) (*Set, error) {
 	var s Set
 	var remember int64
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember)
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open)
 	s.Remember = time.Duration(remember) * time.Second
+	if err == nil {
+		s.fixed, err = fixedFilter(&s, s.Fixed)
+	}
 	return &s, err
 }
 

@@ -62,7 +62,7 @@ func recordsOf(t *testing.T, page *sets.Page) []map[string]any {
 func TestValuesOfEveryTypeComeBackAsTheyWent(t *testing.T) {
 	store := testkit.Store(t)
 	require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
-	page, err := store.Page(t.Context(), "ledger", "")
+	page, err := store.Page(t.Context(), sets.Request{Set: "ledger"})
 	require.NoError(t, err)
 	assert.Equal(t, []map[string]any{
 		{"id": 1.0, "who": "Ann", `odd "name`: 10.5, "paid": true, "due": "2026-03-01", "at": "2026-03-01T06:30:00Z"},
@@ -83,7 +83,7 @@ func TestOnlyFieldsThatAreShownAreRead(t *testing.T) {
 		"fields=due,paid": {"paid": true},
 	} {
 		for _, sort := range []string{"&sort=", "&sort=-amount&page=2&size=3"} { // from the start, and with keys first
-			page, err := store.Page(t.Context(), "ledger", query+sort)
+			page, err := store.Page(t.Context(), sets.Request{Set: "ledger", Query: query + sort})
 			require.NoError(t, err)
 			for _, r := range recordsOf(t, page) {
 				assert.Len(t, r, len(want), query)
@@ -145,7 +145,7 @@ func TestEveryRecordOnceInEverySort(t *testing.T) {
 			for _, sort := range sorts {
 				seen := map[string]bool{}
 				for n := 1; ; n++ {
-					page, err := store.Page(t.Context(), name, fmt.Sprintf("%s%s&page=%d", sort, filter, n))
+					page, err := store.Page(t.Context(), sets.Request{Set: name, Query: fmt.Sprintf("%s%s&page=%d", sort, filter, n)})
 					require.NoError(t, err)
 					require.Len(t, page.Records, page.Settled.Rows())
 					for _, record := range page.Records {
@@ -161,7 +161,7 @@ func TestEveryRecordOnceInEverySort(t *testing.T) {
 				assert.Len(t, seen, int(total), "%s?%s%s", name, sort, filter)
 			}
 		}
-		page, err := store.Page(t.Context(), name, "")
+		page, err := store.Page(t.Context(), sets.Request{Set: name})
 		require.NoError(t, err)
 		assert.Equal(t, set.Records, page.Settled.Total().Records())
 	}
@@ -170,9 +170,9 @@ func TestEveryRecordOnceInEverySort(t *testing.T) {
 func TestMissingValuesComeLastBothWays(t *testing.T) {
 	store := testkit.Harbour(t)
 	for _, sort := range []string{"tonnage", "-tonnage"} {
-		first, err := store.Page(t.Context(), "arrivals", "size=5&sort="+sort)
+		first, err := store.Page(t.Context(), sets.Request{Set: "arrivals", Query: "size=5&sort=" + sort})
 		require.NoError(t, err)
-		last, err := store.Page(t.Context(), "arrivals", "size=5&page=999&sort="+sort)
+		last, err := store.Page(t.Context(), sets.Request{Set: "arrivals", Query: "size=5&page=999&sort=" + sort})
 		require.NoError(t, err)
 		for _, r := range recordsOf(t, first) {
 			assert.NotNil(t, r["tonnage"])
@@ -203,7 +203,7 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 	for range 4 {
 		readers.Go(func() {
 			for ctx.Err() == nil {
-				page, err := store.Page(context.Background(), "moving", "size=100")
+				page, err := store.Page(context.Background(), sets.Request{Set: "moving", Query: "size=100"})
 				if !assert.NoError(t, err) {
 					return
 				}
@@ -247,8 +247,8 @@ func TestReplacedTablesAreSweptWhenNobodyCanReadThem(t *testing.T) {
 
 func TestErrorsAreTold(t *testing.T) {
 	store := testkit.Harbour(t)
-	_, err := store.Page(t.Context(), "nowhere", "")
+	_, err := store.Page(t.Context(), sets.Request{Set: "nowhere"})
 	assert.ErrorIs(t, err, sets.ErrNoSet)
-	_, err = store.Page(t.Context(), "arrivals'; drop table x; --", "")
+	_, err = store.Page(t.Context(), sets.Request{Set: "arrivals'; drop table x; --"})
 	assert.ErrorIs(t, err, sets.ErrNoSet)
 }

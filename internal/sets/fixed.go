@@ -1,0 +1,61 @@
+package sets
+
+import (
+	"errors"
+	"fmt"
+	"strings"
+
+	"pageladder.example/paging"
+)
+
+// Sight is how much of a set a caller may see.
+type Sight bool
+
+// Kinds of sight.
+const (
+	Bound Sight = false // what the set's fixed filter leaves
+	Whole Sight = true  // all records
+)
+
+// FixedError tells what is wrong with a fixed filter.
+type FixedError struct{ Says string }
+
+func (e *FixedError) Error() string { return "the fixed filter: " + e.Says }
+
+// fixedFor is the fixed filter that is in force for a caller.
+func (s *Set) fixedFor(sight Sight) []paging.Condition {
+	if sight == Whole {
+		return nil
+	}
+	return s.fixed
+}
+
+// fixedFilter reads a fixed filter. It is written as the filters of a query are,
+// and may use every field of the set, whatever its rules offer. Nothing else can
+// stand there.
+func fixedFilter(set *Set, query string) ([]paging.Condition, error) {
+	if query == "" {
+		return nil, nil
+	}
+	rules := paging.Rules{Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
+		// Names that no field has, so that every field goes by its own.
+		Params: paging.Params{Page: "\x00page", Size: "\x00size", Sort: "\x00sort", Row: "\x00row"}}
+	for _, f := range set.Fields {
+		if f.Type != unknownType {
+			rules.Filters = append(rules.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
+		}
+	}
+	ask, err := rules.Read(query)
+	var refusal *paging.Refusal
+	if errors.As(err, &refusal) {
+		says := make([]string, len(refusal.Faults))
+		for i, f := range refusal.Faults {
+			says[i] = f.Param + ": " + f.Says
+		}
+		return nil, &FixedError{strings.Join(says, " ")}
+	}
+	if err == nil && len(ask.Conditions()) == 0 {
+		err = &FixedError{fmt.Sprintf("found %q; right would be filters of the set's fields, such as cleared=true&tonnage.min=500", query)}
+	}
+	return ask.Conditions(), err
+}

@@ -1,0 +1,95 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"slices"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/paging"
+)
+
+// Errors about a set's settings.
+var (
+	ErrFields = errors.New("the rules name fields that the set does not have")
+	ErrKey    = errors.New("the rules' key is not the one that the set was made with; import or attach it again to change that")
+)
+
+// Settings are what the owner of a set decides.
+type Settings struct {
+	Label    string
+	Rules    *paging.Rules
+	Fixed    string        // the fixed filter
+	Open     bool          // callers without a token may read it
+	Remember time.Duration // of an attached set: how long totals and footholds may be remembered
+}
+
+// Configure changes a set's settings. They are given as they are, under a lock, so
+// that an error of change that compares them leaves all as it was. The version
+// moves in the same transaction; the indexes follow in the background. Errors are
+// ErrNoSet, ErrKey, ErrFields, paging.RuleErrors, *FixedError, those of change, or the
+// database's.
+func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
+	var set *Set
+	err := pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+		if _, err := tx.Exec(ctx, "select 1 from pageladder.record_set where name = $1 for update", name); err != nil {
+			return err
+		}
+		var err error
+		if set, err = get(ctx, tx, name); err != nil {
+			return err
+		}
+		now := Settings{set.Label, set.Rules, set.Fixed, set.Open, set.Remember}
+		if err := change(&now); err != nil {
+			return err
+		}
+		if err := now.Rules.Check(); err != nil {
+			return err
+		}
+		if !slices.Equal(now.Rules.Key, set.Rules.Key) {
+			return ErrKey
+		}
+		if !fitting(now.Rules, set.Fields) {
+			return ErrFields
+		}
+		if set.fixed, err = fixedFilter(set, now.Fixed); err != nil {
+			return err
+		}
+		set.Label, set.Rules, set.Fixed, set.Open, set.Remember = now.Label, now.Rules, now.Fixed, now.Open, now.Remember
+		err = tx.QueryRow(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, open = $5, remember_s = $6,
+			version = version + 1, changed_at = now() where name = $1 returning version, changed_at`,
+			name, set.Label, set.Rules, set.Fixed, set.Open, int64(set.Remember.Seconds())).Scan(&set.Version, &set.ChangedAt)
+		if err != nil {
+			return err
+		}
+		return tell(ctx, tx, name)
+	})
+	s.catalogue.forget(name)
+	if err == nil {
+		s.index(set)
+	}
+	return set, err
+}
+
+// Remove removes a set with its records; of an attached one only what is known of it.
+func (s *Store) Remove(ctx context.Context, name string) error {
+	defer s.catalogue.forget(name)
+	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+		set, err := get(ctx, tx, name)
+		if err != nil {
+			return err
+		}
+		_, err = tx.Exec(ctx, `with gone as (delete from pageladder.record_set where name = $1 returning name, version)
+			insert into pageladder.removed_set select name, version from gone
+			on conflict (name) do update set version = excluded.version`, name)
+		if err != nil {
+			return err
+		}
+		if err := replaced(ctx, tx, set); err != nil {
+			return err
+		}
+		return tell(ctx, tx, name)
+	})
+}
