@@ -104,7 +104,7 @@ func (s *Service) readPage(c *gin.Context) {
 	if !page.Set.Attached() {
 		about.Paging.Version = page.Set.Version
 	}
-	body, err := appendAnswer(make([]byte, 0, 16<<10), page, &about)
+	body, err := appendAnswer(make([]byte, 0, 8<<10), page, &about)
 	if err != nil {
 		s.fail(c, err)
 		return

@@ -137,6 +137,9 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 // stretch reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
 func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total) ([]Record, error) {
+	if db == querier(s.pool) && len(q.where) == 0 {
+		db = s.plain
+	}
 	r := reader{db: db, q: q}
 	behind, near := int64(0), int64(0) // records after the page, and to the nearer end
 	if total.Known() {

@@ -76,7 +76,8 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 		return nil, err
 	}
 	defer rows.Close()
-	var records []Record
+	records := make([]Record, 0, limit)
+	copied := copier{values: make([][]byte, 0, limit*len(fields))}
 	for rows.Next() {
 		raw := rows.RawValues()
 		if len(records) == 0 {
@@ -84,28 +85,35 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 				return nil, err
 			}
 		}
-		records = append(records, newRecord(raw[1:]))
+		records = append(records, copied.record(raw[1:]))
 	}
 	r.unsure = len(records) == 0
 	return records, rows.Err()
 }
 
-// newRecord copies a row, whose memory is the connection's, in one piece.
-func newRecord(raw [][]byte) Record {
-	n := 0
+// copier copies rows, whose memory is the connection's, in few pieces.
+type copier struct {
+	values [][]byte
+	text   []byte
+}
+
+const copiedAtOnce = 4 << 10 // bytes of text
+
+func (c *copier) record(raw [][]byte) Record {
+	first := len(c.values)
 	for _, v := range raw {
-		n += len(v)
-	}
-	text := make([]byte, 0, n)
-	record := make(Record, len(raw))
-	for i, v := range raw {
-		if v != nil {
-			from := len(text)
-			text = append(text, v...)
-			record[i] = text[from:len(text):len(text)]
+		if v == nil {
+			c.values = append(c.values, nil)
+			continue
 		}
+		if len(c.text)+len(v) > cap(c.text) {
+			c.text = make([]byte, 0, max(len(v), copiedAtOnce))
+		}
+		from := len(c.text)
+		c.text = append(c.text, v...)
+		c.values = append(c.values, c.text[from:len(c.text):len(c.text)])
 	}
-	return record
+	return c.values[first:len(c.values):len(c.values)]
 }
 
 // size counts a region's records, up to a bound.

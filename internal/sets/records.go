@@ -95,7 +95,7 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 	if !rows.Next() {
 		return nil, errors.Join(rows.Err(), ErrNoRecord)
 	}
-	return newRecord(rows.RawValues()), nil
+	return new(copier).record(rows.RawValues()), nil
 }
 
 // writer writes one statement about one record.
