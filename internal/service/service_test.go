@@ -115,7 +115,9 @@ func TestPageThatHasNotChangedIsNotSentAgain(t *testing.T) {
 	assert.Equal(t, http.StatusNotModified, ask(`"other", `+tag))
 	assert.Equal(t, http.StatusOK, ask(`"other"`))
 	value := "0"
-	_, err := store.Change(t.Context(), "berths", []string{"E1"}, 1, sets.Values{"length_m": &value})
+	_, _, revision, err := store.Record(t.Context(), sets.Request{Set: "berths"}, []string{"E1"})
+	require.NoError(t, err)
+	_, err = store.Change(t.Context(), "berths", []string{"E1"}, revision, sets.Values{"length_m": &value})
 	require.NoError(t, err)
 	assert.Equal(t, http.StatusOK, ask(tag), "a change is seen at once")
 	_, body = do(t, http.MethodGet, at)

@@ -254,14 +254,17 @@ type rememberedTotal struct {
 // attachedTotal counts an attached set's records, or remembers the count for as
 // long as the owner allows.
 func (s *Store) attachedTotal(ctx context.Context, tx querier, q *question) (paging.Total, error) {
-	most := q.set.Rules.Counted()
+	most := q.most
 	if most == 0 {
+		q.trace.counted("not counted")
 		return paging.NotCounted(), nil
 	}
 	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.asked}, "\x00")
 	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
+		q.trace.counted("remembered, as long as the owner allows")
 		return paging.Remembered(kept.n, time.Since(kept.at)), nil
 	}
+	q.trace.counted("counted now")
 	if most > 0 {
 		r := reader{db: tx, q: q}
 		n, err := r.size(ctx, region{}, most+1)

@@ -71,7 +71,7 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, map[string]any{`no "1`: 9.0, "name": "boat 9", "fee": "2.25", "at": "2026-03-01T09:00:00Z", "tags": "{a,b}", "raw": map[string]any{"n": 1.0}}, recordsOf(t, page)[0])
 
-	_, err = store.Change(t.Context(), "boats", []string{"1"}, 1, sets.Values{})
+	_, err = store.Change(t.Context(), "boats", []string{"1"}, "", sets.Values{})
 	assert.ErrorIs(t, err, sets.ErrReadOnly)
 	_, record, _, err := store.Record(t.Context(), sets.Request{Set: "boats"}, []string{"9"})
 	require.NoError(t, err)

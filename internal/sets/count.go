@@ -30,15 +30,18 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	if q.set.Attached() {
 		return s.attachedTotal(ctx, db, q)
 	}
-	most := q.set.Rules.Counted()
+	most := q.most
 	switch {
 	case most == 0:
+		q.trace.counted("not counted")
 		return paging.NotCounted(), nil
 	case len(q.where) == 0:
+		q.trace.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
 	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.asked)
 	if total, ok := s.counts.Get(key); ok {
+		q.trace.counted("remembered, within this version")
 		return total, nil
 	}
 	if tx, ok := db.(pgx.Tx); ok {
@@ -83,6 +86,8 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	if most > 0 {
 		sql = "select count(*) from (select 1" + q.from(region{}) + " limit " + strconv.FormatInt(most+1, 10) + ") counted"
 	}
+	q.trace.counted("counted now")
+	q.trace.sql(sql)
 	var n int64
 	err = pgx.BeginFunc(ctx, tx, func(within pgx.Tx) error { // a savepoint, so that tx survives the time-out
 		_, err := within.Exec(ctx, fmt.Sprintf("set local statement_timeout = %d", (s.countTime/2).Milliseconds()))

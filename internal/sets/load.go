@@ -7,6 +7,7 @@ import (
 	"io"
 	"os"
 	"slices"
+	"strconv"
 	"strings"
 
 	"github.com/jackc/pgx/v5"
@@ -15,6 +16,9 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 )
+
+// tablePrefix begins the names of tables of records; a number follows.
+const tablePrefix = "records_"
 
 // columnTypes are the column types that fields are kept in.
 var columnTypes = map[intake.Type]string{
@@ -50,7 +54,7 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 		if err != nil {
 			return err
 		}
-		set.table = fmt.Sprintf("records_%d", number)
+		set.table = tablePrefix + strconv.FormatInt(number, 10)
 		if _, err := tx.Exec(ctx, createTable(set)); err != nil {
 			return err
 		}
@@ -134,7 +138,7 @@ func createTable(set *Set) string {
 		}
 		b.WriteString(", ")
 	}
-	fmt.Fprintf(&b, "%s bigint not null default 1)", revisionColumn)
+	fmt.Fprintf(&b, "%s bigint not null default 1)", revisionColumn) // later records begin at the set's version: see Add
 	return b.String()
 }
 

@@ -5,6 +5,7 @@ import (
 	"errors"
 	"net"
 	"slices"
+	"time"
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
@@ -38,6 +39,8 @@ type Request struct {
 	Set   string
 	Query string // raw, without its "?"
 	Sight Sight
+	Count paging.CountHow // how the total is found; "": as the rules say
+	Trace *Trace          // filled in where it is not nil
 }
 
 // Page reads one page. Its version, its total and its records agree, as if read
@@ -103,19 +106,30 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 }
 
 func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {
+	trace := req.Trace
+	trace.begin()
 	ask, err := set.Rules.Read(req.Query)
 	if err != nil {
 		return nil, err
 	}
 	q := newQuestion(set, &ask, req.Sight)
+	q.trace = trace
+	q.most = set.Rules.Counted()
+	if req.Count != "" {
+		counted := paging.Rules{Count: req.Count, CountTo: set.Rules.CountTo}
+		q.most = counted.Counted()
+	}
+	trace.step(func(t *Took) *time.Duration { return &t.Read })
 	total, err := s.total(ctx, db, q)
 	if err != nil {
 		return nil, err
 	}
+	trace.step(func(t *Took) *time.Duration { return &t.Count })
 	settled, err := ask.Settle(total)
 	if err != nil {
 		return nil, err
 	}
+	trace.step(func(t *Took) *time.Duration { return &t.Settle })
 	page := &Page{Set: set, Settled: settled, Fields: q.fields}
 	rows := settled.Fetch()
 	if rows == 0 {
@@ -124,6 +138,7 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 	if page.Records, err = s.stretch(ctx, db, q, settled.Offset(), rows, total); err != nil {
 		return nil, err
 	}
+	trace.step(func(t *Took) *time.Duration { return &t.Cut })
 	if total.Known() && len(page.Records) != rows {
 		return nil, errMoved
 	}
@@ -156,16 +171,20 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 	var err error
 	switch {
 	case found && backward:
+		q.trace.way("backward from the foothold after the page, over %d records", skip)
 		r.q = q.reversed()
 		records, err = r.records(ctx, r.q.regionsFrom(values), skip, rows)
 		slices.Reverse(records)
 	case found:
+		q.trace.way("onward from the foothold before the page, over %d records", skip)
 		records, err = r.records(ctx, q.regionsFrom(values), skip, rows)
 	case total.Known() && behind < offset:
+		q.trace.way("backward from the end, over %d records", behind)
 		r.q = q.reversed()
 		records, err = r.records(ctx, r.q.regions(), behind, rows)
 		slices.Reverse(records)
 	default:
+		q.trace.way("onward from the start, over %d records", offset)
 		records, err = r.records(ctx, q.regions(), offset, rows)
 	}
 	if err != nil || q.set.Attached() {

@@ -19,13 +19,15 @@ type question struct {
 	order  []paging.Order
 	fields []intake.Field // that are shown
 	asked  string         // the filters in canonical form, equal for equal questions
+	most   int64          // how far to count; -1: to the end, 0: not at all
+	trace  *Trace         // may be nil
 }
 
 // newQuestion writes the filters of an ask as SQL, the set's fixed filter first
 // where the caller is bound by it. Values are always parameters, names always
 // quoted. The ask's filters of the fields named in except are left out.
 func newQuestion(set *Set, ask *paging.Ask, sight Sight, except ...string) *question {
-	q := &question{set: set, order: ask.Order(), fields: set.named(ask.Fields())}
+	q := &question{set: set, most: -1, order: ask.Order(), fields: set.named(ask.Fields())}
 	conditions := slices.DeleteFunc(slices.Clone(ask.Conditions()), func(c paging.Condition) bool { return slices.Contains(except, c.Field) })
 	for i := range conditions {
 		conditions[i].Values = slices.Sorted(slices.Values(conditions[i].Values))

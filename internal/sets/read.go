@@ -71,6 +71,7 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 		sql = version + columns(fields) + " from " + tableName(q.set) + " join (select " + key + q.from(g) + q.orderBy(g) + page +
 			") keys using (" + key + ")" + q.orderBy(g)
 	}
+	q.trace.sql(sql)
 	rows, err := r.db.Query(ctx, sql, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
 	if err != nil {
 		return nil, err

@@ -36,19 +36,40 @@ const revisionColumn = `"pl.revision"`
 // uniqueViolation is PostgreSQL's code for a key that is taken.
 const uniqueViolation = "23505"
 
+// Revision names one state of one record. It is never used again: a record that
+// has been deleted and added again, or imported anew, has others.
+type Revision string
+
+// revision is the text of a record's revision: the table that holds it and the
+// count of its changes.
+func (s *Set) revision(n int64) Revision {
+	return Revision(strings.TrimPrefix(s.table, tablePrefix) + "-" + strconv.FormatInt(n, 10))
+}
+
+// count reads a revision; of one that no record of the set can have it is 0.
+func (r Revision) count(set *Set) int64 {
+	_, n, _ := strings.Cut(string(r), "-")
+	count, err := strconv.ParseInt(n, 10, 64)
+	if err != nil || set.revision(count) != r {
+		return 0
+	}
+	return count
+}
+
 // Values are some of a record's values by field, written as in a query; nil is a
 // missing value.
 type Values map[string]*string
 
 // Record reads one record by its key, its parts in the order of the rules, and
 // its revision.
-func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, int64, error) {
+func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, Revision, error) {
 	var set *Set
 	var record Record
-	var revision int64
-	err := s.within(ctx, req.Set, func(tx pgx.Tx, found *Set) (err error) {
+	var revision Revision
+	err := s.within(ctx, req.Set, func(tx pgx.Tx, found *Set) error {
 		set = found
-		record, revision, err = readRecord(ctx, tx, set, req.Sight, key)
+		r, n, err := readRecord(ctx, tx, set, req.Sight, key)
+		record, revision = r, set.revision(n)
 		return err
 	})
 	return set, record, revision, err
@@ -226,7 +247,7 @@ func (s *Store) Add(ctx context.Context, name string, values Values) (version in
 		if err != nil {
 			return err
 		}
-		return insert(ctx, tx, set, checked, 1)
+		return insert(ctx, tx, set, checked, set.Version) // more than any record of this key has had
 	})
 }
 
@@ -246,7 +267,7 @@ func insert(ctx context.Context, tx pgx.Tx, set *Set, values Values, revision in
 // Change gives fields of a record other values, if it still has the revision; the
 // key cannot be changed. It tells the set's new version. Errors are ErrNoSet,
 // ErrNoRecord, ErrStale, *ValueError, or the database's.
-func (s *Store) Change(ctx context.Context, name string, key []string, revision int64, values Values) (version int64, err error) {
+func (s *Store) Change(ctx context.Context, name string, key []string, revision Revision, values Values) (version int64, err error) {
 	return s.change(ctx, name, 0, func(tx pgx.Tx, set *Set) error {
 		checked, err := checkValues(set, values)
 		if err != nil {
@@ -269,7 +290,7 @@ func (s *Store) Change(ctx context.Context, name string, key []string, revision 
 				sets = append(sets, quote(field)+" = "+w.arg(field, *value))
 			}
 		}
-		sql := "update " + tableName(set) + " set " + strings.Join(sets, ", ") + w.whereKey() + " and " + revisionColumn + " = " + strconv.FormatInt(revision, 10)
+		sql := "update " + tableName(set) + " set " + strings.Join(sets, ", ") + w.whereKey() + " and " + revisionColumn + " = " + strconv.FormatInt(revision.count(set), 10)
 		tag, err := tx.Exec(ctx, sql, w.args...)
 		if err != nil {
 			return err
@@ -279,14 +300,14 @@ func (s *Store) Change(ctx context.Context, name string, key []string, revision 
 }
 
 // Delete deletes a record for good, if it still has the revision.
-func (s *Store) Delete(ctx context.Context, name string, key []string, revision int64) (version int64, err error) {
-	return s.remove(ctx, name, key, revision, func(pgx.Tx, *Set, Record) error { return nil })
+func (s *Store) Delete(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
+	return s.remove(ctx, name, key, revision, func(pgx.Tx, *Set, Record, int64) error { return nil })
 }
 
 // Withdraw takes a record out of its set, if it still has the revision. Restore
 // brings it back as it was.
-func (s *Store) Withdraw(ctx context.Context, name string, key []string, revision int64) (version int64, err error) {
-	return s.remove(ctx, name, key, revision, func(tx pgx.Tx, set *Set, record Record) error {
+func (s *Store) Withdraw(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
+	return s.remove(ctx, name, key, revision, func(tx pgx.Tx, set *Set, record Record, count int64) error {
 		values := Values{}
 		for i, f := range set.Fields {
 			if record[i] != nil {
@@ -296,21 +317,21 @@ func (s *Store) Withdraw(ctx context.Context, name string, key []string, revisio
 		}
 		_, err := tx.Exec(ctx, `insert into pageladder.withdrawn (set_name, key, revision, record) values ($1, $2, $3, $4)
 			on conflict (set_name, key) do update set revision = excluded.revision, record = excluded.record, at = now()`,
-			name, withdrawnKey(set, record), revision, values)
+			name, withdrawnKey(set, record), count, values)
 		return err
 	})
 }
 
-func (s *Store) remove(ctx context.Context, name string, key []string, revision int64, before func(pgx.Tx, *Set, Record) error) (int64, error) {
+func (s *Store) remove(ctx context.Context, name string, key []string, revision Revision, before func(pgx.Tx, *Set, Record, int64) error) (int64, error) {
 	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
 		record, found, err := readRecord(ctx, tx, set, Whole, key)
 		if err != nil {
 			return err
 		}
-		if found != revision {
+		if set.revision(found) != revision {
 			return ErrStale
 		}
-		if err := before(tx, set, record); err != nil {
+		if err := before(tx, set, record, found); err != nil {
 			return err
 		}
 		w, err := newWriter(set, key)
@@ -363,7 +384,7 @@ func (s *Store) Restore(ctx context.Context, name string, key []string) (version
 				delete(values, field)
 			}
 		}
-		return insert(ctx, tx, set, values, revision+1)
+		return insert(ctx, tx, set, values, max(revision+1, set.Version))
 	})
 }
 

@@ -6,6 +6,7 @@ import (
 	"context"
 	"errors"
 	"io"
+	"runtime"
 	"strings"
 	"sync"
 	"time"
@@ -93,6 +94,7 @@ func Open(ctx context.Context, url string) (*Store, error) {
 		return nil, err
 	}
 	readable(config)
+	config.MaxConns = max(config.MaxConns, connections)
 	pool, err := pgxpool.NewWithConfig(ctx, config)
 	if err != nil {
 		return nil, err
@@ -134,9 +136,16 @@ func Open(ctx context.Context, url string) (*Store, error) {
 // to make.
 func (s *Store) Indexed() { s.indexing.Wait() }
 
+// connections is how many connections there are at least beside those for plain
+// questions: some may be held by streams for long.
+const connections = 8
+
 // readTime is longer than any request reads: a table that was replaced longer
 // ago than this has no readers.
 const readTime = time.Minute
+
+// lockNotAvailable is PostgreSQL's code for a lock that did not come in time.
+const lockNotAvailable = "55P03"
 
 // sweep drops the tables that have been replaced and have no readers any more.
 func (s *Store) sweep(ctx context.Context) error {
@@ -149,8 +158,20 @@ func (s *Store) sweep(ctx context.Context) error {
 		if err != nil {
 			return err
 		}
+		// One that is still being streamed is left for the next time.
+		if _, err := tx.Exec(ctx, "set local lock_timeout = '100ms'"); err != nil {
+			return err
+		}
 		for _, table := range tables {
-			if _, err := tx.Exec(ctx, "drop table if exists "+tableName(&Set{table: table})); err != nil {
+			err := pgx.BeginFunc(ctx, tx, func(drop pgx.Tx) error {
+				_, err := drop.Exec(ctx, "drop table if exists "+tableName(&Set{table: table}))
+				return err
+			})
+			var pg *pgconn.PgError
+			if errors.As(err, &pg) && pg.Code == lockNotAvailable {
+				_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table, since) values ($1, '-infinity')", table)
+			}
+			if err != nil {
 				return err
 			}
 		}
@@ -171,6 +192,7 @@ func readable(config *pgxpool.Config) {
 // with others: pages from footholds come about a tenth faster for it.
 func readPlain(ctx context.Context, like *pgxpool.Config) (*pgxpool.Pool, error) {
 	config := like.Copy()
+	config.MaxConns = max(4, int32(runtime.NumCPU()))
 	config.ConnConfig.RuntimeParams["plan_cache_mode"] = "force_generic_plan"
 	return pgxpool.NewWithConfig(ctx, config)
 }
@@ -187,6 +209,9 @@ func (s *Store) Close() {
 		}
 	}
 }
+
+// Pool is the pool of connections to the database.
+func (s *Store) Pool() *pgxpool.Pool { return s.pool }
 
 // Ping tells whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pool.Ping(ctx) }

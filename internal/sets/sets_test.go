@@ -125,7 +125,9 @@ func TestEveryRecordOnceInEverySort(t *testing.T) {
 	other.Go(func() {
 		for ctx.Err() == nil {
 			assert.NoError(t, store.LoadCSV(context.Background(), ledger(), strings.NewReader(ledgerCSV)))
-			_, err := store.Change(context.Background(), "ledger", []string{"1"}, 1, sets.Values{"who": nil})
+			_, _, revision, err := store.Record(context.Background(), sets.Request{Set: "ledger"}, []string{"1"})
+			assert.NoError(t, err)
+			_, err = store.Change(context.Background(), "ledger", []string{"1"}, revision, sets.Values{"who": nil})
 			assert.NoError(t, err)
 		}
 	})

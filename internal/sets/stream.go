@@ -1,0 +1,50 @@
+package sets
+
+import (
+	"context"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/intake"
+)
+
+// Stream reads every record that a query asks for, in its order, in one snapshot,
+// however many there are; page and size have no effect. It tells begin the set and
+// the fields, and each every record, whose memory is good until it returns. Errors
+// are those of Page, of begin and of each.
+func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field) error, each func(Record) error) error {
+	return s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+		ask, err := set.Rules.Read(req.Query)
+		if err != nil {
+			return err
+		}
+		q := newQuestion(set, &ask, req.Sight)
+		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
+			return err
+		}
+		if err := begin(set, q.fields); err != nil {
+			return err
+		}
+		names := make([]string, len(q.fields))
+		for i, f := range q.fields {
+			names[i] = f.Name
+		}
+		for _, g := range q.regions() {
+			rows, err := tx.Query(ctx, "select "+columns(names)+q.from(g)+q.orderBy(g),
+				append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(q.args[:len(q.args):len(q.args)], g.args...)...)...)
+			if err != nil {
+				return err
+			}
+			for rows.Next() {
+				if err := each(rows.RawValues()); err != nil {
+					rows.Close()
+					return err
+				}
+			}
+			if err := rows.Err(); err != nil {
+				return err
+			}
+		}
+		return nil
+	})
+}
