@@ -95,8 +95,10 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	}
 
 	ourService := func(answers int) (string, error) {
-		s := service.New(store, console.Files(), slog.New(slog.DiscardHandler), "bench")
-		s.KeepAnswers(answers)
+		s, err := service.New(store, console.Files(), slog.New(slog.DiscardHandler), service.Options{Version: "bench", Answers: answers})
+		if err != nil {
+			return "", err
+		}
 		return listen(s)
 	}
 	ours, err := ourService(0)
@@ -264,7 +266,8 @@ func get(client *http.Client, url string) error {
 
 // ask asks a question over and over on several connections.
 func ask(base string, query func() string, each time.Duration) (rate, p50 float64, err error) {
-	client := &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: connections}}
+	// Neither side packs its answers.
+	client := &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: connections, DisableCompression: true}}
 	defer client.CloseIdleConnections()
 	var wg sync.WaitGroup
 	var failure atomic.Value

@@ -165,7 +165,7 @@ func (a *Ask) readSize() {
 		a.size = size
 		a.fault(param, given, strconv.Itoa(size), why, reason)
 	}
-	limit := r.sizeCap()
+	limit := r.SizeCap()
 	switch {
 	case r.Size.All > 0 && strings.Trim(given, " \t") == allSize:
 		a.size, a.all = r.Size.All, true
@@ -309,11 +309,11 @@ func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []SortBy,
 			bad = append(bad, badKey{SortUnknownKey, quote(name) + " is no sort key here" + r.offeredKeys()})
 		case slices.ContainsFunc(keys, func(k SortBy) bool { return k.Key == name }):
 			bad = append(bad, badKey{SortRepeatedKey, quote(name) + " is named twice and the first counts"})
-		case len(keys) == r.maxSortKeys():
-			bad = append(bad, badKey{SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.maxSortKeys()) + " keys here"})
+		case len(keys) == r.SortKeysMost():
+			bad = append(bad, badKey{SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.SortKeysMost()) + " keys here"})
 		default:
 			if keys == nil {
-				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.maxSortKeys()))
+				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.SortKeysMost()))
 			}
 			if !desc && bare != nil {
 				desc = bare(r.sortKey(name))

@@ -44,6 +44,9 @@ func ParseBase(text string, origins ...string) (Base, error) {
 	return b, nil
 }
 
+// String is the base as it was given.
+func (b Base) String() string { return b.text }
+
 // Outside is the same base for links that do not lead back to the service that
 // was asked: parameters that speak to it ("pl.…") are left off.
 func (b Base) Outside() Base {

@@ -137,15 +137,15 @@ func (c *checker) sizes(r *Rules) {
 	c.between("size.cap", int64(s.Cap), 0, MaxCap)
 	c.between("size.default", int64(s.Default), 0, MaxCap)
 	c.between("size.all", int64(s.All), 0, MaxCap)
-	if s.Default > r.sizeCap() {
-		c.wrong("size.default", strconv.Itoa(s.Default), fmt.Sprintf("at most size.cap, %d", r.sizeCap()))
+	if s.Default > r.SizeCap() {
+		c.wrong("size.default", strconv.Itoa(s.Default), fmt.Sprintf("at most size.cap, %d", r.SizeCap()))
 	}
 	seen := map[int]bool{}
 	for i, size := range s.Offered {
 		entry := fmt.Sprintf("size.offered[%d]", i)
 		switch {
-		case size < 1 || size > r.sizeCap():
-			c.wrong(entry, strconv.Itoa(size), fmt.Sprintf("1 to size.cap, %d", r.sizeCap()))
+		case size < 1 || size > r.SizeCap():
+			c.wrong(entry, strconv.Itoa(size), fmt.Sprintf("1 to size.cap, %d", r.SizeCap()))
 		case seen[size]:
 			c.wrong(entry, strconv.Itoa(size), "each size once")
 		}

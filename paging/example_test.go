@@ -319,3 +319,26 @@ func ExampleCodes() {
 	fmt.Println(info.Code, "·", info.When, "·", info.Used)
 	// Output: page.not_a_number · a page that is not ASCII digits with an optional sign · page 1
 }
+
+func ExampleRules_SizeCap() {
+	r := &paging.Rules{Size: paging.SizeRules{Cap: 50}}
+	fmt.Println(r.SizeCap(), r.SortKeysMost())
+	// Output: 50 3
+}
+
+func ExampleRules_SortKeysMost() {
+	fmt.Println((&paging.Rules{MaxSortKeys: 5}).SortKeysMost())
+	// Output: 5
+}
+
+func ExampleRules_Offered() {
+	r := &paging.Rules{Filters: []paging.FilterRule{{Field: "cleared", Type: paging.Boolean}}}
+	fmt.Println(r.Offered(&r.Filters[0]))
+	// Output: [equals not none]
+}
+
+func ExampleBase_String() {
+	b, _ := paging.ParseBase("/arrivals/page/{page}")
+	fmt.Println(b.String())
+	// Output: /arrivals/page/{page}
+}

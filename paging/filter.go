@@ -88,6 +88,9 @@ func (f *FilterRule) operators() []Operator {
 	return operatorsOf[f.valueType()]
 }
 
+// Offered are the operators that a filter is offered by.
+func (r *Rules) Offered(f *FilterRule) []Operator { return f.operators() }
+
 // fieldPrefix sets a field's name apart from another parameter's.
 const fieldPrefix = "field."
 

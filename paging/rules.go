@@ -335,7 +335,8 @@ func (r *Rules) params() []string {
 	return names
 }
 
-func (r *Rules) sizeCap() int {
+// SizeCap is the largest size that is served, beside "all".
+func (r *Rules) SizeCap() int {
 	if r.Size.Cap < 1 {
 		return DefaultCap
 	}
@@ -344,9 +345,9 @@ func (r *Rules) sizeCap() int {
 
 func (r *Rules) defaultSize() int {
 	if r.Size.Default < 1 {
-		return min(DefaultSize, r.sizeCap())
+		return min(DefaultSize, r.SizeCap())
 	}
-	return min(r.Size.Default, r.sizeCap())
+	return min(r.Size.Default, r.SizeCap())
 }
 
 // OfferedSizes are the page sizes to choose from, as the rules list them.
@@ -355,7 +356,7 @@ func (r *Rules) OfferedSizes() []int {
 		return r.Size.Offered
 	}
 	n := 0
-	for n < len(defaultOffered) && defaultOffered[n] <= r.sizeCap() {
+	for n < len(defaultOffered) && defaultOffered[n] <= r.SizeCap() {
 		n++
 	}
 	if n == 0 {
@@ -364,7 +365,8 @@ func (r *Rules) OfferedSizes() []int {
 	return defaultOffered[:n:n]
 }
 
-func (r *Rules) maxSortKeys() int {
+// SortKeysMost is how many sort keys one query may have.
+func (r *Rules) SortKeysMost() int {
 	if r.MaxSortKeys < 1 {
 		return DefaultMaxSortKeys
 	}

@@ -105,7 +105,11 @@ func serve(ctx context.Context, f serveFlags, out, errOut io.Writer, load func(c
 		}
 	}
 	fmt.Fprintf(out, "Page Ladder is ready: http://%s (Ctrl-C stops it)\n", listener.Addr())
-	if err := service.New(store, console.Files(), log, Version).Serve(ctx, listener); err != nil {
+	s, err := service.New(store, console.Files(), log, service.Options{Version: Version, Answers: service.DefaultAnswers})
+	if err != nil {
+		return err
+	}
+	if err := s.Serve(ctx, listener); err != nil {
 		return err
 	}
 	fmt.Fprintln(out, "Page Ladder has stopped.")

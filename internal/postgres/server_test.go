@@ -135,6 +135,6 @@ func TestMigratingTwiceChangesNothing(t *testing.T) {
 	defer s.Stop()
 	for range 2 {
 		require.NoError(t, Migrate(t.Context(), s.URL()))
-		assert.Equal(t, "5", query(t, s.URL(), "select version::text from pageladder.schema_version"))
+		assert.Equal(t, "6", query(t, s.URL(), "select version::text from pageladder.schema_version"))
 	}
 }

@@ -1,39 +1,56 @@
 package service
 
 import (
+	"bytes"
+	"compress/gzip"
 	"fmt"
 	"hash/fnv"
 	"net/http"
+	"strconv"
 	"strings"
+	"sync"
 
 	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/tokens"
 )
 
 const (
-	answersKept = 1_000    // answers that are remembered, the least used going first
-	answerBytes = 64 << 10 // of the longest answer that is; 64 MB in all
+	answerBytes = 64 << 10 // of the longest answer that is remembered; 64 MB in all
+	gzipFrom    = 1400     // bytes, below which an answer fits a packet anyway
 )
 
-// answerKey names an answer: what was asked, byte for byte, and of which version
-// of the set. An answer of another version is never given; it ages out.
+// answerKey names an answer: of which set and version, under which fixed filter,
+// and all else that it depends on. An answer of another version is never given; it
+// ages out.
 type answerKey struct {
-	asked   string
+	asked   string // address, shape and language
 	version int64
+	fixed   string // the filter in force
 }
 
 // keptAnswer is one page as it was answered.
 type keptAnswer struct {
-	body []byte
-	self string // its settled address
-	tag  string
+	body      []byte
+	mediaType string
+	self      string // its settled address
+	link      string // Link, RFC 8288
+	about     string // Paging; "" where the body tells it
+	tag       string
+	status    int
+	noStore   bool
+
+	zip    sync.Once
+	zipped []byte // nil where that is no shorter
 }
 
 // weakTag is the ETag of an answer, RFC 9110 section 8.8.3: weak, since the same
 // page may be written in other bytes.
-func weakTag(asked string, version int64) string {
+func (k *answerKey) weakTag() string {
 	h := fnv.New64a()
-	h.Write([]byte(asked))
-	return fmt.Sprintf(`W/"%d-%x"`, version, h.Sum64())
+	h.Write([]byte(k.asked))
+	h.Write([]byte(k.fixed))
+	return `W/"` + strconv.FormatInt(k.version, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
 }
 
 // digestTag is the ETag of an answer whose set has no version.
@@ -43,17 +60,71 @@ func digestTag(body []byte) string {
 	return fmt.Sprintf(`W/"%x"`, h.Sum(nil))
 }
 
-// write answers, or says that nothing has changed.
-func (k *keptAnswer) write(c *gin.Context) {
-	c.Header("Content-Location", k.self)
-	c.Header("Cache-Control", "no-cache")
-	c.Header("ETag", k.tag)
-	if matches(c.GetHeader("If-None-Match"), k.tag) {
-		c.Status(http.StatusNotModified)
-		c.Writer.WriteHeaderNow()
-		return
+// send answers, or says that nothing has changed.
+func (k *keptAnswer) send(c *gin.Context, who *tokens.Caller) {
+	h := c.Writer.Header()
+	h["Content-Location"] = []string{k.self}
+	if k.link != "" {
+		h["Link"] = []string{k.link}
 	}
-	c.Data(http.StatusOK, "application/json", k.body)
+	if k.about != "" {
+		h["Paging"] = []string{k.about}
+	}
+	switch {
+	case k.noStore:
+		h.Set("Cache-Control", "no-store")
+	case who.Role == tokens.Nobody: // an open set
+		h.Set("Cache-Control", "public, max-age=10, stale-while-revalidate=60")
+	default:
+		h.Set("Cache-Control", "private, no-cache")
+	}
+	if k.tag != "" {
+		h["Etag"] = []string{k.tag}
+		if condition := c.GetHeader("If-None-Match"); condition != "" && matches(condition, k.tag) {
+			c.Status(http.StatusNotModified)
+			c.Writer.WriteHeaderNow()
+			return
+		}
+	}
+	body := k.body
+	if len(body) >= gzipFrom && acceptsGzip(c.GetHeader("Accept-Encoding")) {
+		k.zip.Do(func() { k.zipped = zipped(body) })
+		if k.zipped != nil {
+			h.Set("Content-Encoding", "gzip")
+			body = k.zipped
+		}
+	}
+	h["Content-Length"] = []string{strconv.Itoa(len(body))}
+	c.Data(k.status, k.mediaType, body)
+}
+
+var zippers = sync.Pool{New: func() any {
+	w, _ := gzip.NewWriterLevel(nil, gzip.BestSpeed) // the level is right
+	return w
+}}
+
+// zipped is a text in gzip, RFC 1952; nil where that is no shorter.
+func zipped(text []byte) []byte {
+	var b bytes.Buffer
+	w := zippers.Get().(*gzip.Writer)
+	defer zippers.Put(w)
+	w.Reset(&b)
+	if _, err := w.Write(text); err != nil || w.Close() != nil || b.Len() >= len(text) {
+		return nil
+	}
+	return b.Bytes()
+}
+
+// acceptsGzip reads Accept-Encoding, RFC 9110 section 12.5.3.
+func acceptsGzip(accept string) bool {
+	for part := range strings.SplitSeq(accept, ",") {
+		coding, params, _ := strings.Cut(strings.TrimSpace(part), ";")
+		if coding = strings.TrimSpace(coding); coding == "gzip" || coding == "*" {
+			q := strings.ReplaceAll(params, " ", "")
+			return !strings.HasPrefix(q, "q=0") || strings.Trim(q[3:], ".0") != ""
+		}
+	}
+	return false
 }
 
 // matches compares weakly, RFC 9110 section 13.1.2.

@@ -16,21 +16,21 @@ const consoleCSP = "default-src 'self'; style-src 'self'; img-src 'self' data:; 
 // consoleFiles answers every path that is no route: assets, whose names hold a
 // hash of their contents, may be kept for ever; any other path outside the API is
 // index.html, whose script reads the address.
-func consoleFiles(files fs.FS) gin.HandlerFunc {
+func (s *Service) consoleFiles(files fs.FS) gin.HandlerFunc {
 	return func(c *gin.Context) {
 		name := strings.TrimPrefix(path.Clean(c.Request.URL.Path), "/")
 		switch {
 		case name == "api" || strings.HasPrefix(name, "api/"):
-			problem(c, http.StatusNotFound, "there is nothing at "+c.Request.URL.Path)
+			s.problem(c, nothingHere, "there is nothing at "+c.Request.URL.Path)
 			return
 		case c.Request.Method != http.MethodGet && c.Request.Method != http.MethodHead:
-			problem(c, http.StatusMethodNotAllowed, c.Request.Method+" is not offered at "+c.Request.URL.Path)
+			s.problem(c, noMethod, c.Request.Method+" is not offered at "+c.Request.URL.Path)
 			return
 		}
 		if strings.HasPrefix(name, "assets/") {
 			body, err := fs.ReadFile(files, name)
 			if err != nil {
-				problem(c, http.StatusNotFound, "there is nothing at "+c.Request.URL.Path)
+				s.problem(c, nothingHere, "there is nothing at "+c.Request.URL.Path)
 				return
 			}
 			c.Header("Cache-Control", "public, max-age=31536000, immutable")
@@ -39,7 +39,7 @@ func consoleFiles(files fs.FS) gin.HandlerFunc {
 		}
 		body, err := fs.ReadFile(files, "index.html")
 		if err != nil {
-			problem(c, http.StatusNotFound, "this binary was built without the console; make build builds both")
+			s.problem(c, nothingHere, "this binary was built without the console; make build builds both")
 			return
 		}
 		c.Header("Cache-Control", "no-cache")

@@ -1,80 +1,166 @@
-// Package service answers HTTP: the API under /api and the web console.
+// Package service answers HTTP: the API under /api, lists as HTML under /lists, and
+// the web console.
 package service
 
 import (
 	"context"
+	"crypto/rand"
 	"errors"
+	"fmt"
 	"io/fs"
 	"log/slog"
 	"net"
 	"net/http"
+	"net/url"
+	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
 	lru "github.com/hashicorp/golang-lru/v2"
 
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/tokens"
 )
 
 // Time-outs of the server.
 const (
 	readHeaderTime = 5 * time.Second
-	readTime       = 30 * time.Second
-	writeTime      = 60 * time.Second
+	readTime       = 30 * time.Second // of a body, but for imports
+	writeTime      = 60 * time.Second // of an answer, but for streams
 	idleTime       = 120 * time.Second
-	requestTime    = 20 * time.Second // for the work of one request
 	graceTime      = 15 * time.Second // for running requests when the service stops
 )
+
+// Limits bound what one request and one caller may take.
+type Limits struct {
+	BodyBytes   int64         // of a body that is no file
+	ImportBytes int64         // of a file
+	QueryBytes  int           // of a query string
+	Params      int           // parameters in a query
+	RequestTime time.Duration // for the work of one request
+	StreamTime  time.Duration // for a stream or an import
+	Rate        float64       // requests a second of one caller; 0: any number
+	Burst       int           // requests at once beyond that
+	Imports     int           // that run at the same time
+	Streams     int           // that run at the same time
+}
+
+// DefaultLimits are in force unless others are given.
+var DefaultLimits = Limits{
+	BodyBytes: 8 << 20, ImportBytes: sets.DefaultImportBytes, QueryBytes: 8 << 10, Params: 200,
+	RequestTime: 20 * time.Second, StreamTime: time.Hour, Rate: 200, Burst: 400, Imports: 2, Streams: 4,
+}
+
+// Options are what an operator decides about a service.
+type Options struct {
+	Version   string
+	PublicURL string   // where callers reach it, with a path prefix if any; "": as they ask
+	Hosts     []string // names that it goes by, beside loopback's and that of PublicURL
+	Origins   []string // pages of these origins may call the API
+	Proxies   []string // addresses or networks whose X-Forwarded-For is believed
+	Limits    Limits
+	Answers   int // that are remembered within a version; 0: none
+}
+
+// DefaultAnswers is how many answers are remembered unless told otherwise.
+const DefaultAnswers = 1_000
 
 // Service answers requests about the record sets of one store.
 type Service struct {
 	store   *sets.Store
+	tokens  *tokens.Keeper
 	log     *slog.Logger
 	version string
+	limits  Limits
+	public  string // of PublicURL: without a "/" at the end
+	prefix  string // its path
+	hosts   map[string]bool
+	origins []string
 	answers *lru.Cache[answerKey, *keptAnswer]
+	rates   *rates
+	metrics *metrics
+	imports *running
+	streams *running
+	files   *progress
+	routes  []route
 	handler http.Handler
 }
 
-// New readies a service. The console's files hold index.html and assets/.
-func New(store *sets.Store, console fs.FS, log *slog.Logger, version string) *Service {
-	s := &Service{store: store, log: log, version: version}
-	s.KeepAnswers(answersKept)
-	s.handler = s.routes(console)
-	return s
-}
-
-func (s *Service) routes(console fs.FS) http.Handler {
-	gin.SetMode(gin.ReleaseMode)
-	r := gin.New()
-	r.HandleMethodNotAllowed = true
-	r.RedirectTrailingSlash = false
-	r.Use(s.logged, gin.CustomRecoveryWithWriter(nil, s.panicked), bounded)
-	read := func(path string, handler gin.HandlerFunc) {
-		r.GET(path, handler)
-		r.HEAD(path, handler) // net/http leaves the body out
+// New readies a service. The console's files hold index.html and assets/. Its
+// error is about the options.
+func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Service, error) {
+	if o.Limits == (Limits{}) {
+		o.Limits = DefaultLimits
 	}
-	read("/healthz", s.health)
-	read("/api/sets", s.listSets)
-	read("/api/sets/:set", s.readSet)
-	read("/api/sets/:set/records", s.readPage)
-	r.NoMethod(func(c *gin.Context) {
-		problem(c, http.StatusMethodNotAllowed, c.Request.Method+" is not offered at "+c.Request.URL.Path)
-	})
-	r.NoRoute(consoleFiles(console))
-	return r
-}
-
-// KeepAnswers sets how many answers are remembered within a version; 0: none. It
-// is called before the first request.
-func (s *Service) KeepAnswers(n int) {
-	s.answers = nil
-	if n > 0 {
-		s.answers, _ = lru.New[answerKey, *keptAnswer](n) // the size is right
+	s := &Service{store: store, tokens: tokens.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins,
+		hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}}
+	if o.PublicURL != "" {
+		u, err := url.Parse(o.PublicURL)
+		if err != nil || u.Scheme != "http" && u.Scheme != "https" || u.Host == "" || u.RawQuery != "" || u.Fragment != "" || u.User != nil {
+			return nil, fmt.Errorf("found public URL %q; right would be one such as https://saltmere.example/lists", o.PublicURL)
+		}
+		s.public = strings.TrimRight(u.String(), "/")
+		s.prefix = strings.TrimRight(u.EscapedPath(), "/")
+		s.hosts[strings.ToLower(u.Hostname())] = true
 	}
+	for _, h := range o.Hosts {
+		s.hosts[strings.ToLower(h)] = true
+	}
+	for _, origin := range o.Origins {
+		if u, err := url.Parse(origin); err != nil || u.Host == "" || origin != u.Scheme+"://"+u.Host {
+			return nil, fmt.Errorf("found origin %q; right would be a scheme and a host, such as https://saltmere.example", origin)
+		}
+	}
+	if o.Answers > 0 {
+		s.answers, _ = lru.New[answerKey, *keptAnswer](o.Answers) // the size is right
+	}
+	s.rates = newRates(o.Limits.Rate, o.Limits.Burst)
+	s.metrics = newMetrics(store, s.version)
+	s.imports, s.streams, s.files = newRunning(o.Limits.Imports), newRunning(o.Limits.Streams), newProgress()
+	handler, err := s.handlers(console, o.Proxies)
+	s.handler = handler
+	return s, err
 }
 
 // ServeHTTP answers one request.
 func (s *Service) ServeHTTP(w http.ResponseWriter, r *http.Request) { s.handler.ServeHTTP(w, r) }
+
+// Tokens keeps who may call the service.
+func (s *Service) Tokens() *tokens.Keeper { return s.tokens }
+
+func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error) {
+	gin.SetMode(gin.ReleaseMode)
+	r := gin.New()
+	r.HandleMethodNotAllowed = true
+	r.RedirectTrailingSlash = false
+	r.UseRawPath, r.UnescapePathValues = true, false // a key may hold "/"
+	if err := r.SetTrustedProxies(proxies); err != nil {
+		return nil, fmt.Errorf("proxies: %w", err)
+	}
+	r.Use(s.observed, gin.CustomRecoveryWithWriter(nil, s.panicked), s.guarded)
+	s.routes = s.table()
+	offered := map[string][]string{}
+	for _, route := range s.routes {
+		handler := s.checked(route)
+		r.Handle(route.method, route.path, handler)
+		offered[route.path] = append(offered[route.path], route.method)
+		if route.method == http.MethodGet { // net/http leaves the body out
+			r.Handle(http.MethodHead, route.path, handler)
+			offered[route.path] = append(offered[route.path], http.MethodHead)
+		}
+	}
+	for path := range offered {
+		r.OPTIONS(path, func(c *gin.Context) { // a preflight of an allowed origin has been answered by guarded
+			c.Header("Allow", strings.Join(append(offered[path], http.MethodOptions), ", "))
+			c.Status(http.StatusNoContent)
+		})
+	}
+	r.NoMethod(func(c *gin.Context) {
+		s.problem(c, noMethod, c.Request.Method+" is not offered at "+c.Request.URL.Path)
+	})
+	r.NoRoute(s.consoleFiles(console))
+	return r, nil
+}
 
 // Serve answers requests on a listener until the context ends, then lets the
 // running ones finish.
@@ -85,6 +171,7 @@ func (s *Service) Serve(ctx context.Context, l net.Listener) error {
 		ReadTimeout:       readTime,
 		WriteTimeout:      writeTime,
 		IdleTimeout:       idleTime,
+		MaxHeaderBytes:    32<<10 + s.limits.QueryBytes,
 		ErrorLog:          slog.NewLogLogger(s.log.Handler(), slog.LevelWarn),
 	}
 	failed := make(chan error, 1)
@@ -103,10 +190,14 @@ func (s *Service) Serve(ctx context.Context, l net.Listener) error {
 	return nil
 }
 
-// logged writes one line a request.
-func (s *Service) logged(c *gin.Context) {
+// observed gives each request an id, writes one line of log and counts it.
+func (s *Service) observed(c *gin.Context) {
 	start := time.Now()
+	id := rand.Text()
+	c.Header("X-Request-Id", id)
 	c.Next()
+	took := time.Since(start)
+	s.metrics.request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)
 	level := slog.LevelInfo
 	if c.Writer.Status() >= 500 {
 		level = slog.LevelError
@@ -115,9 +206,12 @@ func (s *Service) logged(c *gin.Context) {
 		return
 	}
 	attrs := []slog.Attr{
-		slog.String("method", c.Request.Method), slog.String("path", c.Request.URL.Path),
+		slog.String("id", id), slog.String("method", c.Request.Method), slog.String("path", c.Request.URL.Path),
 		slog.String("query", c.Request.URL.RawQuery), slog.Int("status", c.Writer.Status()),
-		slog.Int("bytes", max(c.Writer.Size(), 0)), slog.Duration("took", time.Since(start)),
+		slog.Int("bytes", max(c.Writer.Size(), 0)), slog.Duration("took", took),
+	}
+	if caller, ok := c.Get(callerKey); ok {
+		attrs = append(attrs, slog.Int64("token", caller.(tokens.Caller).Token))
 	}
 	if err := c.Errors.Last(); err != nil {
 		attrs = append(attrs, slog.String("err", err.Error()))
@@ -125,28 +219,27 @@ func (s *Service) logged(c *gin.Context) {
 	s.log.LogAttrs(c.Request.Context(), level, "request", attrs...)
 }
 
-// bounded limits the time that one request may take, and says of every answer
-// that its type is to be believed.
-func bounded(c *gin.Context) {
-	ctx, cancel := context.WithTimeout(c.Request.Context(), requestTime)
-	defer cancel()
-	c.Request = c.Request.WithContext(ctx)
-	c.Header("X-Content-Type-Options", "nosniff")
-	c.Next()
-}
-
 func (s *Service) panicked(c *gin.Context, cause any) {
+	if cause == http.ErrAbortHandler { // a stream that could not be finished
+		panic(cause)
+	}
 	s.log.Error("panic", "cause", cause, "path", c.Request.URL.Path)
-	problem(c, http.StatusInternalServerError, "something went wrong in the service; its log says what")
+	s.problem(c, internal, "something went wrong in the service; its log says what")
 }
 
-// health answers 200 while the process and its database are well.
-func (s *Service) health(c *gin.Context) {
+// alive answers 200 while the process answers at all.
+func (s *Service) alive(c *gin.Context) {
+	c.JSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
+}
+
+// ready answers 200 while the database is well too.
+func (s *Service) ready(c *gin.Context) {
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
 	if err := s.store.Ping(ctx); err != nil {
 		c.Error(err)
-		unavailable(c)
+		retryAfter(c, 2)
+		s.problem(c, databaseAway, "the database cannot be reached at the moment")
 		return
 	}
 	c.JSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})

@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 )
 
@@ -129,8 +130,12 @@ func TestFieldsThatAreNotShownAreNotNamedEither(t *testing.T) {
 	_, _, err := store.Import(t.Context(), sets.Import{Name: "boats", Source: strings.NewReader("no,name,secret\n1,Gull,s3cret\n"),
 		Options: intake.Options{Format: intake.CSV}, Rules: &paging.Rules{Key: []string{"no"}, Show: []string{"name", "no"}}})
 	require.NoError(t, err)
-	at := testkit.ServeStore(t, store)
-	for _, path := range []string{"/api/sets", "/api/sets/boats", "/api/sets/boats/records", "/api/sets/boats/records?fields=secret,name"} {
+	_, err = store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Open = true; return nil })
+	require.NoError(t, err)
+	at, s := testkit.ServeWith(t, store, service.Options{})
+	_, _, err = s.Tokens().Create(t.Context(), "somebody", tokens.Owner, nil) // so that who has none is nobody
+	require.NoError(t, err)
+	for _, path := range []string{"/api/sets", "/api/sets/boats", "/api/sets/boats/records", "/api/sets/boats/records?fields=secret,name", "/api/sets/boats/records/1", "/api/sets/boats/records/all", "/api/sets/boats/openapi.json", "/lists/boats"} {
 		_, body := do(t, http.MethodGet, at+path)
 		assert.NotContains(t, strings.ReplaceAll(string(body), "fields=secret", ""), "s3cret", path)
 		assert.NotContains(t, string(body), `"name":"secret"`, path)
@@ -161,7 +166,7 @@ func TestErrorsAreProblems(t *testing.T) {
 		assert.Equal(t, "no-store", res.Header.Get("Cache-Control"))
 	}
 	res, _ := do(t, "DELETE", at+"/api/sets/arrivals/records")
-	assert.Equal(t, "GET, HEAD", res.Header.Get("Allow"))
+	assert.Equal(t, "GET, HEAD, POST, PUT, OPTIONS", res.Header.Get("Allow"))
 	res, body := do(t, http.MethodHead, at+"/api/sets/arrivals/records?page=2")
 	assert.Equal(t, http.StatusOK, res.StatusCode)
 	assert.Empty(t, body)

@@ -3,13 +3,26 @@ package service
 import (
 	"bytes"
 	"encoding/json"
+	"errors"
+	"fmt"
+	"hash/fnv"
+	"io"
+	"mime"
+	"mime/multipart"
 	"net/http"
+	"net/url"
+	"regexp"
+	"slices"
+	"strconv"
+	"strings"
+	"sync"
 	"time"
 
 	"github.com/gin-gonic/gin"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 )
 
@@ -17,19 +30,39 @@ import (
 type SetInfo struct {
 	Name      string         `json:"name"`
 	Label     string         `json:"label"`
-	Kind      string         `json:"kind"`
-	Records   *int64         `json:"records"` // null for an attached set
+	Kind      string         `json:"kind"`    // kept or attached
+	Records   *int64         `json:"records"` // null for an attached set, and where a fixed filter binds the caller
 	Version   *int64         `json:"version"` // null for an attached set
 	ChangedAt time.Time      `json:"changed_at"`
-	Fields    []intake.Field `json:"fields"`
-	Rules     *paging.Rules  `json:"rules,omitempty"`
+	Open      bool           `json:"open"` // callers without a token may read it
+	Fields    []intake.Field `json:"fields"`           // that are shown
+	Hidden    []intake.Field `json:"hidden,omitempty"` // the others: for those who change records
+	Rules     *paging.Rules  `json:"rules,omitempty"` // of one set
+	Settings  *SetSettings   `json:"settings,omitempty"`
 }
 
-func infoOf(s *sets.Set) SetInfo {
+// SetSettings are what only the owner of a set is told of it.
+type SetSettings struct {
+	Fixed    string            `json:"fixed"`      // the fixed filter
+	Remember int64             `json:"remember_s"` // of an attached set: how long totals and footholds may be remembered
+	Source   string            `json:"source,omitempty"`
+	Indexes  []sets.IndexState `json:"indexes,omitempty"`
+}
+
+func infoOf(s *sets.Set, caller *tokens.Caller) SetInfo {
 	info := SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: &s.Records, Version: &s.Version,
-		ChangedAt: s.ChangedAt.UTC(), Fields: s.Shown()}
+		ChangedAt: s.ChangedAt.UTC(), Open: s.Open, Fields: s.Shown()}
 	if s.Attached() {
 		info.Kind, info.Records, info.Version = "attached", nil, nil
+	} else if s.FixedFor(sight(caller, s.Name)) != "" {
+		info.Records = nil
+	}
+	if caller.May(tokens.Editor, s.Name) {
+		for _, f := range s.Fields {
+			if !slices.Contains(info.Fields, f) {
+				info.Hidden = append(info.Hidden, f)
+			}
+		}
 	}
 	return info
 }
@@ -40,104 +73,548 @@ func (s *Service) listSets(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	infos := make([]SetInfo, len(all))
-	for i, set := range all {
-		infos[i] = infoOf(set)
+	caller := who(c)
+	infos := []SetInfo{}
+	for _, set := range all {
+		if set.Open || caller.May(tokens.Reader, set.Name) {
+			infos = append(infos, infoOf(set, caller))
+		}
 	}
-	c.JSON(http.StatusOK, gin.H{"sets": infos})
+	if len(infos) == 0 && caller.Role == tokens.Nobody {
+		s.fail(c, tokens.ErrUnknown)
+		return
+	}
+	s.private(c)
+	c.JSON(http.StatusOK, SetList{infos})
+}
+
+// SetList is every set that a caller may read.
+type SetList struct {
+	Sets []SetInfo `json:"sets"`
 }
 
 func (s *Service) readSet(c *gin.Context) {
-	set, err := s.store.Get(c.Request.Context(), c.Param("set"))
+	set, err := s.setOf(c)
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
-	info := infoOf(set)
+	s.private(c)
+	s.tellSet(c, set, http.StatusOK)
+}
+
+func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
+	caller := who(c)
+	info := infoOf(set, caller)
 	info.Rules = set.Rules
-	c.JSON(http.StatusOK, info)
+	if caller.May(tokens.Owner, set.Name) {
+		info.Settings = &SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
+		if !set.Attached() {
+			var err error
+			if info.Settings.Indexes, err = s.store.Indexes(c.Request.Context(), set.Name); err != nil {
+				s.fail(c, err)
+				return
+			}
+		}
+	}
+	c.JSON(status, info)
 }
 
-// Answer is one page of a record set.
-type Answer struct {
-	Records json.RawMessage `json:"records"`
-	About
+// SettingsChange changes what is given.
+type SettingsChange struct {
+	Label    *string `json:"label"`
+	Fixed    *string `json:"fixed"`
+	Open     *bool   `json:"open"`
+	Remember *int64  `json:"remember_s"` // seconds
 }
 
-// About is what an answer tells beside its records.
-type About struct {
-	Paging   paging.Metadata     `json:"paging"`
-	Adjusted []paging.Adjustment `json:"adjusted"`
-	Links    paging.Steps        `json:"links"`
-	Sizes    []paging.SizeLink   `json:"sizes"`
-	Sorts    []paging.SortLink   `json:"sorts"`
-	Ladder   []paging.Rung       `json:"ladder"`
+func (s *Service) changeSet(c *gin.Context) {
+	var change SettingsChange
+	if err := s.body(c, &change, "application/json", "application/merge-patch+json"); err != nil {
+		s.fail(c, err)
+		return
+	}
+	set, err := s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
+		if change.Label != nil {
+			now.Label = strings.TrimSpace(*change.Label)
+			if now.Label == "" || len(now.Label) > 200 {
+				return &sets.ValueError{Field: "label", Found: fmt.Sprintf("%d bytes", len(now.Label)), Want: "1 to 200 bytes"}
+			}
+		}
+		if change.Remember != nil {
+			if *change.Remember < 0 || *change.Remember > 7*24*3600 {
+				return &sets.ValueError{Field: "remember_s", Found: strconv.FormatInt(*change.Remember, 10), Want: "0 to 604800 seconds"}
+			}
+			now.Remember = time.Duration(*change.Remember) * time.Second
+		}
+		if change.Fixed != nil {
+			now.Fixed = *change.Fixed
+		}
+		if change.Open != nil {
+			now.Open = *change.Open
+		}
+		return nil
+	})
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.tellSet(c, set, http.StatusOK)
 }
 
-func (s *Service) readPage(c *gin.Context) {
-	name, asked := c.Param("set"), c.Request.URL.RequestURI()
-	if version, ok := s.store.Version(name); ok && s.answers != nil {
-		if kept, ok := s.answers.Get(answerKey{asked, version}); ok {
-			kept.write(c)
+func (s *Service) deleteSet(c *gin.Context) {
+	if err := s.store.Remove(c.Request.Context(), pathParam(c, "set")); err != nil {
+		s.fail(c, err)
+		return
+	}
+	c.Status(http.StatusNoContent)
+}
+
+// rulesTag is the ETag of rules.
+func rulesTag(r *paging.Rules) (string, []byte, error) {
+	text, err := json.MarshalIndent(r, "", "  ")
+	if err != nil {
+		return "", nil, err
+	}
+	h := fnv.New64a()
+	h.Write(text)
+	return fmt.Sprintf("%x", h.Sum64()), text, nil
+}
+
+func (s *Service) readRules(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.tellRules(c, set)
+}
+
+func (s *Service) tellRules(c *gin.Context, set *sets.Set) {
+	tag, text, err := rulesTag(set.Rules)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	kept := &keptAnswer{body: append(text, '\n'), mediaType: "application/json", self: s.public + c.Request.URL.EscapedPath(), tag: `"` + tag + `"`, status: http.StatusOK}
+	kept.send(c, who(c))
+}
+
+var errStaleRules = errors.New("the rules are others by now; read them again")
+
+func (s *Service) replaceRules(c *gin.Context) {
+	expected, err := ifMatchOf(c)
+	var raw json.RawMessage
+	if err == nil {
+		err = s.body(c, &raw, "application/json")
+	}
+	var rules *paging.Rules
+	if err == nil {
+		if rules, err = paging.ParseRules(raw); err != nil {
+			if _, ok := err.(paging.RuleErrors); !ok {
+				err = wrongBody(badBody, "%v", err)
+			}
+		}
+	}
+	var set *sets.Set
+	if err == nil {
+		set, err = s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
+			tag, _, err := rulesTag(now.Rules)
+			if err == nil && tag != expected {
+				return errStaleRules
+			}
+			now.Rules = rules
+			return err
+		})
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	c.Request.Header.Del("If-None-Match")
+	s.tellRules(c, set)
+}
+
+// setName is what a set can be called.
+var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
+
+// Imported is the answer to a file.
+type Imported struct {
+	Set     *SetInfo       `json:"set,omitempty"` // left out when the file was only checked
+	Rows    int64          `json:"rows"`
+	Fields  []FieldSample  `json:"fields"`
+	Key     []string       `json:"key"`
+	MadeKey bool           `json:"made_key"` // the key is a row number, since the file has none
+	Aside   *Aside         `json:"aside,omitempty"`
+	Bad     *BadRowsAnswer `json:"bad,omitempty"` // of a file that was only checked
+}
+
+// FieldSample is a field as it was found in a file, with a few of its values.
+type FieldSample struct {
+	intake.Field
+	Samples []string `json:"samples"`
+}
+
+// BadRowsAnswer tells rows that are no records.
+type BadRowsAnswer struct {
+	Count int64           `json:"count"`
+	Rows  []intake.BadRow `json:"rows"` // the first hundred
+}
+
+// Aside are rows that were set aside, as CSV with their line and what is wrong,
+// to be mended.
+type Aside struct {
+	CSV string `json:"csv"`
+}
+
+// asideMost is the longest CSV of rows set aside that is answered.
+const asideMost = 8 << 20
+
+// AttachBody asks to attach a table or view.
+type AttachBody struct {
+	Name     string          `json:"name"`
+	Label    string          `json:"label"`
+	Source   string          `json:"source"`
+	Schema   string          `json:"schema"` // "": public
+	Table    string          `json:"table"`
+	Key      []string        `json:"key"`        // of a view
+	Fields   []string        `json:"fields"`     // that are shown; none: all
+	Remember int64           `json:"remember_s"` // seconds that totals and footholds may be remembered
+	Rules    json.RawMessage `json:"rules"`
+}
+
+// createSet makes a set of a file: multipart/form-data, or the body itself.
+func (s *Service) createSet(c *gin.Context) { s.importFile(c, "") }
+
+// attach makes a set of a table or view.
+func (s *Service) attach(c *gin.Context) {
+	var body AttachBody
+	if err := s.body(c, &body, "application/json"); err != nil {
+		s.fail(c, err)
+		return
+	}
+	a := sets.Attach{Name: body.Name, Label: body.Label, Source: body.Source, Schema: body.Schema, Table: body.Table, Key: body.Key,
+		Fields: body.Fields, Remember: time.Duration(body.Remember) * time.Second}
+	if a.Schema == "" {
+		a.Schema = "public"
+	}
+	err := s.newName(c, a.Name)
+	if err == nil && body.Rules != nil {
+		a.Rules, err = paging.ParseRules(body.Rules)
+	}
+	var set *sets.Set
+	if err == nil {
+		set, err = s.store.Attach(c.Request.Context(), a)
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.created(c, set)
+	s.tellSet(c, set, http.StatusCreated)
+}
+
+func (s *Service) created(c *gin.Context, set *sets.Set) {
+	c.Header("Location", s.public+"/api/sets/"+url.PathEscape(set.Name))
+}
+
+// newName checks that a set can be made under a name.
+func (s *Service) newName(c *gin.Context, name string) error {
+	if !setName.MatchString(name) {
+		return &sets.ValueError{Field: "name", Found: strconv.Quote(name), Want: "1 to 63 of a–z, 0–9, _ and -, a letter first"}
+	}
+	if _, err := s.store.Get(c.Request.Context(), name); !errors.Is(err, sets.ErrNoSet) {
+		if err == nil {
+			err = wrongBody(taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
+		}
+		return err
+	}
+	return nil
+}
+
+// reimport replaces a set's records by those of a file.
+func (s *Service) reimport(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err == nil && set.Attached() {
+		err = sets.ErrReadOnly
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.importFile(c, set.Name)
+}
+
+// fileTypes are the media types of files.
+var fileTypes = map[string]intake.Format{
+	"text/csv": intake.CSV, "text/tab-separated-values": intake.CSV, "application/x-ndjson": intake.NDJSON, "application/jsonl": intake.NDJSON,
+	"application/json": intake.JSON, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": intake.XLSX,
+}
+
+var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV, ".ndjson": intake.NDJSON, ".jsonl": intake.NDJSON, ".json": intake.JSON, ".xlsx": intake.XLSX}
+
+// importFile imports a file. Into a set that is there, its name is given.
+func (s *Service) importFile(c *gin.Context, into string) {
+	if !s.imports.begin() {
+		retryAfter(c, 10)
+		s.problem(c, busy, fmt.Sprintf("%d imports are running, as many as the service allows; try again later", s.limits.Imports))
+		return
+	}
+	defer s.imports.end()
+	control := http.NewResponseController(c.Writer)
+	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+writeTime))); err != nil {
+		s.fail(c, err)
+		return
+	}
+	in, aside, err := s.importOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	switch {
+	case into != "":
+		in.Name = into
+	case in.Check:
+	default:
+		if err := s.newName(c, in.Name); err != nil {
+			s.fail(c, err)
 			return
 		}
 	}
-	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery})
+	set, plan, err := s.store.Import(c.Request.Context(), *in)
+	answer := Imported{}
+	var bad *intake.BadRows
+	if in.Check && errors.As(err, &bad) {
+		answer.Bad, err = &BadRowsAnswer{bad.Count, bad.Rows}, nil
+	}
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
-	base, err := paging.ParseBase(c.Request.URL.EscapedPath())
-	if err != nil {
-		s.fail(c, err)
+	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
+	for i, f := range plan.Fields {
+		sample := FieldSample{Field: f}
+		if i < len(plan.Samples) {
+			sample.Samples = plan.Samples[i]
+		}
+		answer.Fields = append(answer.Fields, sample)
+	}
+	if aside != nil && aside.Len() > 0 && strings.Count(aside.String(), "\n") > 1 {
+		answer.Aside = &Aside{aside.String()}
+	}
+	if set == nil {
+		c.JSON(http.StatusOK, answer)
 		return
 	}
-	links := page.Settled.On(base)
-	about := About{
-		Paging:   page.Settled.Metadata(),
-		Adjusted: page.Settled.Adjusted(),
-		Links:    links.Steps(),
-		Sizes:    links.Sizes(),
-		Sorts:    links.Sorts(),
-		Ladder:   links.Ladder(),
+	info := infoOf(set, who(c))
+	answer.Set = &info
+	status := http.StatusOK
+	if into == "" {
+		status = http.StatusCreated
+		s.created(c, set)
 	}
-	if !page.Set.Attached() {
-		about.Paging.Version = page.Set.Version
-	}
-	body, err := appendAnswer(make([]byte, 0, 8<<10), page, &about)
-	if err != nil {
-		s.fail(c, err)
-		return
-	}
-	fresh := &keptAnswer{body: body, self: about.Links.Self, tag: weakTag(asked, page.Set.Version)}
-	switch {
-	case page.Set.Attached(): // nobody tells when it changes
-		fresh.tag = digestTag(body)
-	case s.answers != nil && len(body) <= answerBytes:
-		s.answers.Add(answerKey{asked, page.Set.Version}, fresh)
-	}
-	fresh.write(c)
+	c.JSON(status, answer)
 }
 
-// appendAnswer writes an Answer. The records are written straight from what the
-// database sent, without a copy as Go values in between.
-func appendAnswer(dst []byte, page *sets.Page, about *About) (_ []byte, err error) {
-	dst = append(dst, `{"records":[`...)
-	for i, record := range page.Records {
-		if i > 0 {
-			dst = append(dst, ',')
-		}
-		if dst, err = sets.AppendJSON(dst, page.Fields, record); err != nil {
-			return nil, err
+// importOf reads what an import is to be: its parameters, from the query or from
+// the form's fields before the file, and the file itself, as a stream.
+func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) {
+	given := c.Request.URL.Query()
+	mediaType, params, _ := mime.ParseMediaType(c.GetHeader("Content-Type"))
+	if c.GetHeader("Content-Encoding") != "" {
+		return nil, nil, wrongBody(badMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))
+	}
+	var source io.Reader = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.ImportBytes)
+	format := fileTypes[mediaType]
+	if mediaType == "multipart/form-data" {
+		form := multipart.NewReader(source, params["boundary"])
+		for source = nil; source == nil; {
+			part, err := form.NextPart()
+			if err != nil {
+				return nil, nil, wrongBody(badRequest, "the form has no part named file with a file in it: %v", err)
+			}
+			if part.FormName() == "file" {
+				source = part
+				partType, _, _ := mime.ParseMediaType(part.Header.Get("Content-Type"))
+				if format = fileTypes[partType]; format == "" {
+					at := strings.LastIndexByte(part.FileName(), '.')
+					format = fileNames[strings.ToLower(part.FileName()[max(at, 0):])]
+				}
+				continue
+			}
+			value, err := io.ReadAll(io.LimitReader(part, 1<<20))
+			if err != nil {
+				return nil, nil, wrongBody(badRequest, "the form ended early: %v", err)
+			}
+			given.Add(part.FormName(), string(value))
 		}
 	}
-	rest := bytes.NewBuffer(append(dst, "],"...))
-	at := rest.Len()
-	enc := json.NewEncoder(rest)
-	enc.SetEscapeHTML(false)
-	if err := enc.Encode(about); err != nil {
-		return nil, err
+	in := &sets.Import{Source: source, MostBytes: s.limits.ImportBytes}
+	in.Options.Types = map[string]intake.Type{}
+	var aside *bytes.Buffer
+	for name, values := range given {
+		value := values[len(values)-1]
+		wrong := func(want string) error {
+			return &bodyError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, value, want),
+				faults: []paging.Fault{{Param: name, Given: value, Why: "service.wrong", Says: "right would be " + want}}}
+		}
+		switch field, isType := strings.CutPrefix(name, "type."); {
+		case isType:
+			t := paging.Type(value)
+			if !slices.Contains([]paging.Type{paging.Text, paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal, paging.Boolean, paging.Date, paging.Time, paging.JSON}, t) {
+				return nil, nil, wrong("text, integer, decimal, big_integer, big_decimal, boolean, date, time or json")
+			}
+			in.Options.Types[field] = t
+		case name == "name":
+			in.Name = value
+		case name == "label":
+			in.Label = value
+		case name == "fixed":
+			in.Fixed = value
+		case name == "format":
+			format = intake.Format(value)
+		case name == "delimiter":
+			names := map[string]rune{"comma": ',', "semicolon": ';', "tab": '\t', "bar": '|'}
+			r := []rune(value)
+			if d, ok := names[value]; ok {
+				r = []rune{d}
+			}
+			if len(r) != 1 {
+				return nil, nil, wrong("one character, or comma, semicolon, tab or bar")
+			}
+			in.Options.Delimiter = r[0]
+		case name == "encoding":
+			in.Options.Encoding = intake.Encoding(value)
+			if in.Options.Encoding != intake.UTF8 && in.Options.Encoding != intake.Windows1252 {
+				return nil, nil, wrong(string(intake.UTF8) + " or " + string(intake.Windows1252))
+			}
+		case name == "sheet":
+			in.Options.Sheet = value
+		case name == "key":
+			in.Options.Key = strings.Split(value, ",")
+		case name == "rules":
+			rules, err := paging.ParseRules([]byte(value))
+			if err != nil {
+				return nil, nil, err
+			}
+			in.Rules = rules
+		case name == "aside" || name == "check":
+			if value != "true" && value != "false" {
+				return nil, nil, wrong("true or false")
+			}
+			if name == "check" {
+				in.Check = value == "true"
+			} else if value == "true" {
+				aside = &bytes.Buffer{}
+				in.Aside = &bounded{aside, asideMost}
+			}
+		case name == "progress":
+			if len(value) < 8 || len(value) > 100 {
+				return nil, nil, wrong("8 to 100 characters of the caller's choice, hard to guess")
+			}
+			in.Options.Progress = s.files.begin(value)
+		default:
+			return nil, nil, wrong("no such parameter: an import has name, label, key, rules, fixed, format, delimiter, encoding, sheet, type.FIELD, aside, check and progress")
+		}
 	}
-	dst = rest.Bytes()
-	return append(dst[:at], dst[at+1:]...), nil // without the brace that opened it
+	if in.Options.Format = format; format == "" {
+		return nil, nil, wrongBody(badMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", c.GetHeader("Content-Type"))
+	}
+	return in, aside, nil
+}
+
+// bounded is a buffer that takes no more than so many bytes.
+type bounded struct {
+	*bytes.Buffer
+	most int
+}
+
+func (b *bounded) Write(p []byte) (int, error) {
+	if b.Len()+len(p) > b.most {
+		return 0, &sets.FileError{Cause: fmt.Errorf("the rows to be set aside are more than %d MB; is this the right file, and read in the right way?", b.most>>20)}
+	}
+	return b.Buffer.Write(p)
+}
+
+// progress tells how far imports have come, by a name that their caller chose.
+type progress struct {
+	mu sync.Mutex
+	of map[string]*Progress
+}
+
+// Progress is how far an import has come.
+type Progress struct {
+	Bytes int64     `json:"bytes"` // read, of the pass that is running
+	Rows  int64     `json:"rows"`
+	Pass  string    `json:"pass"` // "look" while types are found, then "load"
+	at    time.Time // of the last news
+}
+
+func newProgress() *progress { return &progress{of: map[string]*Progress{}} }
+
+const progressKept = 10 * time.Minute // after the last news
+
+func (p *progress) begin(name string) func(bytes, rows int64) {
+	now := &Progress{Pass: "look", at: time.Now()}
+	p.mu.Lock()
+	defer p.mu.Unlock()
+	for other, old := range p.of {
+		if time.Since(old.at) > progressKept {
+			delete(p.of, other)
+		}
+	}
+	p.of[name] = now
+	return func(bytes, rows int64) {
+		p.mu.Lock()
+		defer p.mu.Unlock()
+		if rows < now.Rows {
+			now.Pass = "load"
+		}
+		now.Bytes, now.Rows, now.at = bytes, rows, time.Now()
+	}
+}
+
+func (s *Service) readProgress(c *gin.Context) {
+	s.files.mu.Lock()
+	defer s.files.mu.Unlock()
+	now, ok := s.files.of[c.Param("name")]
+	if !ok {
+		s.problem(c, nothingHere, "no import under this name is running, or has run lately")
+		return
+	}
+	c.Header("Cache-Control", "no-store")
+	c.JSON(http.StatusOK, *now)
+}
+
+func (s *Service) listSources(c *gin.Context) {
+	c.JSON(http.StatusOK, SourceList{s.store.Sources()})
+}
+
+// SourceList names the databases whose tables can be attached.
+type SourceList struct {
+	Sources []string `json:"sources"`
+}
+
+// TableList is what a source's role may read.
+type TableList struct {
+	Tables []SourceTable `json:"tables"`
+}
+
+// SourceTable is one table or view.
+type SourceTable struct {
+	Schema string `json:"schema"`
+	Table  string `json:"table"`
+}
+
+func (s *Service) listTables(c *gin.Context) {
+	all, err := s.store.Tables(c.Request.Context(), pathParam(c, "source"))
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	list := TableList{[]SourceTable{}}
+	for _, t := range all {
+		list.Tables = append(list.Tables, SourceTable{t[0], t[1]})
+	}
+	c.JSON(http.StatusOK, list)
 }

@@ -19,9 +19,11 @@ import (
 
 // Errors about attached sets.
 var (
-	ErrNoSource  = errors.New("there is no source of this name")
-	ErrSuperuser = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
-	ErrReadOnly  = errors.New("the set is attached: its records are changed by their owner")
+	ErrNoSource   = errors.New("there is no source of this name")
+	ErrSuperuser  = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
+	ErrTable      = errors.New("the table or view cannot be attached so")
+	ErrSourceAway = errors.New("the source cannot be reached")
+	ErrReadOnly   = errors.New("the set is attached: its records are changed by their owner")
 )
 
 const (
@@ -114,7 +116,8 @@ var foreignTypes = map[string]paging.Type{
 
 // Attach makes a set of a table or view. Errors are ErrNoSource, ErrSuperuser, what
 // is wrong with the table, the key, the fields or the rules, or the database's.
-func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
+func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
+	defer func() { err = sourceError(err) }()
 	pool, err := s.sourcePool(ctx, a.Source)
 	if err != nil {
 		return nil, err
@@ -126,7 +129,7 @@ func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
 		return nil, err
 	}
 	if encoding != "UTF8" {
-		return nil, fmt.Errorf("the source's database is encoded in %s; only UTF8 can be attached", encoding)
+		return nil, fmt.Errorf("%w: the source's database is encoded in %s, and only UTF8 can be read", ErrTable, encoding)
 	}
 	fields, key, err := describe(ctx, pool, a.Schema, a.Table)
 	if err != nil {
@@ -136,14 +139,14 @@ func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
 		key = a.Key
 	}
 	if len(key) == 0 {
-		return nil, fmt.Errorf("%s.%s has no primary key; name the fields that identify a record", a.Schema, a.Table)
+		return nil, fmt.Errorf("%w: %s.%s has no primary key; name the fields that identify a record", ErrTable, a.Schema, a.Table)
 	}
 	all := &Set{Fields: fields}
 	shown := []intake.Field{}
 	for _, name := range append(slices.Clone(key), a.Fields...) {
 		f := all.field(name)
 		if f == nil {
-			return nil, fmt.Errorf("%s.%s has no field %q", a.Schema, a.Table, name)
+			return nil, fmt.Errorf("%w: %s.%s has no field %q", ErrTable, a.Schema, a.Table, name)
 		}
 		if !slices.Contains(shown, *f) {
 			shown = append(shown, *f)
@@ -156,7 +159,7 @@ func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
 			}
 		}
 	}
-	set := &Set{Name: a.Name, Label: a.Label, Fields: shown, Rules: a.Rules, Source: a.Source, Remember: a.Remember, table: a.Table, schema: a.Schema}
+	set = &Set{Name: a.Name, Label: a.Label, Fields: shown, Rules: a.Rules, Source: a.Source, Remember: a.Remember, table: a.Table, schema: a.Schema}
 	if set.Label == "" {
 		set.Label = a.Name
 	}
@@ -164,13 +167,42 @@ func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) {
 		set.Rules = offering(shown, key)
 	}
 	if !fitting(set.Rules, shown) || !slices.Equal(set.Rules.Key, key) {
-		return nil, fmt.Errorf("the rules' key is to be %q, and their fields among those that are shown", key)
+		return nil, fmt.Errorf("%w: the rules' key is to be %q, and their fields among those that are shown", ErrTable, key)
 	}
 	if err := set.Rules.Check(); err != nil {
 		return nil, err
 	}
 	defer s.catalogue.forget(a.Name)
 	return set, pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error { return point(ctx, tx, set) })
+}
+
+// sourceError says of an error that means trouble with a database that it is the
+// source's.
+func sourceError(err error) error {
+	if err != nil && Unavailable(err) {
+		return fmt.Errorf("%w: %w", ErrSourceAway, err)
+	}
+	return err
+}
+
+// Tables lists what a source's role may read, as schema and name.
+func (s *Store) Tables(ctx context.Context, source string) ([][2]string, error) {
+	pool, err := s.sourcePool(ctx, source)
+	if err != nil {
+		return nil, sourceError(err)
+	}
+	rows, err := pool.Query(ctx, `select n.nspname, c.relname from pg_class c join pg_namespace n on n.oid = c.relnamespace
+		where c.relkind in ('r', 'p', 'v', 'm', 'f') and n.nspname !~ '^pg_' and n.nspname <> 'information_schema'
+		  and has_any_column_privilege(c.oid, 'select') and has_schema_privilege(n.oid, 'usage')
+		order by 1, 2`)
+	if err != nil {
+		return nil, sourceError(err)
+	}
+	all, err := pgx.CollectRows(rows, func(row pgx.CollectableRow) (t [2]string, err error) {
+		err = row.Scan(&t[0], &t[1])
+		return t, err
+	})
+	return all, sourceError(err)
 }
 
 // describe reads a table's fields and primary key from its database's catalogue.
@@ -200,7 +232,7 @@ func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fi
 		return nil
 	})
 	if err == nil && len(fields) == 0 {
-		err = fmt.Errorf("the source has no table or view %s.%s that its role may read", schema, table)
+		err = fmt.Errorf("%w: the source has no table or view %s.%s that its role may read", ErrTable, schema, table)
 	}
 	return fields, key, err
 }

@@ -56,16 +56,15 @@ func (c *catalogue) listens(now bool) {
 	c.listening = now
 }
 
-// Version tells the version of a kept set without asking the database; ok is false
-// where it is not known to be current.
-func (s *Store) Version(name string) (version int64, ok bool) {
+// Current gives a set without asking the database; nil where it is not known to be
+// current.
+func (s *Store) Current(name string) *Set {
 	s.catalogue.mu.RLock()
 	defer s.catalogue.mu.RUnlock()
-	set, ok := s.catalogue.sets[name]
-	if !ok || !s.catalogue.listening || set.Attached() {
-		return 0, false
+	if !s.catalogue.listening {
+		return nil
 	}
-	return set.Version, true
+	return s.catalogue.sets[name]
 }
 
 // cached gives a set as it was last seen. It may be older than the database has

@@ -130,3 +130,6 @@ func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64,
 	_, err = tx.Exec(ctx, "close counting")
 	return n, err
 }
+
+// CountsKept is how many filtered counts are remembered.
+func (s *Store) CountsKept() int { return s.counts.Len() }

@@ -30,6 +30,14 @@ func (s *Set) fixedFor(sight Sight) []paging.Condition {
 	return s.fixed
 }
 
+// FixedFor is the text of the fixed filter that is in force for a caller.
+func (s *Set) FixedFor(sight Sight) string {
+	if sight == Whole {
+		return ""
+	}
+	return s.Fixed
+}
+
 // fixedFilter reads a fixed filter. It is written as the filters of a query are,
 // and may use every field of the set, whatever its rules offer. Nothing else can
 // stand there.

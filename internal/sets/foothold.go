@@ -284,3 +284,10 @@ func (t *track) widen(total int64) {
 		*t = half
 	}
 }
+
+// FootholdBytes is the memory of all footholds.
+func (s *Store) FootholdBytes() int {
+	s.footholds.mu.Lock()
+	defer s.footholds.mu.Unlock()
+	return s.footholds.bytes
+}

@@ -150,9 +150,12 @@ func loadError(set *Set, err error) error {
 	}
 	where := strings.TrimPrefix(pg.Where, "COPY "+set.table+", ")
 	if pg.Code == uniqueViolation {
-		return fmt.Errorf("loading %s: the key %s stands in two records: %s", set.Name, strings.Join(set.Rules.Key, ","), pg.Detail)
+		return &FileError{fmt.Errorf("loading %s: the key %s stands in two records: %s", set.Name, strings.Join(set.Rules.Key, ","), pg.Detail)}
 	}
-	return fmt.Errorf("loading %s: %s: %s", set.Name, where, pg.Message)
+	if strings.HasPrefix(pg.Code, "22") || strings.HasPrefix(pg.Code, "23") { // the data's fault
+		return &FileError{fmt.Errorf("loading %s: %s: %s", set.Name, where, pg.Message)}
+	}
+	return fmt.Errorf("loading %s: %s: %w", set.Name, where, err)
 }
 
 // Import is a file that becomes the records of a kept set.
@@ -169,6 +172,8 @@ type Import struct {
 	// Aside takes the rows that are no records, to be mended; nil: the import is
 	// refused.
 	Aside io.Writer
+	// Check only looks at the file: nothing is kept, and no set is given.
+	Check bool
 	// MostBytes bounds the file; 0: DefaultImportBytes.
 	MostBytes int64
 }
@@ -179,9 +184,15 @@ const DefaultImportBytes = 4 << 30
 // ErrTooLarge is the error for a file over the limit.
 var ErrTooLarge = errors.New("the file is larger than imports may be")
 
+// FileError is the error for a file that holds no records.
+type FileError struct{ Cause error }
+
+func (e *FileError) Error() string { return e.Cause.Error() }
+func (e *FileError) Unwrap() error { return e.Cause }
+
 // Import makes or replaces a set from a file. The file is spooled to disk, since
 // types are found from all of its values; it is never held in memory. It is all or
-// nothing. Errors are ErrTooLarge, *intake.BadRows where rows are no records and
+// nothing. Errors are ErrTooLarge, *FileError, *intake.BadRows where rows are no records and
 // nobody takes them aside, what else is wrong with the file, or the database's.
 func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, error) {
 	file, err := os.CreateTemp("", "pageladder-import-")
@@ -201,7 +212,13 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	}
 	plan, bad, err := intake.NewPlan(file, in.Options)
 	if err != nil {
-		return nil, nil, err
+		return nil, nil, &FileError{err}
+	}
+	if in.Check {
+		if bad != nil {
+			return nil, plan, bad
+		}
+		return nil, plan, nil
 	}
 	if bad != nil && in.Aside == nil {
 		return nil, plan, bad
@@ -235,7 +252,7 @@ func (s *Store) setFor(ctx context.Context, in *Import, plan *intake.Plan) (*Set
 		set.Label = in.Name
 	}
 	if !fitting(set.Rules, plan.Fields) {
-		return nil, errors.New("the rules name fields that the file does not have")
+		return nil, ErrFields
 	}
 	return set, set.Rules.Check()
 }

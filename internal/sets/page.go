@@ -64,6 +64,15 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 	return s.pageWithin(ctx, req)
 }
 
+// Settle settles a page without reading its records. Errors are those of Page.
+func (s *Store) Settle(ctx context.Context, req Request) (page *Page, err error) {
+	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+		page, _, _, err = s.settle(ctx, tx, set, req)
+		return err
+	})
+	return page, err
+}
+
 // pageWithin reads a page in a transaction of its own.
 func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
@@ -94,7 +103,7 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 		if err != nil {
 			return err
 		}
-		return snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) })
+		return sourceError(snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
 	}
 	return snapshot(ctx, s.pool, func(tx pgx.Tx) error {
 		set, err := get(ctx, tx, name)
@@ -105,32 +114,46 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 	})
 }
 
-func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {
+// settle reads a query and settles it on its total.
+func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (*Page, *question, paging.Total, error) {
 	trace := req.Trace
 	trace.begin()
+	none := paging.Total{}
 	ask, err := set.Rules.Read(req.Query)
 	if err != nil {
-		return nil, err
+		return nil, nil, none, err
 	}
 	q := newQuestion(set, &ask, req.Sight)
 	q.trace = trace
 	q.most = set.Rules.Counted()
 	if req.Count != "" {
 		counted := paging.Rules{Count: req.Count, CountTo: set.Rules.CountTo}
+		if q.most >= 0 && (counted.Counted() < 0 || counted.Counted() > q.most) {
+			return nil, nil, none, &paging.Refusal{Faults: []paging.Fault{{Param: "pl.total", Given: string(req.Count), Why: "service.wrong",
+				Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}}}
+		}
 		q.most = counted.Counted()
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Read })
 	total, err := s.total(ctx, db, q)
 	if err != nil {
-		return nil, err
+		return nil, nil, none, err
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Count })
 	settled, err := ask.Settle(total)
 	if err != nil {
-		return nil, err
+		return nil, nil, none, err
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Settle })
-	page := &Page{Set: set, Settled: settled, Fields: q.fields}
+	return &Page{Set: set, Settled: settled, Fields: q.fields}, q, total, nil
+}
+
+func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {
+	page, q, total, err := s.settle(ctx, db, set, req)
+	if err != nil {
+		return nil, err
+	}
+	settled, trace := page.Settled, req.Trace
 	rows := settled.Fetch()
 	if rows == 0 {
 		return page, nil

@@ -68,3 +68,29 @@ func appendString(dst []byte, s string) ([]byte, error) {
 	}
 	return append(append(append(dst, '"'), s...), '"'), nil
 }
+
+// Text is a value as plain text; a missing one is empty.
+func Text(t intake.Type, v []byte) string {
+	switch {
+	case v == nil:
+		return ""
+	case t == paging.Boolean && v[0] == 't':
+		return "true"
+	case t == paging.Boolean:
+		return "false"
+	case t == paging.Time:
+		return string(rfc3339(v))
+	}
+	return string(v)
+}
+
+// AppendCSV writes a record as a line of CSV.
+func AppendCSV(dst []byte, fields []intake.Field, r Record) []byte {
+	for i, f := range fields {
+		if i > 0 {
+			dst = append(dst, ',')
+		}
+		dst = intake.AppendCell(dst, Text(f.Type, r[i]), r[i] == nil)
+	}
+	return append(dst, '\n')
+}

@@ -228,8 +228,8 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	knows := func(version int64) func() bool {
 		return func() bool {
 			_, err := other.Page(t.Context(), sets.Request{Set: "ledger"})
-			v, ok := other.Version("ledger")
-			return err == nil && ok && v == version
+			set := other.Current("ledger")
+			return err == nil && set != nil && set.Version == version
 		}
 	}
 	testkit.Eventually(t, knows(1), "the first version")
@@ -245,7 +245,7 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	defer conn.Close(t.Context())
 	_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where query ~ '^listen' and pid <> pg_backend_pid()")
 	require.NoError(t, err)
-	testkit.Eventually(t, func() bool { _, ok := other.Version("ledger"); return !ok }, "nothing is taken for current while nothing is heard")
+	testkit.Eventually(t, func() bool { return other.Current("ledger") == nil }, "nothing is taken for current while nothing is heard")
 	testkit.Eventually(t, knows(2), "and again when the connection is back")
 }
 

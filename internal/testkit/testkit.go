@@ -126,17 +126,26 @@ func Serve(t testing.TB) string {
 // address.
 func ServeStore(t testing.TB, store *sets.Store) string {
 	t.Helper()
+	at, _ := ServeWith(t, store, service.Options{Answers: service.DefaultAnswers})
+	return at
+}
+
+// ServeWith runs a service with options.
+func ServeWith(t testing.TB, store *sets.Store, o service.Options) (string, *service.Service) {
+	t.Helper()
 	listener, err := net.Listen("tcp", "127.0.0.1:0")
 	require.NoError(t, err)
 	ctx, cancel := context.WithCancel(context.Background())
 	done := make(chan error, 1)
-	s := service.New(store, console.Files(), slog.New(slog.DiscardHandler), "test")
+	o.Version = "test"
+	s, err := service.New(store, console.Files(), slog.New(slog.DiscardHandler), o)
+	require.NoError(t, err)
 	go func() { done <- s.Serve(ctx, listener) }()
 	t.Cleanup(func() {
 		cancel()
 		require.NoError(t, <-done)
 	})
-	return "http://" + listener.Addr().String()
+	return "http://" + listener.Addr().String(), s
 }
 
 // Binary builds the program once a test package.

@@ -1,0 +1,72 @@
+package service
+
+import (
+	"strconv"
+	"time"
+
+	"github.com/gin-gonic/gin"
+	"github.com/prometheus/client_golang/prometheus"
+	"github.com/prometheus/client_golang/prometheus/collectors"
+	"github.com/prometheus/client_golang/prometheus/promhttp"
+
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// metrics are what the service counts about itself.
+type metrics struct {
+	registry    *prometheus.Registry
+	requests    *prometheus.CounterVec
+	latency     *prometheus.HistogramVec
+	depth       prometheus.Histogram
+	adjustments *prometheus.CounterVec
+	totals      *prometheus.CounterVec
+	answersKept prometheus.Counter
+}
+
+func newMetrics(store *sets.Store, version string) *metrics {
+	m := &metrics{
+		registry: prometheus.NewRegistry(),
+		requests: prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_requests_total", Help: "Requests, by route, method and status."}, []string{"route", "method", "status"}),
+		latency: prometheus.NewHistogramVec(prometheus.HistogramOpts{Name: "pageladder_request_seconds", Help: "Time of requests, by route.",
+			Buckets: []float64{.001, .0025, .005, .01, .025, .05, .1, .25, .5, 1, 2.5, 5, 10, 20}}, []string{"route"}),
+		depth: prometheus.NewHistogram(prometheus.HistogramOpts{Name: "pageladder_page_depth_rows", Help: "Records before the pages that were answered.",
+			Buckets: prometheus.ExponentialBuckets(10, 10, 8)}),
+		adjustments: prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_adjustments_total", Help: "Adjustments of parameters, by code."}, []string{"code"}),
+		totals:      prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_totals_total", Help: "Totals of pages, by kind."}, []string{"kind"}),
+		answersKept: prometheus.NewCounter(prometheus.CounterOpts{Name: "pageladder_answers_kept_total", Help: "Answers that were given again within a version."}),
+	}
+	build := prometheus.NewGaugeVec(prometheus.GaugeOpts{Name: "pageladder_build_info", Help: "1, with the version of the service."}, []string{"version"})
+	build.WithLabelValues(version).Set(1)
+	gauge := func(name, help string, value func() float64) prometheus.Collector {
+		return prometheus.NewGaugeFunc(prometheus.GaugeOpts{Name: name, Help: help}, value)
+	}
+	m.registry.MustRegister(m.requests, m.latency, m.depth, m.adjustments, m.totals, m.answersKept, build,
+		gauge("pageladder_pool_connections", "Connections to the database.", func() float64 { return float64(store.Pool().Stat().TotalConns()) }),
+		gauge("pageladder_pool_in_use", "Connections to the database in use.", func() float64 { return float64(store.Pool().Stat().AcquiredConns()) }),
+		gauge("pageladder_counts_kept", "Filtered counts that are remembered.", func() float64 { return float64(store.CountsKept()) }),
+		gauge("pageladder_footholds_bytes", "Bytes of footholds that are remembered.", func() float64 { return float64(store.FootholdBytes()) }),
+		collectors.NewGoCollector(), collectors.NewProcessCollector(collectors.ProcessCollectorOpts{}))
+	return m
+}
+
+func (m *metrics) request(route, method string, status int, took time.Duration) {
+	if route == "" {
+		route = "console"
+	}
+	m.requests.WithLabelValues(route, method, strconv.Itoa(status)).Inc()
+	m.latency.WithLabelValues(route).Observe(took.Seconds())
+}
+
+func (m *metrics) page(p *paging.Page) {
+	m.depth.Observe(float64(p.Offset()))
+	total := p.Total()
+	m.totals.WithLabelValues(total.Is().String()).Inc()
+	for _, a := range p.Adjusted() {
+		m.adjustments.WithLabelValues(string(a.Why)).Inc()
+	}
+}
+
+func (s *Service) tellMetrics(c *gin.Context) {
+	promhttp.HandlerFor(s.metrics.registry, promhttp.HandlerOpts{}).ServeHTTP(c.Writer, c.Request)
+}

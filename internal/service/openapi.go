@@ -1,0 +1,327 @@
+package service
+
+import (
+	"encoding/json"
+	"fmt"
+	"net/http"
+	"reflect"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+	"github.com/invopop/jsonschema"
+
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// object is a JSON object of a description.
+type object = map[string]any
+
+// description answers the API's description, OpenAPI 3.1, made of the routes and
+// the types of their bodies and answers.
+func (s *Service) description(c *gin.Context) {
+	s.tellDescription(c, newDescriber(s).of(s.routes, nil))
+}
+
+// setDescription describes the calls of one set.
+func (s *Service) setDescription(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	var routes []route
+	for _, r := range s.routes {
+		if r.scope == thisSet {
+			routes = append(routes, r)
+		}
+	}
+	s.tellDescription(c, newDescriber(s).of(routes, set))
+}
+
+func (s *Service) tellDescription(c *gin.Context, d object) {
+	s.private(c)
+	c.JSON(http.StatusOK, d)
+}
+
+// describer collects the schemas that a description names.
+type describer struct {
+	service *Service
+	schemas object
+	reflect *jsonschema.Reflector
+}
+
+func newDescriber(s *Service) *describer {
+	return &describer{s, object{}, &jsonschema.Reflector{Anonymous: true, AllowAdditionalProperties: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
+		if t == reflect.TypeFor[json.RawMessage]() {
+			return &jsonschema.Schema{}
+		}
+		if t == reflect.TypeFor[paging.TotalKind]() {
+			return &jsonschema.Schema{Type: "string", Enum: []any{"exact", "at_least", "none", "remembered"}}
+		}
+		return nil
+	}}}
+}
+
+func (d *describer) of(routes []route, set *sets.Set) object {
+	paths := object{}
+	for i := range routes {
+		r := &routes[i]
+		path := openPath(r.path)
+		if set != nil {
+			path = strings.Replace(path, "{set}", set.Name, 1)
+		}
+		item, ok := paths[path].(object)
+		if !ok {
+			item = object{}
+			paths[path] = item
+		}
+		item[strings.ToLower(r.method)] = d.call(r, set)
+	}
+	title := "Page Ladder"
+	if set != nil {
+		title += ": " + set.Label
+	}
+	server := d.service.public
+	if server == "" {
+		server = "/"
+	}
+	return object{
+		"openapi":  "3.1.0",
+		"info":     object{"title": title, "version": d.service.version, "description": "Record sets, page by page. Every error is application/problem+json, RFC 9457; its type leads to a page about it."},
+		"servers":  []any{object{"url": server}},
+		"paths":    paths,
+		"security": []any{object{"token": []any{}}, object{"session": []any{}}, object{}},
+		"components": object{"schemas": d.schemas, "securitySchemes": object{
+			"token":   object{"type": "http", "scheme": "bearer"},
+			"session": object{"type": "apiKey", "in": "cookie", "name": sessionCookie},
+		}},
+	}
+}
+
+// openPath writes ":set" as "{set}".
+func openPath(path string) string {
+	parts := strings.Split(path, "/")
+	for i, p := range parts {
+		if strings.HasPrefix(p, ":") {
+			parts[i] = "{" + p[1:] + "}"
+		}
+	}
+	return strings.Join(parts, "/")
+}
+
+func (d *describer) call(r *route, set *sets.Set) object {
+	call := object{"summary": r.says, "operationId": strings.ToLower(r.method) + strings.NewReplacer("/", "_", ":", "", ".", "_").Replace(r.path)}
+	if r.scope != everywhere {
+		call["description"] = fmt.Sprintf("Takes a token of the role %s%s.", r.role, map[scope]string{thisSet: " for the set, unless it is open and only read", anySet: "", allSets: " for all sets"}[r.scope])
+	}
+	params := []any{}
+	for part := range strings.SplitSeq(r.path, "/") {
+		if strings.HasPrefix(part, ":") && (set == nil || part != ":set") {
+			params = append(params, object{"name": part[1:], "in": "path", "required": true, "schema": object{"type": "string"}, "description": pathSays[part[1:]]})
+		}
+	}
+	if slices.Contains(r.fails, ifMatch) {
+		params = append(params, object{"name": "If-Match", "in": "header", "required": true, "schema": object{"type": "string", "pattern": `^".+"$`}, "description": "The ETag that reading it gave."})
+	}
+	params = append(params, d.asks(r, set)...)
+	if len(params) > 0 {
+		call["parameters"] = params
+	}
+	if r.media != nil {
+		content := object{}
+		for _, m := range r.media {
+			schema := d.schema(r.body, set)
+			if m == "multipart/form-data" {
+				schema = object{"type": "object", "properties": object{"file": object{"type": "string", "contentMediaType": "application/octet-stream"}}, "required": []any{"file"},
+					"description": "The same parameters as fields, before the file."}
+			} else if r.body == "" {
+				schema = object{} // the file itself
+			}
+			content[m] = object{"schema": schema}
+		}
+		call["requestBody"] = object{"required": true, "content": content}
+	}
+	answer := object{"description": "Done."}
+	switch {
+	case r.asks == asksPage && strings.HasPrefix(r.path, "/api") && reflect.TypeOf(r.answer) == reflect.TypeFor[Answer]():
+		content := object{}
+		for _, shape := range shapes {
+			schema := object{"type": "string"}
+			switch shape.Name() {
+			case "native":
+				schema = d.schema(r.answer, set)
+			case "array":
+				schema = object{"type": "array", "items": d.schema(recordObject{}, set)}
+			}
+			content[shape.MediaType()] = object{"schema": schema}
+		}
+		answer = object{"description": "The page.", "content": content}
+	case r.answer != nil:
+		answer = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.answer, set)}}}
+	}
+	answers := object{strconv.Itoa(r.ok()): answer}
+	byStatus := map[int][]string{}
+	fails := r.fails
+	if r.scope != everywhere {
+		fails = append(slices.Clone(fails), notSignedIn, notAllowed, tooMany, databaseAway)
+	}
+	for _, k := range fails {
+		byStatus[k.Status] = append(byStatus[k.Status], k.Name)
+	}
+	for status, names := range byStatus {
+		answers[strconv.Itoa(status)] = object{"description": strings.Join(names, ", "), "content": object{"application/problem+json": object{"schema": d.schema(Problem{}, nil)}}}
+	}
+	if r.status == 201 && r.asks == asksImport {
+		answers["200"] = object{"description": "The file was only checked.", "content": object{"application/json": object{"schema": d.schema(r.answer, set)}}}
+	}
+	call["responses"] = answers
+	return call
+}
+
+var pathSays = map[string]string{
+	"set": "The set's name.", "key": "The record's key: its parts, percent-encoded, a comma between.", "source": "The source's name.", "id": "The token's number.",
+	"name": "What the caller named the import with progress.", "token": "The way back.", "number": "The page's number, from 1.", "kind": "The type's name.",
+}
+
+// schema gives a type's schema, by reference where it has a name.
+func (d *describer) schema(of any, set *sets.Set) object {
+	if _, ok := of.(recordObject); ok {
+		return d.record(set)
+	}
+	if _, ok := of.([]recordObject); ok {
+		return object{"type": "array", "items": d.record(set)}
+	}
+	t := reflect.TypeOf(of)
+	text, err := json.Marshal(d.reflect.ReflectFromType(t))
+	if err != nil {
+		panic(err) // schemas are JSON
+	}
+	var schema struct {
+		Ref  string            `json:"$ref"`
+		Defs map[string]object `json:"$defs"`
+	}
+	if err := json.Unmarshal([]byte(strings.ReplaceAll(string(text), "#/$defs/", "#/components/schemas/")), &schema); err != nil {
+		panic(err)
+	}
+	for name, def := range schema.Defs {
+		d.schemas[name] = def
+	}
+	return object{"$ref": schema.Ref}
+}
+
+// record is the schema of a set's records.
+func (d *describer) record(set *sets.Set) object {
+	if set == nil {
+		return object{"type": "object", "description": "A record: a value for each field that the set shows."}
+	}
+	properties := object{}
+	for _, f := range set.Shown() {
+		schema := valueSchema(f.Type)
+		schema["description"] = f.Label
+		if kind, ok := schema["type"]; ok {
+			schema["type"] = []any{kind, "null"}
+		}
+		properties[f.Name] = schema
+	}
+	return object{"type": "object", "properties": properties}
+}
+
+// valueSchema is the schema of a field's values as JSON.
+func valueSchema(t paging.Type) object {
+	switch t {
+	case paging.Integer:
+		return object{"type": "integer", "minimum": -9007199254740991, "maximum": 9007199254740991}
+	case paging.Decimal:
+		return object{"type": "number"}
+	case paging.Boolean:
+		return object{"type": "boolean"}
+	case paging.Date:
+		return object{"type": "string", "format": "date"}
+	case paging.Time:
+		return object{"type": "string", "format": "date-time"}
+	case paging.BigInteger, paging.BigDecimal:
+		return object{"type": "string", "pattern": `^-?[0-9]+(\.[0-9]+)?$`}
+	case paging.JSON:
+		return object{}
+	}
+	return object{"type": "string"}
+}
+
+// asks are a route's query parameters: a set's own where it is known.
+func (d *describer) asks(r *route, set *sets.Set) []any {
+	query := func(name, says string, schema object) object {
+		return object{"name": name, "in": "query", "schema": schema, "description": says}
+	}
+	text := object{"type": "string"}
+	if r.asks == asksImport {
+		var params []any
+		for _, p := range [][2]string{{"name", "of the set; for a new one"}, {"label", "of the set"}, {"key", "the fields that identify a record, comma between"}, {"rules", "as JSON"},
+			{"fixed", "the fixed filter"}, {"format", "csv, ndjson, json or xlsx, where Content-Type does not tell"}, {"delimiter", "of CSV: one character, or comma, semicolon, tab or bar"},
+			{"encoding", "of CSV: utf-8 or windows-1252"}, {"sheet", "of a workbook"}, {"aside", "true: rows that are no records are set aside, not the file refused"},
+			{"check", "true: nothing is kept"}, {"progress", "a name of 8 to 100 characters under which /api/imports tells how far it has come"}} {
+			if p[0] == "name" && r.method == "PUT" {
+				continue
+			}
+			params = append(params, query(p[0], p[1], text))
+		}
+		return params
+	}
+	if r.asks == asksNothing {
+		return nil
+	}
+	rules := &paging.Rules{}
+	if set != nil {
+		rules = set.Rules
+	}
+	var params []any
+	if r.asks == asksPage {
+		params = append(params,
+			query(rules.PageParam(), "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}),
+			query(rules.SizeParam(), "Records to a page.", object{"type": "integer", "minimum": 1, "maximum": rules.SizeCap()}),
+			query(rules.RowParam(), "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
+	}
+	sorts := object{"type": "array", "items": text}
+	if set != nil {
+		var keys []any
+		for _, k := range rules.Sorts {
+			keys = append(keys, k.Key, "-"+k.Key)
+		}
+		if keys != nil {
+			sorts["items"] = object{"enum": keys}
+		}
+		sorts["maxItems"] = rules.SortKeysMost()
+	}
+	params = append(params, object{"name": rules.SortParam(), "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
+	if set == nil {
+		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"enum": anys(shapeNames())}))
+	}
+	if len(rules.Search) > 0 {
+		params = append(params, query(rules.SearchParam(), "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
+	}
+	if len(rules.Show) > 0 {
+		params = append(params, object{"name": rules.FieldsParam(), "in": "query", "style": "form", "explode": false,
+			"schema": object{"type": "array", "items": object{"enum": anys(rules.Show)}}, "description": "Fewer fields than are shown."})
+	}
+	for i := range rules.Filters {
+		f := &rules.Filters[i]
+		for _, op := range rules.Offered(f) {
+			schema := valueSchema(f.Type)
+			if op == paging.None {
+				schema = object{"type": "boolean"}
+			}
+			params = append(params, query(rules.OperatorParam(f, op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
+		}
+	}
+	return append(params, query("pl.shape", "The answer's shape.", object{"enum": anys(shapeNames())}))
+}
+
+func anys[T any](list []T) []any {
+	all := make([]any, len(list))
+	for i, v := range list {
+		all[i] = v
+	}
+	return all
+}

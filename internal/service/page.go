@@ -1,0 +1,246 @@
+package service
+
+import (
+	"encoding/json"
+	"fmt"
+	"net/http"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/tokens"
+	"pageladder.example/paging"
+	"pageladder.example/paging/markup"
+)
+
+// Answer is one page of a record set.
+type Answer struct {
+	Records json.RawMessage `json:"records"`
+	About
+}
+
+// About is what an answer tells beside its records.
+type About struct {
+	Paging   paging.Metadata         `json:"paging"`
+	Adjusted []paging.Adjustment     `json:"adjusted"`
+	Links    paging.Steps            `json:"links"`
+	Sizes    []paging.SizeLink       `json:"sizes"`
+	Sorts    []paging.SortLink       `json:"sorts"`
+	Ladder   []paging.Rung           `json:"ladder"`
+	Markup   string                  `json:"markup,omitempty"`   // the ladder as HTML, for pl.markup
+	Facets   map[string][]sets.Facet `json:"facets,omitempty"`   // by field, for pl.facets
+	WayBack  string                  `json:"way_back,omitempty"` // what brings back to this page
+	Made     *Made                   `json:"made,omitempty"`     // for pl.explain
+}
+
+// Made tells how a page was made.
+type Made struct {
+	Steps []Step   `json:"steps"`
+	SQL   []string `json:"sql,omitempty"` // for owners: the statements, values left out
+}
+
+// Step is one step of making a page.
+type Step struct {
+	Step string `json:"step"`    // read, count, settle, cut, link
+	Took int64  `json:"took_us"` // microseconds
+	Says string `json:"says"`
+}
+
+// sight is how much of a set's records a caller sees.
+func sight(who *tokens.Caller, set string) sets.Sight {
+	return sets.Sight(who.May(tokens.Editor, set))
+}
+
+// readPage answers one page of a set.
+func (s *Service) readPage(c *gin.Context) {
+	caller := who(c)
+	name := pathParam(c, "set")
+	sp, faults := readSpeaks(c)
+	if len(faults) > 0 {
+		s.problem(c, badQuery, faults[0].Param+": "+faults[0].Says, faults...)
+		return
+	}
+	shape := shapeFor(sp.shape, c.GetHeader("Accept"))
+	if shape == nil {
+		s.notOffered(c)
+		return
+	}
+	sees := sight(caller, name)
+	key := answerKey{asked: c.Request.URL.RequestURI() + " " + shape.Name()}
+	if shape.Name() == "html" || sp.markup != "" {
+		key.asked += " " + c.GetHeader("Accept-Language")
+	}
+	if set := s.store.Current(name); set != nil && s.answers != nil && !set.Attached() {
+		key.version, key.fixed = set.Version, set.FixedFor(sees)
+		if kept, ok := s.answers.Get(key); ok {
+			s.metrics.answersKept.Inc()
+			kept.send(c, caller)
+			return
+		}
+	}
+	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sees, Count: paging.CountHow(sp.total)}
+	if sp.explain {
+		req.Trace = &sets.Trace{}
+	}
+	page, err := s.store.Page(c.Request.Context(), req)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.metrics.page(&page.Settled)
+	if sp.version > 0 && sp.version != page.Set.Version {
+		s.problem(c, movedOn, fmt.Sprintf("pl.version asked for version %d; %s has version %d by now", sp.version, name, page.Set.Version))
+		return
+	}
+	a, self, err := s.answered(c, page, &sp, shape)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	if len(sp.facets) > 0 {
+		if a.About.Facets, err = s.store.Facets(c.Request.Context(), req, sp.facets); err != nil {
+			s.fail(c, facetError(err))
+			return
+		}
+	}
+	if sp.explain {
+		a.About.Made = made(page, req.Trace, caller.May(tokens.Owner, name), a.linked, len(a.About.Ladder)+len(a.About.Sizes)+len(a.About.Sorts))
+	}
+	body, err := shape.Append(make([]byte, 0, 8<<10), a)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	key.version, key.fixed = page.Set.Version, page.Set.FixedFor(sees)
+	fresh := &keptAnswer{body: body, mediaType: shape.MediaType(), self: self, link: markup.LinkHeader(a.About.Links), status: http.StatusOK,
+		noStore: sp.explain}
+	if shape.Name() != "native" {
+		fresh.about = metadataHeader(&a.About.Paging)
+	}
+	switch {
+	case sp.explain: // is not kept
+	case page.Set.Attached(): // nobody tells when it changes
+		fresh.tag = digestTag(body)
+	default:
+		fresh.tag = key.weakTag()
+		// Facets are counted in a snapshot of their own: not of this version for sure.
+		if s.answers != nil && len(body) <= answerBytes && len(sp.facets) == 0 && page.Settled.Total().Is() != paging.TotalAtLeast {
+			s.answers.Add(key, fresh)
+		}
+		if len(sp.facets) > 0 {
+			fresh.tag = digestTag(body)
+		}
+	}
+	fresh.send(c, caller)
+}
+
+// facetError turns a wrong field of pl.facets into a fault of the query.
+func facetError(err error) error {
+	if value, ok := err.(*sets.ValueError); ok {
+		return &bodyError{kind: badQuery, says: "pl.facets: " + value.Error(),
+			faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: "service.wrong", Says: "right would be " + value.Want}}}
+	}
+	return err
+}
+
+// answered links a page and readies it for a shape. It tells the page's own
+// address too, which is on the request's path whatever the base.
+func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Shape) (*Answered, string, error) {
+	began := time.Now()
+	rules := page.Set.Rules
+	own, err := s.base(c.Request.URL.EscapedPath())
+	if err != nil {
+		return nil, "", err
+	}
+	base := own
+	if text := sp.base; text != "" || rules.Base != "" {
+		if text == "" {
+			text = rules.Base
+		}
+		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
+			return nil, "", &bodyError{kind: badQuery, says: "pl.base: " + err.Error(),
+				faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: err.Error()}}}
+		}
+		base = base.Outside()
+	}
+	a := &Answered{Fields: page.Fields, Records: page.Records}
+	a.About = s.about(&page.Settled, base)
+	if !page.Set.Attached() {
+		a.About.Paging.Version = page.Set.Version
+	}
+	self := a.About.Links.Self
+	if base.String() != own.String() {
+		self = page.Settled.On(own).Steps().Self
+	}
+	if rules.Language != "" || shape.Name() == "html" || sp.markup != "" {
+		a.View = markup.Of(&page.Settled, base, languageOf(rules, c.Request))
+		a.View.Paging = a.About.Paging
+		a.About.Paging.Summary = a.View.Summary()
+		a.Style = markup.StyleOf(rules.Markup)
+		if sp.markup != "" {
+			a.Style = markup.StyleOf(paging.MarkupRules{Style: sp.markup, Classes: rules.Markup.Classes})
+			a.About.Markup = string(a.Style.AppendLadder(nil, &a.View))
+		}
+	}
+	if sp.explain {
+		a.linked = time.Since(began)
+	}
+	return a, self, nil
+}
+
+// base is a path of this service as callers reach it.
+func (s *Service) base(path string) (paging.Base, error) {
+	if s.public == "" {
+		return paging.ParseBase(path)
+	}
+	return paging.ParseBase(s.public+path, strings.TrimSuffix(s.public, s.prefix))
+}
+
+// about links a page on a base.
+func (s *Service) about(page *paging.Page, base paging.Base) About {
+	links := page.On(base)
+	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
+}
+
+// made tells how a page was made, step by step.
+func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, links int) *Made {
+	m := &Made{}
+	p := &page.Settled
+	meta := p.Metadata()
+	step := func(name string, took time.Duration, format string, args ...any) {
+		m.Steps = append(m.Steps, Step{name, took.Microseconds(), fmt.Sprintf(format, args...)})
+	}
+	read := fmt.Sprintf("%d filters, sorted by %s", len(meta.Filters), meta.Sort)
+	if meta.Search != "" {
+		read += fmt.Sprintf(", search for %q", meta.Search)
+	}
+	if page.Set.Fixed != "" {
+		read += ", beside the set's fixed filter where it binds"
+	}
+	step("read", t.Took.Read, "%s; %d adjusted", read, len(p.Adjusted()))
+	total := p.Total()
+	count := map[paging.TotalKind]string{paging.TotalExact: "%d records", paging.TotalRemembered: "%d records", paging.TotalAtLeast: "at least %d records", paging.TotalNone: "no total"}[total.Is()]
+	if strings.Contains(count, "%") {
+		count = fmt.Sprintf(count, total.Records())
+	}
+	step("count", t.Took.Count, "%s (%s)", count, t.Counted)
+	settle := fmt.Sprintf("(%d − 1) × %d = offset %d", meta.Page, meta.Size, meta.Offset)
+	if meta.Offset != (meta.Page-1)*int64(meta.Size) { // an offset that is taken as it is
+		settle = fmt.Sprintf("offset %d, as it was asked for", meta.Offset)
+	}
+	if pages, ok := p.TotalPages(); ok {
+		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %d pages", total.Records(), meta.Size, pages)
+	}
+	if meta.FirstRow != nil {
+		settle += fmt.Sprintf("; rows %d–%d", *meta.FirstRow, *meta.LastRow)
+	}
+	step("settle", t.Took.Settle, "%s", settle)
+	step("cut", t.Took.Cut, "%d records read %s", meta.RowsHere, t.Way)
+	step("link", linked, "%d links", links)
+	if owner {
+		m.SQL = t.SQL
+	}
+	return m
+}

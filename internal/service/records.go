@@ -1,0 +1,475 @@
+package service
+
+import (
+	"bytes"
+	"encoding/json"
+	"fmt"
+	"io"
+	"mime"
+	"net/http"
+	"net/url"
+	"slices"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/tokens"
+	"pageladder.example/paging"
+)
+
+// RecordAnswer is one record.
+type RecordAnswer struct {
+	Record   json.RawMessage `json:"record"`
+	Revision string          `json:"revision,omitempty"` // of a kept set's; its ETag holds the same
+	Href     string          `json:"href"`
+	Version  int64           `json:"version,omitempty"` // of the set, after a change
+}
+
+// KeyPath writes a record's key as it stands in a path: its parts, percent-encoded,
+// a comma between. A comma at the end sets apart what a path could not hold
+// otherwise: nothing, dots, and names that are routes.
+func KeyPath(key []string) string {
+	parts := make([]string, len(key))
+	for i, k := range key {
+		parts[i] = url.PathEscape(k)
+	}
+	text := strings.Join(parts, ",")
+	if len(key) == 1 && slices.Contains([]string{"", ".", "..", "all"}, text) {
+		text += ","
+	}
+	return text
+}
+
+// readKey reads a key from a path. One that cannot be read is that of no record.
+func readKey(c *gin.Context, set *sets.Set) ([]string, error) {
+	parts := strings.Split(c.Param("key"), ",")
+	if len(parts) == len(set.Rules.Key)+1 && parts[len(parts)-1] == "" {
+		parts = parts[:len(parts)-1]
+	}
+	if len(parts) != len(set.Rules.Key) {
+		return nil, sets.ErrNoRecord
+	}
+	for i, part := range parts {
+		text, err := url.PathUnescape(part)
+		if err != nil {
+			return nil, sets.ErrNoRecord
+		}
+		parts[i] = text
+	}
+	return parts, nil
+}
+
+// setOf is the set of a request.
+func (s *Service) setOf(c *gin.Context) (*sets.Set, error) {
+	return s.store.Get(c.Request.Context(), pathParam(c, "set"))
+}
+
+func (s *Service) readRecord(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	key, err := readKey(c, set)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	caller := who(c)
+	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sight(caller, set.Name)}, key)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	fields, values := set.Fields, record
+	if !caller.May(tokens.Editor, set.Name) { // others see what is shown
+		fields, values = set.Shown(), nil
+		for _, f := range fields {
+			values = append(values, record[slices.IndexFunc(set.Fields, func(g intake.Field) bool { return g.Name == f.Name })])
+		}
+	}
+	text, err := sets.AppendJSON(nil, fields, values)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	answer := RecordAnswer{Record: text, Href: s.recordHref(set, key)}
+	if !set.Attached() {
+		answer.Revision = string(revision)
+	}
+	body, err := json.Marshal(answer)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	kept := &keptAnswer{body: body, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: `"` + answer.Revision + `"`}
+	if set.Attached() {
+		kept.tag = digestTag(body)
+	}
+	kept.send(c, caller)
+}
+
+func (s *Service) recordHref(set *sets.Set, key []string) string {
+	return s.public + "/api/sets/" + url.PathEscape(set.Name) + "/records/" + KeyPath(key)
+}
+
+// ifMatchOf reads the revision that a write is about, RFC 9110 section 13.1.1.
+func ifMatchOf(c *gin.Context) (string, error) {
+	condition := strings.TrimSpace(c.GetHeader("If-Match"))
+	switch {
+	case condition == "":
+		return "", wrongBody(ifMatch, "send If-Match with the ETag that reading it gave")
+	case len(condition) < 2 || condition[0] != '"' || condition[len(condition)-1] != '"' || strings.Contains(condition[1:len(condition)-1], `"`):
+		return "", wrongBody(badRequest, "found If-Match %.100s; right would be one strong ETag in quotes, as reading it gave", condition)
+	}
+	return condition[1 : len(condition)-1], nil
+}
+
+// written answers a change of a record: with what it is now.
+func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
+	_, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	text, err := sets.AppendJSON(nil, set.Fields, record)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	c.Header("ETag", `"`+string(revision)+`"`)
+	c.Header("Cache-Control", "no-store")
+	href := s.recordHref(set, key)
+	if status == http.StatusCreated {
+		c.Header("Location", href)
+	}
+	c.JSON(status, RecordAnswer{text, string(revision), href, version})
+}
+
+func (s *Service) addRecord(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	body, err := s.object(c, "application/json")
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	values, err := valuesOf(set, body, nil)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	version, err := s.store.Add(c.Request.Context(), set.Name, values)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	key := make([]string, len(set.Rules.Key))
+	for i, field := range set.Rules.Key {
+		key[i] = *values[field]
+	}
+	s.written(c, set, key, version, http.StatusCreated)
+}
+
+// change is what the calls that change one record share: the set, the key and the
+// revision.
+func (s *Service) change(c *gin.Context, do func(set *sets.Set, key []string, revision sets.Revision) error) {
+	set, err := s.setOf(c)
+	var key []string
+	if err == nil && set.Attached() {
+		err = sets.ErrReadOnly
+	}
+	if err == nil {
+		key, err = readKey(c, set)
+	}
+	var revision string
+	if err == nil {
+		revision, err = ifMatchOf(c)
+	}
+	if err == nil {
+		err = do(set, key, sets.Revision(revision))
+	}
+	if err != nil {
+		s.fail(c, err)
+	}
+}
+
+func (s *Service) changeRecord(c *gin.Context) {
+	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
+		body, err := s.object(c, "application/merge-patch+json", "application/json")
+		if err != nil {
+			return err
+		}
+		_, now, _, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
+		if err != nil {
+			return err
+		}
+		values, err := valuesOf(set, body, now)
+		if err != nil {
+			return err
+		}
+		version, err := s.store.Change(c.Request.Context(), set.Name, key, revision, values)
+		if err == nil {
+			s.written(c, set, key, version, http.StatusOK)
+		}
+		return err
+	})
+}
+
+func (s *Service) deleteRecord(c *gin.Context) {
+	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
+		version, err := s.store.Delete(c.Request.Context(), set.Name, key, revision)
+		if err == nil {
+			c.JSON(http.StatusOK, gin.H{"version": version})
+		}
+		return err
+	})
+}
+
+func (s *Service) withdrawRecord(c *gin.Context) {
+	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
+		version, err := s.store.Withdraw(c.Request.Context(), set.Name, key, revision)
+		if err == nil {
+			c.JSON(http.StatusOK, gin.H{"version": version})
+		}
+		return err
+	})
+}
+
+// restoreRecord needs no If-Match: there is no record yet that it could overwrite.
+func (s *Service) restoreRecord(c *gin.Context) {
+	set, err := s.setOf(c)
+	var key []string
+	if err == nil {
+		key, err = readKey(c, set)
+	}
+	var version int64
+	if err == nil {
+		version, err = s.store.Restore(c.Request.Context(), set.Name, key)
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.written(c, set, key, version, http.StatusOK)
+}
+
+// Place is where a record stands.
+type Place struct {
+	Row  int64  `json:"row"`  // its number, from 1
+	Page int64  `json:"page"` // the page that holds it
+	Href string `json:"href"` // of that page
+	// WayBack is what brings an editor back to that page; "" where the list's
+	// address is too long for one.
+	WayBack string `json:"way_back"`
+}
+
+func (s *Service) readPlace(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	key, err := readKey(c, set)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), set.Name)}, key)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	base, err := s.base("/api/sets/" + url.PathEscape(set.Name) + "/records")
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	back, err := page.WayBack(set.Name)
+	if err != nil {
+		back = ""
+	}
+	s.private(c)
+	c.JSON(http.StatusOK, Place{row, page.Number(), page.On(base).Steps().Self, back})
+}
+
+// readBack goes back to a page by its way back.
+func (s *Service) readBack(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	ask, err := set.Rules.ReadWayBack(set.Name, "token", c.Param("token"))
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	// A total beyond any page keeps the page as it was asked for; the page itself
+	// is settled where the way leads.
+	page, err := ask.Settle(paging.Exact(1 << 62))
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	base, err := s.base("/api/sets/" + url.PathEscape(set.Name) + "/records")
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.private(c)
+	c.Redirect(http.StatusSeeOther, page.On(base).Steps().Self)
+}
+
+func (s *Service) private(c *gin.Context) { c.Header("Cache-Control", "private, no-cache") }
+
+// object reads a body that is one JSON object.
+func (s *Service) object(c *gin.Context, mediaTypes ...string) (map[string]json.RawMessage, error) {
+	var object map[string]json.RawMessage
+	err := s.body(c, &object, mediaTypes...)
+	if err == nil && object == nil {
+		err = wrongBody(badBody, "the body should be a JSON object")
+	}
+	return object, err
+}
+
+// body reads a body that is JSON, strictly.
+func (s *Service) body(c *gin.Context, into any, mediaTypes ...string) error {
+	found, _, err := mime.ParseMediaType(c.GetHeader("Content-Type"))
+	if err != nil || !slices.Contains(mediaTypes, found) {
+		return wrongBody(badMedia, "found Content-Type %.100q; right would be %s", c.GetHeader("Content-Type"), strings.Join(mediaTypes, " or "))
+	}
+	if c.GetHeader("Content-Encoding") != "" {
+		return wrongBody(badMedia, "found Content-Encoding %.100q; bodies are read as they are", c.GetHeader("Content-Encoding"))
+	}
+	text, err := io.ReadAll(c.Request.Body)
+	if err != nil {
+		if _, ok := err.(*http.MaxBytesError); ok {
+			return err
+		}
+		return wrongBody(badRequest, "the body ended early: %v", err)
+	}
+	dec := json.NewDecoder(bytes.NewReader(text))
+	dec.DisallowUnknownFields()
+	if err := dec.Decode(into); err != nil {
+		return wrongBody(badBody, "the body is not what this call reads: %v (at byte %d)", err, dec.InputOffset())
+	}
+	if dec.More() {
+		return wrongBody(badBody, "more follows after the JSON, at byte %d", dec.InputOffset())
+	}
+	return nil
+}
+
+// valuesOf turns JSON into a record's values. Objects are merged into what is now,
+// as RFC 7396 says. Every wrong one is told.
+func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (sets.Values, error) {
+	values := sets.Values{}
+	var faults []paging.Fault
+	names := make([]string, 0, len(object))
+	for name := range object {
+		names = append(names, name)
+	}
+	slices.Sort(names)
+	for _, name := range names {
+		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == name })
+		if at < 0 {
+			faults = append(faults, paging.Fault{Param: name, Given: string(object[name]), Why: "value.wrong", Says: "is no field of " + set.Name})
+			continue
+		}
+		var current []byte
+		if now != nil {
+			current = now[at]
+		}
+		value, want := textOf(set.Fields[at].Type, object[name], current)
+		if want != "" {
+			faults = append(faults, paging.Fault{Param: name, Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: "right would be " + want})
+			continue
+		}
+		values[name] = value
+	}
+	if len(faults) > 0 {
+		return nil, &bodyError{kind: badBody, says: faults[0].Param + ": " + faults[0].Says, faults: faults}
+	}
+	return values, nil
+}
+
+// textOf turns one JSON value into a value's text; nil is a missing one.
+func textOf(t intake.Type, raw json.RawMessage, now []byte) (value *string, want string) {
+	text := strings.TrimSpace(string(raw))
+	if text == "null" {
+		return nil, ""
+	}
+	switch t {
+	case paging.JSON:
+		if text[0] != '{' && text[0] != '[' {
+			return nil, "a list, an object or null"
+		}
+		merged, err := mergePatch(now, raw)
+		if err != nil {
+			return nil, "a list, an object or null"
+		}
+		text = string(merged)
+	case paging.Integer, paging.Decimal:
+		if text[0] == '"' {
+			return nil, "a JSON number or null"
+		}
+	case paging.Boolean:
+		if text != "true" && text != "false" {
+			return nil, "true, false or null"
+		}
+	default:
+		if text[0] != '"' {
+			return nil, "a JSON string or null"
+		}
+		var s string
+		if err := json.Unmarshal(raw, &s); err != nil {
+			return nil, "a JSON string or null"
+		}
+		text = s
+	}
+	text, want = t.Canonical(text)
+	return &text, want
+}
+
+// mergePatch applies a merge patch, RFC 7396 section 2.
+func mergePatch(target, patch []byte) ([]byte, error) {
+	var to, change any
+	dec := func(text []byte, into *any) error {
+		d := json.NewDecoder(bytes.NewReader(text))
+		d.UseNumber()
+		return d.Decode(into)
+	}
+	if len(target) > 0 {
+		if err := dec(target, &to); err != nil {
+			return nil, err
+		}
+	}
+	if err := dec(patch, &change); err != nil {
+		return nil, err
+	}
+	return json.Marshal(merge(to, change))
+}
+
+func merge(target, patch any) any {
+	changes, ok := patch.(map[string]any)
+	if !ok {
+		return patch
+	}
+	object, ok := target.(map[string]any)
+	if !ok {
+		object = map[string]any{}
+	}
+	for name, value := range changes {
+		if value == nil {
+			delete(object, name)
+		} else {
+			object[name] = merge(object[name], value)
+		}
+	}
+	return object
+}

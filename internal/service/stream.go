@@ -1,0 +1,133 @@
+package service
+
+import (
+	"bufio"
+	"compress/gzip"
+	"fmt"
+	"io"
+	"net/http"
+	"strings"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+)
+
+const (
+	streamBuffer = 64 << 10         // bytes that are sent at once
+	streamWrite  = 30 * time.Second // longest time to take them
+)
+
+// readAll streams every record that a query asks for, of one snapshot.
+func (s *Service) readAll(c *gin.Context) {
+	sp, faults := readSpeaks(c)
+	if len(faults) > 0 {
+		s.problem(c, badQuery, faults[0].Param+": "+faults[0].Says, faults...)
+		return
+	}
+	shape := shapeFor(sp.shape, c.GetHeader("Accept"))
+	if shape == nil || shape.Name() == "html" {
+		s.problem(c, notAcceptable, fmt.Sprintf("found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.shape+c.GetHeader("Accept")))
+		return
+	}
+	if c.Request.Method == http.MethodHead {
+		c.Header("Content-Type", shape.MediaType())
+		return
+	}
+	if !s.streams.begin() {
+		retryAfter(c, 5)
+		s.problem(c, busy, fmt.Sprintf("%d streams are running, as many as the service allows; try again later", s.limits.Streams))
+		return
+	}
+	defer s.streams.end()
+	control := http.NewResponseController(c.Writer)
+	var to *bufio.Writer
+	var zip *gzip.Writer
+	name := pathParam(c, "set")
+	var fields []intake.Field
+	first := true
+	var line []byte
+	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)}
+	err := s.store.Stream(c.Request.Context(), req, func(set *sets.Set, shown []intake.Field) error {
+		fields = shown
+		mediaType := shape.MediaType()
+		if shape.Name() == "native" || shape.Name() == "array" {
+			mediaType = "application/json"
+		}
+		h := c.Writer.Header()
+		h.Set("Content-Type", mediaType)
+		h.Set("Cache-Control", "no-store")
+		if !set.Attached() {
+			h.Set("Paging", fmt.Sprintf("version=%d", set.Version))
+		}
+		var out io.Writer = &paced{c.Writer, control}
+		if acceptsGzip(c.GetHeader("Accept-Encoding")) {
+			h.Set("Content-Encoding", "gzip")
+			zip, _ = gzip.NewWriterLevel(out, gzip.BestSpeed) // the level is right
+			out = zip
+		}
+		c.Status(http.StatusOK)
+		to = bufio.NewWriterSize(out, streamBuffer)
+		switch mediaType {
+		case "application/json":
+			line = append(line, '[')
+		case csvLines{}.MediaType():
+			line = appendHead(line, fields)
+		}
+		_, err := to.Write(line)
+		return err
+	}, func(r sets.Record) (err error) {
+		line = line[:0]
+		switch shape.Name() {
+		case "csv":
+			line = sets.AppendCSV(line, fields, r)
+		case "ndjson":
+			if line, err = sets.AppendJSON(line, fields, r); err == nil {
+				line = append(line, '\n')
+			}
+		default:
+			if !first {
+				line = append(line, ",\n"...)
+			}
+			line, err = sets.AppendJSON(line, fields, r)
+		}
+		first = false
+		if err == nil {
+			_, err = to.Write(line)
+		}
+		return err
+	})
+	if err == nil && strings.HasPrefix(c.Writer.Header().Get("Content-Type"), "application/json") {
+		_, err = to.WriteString("]\n")
+	}
+	if err == nil {
+		err = to.Flush()
+	}
+	if err == nil && zip != nil {
+		err = zip.Close()
+	}
+	switch {
+	case err == nil:
+	case to == nil:
+		s.fail(c, err)
+	default: // what has been sent cannot be taken back: the connection ends, so that nobody takes a part for all
+		s.log.Warn("stream cut off", "set", name, "err", err)
+		panic(http.ErrAbortHandler)
+	}
+}
+
+// paced gives each write a time of its own, so that a stream may take long and a
+// reader that has stopped may not.
+type paced struct {
+	w       io.Writer
+	control *http.ResponseController
+}
+
+func (p *paced) Write(b []byte) (int, error) {
+	if err := p.control.SetWriteDeadline(time.Now().Add(streamWrite)); err != nil {
+		return 0, err
+	}
+	return p.w.Write(b)
+}

@@ -1,0 +1,262 @@
+// Package tokens keeps who may call the service: tokens and the console's
+// sessions, both as hashes in PostgreSQL.
+package tokens
+
+import (
+	"context"
+	"crypto/rand"
+	"crypto/sha256"
+	"encoding/base64"
+	"errors"
+	"fmt"
+	"slices"
+	"strings"
+	"sync"
+	"time"
+
+	lru "github.com/hashicorp/golang-lru/v2"
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
+)
+
+// Role is what a caller may do. Each may do what the ones before it may.
+type Role int
+
+// The roles.
+const (
+	Nobody Role = iota // a caller without a token: open sets alone
+	Reader             // reads
+	Editor             // changes records, and sees past fixed filters
+	Owner              // decides about sets and tokens
+)
+
+var roleNames = []string{"nobody", "reader", "editor", "owner"}
+
+func (r Role) String() string { return roleNames[r] }
+
+// ParseRole reads the name of a role that a token can have.
+func ParseRole(name string) (Role, error) {
+	if at := slices.Index(roleNames, name); at > 0 {
+		return Role(at), nil
+	}
+	return Nobody, fmt.Errorf("found role %q; right would be reader, editor or owner", name)
+}
+
+// Caller is who calls, and what it may do.
+type Caller struct {
+	Role  Role
+	Token int64    // 0: none
+	Label string   // of the token
+	Sets  []string // nil: all
+}
+
+// Local is a direct caller on this machine while there is no token.
+var Local = Caller{Role: Owner, Label: "this machine, while there is no token"}
+
+// May tells whether a caller has a role for a set.
+func (c *Caller) May(role Role, set string) bool {
+	return c.Role >= role && (c.Sets == nil || slices.Contains(c.Sets, set))
+}
+
+// All tells whether a caller has a role for every set.
+func (c *Caller) All(role Role) bool { return c.Role >= role && c.Sets == nil }
+
+// Token is what is told of a token: not the token itself.
+type Token struct {
+	ID        int64      `json:"id"`
+	Label     string     `json:"label"`
+	Role      string     `json:"role"`
+	Sets      []string   `json:"sets"` // null: all
+	CreatedAt time.Time  `json:"created_at"`
+	UsedAt    *time.Time `json:"used_at"` // to the minute; null: never
+	EndedAt   *time.Time `json:"ended_at"`
+}
+
+// Errors of this package.
+var (
+	ErrUnknown = errors.New("the token is unknown or has ended")
+	ErrNoToken = errors.New("there is no such token, or it has ended")
+)
+
+const (
+	prefix       = "plt_"
+	known        = time.Second      // how long a caller is remembered: another service may end the token
+	callersKept  = 10_000           // callers that are remembered
+	usedEvery    = time.Minute      // how exactly last use is kept
+	sessionTime  = 12 * time.Hour   // of a session
+	labelLongest = 200              // bytes
+	lookup       = 10 * time.Second // longest time to find a caller
+)
+
+// Keeper keeps tokens in one database.
+type Keeper struct {
+	pool    *pgxpool.Pool
+	callers *lru.Cache[[32]byte, remembered]
+
+	mu     sync.Mutex
+	any    bool // there is a token: that never ends
+	looked time.Time
+}
+
+type remembered struct {
+	caller Caller
+	at     time.Time
+}
+
+// New gives the keeper of a migrated database.
+func New(pool *pgxpool.Pool) *Keeper {
+	k := &Keeper{pool: pool}
+	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is right
+	return k
+}
+
+// Any tells whether there is, or has been, a token. From the first one on nobody
+// gets in without. A token that another process makes is noticed within a second.
+func (k *Keeper) Any(ctx context.Context) (bool, error) {
+	k.mu.Lock()
+	defer k.mu.Unlock()
+	if k.any || time.Since(k.looked) < known {
+		return k.any, nil
+	}
+	if err := k.pool.QueryRow(ctx, "select exists (select from pageladder.token)").Scan(&k.any); err != nil {
+		return false, err
+	}
+	k.looked = time.Now()
+	return k.any, nil
+}
+
+// Create makes a token and tells it: this once. Sets nil is all sets.
+func (k *Keeper) Create(ctx context.Context, label string, role Role, sets []string) (secret string, t *Token, err error) {
+	label = strings.TrimSpace(label)
+	if label == "" || len(label) > labelLongest {
+		return "", nil, fmt.Errorf("found a label of %d bytes; right would be 1 to %d, such as the name of who will use the token", len(label), labelLongest)
+	}
+	if role == Nobody {
+		return "", nil, errors.New("a token has the role reader, editor or owner")
+	}
+	secret = prefix + random()
+	t, err = k.put(ctx, secret, label, role, sets)
+	return secret, t, err
+}
+
+// Keep keeps a token that the operator has chosen, if it is not kept yet.
+func (k *Keeper) Keep(ctx context.Context, secret, label string, role Role) error {
+	if len(secret) < 32 {
+		return fmt.Errorf("found a token of %d characters; right would be 32 or more, such as %q makes", len(secret), "pageladder token create")
+	}
+	var n int
+	if err := k.pool.QueryRow(ctx, "select count(*) from pageladder.token where hash = $1", stored(hash(secret))).Scan(&n); err != nil || n > 0 {
+		return err
+	}
+	_, err := k.put(ctx, secret, label, role, nil)
+	return err
+}
+
+func (k *Keeper) put(ctx context.Context, secret, label string, role Role, sets []string) (*Token, error) {
+	rows, err := k.pool.Query(ctx, "insert into pageladder.token (hash, label, role, sets) values ($1, $2, $3, $4) returning "+columns,
+		stored(hash(secret)), label, role.String(), sets)
+	if err != nil {
+		return nil, err
+	}
+	t, err := pgx.CollectExactlyOneRow(rows, pgx.RowToAddrOfStructByPos[Token])
+	if err == nil {
+		k.mu.Lock()
+		k.any = true
+		k.mu.Unlock()
+	}
+	return t, err
+}
+
+const columns = "id, label, role, sets, created_at, used_at, ended_at"
+
+// List lists all tokens, also those that have ended.
+func (k *Keeper) List(ctx context.Context) ([]Token, error) {
+	rows, err := k.pool.Query(ctx, "select "+columns+" from pageladder.token order by id")
+	if err != nil {
+		return nil, err
+	}
+	return pgx.CollectRows(rows, pgx.RowToStructByPos[Token])
+}
+
+// End ends a token and its sessions, at once here and within a second in other
+// services of the database.
+func (k *Keeper) End(ctx context.Context, id int64) error {
+	defer k.callers.Purge()
+	tag, err := k.pool.Exec(ctx, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
+	if err == nil && tag.RowsAffected() == 0 {
+		return ErrNoToken
+	}
+	return err
+}
+
+// Caller tells who calls with a token.
+func (k *Keeper) Caller(ctx context.Context, secret string) (Caller, error) {
+	return k.find(ctx, secret, "t.hash = $1")
+}
+
+// InSession tells who calls in a session.
+func (k *Keeper) InSession(ctx context.Context, id string) (Caller, error) {
+	return k.find(ctx, id, "t.id = (select token_id from pageladder.session where hash = $1 and expires_at > now())")
+}
+
+func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error) {
+	h := hash(secret)
+	if kept, ok := k.callers.Get(h); ok && time.Since(kept.at) < known {
+		return kept.caller, nil
+	}
+	ctx, cancel := context.WithTimeout(ctx, lookup)
+	defer cancel()
+	var c Caller
+	var role string
+	var used *time.Time
+	err := k.pool.QueryRow(ctx, "select t.id, t.label, t.role, t.sets, t.used_at from pageladder.token t where ended_at is null and "+where, stored(h)).
+		Scan(&c.Token, &c.Label, &role, &c.Sets, &used)
+	if errors.Is(err, pgx.ErrNoRows) {
+		return Caller{}, ErrUnknown
+	}
+	if err != nil {
+		return Caller{}, err
+	}
+	if c.Role, err = ParseRole(role); err != nil {
+		return Caller{}, err
+	}
+	if used == nil || time.Since(*used) > usedEvery {
+		if _, err := k.pool.Exec(ctx, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", c.Token); err != nil {
+			return Caller{}, err
+		}
+	}
+	k.callers.Add(h, remembered{c, time.Now()})
+	return c, nil
+}
+
+// SignIn begins a session for a token and tells its id.
+func (k *Keeper) SignIn(ctx context.Context, secret string) (id string, until time.Time, c Caller, err error) {
+	if c, err = k.Caller(ctx, secret); err != nil {
+		return "", time.Time{}, Caller{}, err
+	}
+	if _, err = k.pool.Exec(ctx, "delete from pageladder.session where expires_at < now()"); err != nil {
+		return "", time.Time{}, Caller{}, err
+	}
+	id = random()
+	err = k.pool.QueryRow(ctx, "insert into pageladder.session (hash, token_id, expires_at) values ($1, $2, now() + $3::interval) returning expires_at",
+		stored(hash(id)), c.Token, sessionTime).Scan(&until)
+	return id, until, c, err
+}
+
+// SignOut ends a session.
+func (k *Keeper) SignOut(ctx context.Context, id string) error {
+	defer k.callers.Remove(hash(id))
+	_, err := k.pool.Exec(ctx, "delete from pageladder.session where hash = $1", stored(hash(id)))
+	return err
+}
+
+func hash(secret string) [32]byte { return sha256.Sum256([]byte(secret)) }
+
+func stored(h [32]byte) []byte { return h[:] }
+
+// random is 256 random bits as text.
+func random() string {
+	var bits [32]byte
+	rand.Read(bits[:]) // never fails
+	return base64.RawURLEncoding.EncodeToString(bits[:])
+}
