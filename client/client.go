@@ -8,9 +8,11 @@ import (
 	"errors"
 	"fmt"
 	"io"
+	"iter"
 	"mime"
 	"net/http"
 	"net/url"
+	"strconv"
 	"strings"
 	"time"
 
@@ -20,12 +22,16 @@ import (
 // DefaultServer is where a service listens unless told otherwise.
 const DefaultServer = "http://127.0.0.1:8470"
 
-const answerBytes = 64 << 20 // the longest answer that is read
+const (
+	answerBytes = 64 << 20    // the longest answer that is read
+	answerTime  = time.Minute // the longest time to wait for one, but for imports and streams
+)
 
 // Client speaks to one service. It is safe for concurrent use.
 type Client struct {
-	base *url.URL
-	http *http.Client
+	base  *url.URL
+	token string
+	http  *http.Client
 }
 
 // New readies a client for the service at an address such as
@@ -35,7 +41,14 @@ func New(server string) (*Client, error) {
 	if err != nil || base.Scheme != "http" && base.Scheme != "https" || base.Host == "" {
 		return nil, fmt.Errorf("the server's address %q is not of the form %s", server, DefaultServer)
 	}
-	return &Client{base: base, http: &http.Client{Timeout: time.Minute}}, nil
+	return &Client{base: base, http: &http.Client{}}, nil
+}
+
+// WithToken is the same client, calling with a token.
+func (c *Client) WithToken(token string) *Client {
+	with := *c
+	with.token = token
+	return &with
 }
 
 // Problem is the error for a request that the service refused, RFC 9457.
@@ -43,7 +56,18 @@ type Problem struct {
 	Status int            `json:"status"`
 	Title  string         `json:"title"`
 	Detail string         `json:"detail"`
+	Type   string         `json:"type"`
 	Faults []paging.Fault `json:"faults"`
+	Rows   []BadRow       `json:"rows"`  // of a file: the first rows that are no records
+	Count  int64          `json:"count"` // of a file: all such rows
+}
+
+// BadRow is a row of a file that is no record.
+type BadRow struct {
+	Line   int    `json:"line"` // from 1
+	Field  string `json:"field"`
+	Found  string `json:"found"`
+	Reason string `json:"reason"`
 }
 
 func (p *Problem) Error() string {
@@ -69,6 +93,7 @@ type Page struct {
 	Sizes    []paging.SizeLink   `json:"sizes"`
 	Sorts    []paging.SortLink   `json:"sorts"`
 	Ladder   []paging.Rung       `json:"ladder"`
+	WayBack  string              `json:"way_back"`
 
 	Raw json.RawMessage `json:"-"` // the whole answer as it came
 }
@@ -127,11 +152,38 @@ type Set struct {
 	Name      string        `json:"name"`
 	Label     string        `json:"label"`
 	Kind      string        `json:"kind"`
-	Records   *int64        `json:"records"` // nil for an attached set
+	Records   *int64        `json:"records"` // nil for an attached set, and where a fixed filter binds the caller
 	Version   *int64        `json:"version"` // nil for an attached set
 	ChangedAt time.Time     `json:"changed_at"`
+	Open      bool          `json:"open"` // callers without a token may read it
 	Fields    []Field       `json:"fields"`
+	Hidden    []Field       `json:"hidden"` // not shown; for editors
 	Rules     *paging.Rules `json:"rules"`
+	Settings  *Settings     `json:"settings"` // for owners
+}
+
+// Settings are what only the owner of a set is told of it.
+type Settings struct {
+	Fixed    string  `json:"fixed"`      // the fixed filter, written as in a query
+	Remember int64   `json:"remember_s"` // of an attached set
+	Source   string  `json:"source"`
+	Indexes  []Index `json:"indexes"`
+}
+
+// Index is one index of a set.
+type Index struct {
+	Definition string  `json:"definition"`
+	Ready      bool    `json:"ready"`
+	Phase      string  `json:"phase"` // of the one that is being made
+	Part       float64 `json:"part"`  // of the phase that is done, 0 to 1
+}
+
+// SettingsChange changes what is not nil.
+type SettingsChange struct {
+	Label    *string `json:"label,omitempty"`
+	Fixed    *string `json:"fixed,omitempty"`
+	Open     *bool   `json:"open,omitempty"`
+	Remember *int64  `json:"remember_s,omitempty"` // seconds
 }
 
 // Sets lists the service's record sets.
@@ -139,39 +191,362 @@ func (c *Client) Sets(ctx context.Context) ([]Set, error) {
 	var list struct {
 		Sets []Set `json:"sets"`
 	}
-	_, err := c.get(ctx, c.base.JoinPath("api", "sets"), &list)
+	_, err := c.call(ctx, request{path: []string{"sets"}}, &list)
 	return list.Sets, err
 }
 
 // Set describes one record set.
 func (c *Client) Set(ctx context.Context, name string) (*Set, error) {
 	var set Set
-	_, err := c.get(ctx, c.base.JoinPath("api", "sets", url.PathEscape(name)), &set)
+	_, err := c.call(ctx, request{path: []string{"sets", name}}, &set)
 	return &set, err
+}
+
+// ChangeSet changes a set's settings.
+func (c *Client) ChangeSet(ctx context.Context, name string, change SettingsChange) (*Set, error) {
+	var set Set
+	_, err := c.call(ctx, request{method: http.MethodPatch, path: []string{"sets", name}, json: change}, &set)
+	return &set, err
+}
+
+// RemoveSet deletes a set; of an attached one nothing but what is known of it.
+func (c *Client) RemoveSet(ctx context.Context, name string) error {
+	_, err := c.call(ctx, request{method: http.MethodDelete, path: []string{"sets", name}}, nil)
+	return err
 }
 
 // Page reads one page of a record set, by a raw query such as
 // "page=3&size=20&sort=-tonnage".
 func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
-	at := c.base.JoinPath("api", "sets", url.PathEscape(set), "records")
-	at.RawQuery = query
 	var page Page
-	raw, err := c.get(ctx, at, &page)
-	page.Raw = raw
+	answer, err := c.call(ctx, request{path: []string{"sets", set, "records"}, query: query}, &page)
+	page.Raw = answer.body
 	return &page, err
 }
 
-// get is the one way that the client asks.
-func (c *Client) get(ctx context.Context, at *url.URL, into any) (json.RawMessage, error) {
-	req, err := http.NewRequestWithContext(ctx, http.MethodGet, at.String(), nil)
+// All iterates over every record that a query asks for, in its order and of one
+// snapshot, however many there are:
+//
+//	for record, err := range c.All(ctx, "arrivals", "berth=N4&sort=-tonnage") {
+//
+// An error ends it; without one, every record has come.
+func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, error] {
+	return func(yield func(Record, error) bool) {
+		res, err := c.send(ctx, request{path: []string{"sets", set, "records", "all"}, query: query, accept: "application/x-ndjson"})
+		if err != nil {
+			yield(nil, err)
+			return
+		}
+		defer res.Body.Close()
+		dec := json.NewDecoder(res.Body)
+		for {
+			var record Record
+			err := dec.Decode(&record)
+			if err == io.EOF {
+				return
+			}
+			if err != nil {
+				yield(nil, fmt.Errorf("the records of %s were cut off: %w", set, err))
+				return
+			}
+			if !yield(record, nil) {
+				return
+			}
+		}
+	}
+}
+
+// One is one record and its revision.
+type One struct {
+	Record   Record `json:"record"`
+	Revision string `json:"revision"` // "" in an attached set
+	Href     string `json:"href"`
+	Version  int64  `json:"version"` // of the set, after a change
+}
+
+// Record reads one record by its key, its parts in the order of the rules.
+func (c *Client) Record(ctx context.Context, set string, key []string) (*One, error) {
+	return c.one(ctx, request{path: recordPath(set, key)})
+}
+
+// Add adds a record: a JSON object by field.
+func (c *Client) Add(ctx context.Context, set string, values map[string]any) (*One, error) {
+	return c.one(ctx, request{method: http.MethodPost, path: []string{"sets", set, "records"}, json: values})
+}
+
+// Change changes a record that still has the revision, by a JSON merge patch.
+func (c *Client) Change(ctx context.Context, set string, key []string, revision string, values map[string]any) (*One, error) {
+	return c.one(ctx, request{method: http.MethodPatch, path: recordPath(set, key), json: values, ifMatch: revision})
+}
+
+// Restore brings a withdrawn record back.
+func (c *Client) Restore(ctx context.Context, set string, key []string) (*One, error) {
+	return c.one(ctx, request{method: http.MethodPost, path: append(recordPath(set, key), "restore")})
+}
+
+// Withdraw takes a record that still has the revision out of its set.
+func (c *Client) Withdraw(ctx context.Context, set string, key []string, revision string) error {
+	_, err := c.call(ctx, request{method: http.MethodPost, path: append(recordPath(set, key), "withdraw"), ifMatch: revision}, nil)
+	return err
+}
+
+// Delete deletes a record that still has the revision for good.
+func (c *Client) Delete(ctx context.Context, set string, key []string, revision string) error {
+	_, err := c.call(ctx, request{method: http.MethodDelete, path: recordPath(set, key), ifMatch: revision}, nil)
+	return err
+}
+
+func (c *Client) one(ctx context.Context, r request) (*One, error) {
+	var one One
+	_, err := c.call(ctx, r, &one)
+	return &one, err
+}
+
+// Place is where a record stands.
+type Place struct {
+	Row     int64  `json:"row"`  // from 1
+	Page    int64  `json:"page"` // the page that holds it
+	Href    string `json:"href"`
+	WayBack string `json:"way_back"`
+}
+
+// Place tells where a record stands under a query's sort, filters and size.
+func (c *Client) Place(ctx context.Context, set string, key []string, query string) (*Place, error) {
+	var place Place
+	_, err := c.call(ctx, request{path: append(recordPath(set, key), "place"), query: query}, &place)
+	return &place, err
+}
+
+// Rules reads a set's rules as JSON, and their ETag.
+func (c *Client) Rules(ctx context.Context, set string) (text []byte, tag string, err error) {
+	answer, err := c.call(ctx, request{path: []string{"sets", set, "rules"}}, &json.RawMessage{})
+	return answer.body, strings.Trim(answer.header.Get("ETag"), `"`), err
+}
+
+// ReplaceRules replaces a set's rules, if they still have the tag.
+func (c *Client) ReplaceRules(ctx context.Context, set string, text []byte, tag string) error {
+	_, err := c.call(ctx, request{method: http.MethodPut, path: []string{"sets", set, "rules"}, json: json.RawMessage(text), ifMatch: tag}, nil)
+	return err
+}
+
+// Import is a file that becomes the records of a set.
+type Import struct {
+	Set       string // its name
+	Again     bool   // the set is there; its records are replaced
+	File      io.Reader
+	MediaType string     // text/csv, application/x-ndjson, application/json or that of XLSX
+	Options   url.Values // label, key, delimiter, encoding, sheet, type.FIELD, rules, aside, check, progress
+}
+
+// Imported is what became of a file.
+type Imported struct {
+	Set    *Set     `json:"set"` // nil when the file was only checked
+	Rows   int64    `json:"rows"`
+	Fields []Field  `json:"fields"`
+	Key    []string `json:"key"`
+	Aside  *struct {
+		CSV string `json:"csv"`
+	} `json:"aside"`
+	Bad *struct {
+		Count int64    `json:"count"`
+		Rows  []BadRow `json:"rows"`
+	} `json:"bad"`
+}
+
+// Import makes a set of a file, or replaces its records: all or nothing.
+func (c *Client) Import(ctx context.Context, in Import) (*Imported, error) {
+	options := url.Values{}
+	for name, values := range in.Options {
+		options[name] = values
+	}
+	r := request{method: http.MethodPost, path: []string{"sets"}, body: in.File, mediaType: in.MediaType, long: true}
+	if in.Again {
+		r.method, r.path = http.MethodPut, []string{"sets", in.Set, "records"}
+	} else {
+		options.Set("name", in.Set)
+	}
+	r.query = options.Encode()
+	var imported Imported
+	_, err := c.call(ctx, r, &imported)
+	return &imported, err
+}
+
+// Progress is how far an import has come.
+type Progress struct {
+	Bytes int64  `json:"bytes"` // read, of the pass that is running
+	Rows  int64  `json:"rows"`
+	Pass  string `json:"pass"` // "look" while types are found, then "load"
+}
+
+// Progress tells how far the import has come that was given a name by its option
+// "progress".
+func (c *Client) Progress(ctx context.Context, name string) (*Progress, error) {
+	var p Progress
+	_, err := c.call(ctx, request{path: []string{"imports", name}}, &p)
+	return &p, err
+}
+
+// Attach is a table or view of a source that becomes a set.
+type Attach struct {
+	Name     string          `json:"name"`
+	Label    string          `json:"label,omitempty"`
+	Source   string          `json:"source"`
+	Schema   string          `json:"schema,omitempty"` // "": public
+	Table    string          `json:"table"`
+	Key      []string        `json:"key,omitempty"` // of a view
+	Fields   []string        `json:"fields,omitempty"`
+	Remember int64           `json:"remember_s,omitempty"` // seconds
+	Rules    json.RawMessage `json:"rules,omitempty"`
+}
+
+// Attach makes a set of a table or view.
+func (c *Client) Attach(ctx context.Context, a Attach) (*Set, error) {
+	var set Set
+	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"attach"}, json: a}, &set)
+	return &set, err
+}
+
+// Token is what is told of a token.
+type Token struct {
+	ID        int64      `json:"id"`
+	Label     string     `json:"label"`
+	Role      string     `json:"role"` // reader, editor or owner
+	Sets      []string   `json:"sets"` // nil: all
+	CreatedAt time.Time  `json:"created_at"`
+	UsedAt    *time.Time `json:"used_at"`
+	EndedAt   *time.Time `json:"ended_at"`
+	Secret    string     `json:"secret,omitempty"` // the token itself, when it has just been made
+}
+
+// Tokens lists the tokens that have been made.
+func (c *Client) Tokens(ctx context.Context) ([]Token, error) {
+	var list struct {
+		Tokens []Token `json:"tokens"`
+	}
+	_, err := c.call(ctx, request{path: []string{"tokens"}}, &list)
+	return list.Tokens, err
+}
+
+// CreateToken makes a token. Its Secret is told this once.
+func (c *Client) CreateToken(ctx context.Context, label, role string, sets []string) (*Token, error) {
+	var token Token
+	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"tokens"}, json: map[string]any{"label": label, "role": role, "sets": sets}}, &token)
+	return &token, err
+}
+
+// EndToken ends a token.
+func (c *Client) EndToken(ctx context.Context, id int64) error {
+	_, err := c.call(ctx, request{method: http.MethodDelete, path: []string{"tokens", strconv.FormatInt(id, 10)}}, nil)
+	return err
+}
+
+// recordPath is where a record is. A comma at the end of its key sets apart what a
+// path could not hold otherwise.
+func recordPath(set string, key []string) []string {
+	parts := make([]string, len(key))
+	for i, k := range key {
+		parts[i] = url.PathEscape(k)
+	}
+	text := strings.Join(parts, ",")
+	if len(key) == 1 && (text == "" || text == "." || text == ".." || text == "all") {
+		text += ","
+	}
+	return []string{"sets", set, "records", rawPart + text}
+}
+
+// rawPart marks a part of a path that is escaped already.
+const rawPart = "\x00"
+
+// request is one call of the API.
+type request struct {
+	method    string   // "": GET
+	path      []string // below /api
+	query     string
+	accept    string
+	ifMatch   string
+	json      any
+	body      io.Reader
+	mediaType string
+	long      bool
+}
+
+// answer is what came back.
+type answer struct {
+	body   json.RawMessage
+	header http.Header
+}
+
+// call makes a call and reads its answer.
+func (c *Client) call(ctx context.Context, r request, into any) (answer, error) {
+	if !r.long {
+		var cancel context.CancelFunc
+		ctx, cancel = context.WithTimeout(ctx, answerTime)
+		defer cancel()
+	}
+	res, err := c.send(ctx, r)
+	if err != nil {
+		return answer{}, err
+	}
+	defer res.Body.Close()
+	body, err := io.ReadAll(io.LimitReader(res.Body, answerBytes))
+	if err != nil {
+		return answer{}, fmt.Errorf("reading the answer of %s: %w", c.base, err)
+	}
+	if into != nil {
+		if err := json.Unmarshal(body, into); err != nil {
+			return answer{}, fmt.Errorf("the answer of %s: %w", c.base, err)
+		}
+	}
+	return answer{body, res.Header}, nil
+}
+
+// send is the one way that the client asks. An answer that is none becomes an
+// error.
+func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
+	at := strings.TrimRight(c.base.String(), "/") + "/api"
+	for _, part := range r.path {
+		if raw, ok := strings.CutPrefix(part, rawPart); ok {
+			at += "/" + raw
+		} else {
+			at += "/" + url.PathEscape(part)
+		}
+	}
+	if r.query != "" {
+		at += "?" + r.query
+	}
+	if r.json != nil {
+		text, err := json.Marshal(r.json)
+		if err != nil {
+			return nil, err
+		}
+		r.body, r.mediaType = bytes.NewReader(text), "application/json"
+	}
+	if r.method == "" {
+		r.method = http.MethodGet
+	}
+	if r.accept == "" {
+		r.accept = "application/json"
+	}
+	req, err := http.NewRequestWithContext(ctx, r.method, at, r.body)
 	if err != nil {
 		return nil, err
 	}
-	req.Header.Set("Accept", "application/json")
+	req.Header.Set("Accept", r.accept)
+	for name, value := range map[string]string{"Content-Type": r.mediaType, "Authorization": c.token, "If-Match": r.ifMatch} {
+		switch {
+		case value == "":
+		case name == "Authorization":
+			req.Header.Set(name, "Bearer "+value)
+		case name == "If-Match":
+			req.Header.Set(name, `"`+value+`"`)
+		default:
+			req.Header.Set(name, value)
+		}
+	}
 	res, err := c.http.Do(req)
 	if err != nil {
-		if ctx.Err() != nil {
-			return nil, ctx.Err()
+		if cause := ctx.Err(); cause != nil && !errors.Is(cause, context.DeadlineExceeded) {
+			return nil, cause
 		}
 		var cause *url.Error
 		if errors.As(err, &cause) {
@@ -179,24 +554,17 @@ func (c *Client) get(ctx context.Context, at *url.URL, into any) (json.RawMessag
 		}
 		return nil, fmt.Errorf("%w at %s: %w", ErrUnreachable, c.base, err)
 	}
-	defer res.Body.Close()
-	body, err := io.ReadAll(io.LimitReader(res.Body, answerBytes))
-	if err != nil {
-		return nil, fmt.Errorf("reading the answer of %s: %w", at.Redacted(), err)
-	}
 	mediaType, _, _ := mime.ParseMediaType(res.Header.Get("Content-Type"))
 	switch {
-	case mediaType == "application/problem+json":
+	case res.StatusCode == http.StatusNoContent, res.StatusCode < 300 && mediaType == r.accept:
+		return res, nil
+	}
+	defer res.Body.Close()
+	if mediaType == "application/problem+json" {
 		p := &Problem{}
-		if err := json.Unmarshal(body, p); err != nil {
-			return nil, fmt.Errorf("%s answered %s", at.Redacted(), res.Status)
+		if err := json.NewDecoder(io.LimitReader(res.Body, answerBytes)).Decode(p); err == nil {
+			return nil, p
 		}
-		return nil, p
-	case res.StatusCode != http.StatusOK || mediaType != "application/json":
-		return nil, fmt.Errorf("%s answered %s with %q; is that a Page Ladder service?", at.Redacted(), res.Status, mediaType)
 	}
-	if err := json.Unmarshal(body, into); err != nil {
-		return nil, fmt.Errorf("the answer of %s: %w", at.Redacted(), err)
-	}
-	return body, nil
+	return nil, fmt.Errorf("%s answered %s with %q; is that a Page Ladder service?", c.base, res.Status, mediaType)
 }

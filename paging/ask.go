@@ -36,9 +36,9 @@ type SortBy struct {
 
 // Order is one field of the total order that records are read in.
 type Order struct {
-	Field      string
-	Desc       bool
-	NullsFirst bool
+	Field      string `json:"field"`
+	Desc       bool   `json:"desc,omitempty"`
+	NullsFirst bool   `json:"nulls_first,omitempty"`
 }
 
 // occurrence is where a parameter stands in the query.

@@ -25,7 +25,7 @@ const (
 	exitOK          = 0
 	exitFailed      = 1 // anything else that went wrong
 	exitUsage       = 2 // the command line is wrong
-	exitNotFound    = 3 // no such set, or no such page where the rules refuse it
+	exitNotFound    = 3 // no such set or record, or no such page where the rules refuse it
 	exitRefused     = 4 // the service refused the question
 	exitUnavailable = 5 // no service answers, or its database is away
 )
@@ -89,7 +89,8 @@ Exit codes: 0 done, 1 failed, 2 wrong command line, 3 no such set or page,
 		SilenceUsage:  true,
 	}
 	root.SetFlagErrorFunc(func(_ *cobra.Command, err error) error { return usageError{err} })
-	root.AddCommand(newDemo(), newServe(), newPage(), newVersion())
+	root.AddCommand(newDemo(), newServe(), newConfig(), newToken(), newBackup(), newRestore(),
+		newSets(), newRecords(), newPlace(), newPage(), newReckon(), newCut(), newLadder(), newVersion())
 	return root
 }
 
@@ -114,11 +115,20 @@ func serverFlag(cmd *cobra.Command) func() (*client.Client, error) {
 		server = client.DefaultServer
 	}
 	flag := cmd.Flags().String("server", server, "address of the service; also PAGELADDER_SERVER")
+	file := cmd.Flags().String("token-file", "", "file with the token to call with; PAGELADDER_TOKEN holds one too")
 	return func() (*client.Client, error) {
 		c, err := client.New(*flag)
 		if err != nil {
 			return nil, usageError{err}
 		}
-		return c, nil
+		token := os.Getenv("PAGELADDER_TOKEN")
+		if *file != "" {
+			text, err := os.ReadFile(*file)
+			if err != nil {
+				return nil, usageError{fmt.Errorf("--token-file: %w", err)}
+			}
+			token = string(text)
+		}
+		return c.WithToken(strings.TrimSpace(token)), nil
 	}
 }

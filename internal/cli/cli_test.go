@@ -140,7 +140,7 @@ func TestCommandLine(t *testing.T) {
 			{[]string{"page", "arrivals", "--server", "harbour"}, 2, `address "harbour" is not of the form`},
 			{[]string{"page", "arrivals", "--server", "http://127.0.0.1:1"}, 5, "no Page Ladder service answers at http://127.0.0.1:1"},
 			{[]string{"serve", "--listen", "0.0.0.0:0"}, 2, "is not a loopback address"},
-			{[]string{"serve", "--listen", "here"}, 2, "not of the form 127.0.0.1:8470"},
+			{[]string{"serve", "--listen", "here"}, 2, "of the form 127.0.0.1:8470"},
 		} {
 			got := s.run(t, c.args...)
 			assert.Equal(t, c.code, got.code, c.args)

@@ -10,7 +10,6 @@ import (
 )
 
 func newDemo() *cobra.Command {
-	var flags serveFlags
 	var tides int
 	cmd := &cobra.Command{
 		Use:   "demo",
@@ -22,11 +21,10 @@ for. Sets that are there already are kept as they are.`,
   pageladder demo --tides 1000000 --listen 127.0.0.1:0 --data-dir /tmp/harbour`,
 		Args: exactly(),
 		RunE: func(cmd *cobra.Command, _ []string) error {
-			return serve(cmd.Context(), flags, cmd.OutOrStdout(), cmd.ErrOrStderr(),
-				func(ctx context.Context, store *sets.Store) error { return demo.Load(ctx, store, tides) })
+			return serve(cmd, func(ctx context.Context, store *sets.Store) error { return demo.Load(ctx, store, tides) })
 		},
 	}
-	flags.add(cmd)
+	configFlags(cmd.Flags())
 	cmd.Flags().IntVar(&tides, "tides", 0, "how many tides to generate, where there are none yet")
 	return cmd
 }

@@ -87,7 +87,9 @@ func writeCSV(w io.Writer, fields []client.Field, records []client.Record) error
 		}
 		b = intake.AppendCell(b, f.Name, false)
 	}
-	b = append(b, '\n')
+	if len(fields) > 0 {
+		b = append(b, '\n')
+	}
 	for _, record := range records {
 		for i, v := range record {
 			if i > 0 {
@@ -121,5 +123,56 @@ func writeNDJSON(w io.Writer, records []client.Record) error {
 		b.WriteString("}\n")
 	}
 	_, err := w.Write(b.Bytes())
+	return err
+}
+
+// listing is a table of what is no record set: sets, tokens, fields.
+type listing struct {
+	fields  []client.Field
+	records []client.Record
+}
+
+func newListing(columns ...string) *listing {
+	t := &listing{}
+	for _, c := range columns {
+		kind := ""
+		if slices.Contains([]string{"records", "version", "row", "page", "id"}, c) {
+			kind = string(paging.Integer)
+		}
+		t.fields = append(t.fields, client.Field{Name: c, Type: kind})
+	}
+	return t
+}
+
+// add adds a row of plain values.
+func (t *listing) add(cells ...any) {
+	var record client.Record
+	for i, cell := range cells {
+		text, err := json.Marshal(cell)
+		if err != nil {
+			panic(err) // plain values are JSON
+		}
+		record = append(record, client.Value{Field: t.fields[i].Name, JSON: text})
+	}
+	t.records = append(t.records, record)
+}
+
+// write writes a listing; as JSON, what it was made of.
+func (t *listing) write(w io.Writer, output string, raw any) error {
+	if err := checkOutput(output); err != nil {
+		return err
+	}
+	switch output {
+	case "json":
+		enc := json.NewEncoder(w)
+		enc.SetIndent("", "  ")
+		enc.SetEscapeHTML(false)
+		return enc.Encode(raw)
+	case "ndjson":
+		return writeNDJSON(w, t.records)
+	case "csv":
+		return writeCSV(w, t.fields, t.records)
+	}
+	_, err := fmt.Fprintln(w, drawTable(t.fields, t.records))
 	return err
 }

@@ -1,68 +1,298 @@
 package cli
 
 import (
+	"bufio"
+	"errors"
 	"fmt"
 	"io"
+	"iter"
 	"net/url"
+	"os"
 	"slices"
+	"strconv"
 	"strings"
 
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
+	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 )
 
+// questionFlags are what a set is asked by.
+type questionFlags struct {
+	page, size, row, sort, search, fields string
+	filters                               []string
+}
+
+func (q *questionFlags) add(cmd *cobra.Command) {
+	f := cmd.Flags()
+	f.StringVar(&q.size, "size", "", "records to a page")
+	f.StringVar(&q.sort, "sort", "", "sort keys, a leading - is descending: -tonnage,vessel")
+	f.StringVar(&q.search, "search", "", "words that a record has")
+	f.StringVar(&q.fields, "fields", "", "fewer fields, comma between")
+	f.StringArrayVarP(&q.filters, "filter", "f", nil, "a filter, such as berth=N4 or tonnage.min=500; may be repeated")
+	cmd.RegisterFlagCompletionFunc("sort", q.complete(func(set *client.Set) (words []string) {
+		for _, k := range set.Rules.Sorts {
+			words = append(words, k.Key, "-"+k.Key)
+		}
+		return words
+	}))
+	cmd.RegisterFlagCompletionFunc("filter", q.complete(func(set *client.Set) (words []string) {
+		for i := range set.Rules.Filters {
+			f := &set.Rules.Filters[i]
+			for _, op := range set.Rules.Offered(f) {
+				words = append(words, set.Rules.OperatorParam(f, op)+"=")
+			}
+		}
+		return words
+	}))
+	cmd.RegisterFlagCompletionFunc("fields", q.complete(func(set *client.Set) (words []string) {
+		for _, f := range set.Fields {
+			words = append(words, f.Name)
+		}
+		return words
+	}))
+}
+
+// complete completes a flag from the set that the first argument names.
+func (q *questionFlags) complete(words func(*client.Set) []string) cobra.CompletionFunc {
+	return func(cmd *cobra.Command, args []string, typed string) ([]string, cobra.ShellCompDirective) {
+		none := cobra.ShellCompDirectiveNoFileComp | cobra.ShellCompDirectiveNoSpace
+		server, err := cmd.Flags().GetString("server")
+		if err != nil || len(args) == 0 {
+			return nil, none
+		}
+		c, err := client.New(server)
+		if err != nil {
+			return nil, none
+		}
+		set, err := c.WithToken(os.Getenv("PAGELADDER_TOKEN")).Set(cmd.Context(), args[0])
+		if err != nil {
+			return nil, none
+		}
+		before := ""
+		if at := strings.LastIndexByte(typed, ','); at >= 0 { // the last of a list
+			before = typed[:at+1]
+		}
+		var all []string
+		for _, w := range words(set) {
+			if strings.HasPrefix(before+w, typed) {
+				all = append(all, before+w)
+			}
+		}
+		return all, none
+	}
+}
+
+// query writes the flags as a query, with the parameters' names of the set.
+func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string) (string, error) {
+	set, err := c.Set(cmd.Context(), name)
+	if err != nil {
+		return "", err
+	}
+	r := set.Rules
+	var parts []string
+	for _, p := range []struct{ flag, name, value string }{{"page", r.PageParam(), q.page}, {"size", r.SizeParam(), q.size}, {"row", r.RowParam(), q.row},
+		{"sort", r.SortParam(), q.sort}, {"search", r.SearchParam(), q.search}, {"fields", r.FieldsParam(), q.fields}} {
+		if cmd.Flags().Changed(p.flag) {
+			parts = append(parts, url.QueryEscape(p.name)+"="+url.QueryEscape(p.value))
+		}
+	}
+	for _, f := range q.filters {
+		name, value, ok := strings.Cut(f, "=")
+		if !ok {
+			return "", usageError{fmt.Errorf("--filter %q is not of the form FIELD=VALUE or FIELD.OPERATOR=VALUE", f)}
+		}
+		parts = append(parts, url.QueryEscape(name)+"="+url.QueryEscape(value))
+	}
+	return strings.Join(parts, "&"), nil
+}
+
 func newPage() *cobra.Command {
-	var page, size, sort, output string
+	var q questionFlags
+	var output string
+	var all, interactive bool
 	cmd := &cobra.Command{
 		Use:   "page SET",
 		Short: "Show one page of a record set",
 		Long: `Show one page of a record set: its records as a table, the rows that it holds,
 and the ladder with the current page in brackets. What the service changed of the
-question is told on the error output.`,
+question is told on the error output. With --all every record comes, of one snapshot,
+however many there are; with --interactive one page after the other, by short words.`,
 		Example: `  pageladder page arrivals --page 3 --size 20 --sort -tonnage
-  pageladder page berths --sort -depth_m,code -o csv`,
+  pageladder page arrivals --filter berth=N4 --filter tonnage.min=500 --search gull
+  pageladder page berths --sort -depth_m,code -o csv
+  pageladder page arrivals --all -o ndjson`,
 		Args: exactly("SET"),
 	}
-	cmd.Flags().StringVar(&page, "page", "", "page number, from 1")
-	cmd.Flags().StringVar(&size, "size", "", "records to a page")
-	cmd.Flags().StringVar(&sort, "sort", "", "sort keys, a leading - is descending: -tonnage,vessel")
+	q.add(cmd)
+	cmd.Flags().StringVar(&q.page, "page", "", "page number, from 1, or offset where the set is addressed by offset")
+	cmd.Flags().StringVar(&q.row, "row", "", "row number, from 1, whose page is shown")
+	cmd.Flags().BoolVar(&all, "all", false, "every record, of one snapshot")
+	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)
-	connect := serverFlag(cmd)
-	cmd.RunE = func(cmd *cobra.Command, args []string) error {
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		if err := checkOutput(output); err != nil {
 			return err
 		}
-		c, err := connect()
+		query, err := q.query(cmd, c, args[0])
 		if err != nil {
 			return err
 		}
-		var query []string
-		for _, p := range []struct{ name, value string }{{"page", page}, {"size", size}, {"sort", sort}} {
-			if cmd.Flags().Changed(p.name) {
-				query = append(query, p.name+"="+url.QueryEscape(p.value))
-			}
-		}
-		answer, err := c.Page(cmd.Context(), args[0], strings.Join(query, "&"))
-		if err != nil {
-			return err
-		}
-		for _, a := range answer.Adjusted {
-			fmt.Fprintf(cmd.ErrOrStderr(), "%s: %s\n", a.Param, a.Says)
-		}
-		return writePage(cmd.OutOrStdout(), output, answer, func() ([]client.Field, error) {
+		fields := func() ([]client.Field, error) {
 			set, err := c.Set(cmd.Context(), args[0])
 			return set.Fields, err
-		})
-	}
-	cmd.ValidArgsFunction = func(cmd *cobra.Command, args []string, _ string) ([]string, cobra.ShellCompDirective) {
-		if len(args) > 0 {
-			return nil, cobra.ShellCompDirectiveNoFileComp
 		}
-		return setNames(cmd, connect), cobra.ShellCompDirectiveNoFileComp
+		switch {
+		case all:
+			return writeAll(cmd.OutOrStdout(), output, c.All(cmd.Context(), args[0], query))
+		case interactive:
+			return interact(cmd, c, args[0], query, fields)
+		}
+		_, err = showPage(cmd, c, args[0], query, output, fields)
+		return err
+	})
+}
+
+func showPage(cmd *cobra.Command, c *client.Client, set, query, output string, fields func() ([]client.Field, error)) (*client.Page, error) {
+	answer, err := c.Page(cmd.Context(), set, query)
+	if err != nil {
+		return nil, err
 	}
-	return cmd
+	for _, a := range answer.Adjusted {
+		fmt.Fprintf(cmd.ErrOrStderr(), "%s: %s\n", a.Param, a.Says)
+	}
+	return answer, writePage(cmd.OutOrStdout(), output, answer, fields)
+}
+
+// writeAll writes records as they come.
+func writeAll(w io.Writer, output string, records iter.Seq2[client.Record, error]) error {
+	if output == "table" {
+		return usageError{errors.New("--all comes as -o csv, ndjson or json")}
+	}
+	out := bufio.NewWriter(w)
+	n := 0
+	for record, err := range records {
+		if err != nil {
+			out.Flush()
+			return err
+		}
+		fields := make([]client.Field, len(record))
+		for i, v := range record {
+			fields[i].Name = v.Field
+		}
+		switch {
+		case output == "csv" && n == 0:
+			err = writeCSV(out, fields, []client.Record{record})
+		case output == "csv":
+			err = writeCSV(out, nil, []client.Record{record})
+		case output == "json":
+			out.WriteString(map[bool]string{true: "[", false: ","}[n == 0])
+			fallthrough
+		default:
+			err = writeNDJSON(out, []client.Record{record})
+		}
+		if err != nil {
+			return err
+		}
+		n++
+	}
+	if output == "json" {
+		out.WriteString(map[bool]string{true: "[]\n", false: "]\n"}[n == 0])
+	}
+	return out.Flush()
+}
+
+// interact goes from page to page, by words that are typed.
+func interact(cmd *cobra.Command, c *client.Client, set, query string, fields func() ([]client.Field, error)) error {
+	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, q quit"
+	in := bufio.NewScanner(cmd.InOrStdin())
+	page, err := showPage(cmd, c, set, query, "table", fields)
+	if err != nil {
+		return err
+	}
+	about, err := c.Set(cmd.Context(), set)
+	if err != nil {
+		return err
+	}
+	for {
+		fmt.Fprintf(cmd.ErrOrStderr(), "%s > ", help)
+		if !in.Scan() {
+			fmt.Fprintln(cmd.ErrOrStderr())
+			return in.Err()
+		}
+		word, value, _ := strings.Cut(strings.TrimSpace(in.Text()), " ")
+		href := ""
+		switch word {
+		case "":
+			continue
+		case "q", "quit":
+			return nil
+		case "n":
+			href = page.Links.Next
+		case "p":
+			href = page.Links.Prev
+		case "f":
+			href = page.Links.First
+		case "l":
+			href = page.Links.Last
+		case "size":
+			query = with(with(queryOf(page), about.Rules.SizeParam(), strings.TrimSpace(value)), about.Rules.PageParam(), "")
+			if page.Paging.FirstRow != nil {
+				query = with(query, about.Rules.RowParam(), strconv.FormatInt(*page.Paging.FirstRow, 10))
+			}
+			href = "?" + query
+		case "sort":
+			href = "?" + with(with(queryOf(page), about.Rules.SortParam(), strings.TrimSpace(value)), about.Rules.PageParam(), "")
+		default:
+			n, err := strconv.ParseInt(word, 10, 64)
+			if err != nil {
+				fmt.Fprintf(cmd.ErrOrStderr(), "%q is none of: %s\n", word, help)
+				continue
+			}
+			if about.Rules.Addressing == paging.ByOffset {
+				n = (n - 1) * int64(page.Paging.Limit)
+			}
+			href = "?" + with(queryOf(page), about.Rules.PageParam(), strconv.FormatInt(n, 10))
+		}
+		if href == "" {
+			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")
+			continue
+		}
+		_, query, _ = strings.Cut(href, "?")
+		next, err := showPage(cmd, c, set, query, "table", fields)
+		if err != nil {
+			var problem *client.Problem
+			if !errors.As(err, &problem) {
+				return err
+			}
+			fmt.Fprintln(cmd.ErrOrStderr(), problem)
+			continue
+		}
+		page = next
+	}
+}
+
+// queryOf is the query that a page settled to.
+func queryOf(p *client.Page) string {
+	_, query, _ := strings.Cut(p.Links.Self, "?")
+	return query
+}
+
+// with is a query with one parameter changed; "" takes it out.
+func with(query, name, value string) string {
+	var parts []string
+	for part := range strings.SplitSeq(query, "&") {
+		key, _, _ := strings.Cut(part, "=")
+		if decoded, err := url.QueryUnescape(key); part != "" && (err != nil || decoded != name) {
+			parts = append(parts, part)
+		}
+	}
+	if value != "" {
+		parts = append(parts, url.QueryEscape(name)+"="+url.QueryEscape(value))
+	}
+	return strings.Join(parts, "&")
 }
 
 // setNames are the service's sets, for completion; none where it does not answer.

@@ -8,7 +8,7 @@ import (
 	"log/slog"
 	"net"
 	"os"
-	"path/filepath"
+	"strings"
 
 	"github.com/spf13/cobra"
 
@@ -16,78 +16,48 @@ import (
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/tokens"
 )
 
-// serveFlags are the flags of the commands that run a service.
-type serveFlags struct {
-	listen      string
-	dataDir     string
-	databaseURL string
-	verbose     bool
-}
-
-func (f *serveFlags) add(cmd *cobra.Command) {
-	cmd.Flags().StringVar(&f.listen, "listen", "127.0.0.1:8470", "loopback address and port to listen on; port 0 takes a free one")
-	cmd.Flags().StringVar(&f.dataDir, "data-dir", defaultDataDir(), "folder of the private PostgreSQL")
-	cmd.Flags().StringVar(&f.databaseURL, "database-url", os.Getenv("PAGELADDER_DATABASE_URL"),
-		"PostgreSQL server to use in place of a private one; also PAGELADDER_DATABASE_URL")
-	cmd.Flags().BoolVar(&f.verbose, "verbose", false, "log each request")
-	cmd.Flags().Lookup("database-url").DefValue = "" // it may hold a password
-}
-
-// defaultDataDir is below the user's data folder; for root it is the system's,
-// because PostgreSQL runs under another account, which cannot enter root's home.
-func defaultDataDir() string {
-	if os.Geteuid() == 0 {
-		return "/var/lib/pageladder"
-	}
-	if data := os.Getenv("XDG_DATA_HOME"); filepath.IsAbs(data) {
-		return filepath.Join(data, "pageladder")
-	}
-	home, err := os.UserHomeDir()
-	if err != nil {
-		return "pageladder-data"
-	}
-	return filepath.Join(home, ".local", "share", "pageladder")
-}
-
 func newServe() *cobra.Command {
-	var flags serveFlags
 	cmd := &cobra.Command{
 		Use:   "serve",
 		Short: "Run the service",
-		Long: `Run the service: the API and the console. It keeps its records in a private
-PostgreSQL that starts and stops with it, or in the one of --database-url.
-Ctrl-C stops it.`,
+		Long: `Run the service: the API, the lists and the console. It keeps its records in a
+private PostgreSQL that starts and stops with it, or in the one of --database-url.
+Each flag can also stand in the environment (--data-dir is PAGELADDER_DATA_DIR) or in
+the YAML file of --config; a flag is stronger than the environment, and that than the
+file. Ctrl-C stops it.`,
 		Example: `  pageladder serve
-  pageladder serve --listen 127.0.0.1:9000 --data-dir /srv/pageladder`,
+  pageladder serve --listen 127.0.0.1:9000 --data-dir /srv/pageladder
+  pageladder serve --config /etc/pageladder.yaml`,
 		Args: exactly(),
 		RunE: func(cmd *cobra.Command, _ []string) error {
-			return serve(cmd.Context(), flags, cmd.OutOrStdout(), cmd.ErrOrStderr(), nil)
+			return serve(cmd, nil)
 		},
 	}
-	flags.add(cmd)
+	configFlags(cmd.Flags())
 	return cmd
 }
 
 // serve runs a service until the context ends. With load, records are put in
 // before it answers.
-func serve(ctx context.Context, f serveFlags, out, errOut io.Writer, load func(context.Context, *sets.Store) error) (err error) {
-	level := slog.LevelWarn
-	if f.verbose {
-		level = slog.LevelInfo
-	}
-	log := slog.New(slog.NewTextHandler(errOut, &slog.HandlerOptions{Level: level}))
-
-	listener, err := listenLoopback(ctx, f.listen)
+func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (err error) {
+	ctx, out := cmd.Context(), cmd.OutOrStdout()
+	c, err := readConfig(cmd.Flags())
 	if err != nil {
 		return err
 	}
+	log := newLog(c, cmd.ErrOrStderr())
+	listener, err := (&net.ListenConfig{}).Listen(ctx, "tcp", c.Listen)
+	if err != nil {
+		return fmt.Errorf("%w; choose another address with --listen", err)
+	}
 	defer listener.Close()
 
-	url := f.databaseURL
+	url := c.DatabaseURL
 	if url == "" {
-		server, err := postgres.Start(ctx, postgres.Options{Dir: f.dataDir, Log: log})
+		server, err := postgres.Start(ctx, postgres.Options{Dir: c.DataDir, Log: log})
 		if err != nil {
 			return err
 		}
@@ -99,16 +69,24 @@ func serve(ctx context.Context, f serveFlags, out, errOut io.Writer, load func(c
 		return fmt.Errorf("opening the database: %w", err)
 	}
 	defer store.Close()
+	for name, url := range c.Sources {
+		if err := store.AddSource(name, url); err != nil {
+			return err
+		}
+	}
+	s, err := service.New(store, console.Files(), log, c.Service)
+	if err != nil {
+		return err
+	}
+	if err := admit(ctx, c, s.Tokens(), listener.Addr()); err != nil {
+		return err
+	}
 	if load != nil {
 		if err := load(ctx, store); err != nil {
 			return err
 		}
 	}
 	fmt.Fprintf(out, "Page Ladder is ready: http://%s (Ctrl-C stops it)\n", listener.Addr())
-	s, err := service.New(store, console.Files(), log, service.Options{Version: Version, Answers: service.DefaultAnswers})
-	if err != nil {
-		return err
-	}
 	if err := s.Serve(ctx, listener); err != nil {
 		return err
 	}
@@ -116,19 +94,33 @@ func serve(ctx context.Context, f serveFlags, out, errOut io.Writer, load func(c
 	return nil
 }
 
-// listenLoopback listens on a loopback address alone: there is no sign-in yet,
-// so whoever reaches the service may read all of it.
-func listenLoopback(ctx context.Context, address string) (net.Listener, error) {
-	host, _, err := net.SplitHostPort(address)
-	if err != nil {
-		return nil, usageError{fmt.Errorf("--listen %q is not of the form 127.0.0.1:8470: %w", address, err)}
+// admit keeps the token of the token file and refuses to listen where others could
+// come in while there is no token.
+func admit(ctx context.Context, c *config, keeper *tokens.Keeper, at net.Addr) error {
+	if c.TokenFile != "" {
+		text, err := os.ReadFile(c.TokenFile)
+		if err != nil {
+			return err
+		}
+		if err := keeper.Keep(ctx, strings.TrimSpace(string(text)), "from the token file", tokens.Owner); err != nil {
+			return err
+		}
 	}
-	if ip := net.ParseIP(host); host != "localhost" && (ip == nil || !ip.IsLoopback()) {
-		return nil, usageError{fmt.Errorf("--listen %q is not a loopback address; the service has no sign-in, so it listens on 127.0.0.1, ::1 or localhost alone", address)}
+	any, err := keeper.Any(ctx)
+	if err != nil || any {
+		return err
 	}
-	listener, err := (&net.ListenConfig{}).Listen(ctx, "tcp", address)
-	if err != nil {
-		return nil, fmt.Errorf("%w; choose another address with --listen", err)
+	if tcp, ok := at.(*net.TCPAddr); !ok || !tcp.IP.IsLoopback() {
+		return usageError{fmt.Errorf("--listen %s is not a loopback address, and there is no token yet, so that anybody could come in; make one first: pageladder token create --offline --role owner --label NAME", c.Listen)}
 	}
-	return listener, nil
+	return nil
+}
+
+func newLog(c *config, to io.Writer) *slog.Logger {
+	l, _ := level(c.LogLevel) // has been checked
+	options := &slog.HandlerOptions{Level: l}
+	if c.LogFormat == "json" {
+		return slog.New(slog.NewJSONHandler(to, options))
+	}
+	return slog.New(slog.NewTextHandler(to, options))
 }

@@ -43,3 +43,15 @@ func Migrate(ctx context.Context, url string) error {
 	}
 	return nil
 }
+
+// Keeps tells whether a database keeps record sets.
+func Keeps(ctx context.Context, url string) (bool, error) {
+	conn, err := pgx.Connect(ctx, url)
+	if err != nil {
+		return false, err
+	}
+	defer conn.Close(context.WithoutCancel(ctx))
+	var keeps bool
+	err = conn.QueryRow(ctx, "select to_regclass('pageladder.record_set') is not null").Scan(&keeps)
+	return keeps, err
+}

@@ -101,6 +101,28 @@ func (s *Server) URL() string {
 	return u.String()
 }
 
+// Running is the address of the private server of a data folder that another
+// process runs; ok is false where none does, or where its password cannot be read.
+func Running(dir string) (address string, ok bool) {
+	dir, err := filepath.Abs(dir)
+	if err != nil {
+		return "", false
+	}
+	s := &Server{opts: Options{Dir: dir}}
+	pid, status := s.pidFile()
+	password, err := os.ReadFile(s.path("password"))
+	text, err2 := os.ReadFile(filepath.Join(s.cluster(), "postmaster.pid"))
+	if err != nil || err2 != nil || status != "ready" || !s.isOurs(pid) {
+		return "", false
+	}
+	s.password = strings.TrimSpace(string(password))
+	s.port, err = strconv.Atoi(strings.TrimSpace(strings.Split(string(text), "\n")[3]))
+	return s.URL(), err == nil
+}
+
+// BinDir is where the PostgreSQL programs are that fit a data folder.
+func BinDir() (string, error) { return binaries(0) }
+
 // Pid is the process id of the server, or of the last one while none runs; 0
 // before the first.
 func (s *Server) Pid() int {

@@ -36,7 +36,7 @@ func (s *Service) listTokens(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusOK, TokenList{append([]tokens.Token{}, all...)})
+	c.PureJSON(http.StatusOK, TokenList{append([]tokens.Token{}, all...)})
 }
 
 func (s *Service) createToken(c *gin.Context) {
@@ -70,7 +70,7 @@ func (s *Service) createToken(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusCreated, NewToken{secret, *token})
+	c.PureJSON(http.StatusCreated, NewToken{secret, *token})
 }
 
 func (s *Service) endToken(c *gin.Context) {
@@ -108,7 +108,7 @@ func (s *Service) readSession(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusOK, Session{caller.Role.String(), caller.Label, caller.Sets, any})
+	c.PureJSON(http.StatusOK, Session{caller.Role.String(), caller.Label, caller.Sets, any})
 }
 
 func (s *Service) signIn(c *gin.Context) {
@@ -125,7 +125,7 @@ func (s *Service) signIn(c *gin.Context) {
 	http.SetCookie(c.Writer, &http.Cookie{Name: sessionCookie, Value: id, Path: s.prefix + "/", Expires: until, HttpOnly: true,
 		Secure: strings.HasPrefix(s.public, "https://"), SameSite: http.SameSiteStrictMode})
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusOK, Session{caller.Role.String(), caller.Label, caller.Sets, true})
+	c.PureJSON(http.StatusOK, Session{caller.Role.String(), caller.Label, caller.Sets, true})
 }
 
 func (s *Service) signOut(c *gin.Context) {

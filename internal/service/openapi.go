@@ -43,7 +43,7 @@ func (s *Service) setDescription(c *gin.Context) {
 
 func (s *Service) tellDescription(c *gin.Context, d object) {
 	s.private(c)
-	c.JSON(http.StatusOK, d)
+	c.PureJSON(http.StatusOK, d)
 }
 
 // describer collects the schemas that a description names.

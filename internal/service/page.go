@@ -177,7 +177,9 @@ func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Sh
 	if rules.Language != "" || shape.Name() == "html" || sp.markup != "" {
 		a.View = markup.Of(&page.Settled, base, languageOf(rules, c.Request))
 		a.View.Paging = a.About.Paging
-		a.About.Paging.Summary = a.View.Summary()
+		if rules.Language != "" {
+			a.About.Paging.Summary = a.View.Summary()
+		}
 		a.Style = markup.StyleOf(rules.Markup)
 		if sp.markup != "" {
 			a.Style = markup.StyleOf(paging.MarkupRules{Style: sp.markup, Classes: rules.Markup.Classes})
@@ -212,7 +214,11 @@ func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, link
 	step := func(name string, took time.Duration, format string, args ...any) {
 		m.Steps = append(m.Steps, Step{name, took.Microseconds(), fmt.Sprintf(format, args...)})
 	}
-	read := fmt.Sprintf("%d filters, sorted by %s", len(meta.Filters), meta.Sort)
+	read := map[int]string{0: "no filter", 1: "1 filter"}[len(meta.Filters)]
+	if read == "" {
+		read = fmt.Sprintf("%d filters", len(meta.Filters))
+	}
+	read += ", sorted by " + meta.Sort
 	if meta.Search != "" {
 		read += fmt.Sprintf(", search for %q", meta.Search)
 	}

@@ -59,7 +59,7 @@ func (s *Service) reckon(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusOK, answer)
+	c.PureJSON(http.StatusOK, answer)
 }
 
 func (s *Service) cut(c *gin.Context) {
@@ -83,7 +83,7 @@ func (s *Service) cut(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusOK, CutAnswer{append([]json.RawMessage{}, paging.Cut(body.Records, page)...), answer})
+	c.PureJSON(http.StatusOK, CutAnswer{append([]json.RawMessage{}, paging.Cut(body.Records, page)...), answer})
 }
 
 func (s *Service) reckoned(c *gin.Context, body *ReckonBody) (page paging.Page, answer Reckoned, err error) {
@@ -227,5 +227,5 @@ func (s *Service) readLadder(c *gin.Context) {
 		back = ""
 	}
 	s.private(c)
-	c.JSON(http.StatusOK, LadderAnswer{a.About.Paging.Summary, a.About.Links, a.About.Ladder, a.About.Markup, back})
+	c.PureJSON(http.StatusOK, LadderAnswer{a.About.Paging.Summary, a.About.Links, a.About.Ladder, a.About.Markup, back})
 }

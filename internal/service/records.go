@@ -145,7 +145,7 @@ func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version i
 	if status == http.StatusCreated {
 		c.Header("Location", href)
 	}
-	c.JSON(status, RecordAnswer{text, string(revision), href, version})
+	c.PureJSON(status, RecordAnswer{text, string(revision), href, version})
 }
 
 func (s *Service) addRecord(c *gin.Context) {
@@ -225,7 +225,7 @@ func (s *Service) deleteRecord(c *gin.Context) {
 	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		version, err := s.store.Delete(c.Request.Context(), set.Name, key, revision)
 		if err == nil {
-			c.JSON(http.StatusOK, gin.H{"version": version})
+			c.PureJSON(http.StatusOK, gin.H{"version": version})
 		}
 		return err
 	})
@@ -235,7 +235,7 @@ func (s *Service) withdrawRecord(c *gin.Context) {
 	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		version, err := s.store.Withdraw(c.Request.Context(), set.Name, key, revision)
 		if err == nil {
-			c.JSON(http.StatusOK, gin.H{"version": version})
+			c.PureJSON(http.StatusOK, gin.H{"version": version})
 		}
 		return err
 	})
@@ -295,7 +295,7 @@ func (s *Service) readPlace(c *gin.Context) {
 		back = ""
 	}
 	s.private(c)
-	c.JSON(http.StatusOK, Place{row, page.Number(), page.On(base).Steps().Self, back})
+	c.PureJSON(http.StatusOK, Place{row, page.Number(), page.On(base).Steps().Self, back})
 }
 
 // readBack goes back to a page by its way back.

@@ -86,18 +86,22 @@ type Service struct {
 	handler http.Handler
 }
 
-// New readies a service. The console's files hold index.html and assets/. Its
-// error is about the options.
-func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Service, error) {
-	if o.Limits == (Limits{}) {
-		o.Limits = DefaultLimits
+// Check tells what is wrong with options.
+func Check(o Options) error {
+	_, err := (&Service{hosts: map[string]bool{}}).configure(o)
+	if err == nil {
+		gin.SetMode(gin.ReleaseMode)
+		err = gin.New().SetTrustedProxies(o.Proxies)
 	}
-	s := &Service{store: store, tokens: tokens.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins,
-		hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}}
+	return err
+}
+
+// configure takes over where a service is reached and from where.
+func (s *Service) configure(o Options) (*Service, error) {
 	if o.PublicURL != "" {
 		u, err := url.Parse(o.PublicURL)
 		if err != nil || u.Scheme != "http" && u.Scheme != "https" || u.Host == "" || u.RawQuery != "" || u.Fragment != "" || u.User != nil {
-			return nil, fmt.Errorf("found public URL %q; right would be one such as https://saltmere.example/lists", o.PublicURL)
+			return nil, fmt.Errorf("public-url: found %q; right would be one such as https://saltmere.example/lists", o.PublicURL)
 		}
 		s.public = strings.TrimRight(u.String(), "/")
 		s.prefix = strings.TrimRight(u.EscapedPath(), "/")
@@ -108,8 +112,22 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	}
 	for _, origin := range o.Origins {
 		if u, err := url.Parse(origin); err != nil || u.Host == "" || origin != u.Scheme+"://"+u.Host {
-			return nil, fmt.Errorf("found origin %q; right would be a scheme and a host, such as https://saltmere.example", origin)
+			return nil, fmt.Errorf("cors-origin: found %q; right would be a scheme and a host, such as https://saltmere.example", origin)
 		}
+	}
+	return s, nil
+}
+
+// New readies a service. The console's files hold index.html and assets/. Its
+// error is about the options.
+func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Service, error) {
+	if o.Limits == (Limits{}) {
+		o.Limits = DefaultLimits
+	}
+	s := &Service{store: store, tokens: tokens.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins,
+		hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}}
+	if _, err := s.configure(o); err != nil {
+		return nil, err
 	}
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answerKey, *keptAnswer](o.Answers) // the size is right
@@ -229,7 +247,7 @@ func (s *Service) panicked(c *gin.Context, cause any) {
 
 // alive answers 200 while the process answers at all.
 func (s *Service) alive(c *gin.Context) {
-	c.JSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
+	c.PureJSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
 }
 
 // ready answers 200 while the database is well too.
@@ -242,5 +260,5 @@ func (s *Service) ready(c *gin.Context) {
 		s.problem(c, databaseAway, "the database cannot be reached at the moment")
 		return
 	}
-	c.JSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
+	c.PureJSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
 }

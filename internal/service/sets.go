@@ -34,10 +34,10 @@ type SetInfo struct {
 	Records   *int64         `json:"records"` // null for an attached set, and where a fixed filter binds the caller
 	Version   *int64         `json:"version"` // null for an attached set
 	ChangedAt time.Time      `json:"changed_at"`
-	Open      bool           `json:"open"` // callers without a token may read it
+	Open      bool           `json:"open"`             // callers without a token may read it
 	Fields    []intake.Field `json:"fields"`           // that are shown
 	Hidden    []intake.Field `json:"hidden,omitempty"` // the others: for those who change records
-	Rules     *paging.Rules  `json:"rules,omitempty"` // of one set
+	Rules     *paging.Rules  `json:"rules,omitempty"`  // of one set
 	Settings  *SetSettings   `json:"settings,omitempty"`
 }
 
@@ -85,7 +85,7 @@ func (s *Service) listSets(c *gin.Context) {
 		return
 	}
 	s.private(c)
-	c.JSON(http.StatusOK, SetList{infos})
+	c.PureJSON(http.StatusOK, SetList{infos})
 }
 
 // SetList is every set that a caller may read.
@@ -117,7 +117,7 @@ func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 			}
 		}
 	}
-	c.JSON(status, info)
+	c.PureJSON(status, info)
 }
 
 // SettingsChange changes what is given.
@@ -403,7 +403,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 		answer.Aside = &Aside{aside.String()}
 	}
 	if set == nil {
-		c.JSON(http.StatusOK, answer)
+		c.PureJSON(http.StatusOK, answer)
 		return
 	}
 	info := infoOf(set, who(c))
@@ -413,7 +413,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 		status = http.StatusCreated
 		s.created(c, set)
 	}
-	c.JSON(status, answer)
+	c.PureJSON(status, answer)
 }
 
 // importOf reads what an import is to be: its parameters, from the query or from
@@ -583,11 +583,11 @@ func (s *Service) readProgress(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.JSON(http.StatusOK, *now)
+	c.PureJSON(http.StatusOK, *now)
 }
 
 func (s *Service) listSources(c *gin.Context) {
-	c.JSON(http.StatusOK, SourceList{s.store.Sources()})
+	c.PureJSON(http.StatusOK, SourceList{s.store.Sources()})
 }
 
 // SourceList names the databases whose tables can be attached.
@@ -616,5 +616,5 @@ func (s *Service) listTables(c *gin.Context) {
 	for _, t := range all {
 		list.Tables = append(list.Tables, SourceTable{t[0], t[1]})
 	}
-	c.JSON(http.StatusOK, list)
+	c.PureJSON(http.StatusOK, list)
 }

@@ -1,0 +1,226 @@
+package cli
+
+import (
+	"context"
+	"encoding/json"
+	"errors"
+	"fmt"
+	"strings"
+
+	"github.com/spf13/cobra"
+
+	"pageladder.example/client"
+	"pageladder.example/paging"
+)
+
+func newRecords() *cobra.Command {
+	cmd := &cobra.Command{Use: "records", Short: "Show, add, change, withdraw, restore and delete records"}
+	cmd.AddCommand(newRecordShow(), newRecordAdd(), newRecordChange(), newRecordGone("withdraw", "Take a record out of its set, so that it can be restored", (*client.Client).Withdraw),
+		newRecordRestore(), newRecordGone("delete", "Delete a record for good", (*client.Client).Delete))
+	return cmd
+}
+
+// someKey demands a set and the parts of a key.
+func someKey(cmd *cobra.Command, args []string) error {
+	if len(args) < 2 {
+		return usageError{fmt.Errorf("SET KEY is wanted, found %d arguments: %q; a key of several fields is several arguments", len(args), args)}
+	}
+	return nil
+}
+
+func newRecordShow() *cobra.Command {
+	var output string
+	cmd := &cobra.Command{
+		Use: "show SET KEY...", Short: "Show one record", Args: someKey,
+		Example: `  pageladder records show arrivals 138
+  pageladder records show berths E1 -o json`,
+	}
+	outputFlag(cmd, &output)
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+		one, err := c.Record(cmd.Context(), args[0], args[1:])
+		if err != nil {
+			return err
+		}
+		return writeOne(cmd, output, one)
+	})
+}
+
+func writeOne(cmd *cobra.Command, output string, one *client.One) error {
+	if output != "table" {
+		fields := make([]client.Field, len(one.Record))
+		for i, v := range one.Record {
+			fields[i].Name = v.Field
+		}
+		t := &listing{fields, []client.Record{one.Record}}
+		return t.write(cmd.OutOrStdout(), output, one)
+	}
+	t := newListing("field", "value")
+	for _, v := range one.Record {
+		text, _ := v.Text()
+		t.add(v.Field, text)
+	}
+	return t.write(cmd.OutOrStdout(), output, nil)
+}
+
+// readValues reads FIELD=VALUE for the fields of a set, as JSON of the fields'
+// types; FIELD= alone is no value.
+func readValues(set *client.Set, given []string) (map[string]any, error) {
+	types := map[string]string{}
+	for _, f := range append(append([]client.Field{}, set.Fields...), set.Hidden...) {
+		types[f.Name] = f.Type
+	}
+	values := map[string]any{}
+	for _, g := range given {
+		name, text, ok := strings.Cut(g, "=")
+		t, known := types[name]
+		switch {
+		case !ok:
+			return nil, usageError{fmt.Errorf("%q is not of the form FIELD=VALUE", g)}
+		case !known:
+			return nil, usageError{fmt.Errorf("%s has no field %q", set.Name, name)}
+		case text == "":
+			values[name] = nil
+			continue
+		}
+		switch paging.Type(t) {
+		case paging.Integer, paging.Decimal, paging.Boolean, paging.JSON:
+			if !json.Valid([]byte(text)) {
+				return nil, usageError{fmt.Errorf("%s: %q is no %s", name, text, t)}
+			}
+			values[name] = json.RawMessage(text)
+		default:
+			values[name] = text
+		}
+	}
+	return values, nil
+}
+
+func newRecordAdd() *cobra.Command {
+	cmd := &cobra.Command{
+		Use: "add SET FIELD=VALUE...", Short: "Add a record", Args: someKey,
+		Example: `  pageladder records add berths code=X1 name="Ropewalk steps" lit=true`,
+	}
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+		set, err := c.Set(cmd.Context(), args[0])
+		if err != nil {
+			return err
+		}
+		values, err := readValues(set, args[1:])
+		if err != nil {
+			return err
+		}
+		one, err := c.Add(cmd.Context(), args[0], values)
+		if err != nil {
+			return err
+		}
+		return writeOne(cmd, "table", one)
+	})
+}
+
+func newRecordChange() *cobra.Command {
+	var set []string
+	var revision string
+	cmd := &cobra.Command{
+		Use: "change SET KEY... --set FIELD=VALUE", Short: "Change fields of a record", Args: someKey,
+		Long: `Change fields of a record; FIELD= alone takes the value away. With --revision the
+record is changed only if it still has the revision that "records show -o json" told.`,
+		Example: `  pageladder records change arrivals 138 --set cleared=true --set note=`,
+	}
+	cmd.Flags().StringArrayVar(&set, "set", nil, "FIELD=VALUE; may be repeated")
+	cmd.Flags().StringVar(&revision, "revision", "", "the revision that is changed; left out: the present one")
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+		if len(set) == 0 {
+			return usageError{errors.New("nothing to change; name fields with --set FIELD=VALUE")}
+		}
+		about, err := c.Set(cmd.Context(), args[0])
+		if err != nil {
+			return err
+		}
+		values, err := readValues(about, set)
+		if err != nil {
+			return err
+		}
+		if revision, err = present(cmd, c, args, revision); err != nil {
+			return err
+		}
+		one, err := c.Change(cmd.Context(), args[0], args[1:], revision, values)
+		if err != nil {
+			return err
+		}
+		return writeOne(cmd, "table", one)
+	})
+}
+
+// present is the revision that is named, or the one that the record has.
+func present(cmd *cobra.Command, c *client.Client, args []string, revision string) (string, error) {
+	if revision != "" {
+		return revision, nil
+	}
+	one, err := c.Record(cmd.Context(), args[0], args[1:])
+	if err != nil {
+		return "", err
+	}
+	if one.Revision == "" {
+		return "", errors.New(args[0] + " is attached: its records are changed by their owner")
+	}
+	return one.Revision, nil
+}
+
+type goneFunc = func(*client.Client, context.Context, string, []string, string) error
+
+func newRecordGone(name, short string, do goneFunc) *cobra.Command {
+	var revision string
+	cmd := &cobra.Command{
+		Use: name + " SET KEY...", Short: short, Args: someKey,
+		Example: "  pageladder records " + name + " arrivals 138",
+	}
+	cmd.Flags().StringVar(&revision, "revision", "", "the revision that it must have; left out: the present one")
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+		revision, err := present(cmd, c, args, revision)
+		if err == nil {
+			err = do(c, cmd.Context(), args[0], args[1:], revision)
+		}
+		if err == nil {
+			fmt.Fprintf(cmd.OutOrStdout(), "%s of %s: done (%s).\n", strings.Join(args[1:], ","), args[0], name)
+		}
+		return err
+	})
+}
+
+func newRecordRestore() *cobra.Command {
+	cmd := &cobra.Command{
+		Use: "restore SET KEY...", Short: "Bring a withdrawn record back", Args: someKey,
+		Example: `  pageladder records restore arrivals 138`,
+	}
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+		one, err := c.Restore(cmd.Context(), args[0], args[1:])
+		if err != nil {
+			return err
+		}
+		return writeOne(cmd, "table", one)
+	})
+}
+
+func newPlace() *cobra.Command {
+	var q questionFlags
+	var output string
+	cmd := &cobra.Command{
+		Use: "place SET KEY...", Short: "Tell the row and the page where a record stands", Args: someKey,
+		Example: `  pageladder place arrivals 138 --sort -tonnage --size 20`,
+	}
+	q.add(cmd)
+	outputFlag(cmd, &output)
+	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+		query, err := q.query(cmd, c, args[0])
+		if err != nil {
+			return err
+		}
+		place, err := c.Place(cmd.Context(), args[0], args[1:], query)
+		if err != nil {
+			return err
+		}
+		t := newListing("row", "page", "href")
+		t.add(place.Row, place.Page, place.Href)
+		return t.write(cmd.OutOrStdout(), output, place)
+	})
+}
