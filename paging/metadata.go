@@ -4,20 +4,20 @@ import "strconv"
 
 // Metadata is what an answer tells about its page, as it stands on the wire.
 type Metadata struct {
-	Page         int64       `json:"page"`                     // from 1
-	Size         int         `json:"size"`                     // records on a full page
-	TotalPages   *int64      `json:"total_pages"`              // null where not known
-	TotalItems   *int64      `json:"total_items"`              // null where not known
-	TotalIs      TotalKind   `json:"total_is"`                 // "exact", "at_least", "none", "remembered"
-	TotalAtLeast int64       `json:"total_at_least,omitempty"` // the lower bound, where only that is known
-	TotalAge     int64       `json:"total_age,omitempty"`      // seconds since a remembered total was counted
-	FirstRow     *int64      `json:"first_row"`                // from 1; null on an empty page
-	LastRow      *int64      `json:"last_row"`                 // inclusive; null on an empty page
-	RowsHere     int         `json:"rows_here"`                // records on this page
-	Offset       int64       `json:"offset"`                   // records before it
-	Limit        int         `json:"limit"`                    // records taken, at the most
-	Version      int64       `json:"version,omitempty"`        // of a kept set; filled in by who keeps it
-	Sort         string      `json:"sort"`                     // the total order: "-tonnage,-id"
+	Page         int64       `json:"page"`                              // from 1
+	Size         int         `json:"size"`                              // records on a full page
+	TotalPages   *int64      `json:"total_pages" jsonschema:"nullable"` // null where not known
+	TotalItems   *int64      `json:"total_items" jsonschema:"nullable"` // null where not known
+	TotalIs      TotalKind   `json:"total_is"`                          // "exact", "at_least", "none", "remembered"
+	TotalAtLeast int64       `json:"total_at_least,omitempty"`          // the lower bound, where only that is known
+	TotalAge     int64       `json:"total_age,omitempty"`               // seconds since a remembered total was counted
+	FirstRow     *int64      `json:"first_row" jsonschema:"nullable"`   // from 1; null on an empty page
+	LastRow      *int64      `json:"last_row" jsonschema:"nullable"`    // inclusive; null on an empty page
+	RowsHere     int         `json:"rows_here"`                         // records on this page
+	Offset       int64       `json:"offset"`                            // records before it
+	Limit        int         `json:"limit"`                             // records taken, at the most
+	Version      int64       `json:"version,omitempty"`                 // of a kept set; filled in by who keeps it
+	Sort         string      `json:"sort"`                              // the total order: "-tonnage,-id"
 	Search       string      `json:"search,omitempty"`
 	Filters      []Condition `json:"filters"` // never null
 	IsFirst      bool        `json:"is_first"`

@@ -14,8 +14,8 @@ import (
 // TokenBody asks for a token.
 type TokenBody struct {
 	Label string   `json:"label"`
-	Role  string   `json:"role"` // reader, editor or owner
-	Sets  []string `json:"sets"` // left out: all
+	Role  string   `json:"role"`           // reader, editor or owner
+	Sets  []string `json:"sets,omitempty"` // left out: all
 }
 
 // NewToken is a token that has been made: the one time that it is told.
@@ -96,7 +96,7 @@ type SignInBody struct {
 type Session struct {
 	Role   string   `json:"role"`
 	Label  string   `json:"label"`
-	Sets   []string `json:"sets"` // null: all
+	Sets   []string `json:"sets" jsonschema:"nullable"` // null: all
 	Tokens bool     `json:"tokens"`
 }
 

@@ -236,7 +236,7 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 
 	// While one import runs, another is told to wait.
 	body, feed := io.Pipe()
-	first, err := http.NewRequestWithContext(t.Context(), "POST", at+"/api/sets?name=slow", body)
+	first, err := http.NewRequestWithContext(t.Context(), "POST", at+"/api/sets?name=slow&progress=slow-import", body)
 	require.NoError(t, err)
 	first.Header.Set("Content-Type", "text/csv")
 	done := make(chan int)
@@ -252,7 +252,11 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 		res, _ := send(t, "POST", at+"/api/sets?check=true", sent{body: "a\n1\n", headers: map[string]string{"Content-Type": "text/csv"}})
 		return res
 	}
-	testkit.Eventually(t, func() bool { return other().StatusCode == http.StatusServiceUnavailable }, "the import runs")
+	testkit.Eventually(t, func() bool {
+		res, _ := send(t, "GET", at+"/api/imports/slow-import", sent{})
+		return res.StatusCode == http.StatusOK
+	}, "the import runs")
+	assert.Equal(t, http.StatusServiceUnavailable, other().StatusCode)
 	assert.Equal(t, "10", other().Header.Get("Retry-After"))
 	feed.Close()
 	assert.Equal(t, http.StatusCreated, <-done)

@@ -69,14 +69,8 @@ func (s *Service) readList(c *gin.Context) {
 			s.problem(c, nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
 			return
 		}
-		query = strings.TrimPrefix(query+"&"+url.QueryEscape(set.Rules.PageParam())+"="+url.QueryEscape(pathParam(c, "number")), "&")
-		if variable := set.Rules.PageParam(); templateName.MatchString(variable) {
-			if s.public == "" {
-				base, err = paging.ParseBase(listPath + "/page/{" + variable + "}")
-			} else {
-				base, err = paging.ParseBase(s.public+listPath+"/page/{"+variable+"}", strings.TrimSuffix(s.public, s.prefix))
-			}
-		}
+		query = strings.TrimSuffix(url.QueryEscape(set.Rules.PageParam())+"="+url.QueryEscape(pathParam(c, "number"))+"&"+query, "&")
+		base, err = s.pageBase(set)
 	}
 	var page *sets.Page
 	if err == nil {
@@ -115,6 +109,36 @@ func (s *Service) readList(c *gin.Context) {
 	c.Header("Content-Language", a.View.Language.Tag.String())
 	s.private(c)
 	render(c, http.StatusOK, "list", &view)
+}
+
+// goToPage sends the form that asks for a page by its number to that page's own
+// address.
+func (s *Service) goToPage(c *gin.Context) {
+	name := pathParam(c, "set")
+	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)})
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	base, err := s.pageBase(page.Set)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.private(c)
+	c.Redirect(http.StatusSeeOther, page.Settled.On(base).Steps().Self)
+}
+
+// pageBase is the address of a set's list with the page's number in its path.
+func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
+	text := s.public + "/lists/" + url.PathEscape(set.Name)
+	if variable := set.Rules.PageParam(); templateName.MatchString(variable) && set.Rules.Addressing != paging.ByOffset {
+		text += "/page/{" + variable + "}"
+	}
+	if s.public == "" {
+		return paging.ParseBase(text)
+	}
+	return paging.ParseBase(text, strings.TrimSuffix(s.public, s.prefix))
 }
 
 // ask fills in the form: an input for the search and for each filter, and all else

@@ -290,20 +290,20 @@ func (d *describer) asks(r *route, set *sets.Set) []any {
 			keys = append(keys, k.Key, "-"+k.Key)
 		}
 		if keys != nil {
-			sorts["items"] = object{"enum": keys}
+			sorts["items"] = object{"type": "string", "enum": keys}
 		}
 		sorts["maxItems"] = rules.SortKeysMost()
 	}
 	params = append(params, object{"name": rules.SortParam(), "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
-		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"enum": anys(shapeNames())}))
+		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"type": "string", "enum": anys(shapeNames())}))
 	}
 	if len(rules.Search) > 0 {
 		params = append(params, query(rules.SearchParam(), "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
 	}
 	if len(rules.Show) > 0 {
 		params = append(params, object{"name": rules.FieldsParam(), "in": "query", "style": "form", "explode": false,
-			"schema": object{"type": "array", "items": object{"enum": anys(rules.Show)}}, "description": "Fewer fields than are shown."})
+			"schema": object{"type": "array", "items": object{"type": "string", "enum": anys(rules.Show)}}, "description": "Fewer fields than are shown."})
 	}
 	for i := range rules.Filters {
 		f := &rules.Filters[i]
@@ -315,7 +315,7 @@ func (d *describer) asks(r *route, set *sets.Set) []any {
 			params = append(params, query(rules.OperatorParam(f, op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
 		}
 	}
-	return append(params, query("pl.shape", "The answer's shape.", object{"enum": anys(shapeNames())}))
+	return append(params, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": anys(shapeNames())}))
 }
 
 func anys[T any](list []T) []any {

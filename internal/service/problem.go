@@ -143,6 +143,8 @@ func (s *Service) fail(c *gin.Context, err error) {
 		s.problem(c, tooLarge, fmt.Sprintf("the body is longer than %d bytes", long.Limit))
 	case errors.Is(err, sets.ErrTooLarge):
 		s.problem(c, tooLarge, fmt.Sprintf("the file is longer than %d bytes", s.limits.ImportBytes))
+	case errors.Is(err, sets.ErrCutOff):
+		s.problem(c, badRequest, "the file was cut off; nothing of it is kept")
 	case errors.Is(err, sets.ErrStale):
 		s.problem(c, stale, "the record has another revision by now; read it again")
 	case errors.Is(err, errStaleRules):

@@ -17,15 +17,15 @@ type ReckonBody struct {
 	Query string `json:"query"` // raw, without its "?"
 	// Total is how many records there are: a number, {"at_least": 100}, or null
 	// where it is not known. Left out beside a set: the set's.
-	Total json.RawMessage `json:"total"`
-	Rules json.RawMessage `json:"rules"` // left out: the set's, or the defaults
-	Set   string          `json:"set"`   // whose rules hold
-	Base  string          `json:"base"`  // that links are built on; left out: the rules', or links that are a query alone
+	Total json.RawMessage `json:"total,omitempty"`
+	Rules json.RawMessage `json:"rules,omitempty"` // left out: the set's, or the defaults
+	Set   string          `json:"set,omitempty"`   // whose rules hold
+	Base  string          `json:"base,omitempty"`  // that links are built on; left out: the rules', or links that are a query alone
 	// Markup asks for the ladder as HTML: plain, bootstrap or classed.
-	Markup paging.MarkupStyle `json:"markup"`
+	Markup paging.MarkupStyle `json:"markup,omitempty"`
 	// Came is how many records were fetched, where the total is not exact: one more
 	// than the page is asked for.
-	Came *int `json:"came"`
+	Came *int `json:"came,omitempty"`
 }
 
 // CutBody is the same with the records.
@@ -147,7 +147,9 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody) (page paging.Page, 
 	answer.About = s.about(&page, base)
 	if body.Markup != "" || rules.Language != "" {
 		view := markup.Of(&page, base, languageOf(rules, c.Request))
-		answer.Paging.Summary = view.Summary()
+		if rules.Language != "" {
+			answer.Paging.Summary = view.Summary()
+		}
 		if body.Markup != "" {
 			style := markup.StyleOf(paging.MarkupRules{Style: body.Markup, Classes: rules.Markup.Classes})
 			answer.Markup = string(style.AppendLadder(nil, &view))

@@ -104,6 +104,7 @@ func (s *Service) table() []route {
 
 		{method: "GET", path: "/lists/:set", scope: thisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: asksPage, fails: []*Kind{badQuery, noSet, pastLast}},
 		{method: "GET", path: "/lists/:set/page/:number", scope: thisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: asksRecords, fails: []*Kind{badQuery, noSet, nothingHere, pastLast}},
+		{method: "GET", path: "/lists/:set/page/", scope: thisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: asksPage, status: 303, fails: []*Kind{badQuery, noSet, pastLast}},
 		{method: "GET", path: "/lists.css", scope: everywhere, handler: s.listStyle, says: "The stylesheet of those pages."},
 		{method: "GET", path: "/problems", scope: everywhere, handler: s.problemPages, says: "List the types of problems."},
 		{method: "GET", path: "/problems/:kind", scope: everywhere, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},

@@ -151,7 +151,7 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 	r := gin.New()
 	r.HandleMethodNotAllowed = true
 	r.RedirectTrailingSlash = false
-	r.UseRawPath, r.UnescapePathValues = true, false // a key may hold "/"
+	r.UseEscapedPath, r.UnescapePathValues = true, false // a key may hold "/"
 	if err := r.SetTrustedProxies(proxies); err != nil {
 		return nil, fmt.Errorf("proxies: %w", err)
 	}

@@ -30,9 +30,9 @@ import (
 type SetInfo struct {
 	Name      string         `json:"name"`
 	Label     string         `json:"label"`
-	Kind      string         `json:"kind"`    // kept or attached
-	Records   *int64         `json:"records"` // null for an attached set, and where a fixed filter binds the caller
-	Version   *int64         `json:"version"` // null for an attached set
+	Kind      string         `json:"kind"`                          // kept or attached
+	Records   *int64         `json:"records" jsonschema:"nullable"` // null for an attached set, and where a fixed filter binds the caller
+	Version   *int64         `json:"version" jsonschema:"nullable"` // null for an attached set
 	ChangedAt time.Time      `json:"changed_at"`
 	Open      bool           `json:"open"`             // callers without a token may read it
 	Fields    []intake.Field `json:"fields"`           // that are shown
@@ -122,10 +122,10 @@ func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 
 // SettingsChange changes what is given.
 type SettingsChange struct {
-	Label    *string `json:"label"`
-	Fixed    *string `json:"fixed"`
-	Open     *bool   `json:"open"`
-	Remember *int64  `json:"remember_s"` // seconds
+	Label    *string `json:"label,omitempty"`
+	Fixed    *string `json:"fixed,omitempty"`
+	Open     *bool   `json:"open,omitempty"`
+	Remember *int64  `json:"remember_s,omitempty"` // seconds
 }
 
 func (s *Service) changeSet(c *gin.Context) {
@@ -273,14 +273,14 @@ const asideMost = 8 << 20
 // AttachBody asks to attach a table or view.
 type AttachBody struct {
 	Name     string          `json:"name"`
-	Label    string          `json:"label"`
+	Label    string          `json:"label,omitempty"`
 	Source   string          `json:"source"`
-	Schema   string          `json:"schema"` // "": public
+	Schema   string          `json:"schema,omitempty"` // "": public
 	Table    string          `json:"table"`
-	Key      []string        `json:"key"`        // of a view
-	Fields   []string        `json:"fields"`     // that are shown; none: all
-	Remember int64           `json:"remember_s"` // seconds that totals and footholds may be remembered
-	Rules    json.RawMessage `json:"rules"`
+	Key      []string        `json:"key,omitempty"`        // of a view
+	Fields   []string        `json:"fields,omitempty"`     // that are shown; none: all
+	Remember int64           `json:"remember_s,omitempty"` // seconds that totals and footholds may be remembered
+	Rules    json.RawMessage `json:"rules,omitempty"`
 }
 
 // createSet makes a set of a file: multipart/form-data, or the body itself.

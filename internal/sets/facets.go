@@ -15,7 +15,7 @@ const FacetsMost = 50
 // Facet is one value of a field and how many records have it; a nil value stands
 // for those that have none.
 type Facet struct {
-	Value *string `json:"value"`
+	Value *string `json:"value" jsonschema:"nullable"`
 	Count int64   `json:"count"`
 }
 

@@ -184,6 +184,9 @@ const DefaultImportBytes = 4 << 30
 // ErrTooLarge is the error for a file over the limit.
 var ErrTooLarge = errors.New("the file is larger than imports may be")
 
+// ErrCutOff is the error for a file that ended before its end.
+var ErrCutOff = errors.New("the file was cut off")
+
 // FileError is the error for a file that holds no records.
 type FileError struct{ Cause error }
 
@@ -206,7 +209,7 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 		most = DefaultImportBytes
 	}
 	if n, err := io.Copy(file, io.LimitReader(in.Source, most+1)); err != nil {
-		return nil, nil, fmt.Errorf("reading the file: %w", err)
+		return nil, nil, fmt.Errorf("%w: %w", ErrCutOff, err)
 	} else if n > most {
 		return nil, nil, ErrTooLarge
 	}

@@ -114,7 +114,10 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 	}
 	defer rows.Close()
 	if !rows.Next() {
-		return nil, errors.Join(rows.Err(), ErrNoRecord)
+		if err := rows.Err(); err != nil {
+			return nil, err
+		}
+		return nil, ErrNoRecord
 	}
 	return new(copier).record(rows.RawValues()), nil
 }

@@ -262,6 +262,9 @@ type querier interface {
 func (s *Store) Get(ctx context.Context, name string) (*Set, error) { return get(ctx, s.pool, name) }
 
 func get(ctx context.Context, q querier, name string) (*Set, error) {
+	if _, want := paging.Text.Canonical(name); want != "" { // no name that PostgreSQL could hold
+		return nil, ErrNoSet
+	}
 	rows, err := q.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set where name = $1", name)
 	if err != nil {
 		return nil, err

@@ -66,10 +66,10 @@ type Token struct {
 	ID        int64      `json:"id"`
 	Label     string     `json:"label"`
 	Role      string     `json:"role"`
-	Sets      []string   `json:"sets"` // null: all
+	Sets      []string   `json:"sets" jsonschema:"nullable"` // null: all
 	CreatedAt time.Time  `json:"created_at"`
-	UsedAt    *time.Time `json:"used_at"` // to the minute; null: never
-	EndedAt   *time.Time `json:"ended_at"`
+	UsedAt    *time.Time `json:"used_at" jsonschema:"nullable"` // to the minute; null: never
+	EndedAt   *time.Time `json:"ended_at" jsonschema:"nullable"`
 }
 
 // Errors of this package.

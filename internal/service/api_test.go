@@ -1,0 +1,466 @@
+package service_test
+
+import (
+	"bytes"
+	"compress/gzip"
+	"context"
+	"encoding/csv"
+	"encoding/json"
+	"fmt"
+	"html"
+	"io"
+	"mime/multipart"
+	"net"
+	"net/http"
+	"net/url"
+	"strings"
+	"sync"
+	"sync/atomic"
+	"syscall"
+	"testing"
+	"time"
+
+	"github.com/getkin/kin-openapi/openapi3"
+	"github.com/getkin/kin-openapi/openapi3filter"
+	"github.com/getkin/kin-openapi/routers"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/testkit"
+)
+
+// inCSV is a body of CSV.
+func inCSV(text string) sent {
+	return sent{"", text, map[string]string{"Content-Type": "text/csv"}}
+}
+
+func TestSetsAreLookedAfter(t *testing.T) {
+	at := testkit.ServeStore(t, testkit.Store(t))
+	ok := func(status int, method, path string, s sent) (*http.Response, string) {
+		t.Helper()
+		res, body := send(t, method, at+path, s)
+		require.Equal(t, status, res.StatusCode, "%s %s: %s", method, path, body)
+		return res, body
+	}
+	_, body := ok(200, "POST", "/api/sets?check=true", inCSV("no;name\n1;Gull\n2;Tern\n"))
+	assert.Contains(t, body, `{"name":"no","label":"no","type":"integer","samples":["1","2"]}`)
+	ok(404, "GET", "/api/sets/boats", sent{})
+	_, body = ok(422, "POST", "/api/sets?name=boats", inCSV("no,name\n1,Gull\nx,y,z\n2\n"))
+	assert.Contains(t, body, `"count":2`)
+	assert.Contains(t, body, `{"line":3,`)
+	ok(422, "POST", "/api/sets?name=Boats!", inCSV("no\n1\n"))
+	res, body := ok(201, "POST", "/api/sets?name=boats&type.no=text&label=The+boats", inCSV("no,name\n1,Gull\n2,Tern\n"))
+	assert.Equal(t, "/api/sets/boats", res.Header.Get("Location"))
+	assert.Contains(t, body, `"label":"The boats"`)
+	ok(409, "POST", "/api/sets?name=boats", inCSV("no\n1\n"))
+
+	var form bytes.Buffer
+	w := multipart.NewWriter(&form)
+	w.WriteField("aside", "true")
+	part, err := w.CreateFormFile("file", "boats.csv")
+	require.NoError(t, err)
+	io.WriteString(part, "no,name\n1,Gull\n2,Tern\n3,Skua\n4\n")
+	w.Close()
+	_, body = ok(200, "PUT", "/api/sets/boats/records", sent{"", form.String(), map[string]string{"Content-Type": w.FormDataContentType()}})
+	assert.Contains(t, body, `"records":3`)
+	assert.Contains(t, body, `"aside":{"csv":"line,reason,no,name\n5,`)
+
+	res, body = ok(200, "GET", "/api/sets/boats/rules", sent{})
+	tag := res.Header.Get("ETag")
+	replace := func(status int, tag, rules string) (*http.Response, string) {
+		s := inJSON("", rules)
+		if tag != "" {
+			s.headers["If-Match"] = tag
+		}
+		return ok(status, "PUT", "/api/sets/boats/rules", s)
+	}
+	rules := strings.Replace(strings.TrimSpace(body), "{", `{"size":{"cap":2},`, 1)
+	replace(428, "", rules)
+	replace(412, `"other"`, rules)
+	_, body = replace(422, tag, `{"key":["no"],"size":{"cap":-1,"colour":3},"wings":2}`)
+	for _, entry := range []string{"size.cap", "size.colour", "wings"} {
+		assert.Contains(t, body, `"param":"`+entry+`"`, "every mistake is named")
+	}
+	replace(200, tag, rules)
+	replace(412, tag, rules)
+	_, body = ok(200, "GET", "/api/sets/boats/records?size=9", sent{})
+	assert.Contains(t, body, "size.over_cap")
+
+	_, body = ok(200, "PATCH", "/api/sets/boats", inJSON("", `{"label":"Boats","open":true,"fixed":"name.not=Tern"}`))
+	assert.Contains(t, body, `"fixed":"name.not=Tern"`)
+	ok(422, "PATCH", "/api/sets/boats", inJSON("", `{"fixed":"wings=2"}`))
+	ok(204, "DELETE", "/api/sets/boats", sent{})
+	ok(404, "DELETE", "/api/sets/boats", sent{})
+}
+
+func TestEveryKeyCanBeAddressed(t *testing.T) {
+	at := testkit.ServeStore(t, testkit.Store(t))
+	keys := []string{"", ".", "..", "all", "a,b", "/", "%", "%2F", "?x=1", "#", "é~ ü", "\"quoted\"", "+", "a/b/place", "\\", "line\nbreak"}
+	var text strings.Builder
+	text.WriteString("code,part\n")
+	out := csv.NewWriter(&text)
+	for i, k := range keys {
+		if k == "" {
+			out.Flush()
+			fmt.Fprintf(&text, "\"\",%d\n", i)
+			continue
+		}
+		out.Write([]string{k, fmt.Sprint(i)})
+	}
+	out.Flush()
+	for name, fields := range map[string]string{"one": "code", "two": "code,part"} {
+		res, body := send(t, "POST", at+"/api/sets?name="+name+"&key="+url.QueryEscape(fields), inCSV(text.String()))
+		require.Equal(t, 201, res.StatusCode, body)
+		for i, k := range keys {
+			key := []string{k}
+			if name == "two" {
+				key = append(key, fmt.Sprint(i))
+			}
+			res, body := send(t, "GET", at+"/api/sets/"+name+"/records/"+service.KeyPath(key), sent{})
+			require.Equal(t, 200, res.StatusCode, "%q: %s", k, body)
+			assert.Contains(t, body, fmt.Sprintf(`"part":%d}`, i))
+			res, body = send(t, "GET", at+"/api/sets/"+name+"/records/"+service.KeyPath(key)+"/place?size=3", sent{})
+			assert.Equal(t, 200, res.StatusCode, "%q: %s", k, body)
+		}
+	}
+	for _, path := range []string{"x", "a,b,c", "%zz", "%ff", "%00"} {
+		res, body := send(t, "GET", at+"/api/sets/one/records/"+strings.ReplaceAll(path, "%zz", "%25zz"), sent{})
+		assert.Equal(t, 404, res.StatusCode, "%s: %s", path, body)
+	}
+}
+
+func TestRecordsAreWrittenUnderTheirRevision(t *testing.T) {
+	at := testkit.Serve(t) + "/api/sets/berths/records"
+	patch := func(status int, tag, body string) string {
+		t.Helper()
+		s := sent{"", body, map[string]string{"Content-Type": "application/merge-patch+json"}}
+		if tag != "" {
+			s.headers["If-Match"] = tag
+		}
+		res, answer := send(t, "PATCH", at+"/E1", s)
+		require.Equal(t, status, res.StatusCode, answer)
+		return answer + res.Header.Get("ETag")
+	}
+	res, _ := send(t, "GET", at+"/E1", sent{})
+	tag := res.Header.Get("ETag")
+	patch(428, "", `{"lit":true}`)
+	patch(400, "W/"+tag, `{"lit":true}`)
+	answer := patch(422, tag, `{"lit":"yes","wings":2,"depth_m":"3","code":"E2"}`)
+	for _, field := range []string{"lit", "wings", "depth_m"} {
+		assert.Contains(t, answer, `"param":"`+field+`"`)
+	}
+	answer = patch(200, tag, `{"lit":null,"depth_m":9.25}`)
+	assert.Contains(t, answer, `"depth_m":9.25,"length_m":140,"lit":null`)
+	patch(412, tag, `{"lit":true}`)
+	now := strings.TrimSpace(answer[strings.LastIndex(answer, `}`)+1:])
+
+	under := func(method, path, tag string) int {
+		res, _ := send(t, method, at+path, sent{headers: map[string]string{"If-Match": tag}})
+		return res.StatusCode
+	}
+	assert.Equal(t, 412, under("POST", "/E1/withdraw", tag))
+	assert.Equal(t, 200, under("POST", "/E1/withdraw", now))
+	assert.Equal(t, 404, under("GET", "/E1", ""))
+	assert.Equal(t, 200, under("POST", "/E1/restore", ""))
+	assert.Equal(t, 412, under("DELETE", "/E1", now), "what has been away has another revision")
+	res, _ = send(t, "GET", at+"/E1", sent{})
+	assert.Equal(t, 200, under("DELETE", "/E1", res.Header.Get("ETag")))
+	res, body := send(t, "POST", at, inJSON("", `{"code":"E1","name":"East 1"}`))
+	assert.Equal(t, "201 /api/sets/berths/records/E1", fmt.Sprint(res.StatusCode, " ", res.Header.Get("Location")), body)
+	res, _ = send(t, "POST", at, inJSON("", `{"code":"E1"}`))
+	assert.Equal(t, 409, res.StatusCode)
+}
+
+func TestShapesOfAPage(t *testing.T) {
+	at := testkit.Serve(t) + "/api/sets/berths/records?size=2"
+	for accept, want := range map[string]string{
+		"": "application/json", "*/*": "application/json", "text/html;q=0.1, text/csv": "text/csv; charset=utf-8; header=present", "application/x-ndjson": "application/x-ndjson",
+		"text/*": "text/csv; charset=utf-8; header=present", "text/html,application/xhtml+xml": "text/html; charset=utf-8", "application/json;shape=array": "application/json;shape=array",
+		"image/png, */*;q=0.1": "application/json",
+	} {
+		res, body := send(t, "GET", at, sent{headers: map[string]string{"Accept": accept}})
+		assert.Equal(t, want, res.Header.Get("Content-Type"), accept)
+		assert.Equal(t, "/api/sets/berths/records?size=2&page=1", res.Header.Get("Content-Location"))
+		assert.Contains(t, res.Header.Get("Link"), `rel="next"`)
+		assert.Contains(t, res.Header.Get("Vary"), "Accept-Encoding")
+		assert.Contains(t, body, "East 2")
+		if want != "application/json" {
+			assert.Equal(t, "page=1, size=2, total-pages=8, total-items=16, total-is=exact, first-row=1, last-row=2, version=1", res.Header.Get("Paging"))
+		}
+	}
+	_, body := send(t, "GET", at+"&pl.shape=array", sent{})
+	assert.JSONEq(t, `[{"code":"E1","name":"East 1","kind":"quay","depth_m":5.8,"length_m":140,"lit":false},{"code":"E2","name":"East 2","kind":"quay","depth_m":12.5,"length_m":80,"lit":true}]`, body)
+	_, body = send(t, "GET", at+"&pl.base=/mine/{page}", sent{})
+	assert.Contains(t, body, `"next":"/mine/2?size=2"`)
+	_, body = send(t, "GET", at+"&pl.total=none&pl.markup=bootstrap", sent{})
+	assert.Contains(t, body, `"total_items":null`)
+	assert.Contains(t, body, `class=\"page-item active\"`)
+	res, body := send(t, "GET", at+"&page=2&pl.explain=true", sent{})
+	assert.Equal(t, "no-store", res.Header.Get("Cache-Control"))
+	assert.Contains(t, body, "(2 − 1) × 2 = offset 2; ceil(16 ÷ 2) = 8 pages; rows 3–4")
+	assert.Contains(t, body, `"sql":["select`)
+	res, body = send(t, "GET", at[:len(at)-1]+"16", sent{headers: map[string]string{"Accept-Encoding": "br, gzip;q=0.5"}})
+	require.Equal(t, "gzip", res.Header.Get("Content-Encoding"))
+	plain, err := gzip.NewReader(strings.NewReader(body))
+	require.NoError(t, err)
+	text, err := io.ReadAll(plain)
+	require.NoError(t, err)
+	assert.Contains(t, string(text), `"East 1"`)
+	res, _ = send(t, "GET", at[:len(at)-1]+"16", sent{headers: map[string]string{"Accept-Encoding": "gzip;q=0"}})
+	assert.Empty(t, res.Header.Get("Content-Encoding"))
+}
+
+func TestPublicAddressIsOnEveryLink(t *testing.T) {
+	at, _ := testkit.ServeWith(t, testkit.Harbour(t), service.Options{PublicURL: "https://saltmere.example/harbour/"})
+	for _, path := range []string{"/api/sets/berths/records?size=2", "/lists/berths?size=2", "/lists/berths/page/1?size=2"} {
+		res, body := send(t, "GET", at+path, sent{})
+		require.Equal(t, 200, res.StatusCode, body)
+		assert.Contains(t, res.Header.Get("Link"), "<https://saltmere.example/harbour/")
+		assert.NotContains(t, body, `href="/lists/`)
+		assert.NotContains(t, body, `"/api/`)
+	}
+	_, body := send(t, "GET", at+"/api/sets/nowhere", sent{})
+	assert.Contains(t, body, `"type":"https://saltmere.example/harbour/problems/no-set"`)
+}
+
+func TestListsNeedNoScript(t *testing.T) {
+	store := testkit.Harbour(t)
+	at := testkit.ServeStore(t, store)
+	res, body := send(t, "GET", at+"/lists/arrivals/page/3?size=10&sort=-tonnage&berth.not=N4&x=1", sent{})
+	require.Equal(t, 200, res.StatusCode)
+	assert.NotContains(t, body, "<script")
+	assert.Contains(t, res.Header.Get("Content-Security-Policy"), "default-src 'none'")
+	for _, has := range []string{
+		`<link rel="canonical" href="/lists/arrivals?page=3&amp;size=10&amp;sort=-tonnage&amp;berth.not=N4&amp;x=1">`,
+		`<link rel="next" href="/lists/arrivals/page/4?size=10`, `<th scope="col" class="number" aria-sort="descending">`,
+		`<input type="hidden" name="sort" value="-tonnage">`, `<input type="hidden" name="berth.not" value="N4">`, `<input type="search" name="q"`, `<select name="size">`,
+		"&lt;b&gt;fragile&lt;/b&gt;",
+	} {
+		assert.Contains(t, body, has)
+	}
+	res, body = send(t, "GET", at+"/lists/arrivals?q=nothing+like+this", sent{headers: map[string]string{"Accept-Language": "ar"}})
+	assert.Equal(t, 200, res.StatusCode)
+	assert.Contains(t, body, `<html lang="ar" dir="rtl">`)
+	for path, status := range map[string]int{"/lists/nowhere": 404, "/lists/arrivals?tonnage=heavy": 400, "/lists/arrivals/page/9999": 200, "/lists/arrivals/page/?page=7&size=10": 303, "/lists.css": 200, "/problems": 200, "/problems/wings": 404} {
+		res, body := send(t, "GET", at+path, sent{})
+		assert.Equal(t, status, res.StatusCode, path)
+		if strings.HasPrefix(path, "/lists/") && status != 303 {
+			assert.Contains(t, body, "<h1>", path)
+		}
+	}
+	for _, k := range service.Kinds() {
+		_, body := send(t, "GET", at+"/problems/"+k.Name, sent{})
+		assert.Contains(t, html.UnescapeString(body), k.Title, "what a problem's type leads to")
+	}
+}
+
+func TestWayBackLeadsToThePageThatHoldsTheRecord(t *testing.T) {
+	at := testkit.Serve(t)
+	_, body := send(t, "GET", at+"/api/sets/arrivals/records/138/place?sort=-tonnage&size=2&berth.none=false", sent{})
+	var place service.Place
+	require.NoError(t, json.Unmarshal([]byte(body), &place))
+	_, body = send(t, "GET", at+place.Href, sent{})
+	assert.Contains(t, body, `"id":138,`)
+	res, _ := send(t, "GET", at+"/api/sets/arrivals/back/"+place.WayBack, sent{})
+	assert.Equal(t, fmt.Sprint(303, place.Href), fmt.Sprint(res.StatusCode, res.Header.Get("Location")))
+	res, _ = send(t, "GET", at+"/api/sets/arrivals/back/nonsense", sent{})
+	assert.Equal(t, "/api/sets/arrivals/records?page=1", res.Header.Get("Location"))
+}
+
+func TestReckonAndCutNeedNoSet(t *testing.T) {
+	at := testkit.ServeStore(t, testkit.Store(t))
+	_, body := send(t, "POST", at+"/api/reckon", inJSON("", `{"query":"page=99&size=20&f=1","total":168,"base":"/mine","markup":"plain"}`))
+	var answer service.Reckoned
+	require.NoError(t, json.Unmarshal([]byte(body), &answer), body)
+	assert.Equal(t, "161–168 of 168 /mine?page=8&size=20&f=1 page.past_last 8", fmt.Sprint(answer.Paging.Summary, " ", answer.Links.Prev, " ", answer.Adjusted[0].Why, " ", answer.Fetch))
+	assert.Contains(t, answer.Markup, "<nav")
+	_, body = send(t, "POST", at+"/api/reckon", inJSON("", `{"query":"page=2","total":null,"came":21}`))
+	require.NoError(t, json.Unmarshal([]byte(body), &answer))
+	assert.Equal(t, "21–40 21", fmt.Sprint(answer.Paging.Summary, " ", answer.Fetch))
+	_, body = send(t, "POST", at+"/api/cut", inJSON("", `{"query":"page=2&size=2","records":[1,"two",{"n":3},null,5]}`))
+	assert.Contains(t, body, `{"records":[{"n":3},null],"paging"`)
+	for says, body := range map[string]string{
+		"total is missing":       `{"query":""}`,
+		"whole number from 0":    `{"total":-1}`,
+		"no record set named":    `{"set":"nowhere"}`,
+		"page.not_a_number":      `{"query":"page=x","total":1,"rules":{"on_fault":"refuse"}}`,
+		"size.cap":               `{"total":1,"rules":{"size":{"cap":-1}}}`,
+		`"status":404`:           `{"query":"page=9","total":1,"rules":{"past_last":"refuse"}}`,
+		"//evil.example":         `{"total":1,"base":"//evil.example/"}`,
+		"more follows after the": `{"total":1} x`,
+	} {
+		res, answer := send(t, "POST", at+"/api/reckon", inJSON("", body))
+		assert.GreaterOrEqual(t, res.StatusCode, 400, body)
+		assert.Contains(t, answer, says)
+	}
+}
+
+func TestDescriptionDescribesWhatIsAnswered(t *testing.T) {
+	store := testkit.Harbour(t)
+	at := testkit.ServeStore(t, store)
+	for _, path := range []string{"/openapi.json", "/api/sets/arrivals/openapi.json"} {
+		_, text := send(t, "GET", at+path, sent{})
+		doc, err := openapi3.NewLoader().LoadFromData([]byte(text))
+		require.NoError(t, err)
+		require.NoError(t, doc.Validate(t.Context()), path)
+		check := func(method, template, path string, s sent, status int, params map[string]string) {
+			t.Helper()
+			item := doc.Paths.Find(template)
+			require.NotNil(t, item, template)
+			operation := item.GetOperation(method)
+			require.NotNil(t, operation, template)
+			req, err := http.NewRequestWithContext(t.Context(), method, at+path, strings.NewReader(s.body))
+			require.NoError(t, err)
+			for name, value := range s.headers {
+				req.Header.Set(name, value)
+			}
+			asked := &openapi3filter.RequestValidationInput{Request: req, PathParams: params,
+				Route:   &routers.Route{Spec: doc, PathItem: item, Operation: operation, Method: method, Path: template},
+				Options: &openapi3filter.Options{AuthenticationFunc: openapi3filter.NoopAuthenticationFunc, IncludeResponseStatus: true}}
+			if status < 400 {
+				require.NoError(t, openapi3filter.ValidateRequest(t.Context(), asked), "%s %s", method, path)
+			}
+			res, body := send(t, method, at+path, s)
+			require.Equal(t, status, res.StatusCode, body)
+			answered := &openapi3filter.ResponseValidationInput{RequestValidationInput: asked, Status: res.StatusCode, Header: res.Header, Options: asked.Options}
+			assert.NoError(t, openapi3filter.ValidateResponse(t.Context(), answered.SetBodyBytes([]byte(body))), "%s %s\n%.300s", method, path, body)
+		}
+		set, list := map[string]string{"set": "arrivals"}, "/api/sets/{set}"
+		if path != "/openapi.json" {
+			set, list = map[string]string{}, "/api/sets/arrivals"
+		}
+		with := func(name, value string) map[string]string {
+			all := map[string]string{name: value}
+			for k, v := range set {
+				all[k] = v
+			}
+			return all
+		}
+		check("GET", list+"/records", "/api/sets/arrivals/records?page=3&size=20&sort=-tonnage,vessel&q=gull", sent{}, 200, set)
+		check("GET", list+"/records", "/api/sets/arrivals/records?page=3&pl.markup=plain&pl.facets=berth&pl.explain=true", sent{}, 200, set)
+		check("GET", list+"/records", "/api/sets/arrivals/records?tonnage=heavy", sent{}, 400, set)
+		check("GET", list+"/records/{key}", "/api/sets/arrivals/records/138", sent{}, 200, with("key", "138"))
+		check("GET", list+"/records/{key}", "/api/sets/arrivals/records/0", sent{}, 404, with("key", "0"))
+		check("GET", list+"/records/{key}/place", "/api/sets/arrivals/records/138/place?sort=vessel", sent{}, 200, with("key", "138"))
+		check("GET", list+"/ladder", "/api/sets/arrivals/ladder?page=2", sent{}, 200, set)
+		check("GET", list, "/api/sets/arrivals", sent{}, 200, set)
+		check("PATCH", list, "/api/sets/arrivals", inJSON("", `{"label":"Arrivals"}`), 200, set)
+		check("GET", list+"/rules", "/api/sets/arrivals/rules", sent{}, 200, set)
+		if path != "/openapi.json" {
+			assert.Contains(t, text, `"enum":["id","-id","vessel","-vessel"`)
+			assert.Contains(t, text, `"name":"tonnage.min"`)
+			assert.Contains(t, text, `"maximum":100`)
+			continue
+		}
+		check("GET", "/api/sets", "/api/sets", sent{}, 200, nil)
+		check("POST", "/api/sets", "/api/sets?check=true", inCSV("a\n1\n"), 200, nil)
+		check("POST", "/api/sets", "/api/sets?name=checked", inCSV("a\n1\n"), 201, nil)
+		check("POST", "/api/reckon", "/api/reckon", inJSON("", `{"query":"page=3","total":168}`), 200, nil)
+		check("POST", "/api/cut", "/api/cut", inJSON("", `{"query":"page=1","records":[1,2]}`), 200, nil)
+		check("GET", "/api/session", "/api/session", sent{}, 200, nil)
+		check("GET", "/healthz", "/healthz", sent{}, 200, nil)
+		check("POST", "/api/tokens", "/api/tokens", inJSON("", `{"label":"x","role":"wizard"}`), 422, nil)
+		check("GET", "/api/tokens", "/api/tokens", sent{}, 200, nil)
+	}
+}
+
+func TestHostileInputIsRefusedAndHarmsNothing(t *testing.T) {
+	at := testkit.Serve(t)
+	nasty := []string{"' or 1=1; drop table x --", "\r\nSet-Cookie: x=1", "<script>alert(1)</script>", "\x00", "\xff\xfe", "../../etc/passwd", "${7*7}", strings.Repeat("é", 300)}
+	for _, value := range nasty {
+		v := url.QueryEscape(value)
+		for _, param := range []string{"page", "size", "sort", "q", "berth", "tonnage.min", "vessel.has", "fields", "row", "pl.base", "pl.shape", "pl.facets", "pl.markup", "pl.total", "pl.version", "pl.explain", v} {
+			for _, path := range []string{"/api/sets/arrivals/records", "/api/sets/arrivals/records/all", "/api/sets/arrivals/ladder", "/lists/arrivals", "/api/sets/arrivals/records/138/place"} {
+				res, body := send(t, "GET", at+path+"?"+param+"="+v, sent{})
+				assert.Contains(t, []int{200, 400, 404}, res.StatusCode, "%s %s=%q: %.200s", path, param, value, body)
+				if strings.HasPrefix(res.Header.Get("Content-Type"), "text/html") {
+					assert.NotContains(t, body, "<script>alert", path)
+				}
+				assert.Empty(t, res.Header.Get("Set-Cookie"))
+			}
+		}
+		for _, path := range []string{"/api/sets/" + url.PathEscape(value) + "/records", "/api/sets/arrivals/records/" + url.PathEscape(value), "/lists/" + url.PathEscape(value), "/api/sets/arrivals/back/" + url.PathEscape(value)} {
+			res, body := send(t, "GET", at+path, sent{})
+			assert.Contains(t, []int{404, 303}, res.StatusCode, "%s: %.200s", path, body)
+		}
+	}
+	for name, body := range map[string]string{"json": strings.Repeat("[", 100_000), "ndjson": strings.Repeat(`{"a":`, 100_000), "csv": "a,b\n\"never closed", "xlsx": "PK\x03\x04 not a workbook"} {
+		res, answer := send(t, "POST", at+"/api/sets?name=hostile&format="+name, sent{body: body})
+		assert.Equal(t, 422, res.StatusCode, "%s: %.200s", name, answer)
+	}
+	// An upload that says it is longer than it is, and one that never ends.
+	for _, head := range []string{"Content-Length: 1000\r\n\r\na,b\n1,2\n", "Transfer-Encoding: chunked\r\n\r\nffff\r\na,b\n"} {
+		conn, err := net.Dial("tcp", strings.TrimPrefix(at, "http://"))
+		require.NoError(t, err)
+		fmt.Fprintf(conn, "POST /api/sets?name=cut HTTP/1.1\r\nHost: localhost\r\nContent-Type: text/csv\r\n%s", head)
+		conn.(*net.TCPConn).CloseWrite()
+		answer, err := io.ReadAll(conn)
+		require.NoError(t, err)
+		assert.Contains(t, string(answer), "400 Bad Request")
+		conn.Close()
+	}
+	res, _ := send(t, "GET", at+"/api/sets/cut", sent{})
+	assert.Equal(t, 404, res.StatusCode, "nothing of them is kept")
+	res, _ = send(t, "GET", at+"/readyz", sent{})
+	assert.Equal(t, 200, res.StatusCode)
+	_, body := send(t, "GET", at+"/api/sets/arrivals/records", sent{})
+	assert.Contains(t, body, `"total_items":347`)
+}
+
+func TestNoAcknowledgedWriteIsLostWhenTheDatabaseIsKilled(t *testing.T) {
+	store := testkit.Harbour(t)
+	at := testkit.ServeStore(t, store)
+	var next, away atomic.Int64
+	acknowledged := make(chan int64, 100_000)
+	ctx, stop := context.WithCancel(t.Context())
+	var workers sync.WaitGroup
+	for range 4 {
+		workers.Go(func() {
+			for ctx.Err() == nil {
+				n := next.Add(1)
+				req, err := http.NewRequestWithContext(context.WithoutCancel(ctx), "POST", at+"/api/sets/lost_property/records", strings.NewReader(fmt.Sprintf(`{"id":%d}`, n)))
+				if !assert.NoError(t, err) {
+					return
+				}
+				req.Header.Set("Content-Type", "application/json")
+				res, err := http.DefaultClient.Do(req)
+				if !assert.NoError(t, err) {
+					return
+				}
+				body, err := io.ReadAll(res.Body)
+				res.Body.Close()
+				if !assert.NoError(t, err) {
+					return
+				}
+				switch res.StatusCode {
+				case 201:
+					acknowledged <- n
+				case 503:
+					away.Add(1)
+					time.Sleep(time.Millisecond) // as Retry-After asks, and no busier
+				default:
+					assert.Fail(t, res.Status, string(body))
+				}
+			}
+		})
+	}
+	for range 3 {
+		before, refused := len(acknowledged), away.Load()
+		testkit.Eventually(t, func() bool { return len(acknowledged) > before+20 }, "writes go on")
+		require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGKILL))
+		testkit.Eventually(t, func() bool { return away.Load() > refused }, "the service says that its database is away")
+	}
+	before := len(acknowledged)
+	testkit.Eventually(t, func() bool { return len(acknowledged) > before+20 }, "and goes on without a restart")
+	stop()
+	workers.Wait()
+	close(acknowledged)
+	there := map[float64]bool{}
+	for _, r := range readRecords(t, at+"/api/sets/lost_property/records/all", "") {
+		there[r["id"].(float64)] = true
+	}
+	for n := range acknowledged {
+		assert.True(t, there[float64(n)], "%d was acknowledged", n)
+	}
+}
