@@ -75,7 +75,7 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 	cells := 0
 	for _, call := range s.Calls() {
 		for _, set := range []string{"arrivals", "berths"} { // berths are open; the tokens of arrivals are not for it
-			path := strings.NewReplacer(":set", set, ":key", "~", ":source", "yard", ":name", "none", ":token", "x", ":id", "999", ":number", "2", ":kind", "no-set").Replace(call.Path)
+			path := strings.NewReplacer("{set}", set, "{key}", "~", "{source}", "yard", "{name}", "none", "{token}", "x", "{id}", "999", "{number}", "2", "{kind}", "no-set").Replace(call.Path)
 			for _, c := range callers {
 				if call.Method == "DELETE" && path == "/api/sets/"+set && c.role == tokens.Owner {
 					continue // would do it; TestSetsAreLookedAfter does

@@ -129,6 +129,7 @@ type Call struct {
 	Method, Path string
 	Scope        string // everywhere, this set, any set, all sets
 	Role         tokens.Role
+	Says         string
 }
 
 // Calls lists the calls that the service offers.
@@ -136,7 +137,7 @@ func (s *Service) Calls() []Call {
 	scopes := []string{"everywhere", "this set", "any set", "all sets"}
 	calls := make([]Call, len(s.routes))
 	for i, r := range s.routes {
-		calls[i] = Call{r.method, r.path, scopes[r.scope], r.role}
+		calls[i] = Call{r.method, openPath(r.path), scopes[r.scope], r.role, r.says}
 	}
 	return calls
 }

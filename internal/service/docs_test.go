@@ -1,0 +1,39 @@
+package service_test
+
+import (
+	"flag"
+	"fmt"
+	"os"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/testkit"
+)
+
+var update = flag.Bool("update", false, "write docs/calls.md and docs/problems.md")
+
+func TestDocsTellEveryCallAndProblem(t *testing.T) {
+	_, s := testkit.ServeWith(t, testkit.Store(t), service.Options{})
+	var calls, problems strings.Builder
+	calls.WriteString("# Calls\n\nEvery call of the service, and who may make it. This page is made of the routes: `go test ./internal/service -update`.\nA set that is open may be read by anybody; a token that is for some sets alone does nothing elsewhere.\n\n| call | takes | does |\n|---|---|---|\n")
+	for _, c := range s.Calls() {
+		takes := map[string]string{"everywhere": "nothing", "this set": c.Role.String() + " of the set", "any set": c.Role.String(), "all sets": c.Role.String() + " of all sets"}[c.Scope]
+		fmt.Fprintf(&calls, "| `%s %s` | %s | %s |\n", c.Method, c.Path, takes, c.Says)
+	}
+	problems.WriteString("# Problems\n\nEvery error is `application/problem+json`, RFC 9457. `type` is the address of a page about it, `/problems/NAME`; `detail` says what\nwas found where and what would be right; `faults` names every fault of a query or a body. This page is made of the code:\n`go test ./internal/service -update`.\n\n| name | status | | when |\n|---|---|---|---|\n")
+	for _, k := range service.Kinds() {
+		fmt.Fprintf(&problems, "| `%s` | %d | %s | %s |\n", k.Name, k.Status, k.Title, k.When)
+	}
+	for path, text := range map[string]string{"../../docs/calls.md": calls.String(), "../../docs/problems.md": problems.String()} {
+		if *update {
+			require.NoError(t, os.WriteFile(path, []byte(text), 0o644))
+		}
+		written, err := os.ReadFile(path)
+		require.NoError(t, err)
+		assert.Equal(t, text, string(written), "go test ./internal/service -update")
+	}
+}
