@@ -49,6 +49,18 @@ func (t *tab) visit(path string) {
 	require.NoError(t, cd.Do(t.ctx, cd.Navigate(t.server+path)))
 }
 
+// shot writes a picture into the folder of PAGELADDER_SCREENSHOTS, if there is one.
+func (t *tab) shot(name string) {
+	t.Helper()
+	dir := os.Getenv("PAGELADDER_SCREENSHOTS")
+	if dir == "" {
+		return
+	}
+	picture, err := cd.Run(t.ctx, cd.CaptureScreenshot())
+	require.NoError(t, err)
+	require.NoError(t, os.WriteFile(filepath.Join(dir, name+".png"), picture, 0o644))
+}
+
 // eval runs an expression in the page.
 func eval[V any](t *tab, js string) V {
 	t.Helper()
@@ -174,19 +186,51 @@ func TestConsoleIsAccessible(t *testing.T) {
 	}
 }
 
+func TestTokensAreMadeUsedAndEndedInTheConsole(t *testing.T) {
+	b := open(t)
+	fill := func(label, text string) {
+		find := fmt.Sprintf(`[...document.querySelectorAll('label')].find(l => l.innerText.trim().startsWith(%q)).querySelector('input')`, label)
+		b.sees("!!" + find)
+		eval[cd.Void](b, fmt.Sprintf(`(e => { e.value = %q; e.dispatchEvent(new Event('input', {bubbles: true})) })(%s);void 0`, text, find))
+	}
+	b.visit("/")
+	b.click("link", "Tokens")
+	b.sees(`document.body.innerText.includes("There is no token yet")`)
+	fill("Label", "the harbour master")
+	b.click("button", "Make a token")
+	b.sees(`document.querySelector('.secret code').innerText.startsWith('plt_')`)
+	secret := eval[string](b, `document.querySelector('.secret code').innerText`)
+	b.sees(`document.body.innerText.includes("Sign in")`) // nobody gets in without it any more
+	fill("Token", "plt_wrong")
+	b.click("button", "Sign in")
+	b.sees(`document.querySelector('[role=alert]').innerText.includes("unknown")`)
+	fill("Token", secret)
+	b.click("button", "Sign in")
+	b.sees(`document.querySelector('.masthead').innerText.includes("the harbour master (owner)")`)
+	assert.Empty(t, eval[string](b, "document.cookie"), "no script can read the session")
+	fill("Label", "scripts")
+	b.click("button", "Make a token")
+	b.sees(`document.querySelectorAll('.tokens tbody tr').length === 2`)
+	b.shot("tokens")
+	b.click("button", "End scripts")
+	b.click("button", "Yes, end scripts")
+	b.sees(`document.querySelectorAll('.tokens tbody tr.ended').length === 1`)
+	b.visit("/sets/berths")
+	b.sees(`document.body.innerText.includes("East 1")`)
+	b.click("button", "Sign out")
+	b.sees(`document.body.innerText.includes("This takes a token")`)
+}
+
 // TestScreenshots writes the pictures of docs/screenshots when asked to.
 func TestScreenshots(t *testing.T) {
-	dir := os.Getenv("PAGELADDER_SCREENSHOTS")
-	if dir == "" {
+	if os.Getenv("PAGELADDER_SCREENSHOTS") == "" {
 		t.Skip("PAGELADDER_SCREENSHOTS names no folder")
 	}
 	b := open(t)
-	for name, path := range map[string]string{"sets": "/", "set": "/sets/arrivals?page=4&size=10&sort=-tonnage"} {
+	for name, path := range map[string]string{"sets": "/", "set": "/sets/arrivals?page=4&size=10&sort=-tonnage", "list": "/lists/arrivals?page=4&size=6&sort=-tonnage&cleared=true&wings=2"} {
 		b.visit(path)
 		b.sees("!!document.querySelector('.set-card, .ladder')")
-		shot, err := cd.Run(b.ctx, cd.CaptureScreenshot())
-		require.NoError(t, err)
-		require.NoError(t, os.WriteFile(filepath.Join(dir, name+".png"), shot, 0o644))
+		b.shot(name)
 	}
 }
 

@@ -83,14 +83,28 @@ export class Problem extends Error {
   }
 }
 
-async function get<T>(path: string, signal?: AbortSignal): Promise<T> {
+interface Asked {
+  method?: string
+  body?: unknown
+  signal?: AbortSignal
+}
+
+async function ask<T>(path: string, { method, body: sent, signal }: Asked = {}): Promise<T> {
+  const headers: { [name: string]: string } = { Accept: 'application/json' }
+  if (sent !== undefined) headers['Content-Type'] = 'application/json'
   let response: Response
   try {
-    response = await fetch(path, { headers: { Accept: 'application/json' }, signal })
+    response = await fetch(path, {
+      method,
+      headers,
+      body: sent === undefined ? undefined : JSON.stringify(sent),
+      signal,
+    })
   } catch (cause) {
     if (signal?.aborted) throw cause
     throw new Problem(0, 'The service does not answer. Is it still running?')
   }
+  if (response.status === 204) return undefined as T
   const body: unknown = await response.json().catch(() => null)
   if (response.ok && body !== null) return body as T
   const detail = (body as { detail?: string } | null)?.detail
@@ -102,9 +116,37 @@ async function get<T>(path: string, signal?: AbortSignal): Promise<T> {
 
 const setPath = (set: string) => `/api/sets/${encodeURIComponent(set)}`
 
-export const listSets = (signal?: AbortSignal) => get<{ sets: SetInfo[] }>('/api/sets', signal)
-export const readSet = (set: string, signal?: AbortSignal) => get<SetInfo>(setPath(set), signal)
+export const listSets = (signal?: AbortSignal) => ask<{ sets: SetInfo[] }>('/api/sets', { signal })
+export const readSet = (set: string, signal?: AbortSignal) => ask<SetInfo>(setPath(set), { signal })
 
 /** One page of a set; the query is the caller's own, byte for byte. */
 export const readPage = (set: string, query: string, signal?: AbortSignal) =>
-  get<Answer>(`${setPath(set)}/records${query && '?'}${query}`, signal)
+  ask<Answer>(`${setPath(set)}/records${query && '?'}${query}`, { signal })
+
+export type Role = 'nobody' | 'reader' | 'editor' | 'owner'
+
+export interface Session {
+  role: Role
+  label: string
+  sets: string[] | null
+  tokens: boolean // there is, or has been, a token
+}
+
+export interface Token {
+  id: number
+  label: string
+  role: Role
+  sets: string[] | null
+  created_at: string
+  used_at: string | null
+  ended_at: string | null
+}
+
+export const readSession = (signal?: AbortSignal) => ask<Session>('/api/session', { signal })
+export const signIn = (token: string) => ask<Session>('/api/session', { method: 'POST', body: { token } })
+export const signOut = () => ask<void>('/api/session', { method: 'DELETE' })
+
+export const listTokens = (signal?: AbortSignal) => ask<{ tokens: Token[] }>('/api/tokens', { signal })
+export const createToken = (token: { label: string; role: string; sets?: string[] }) =>
+  ask<Token & { secret: string }>('/api/tokens', { method: 'POST', body: token })
+export const endToken = (id: number) => ask<void>(`/api/tokens/${id}`, { method: 'DELETE' })

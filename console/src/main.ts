@@ -13,6 +13,7 @@ const router = createRouter({
   routes: [
     { path: '/', component: SetsPage },
     { path: '/sets/:set', component: () => import('./pages/SetPage.vue'), props: true },
+    { path: '/tokens', component: () => import('./pages/TokensPage.vue') },
     { path: '/:path(.*)*', component: () => import('./pages/NothingHere.vue') },
   ],
 })

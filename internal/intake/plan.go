@@ -23,6 +23,8 @@ type Options struct {
 	Types map[string]Type
 	// Key names the key by safe names.
 	Key []string
+	// MakeKey makes a key, a row number, whatever the file holds.
+	MakeKey bool
 	// Progress is told now and then how many bytes and rows have been read.
 	Progress func(bytes int64, rows int64)
 }
@@ -66,8 +68,8 @@ type Plan struct {
 	columns []int // where each field stands in the file's rows; -1: made
 }
 
-// rowNumber is the name of a key that is made.
-const rowNumber = "row_number"
+// RowNumber is the name of a key that is made.
+const RowNumber = "row_number"
 
 // column is what is known of a field while the file is read.
 type column struct {
@@ -275,12 +277,12 @@ func (p *Plan) findKey(columns []*column) error {
 		return nil
 	}
 	for i, c := range columns {
-		if p.Rows > 0 && c.rising && !c.missing && p.Fields[i].Type == paging.Integer {
+		if !p.Options.MakeKey && p.Rows > 0 && c.rising && !c.missing && p.Fields[i].Type == paging.Integer {
 			p.Key = []string{p.Fields[i].Name}
 			return nil
 		}
 	}
-	name := rowNumber
+	name := RowNumber
 	for p.field(name) >= 0 {
 		name += "_"
 	}

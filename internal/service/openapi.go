@@ -120,7 +120,7 @@ func (d *describer) call(r *route, set *sets.Set) object {
 	params := []any{}
 	for part := range strings.SplitSeq(r.path, "/") {
 		if strings.HasPrefix(part, ":") && (set == nil || part != ":set") {
-			params = append(params, object{"name": part[1:], "in": "path", "required": true, "schema": object{"type": "string"}, "description": pathSays[part[1:]]})
+			params = append(params, object{"name": part[1:], "in": "path", "required": true, "schema": object{"type": "string"}, "description": pathSays[part[1:]], "example": pathExamples[part[1:]]})
 		}
 	}
 	if slices.Contains(r.fails, ifMatch) {
@@ -141,6 +141,9 @@ func (d *describer) call(r *route, set *sets.Set) object {
 				schema = object{} // the file itself
 			}
 			content[m] = object{"schema": schema}
+			if r.example != "" && m == r.media[0] {
+				content[m] = object{"schema": schema, "example": exampleOf(m, r.example)}
+			}
 		}
 		call["requestBody"] = object{"required": true, "content": content}
 	}
@@ -180,6 +183,18 @@ func (d *describer) call(r *route, set *sets.Set) object {
 	call["responses"] = answers
 	return call
 }
+
+// exampleOf is a body as it stands in a description: JSON as what it is.
+func exampleOf(mediaType, text string) any {
+	var value any
+	if strings.HasSuffix(mediaType, "json") && json.Unmarshal([]byte(text), &value) == nil {
+		return value
+	}
+	return text
+}
+
+// pathExamples are values for the path, of the demo data.
+var pathExamples = map[string]string{"set": "arrivals", "key": "138", "number": "3", "kind": "no-set", "source": "yard", "id": "1", "name": "my-import", "token": "LrD1AWFycml2YWxzCnNvcnQ9LXRvbm5hZ2Umc2l6ZT0yJnBhZ2U9Mw"}
 
 var pathSays = map[string]string{
 	"set": "The set's name.", "key": "The record's key: its parts, percent-encoded, a comma between.", "source": "The source's name.", "id": "The token's number.",

@@ -25,6 +25,8 @@ type route struct {
 	answer any // a value of the answer's type; nil: no JSON
 	status int // 0: 200
 	fails  []*Kind
+
+	example string // of a body: on the demo data
 }
 
 // asks are kinds of query parameters that a route has.
@@ -49,9 +51,9 @@ func (s *Service) table() []route {
 	return []route{
 		{method: "GET", path: "/api/sets", scope: everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: SetList{}},
 		{method: "POST", path: "/api/sets", scope: allSets, role: owner, long: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
-			asks: asksImport, body: "", media: files, answer: Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
+			asks: asksImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
 		{method: "POST", path: "/api/attach", scope: allSets, role: owner, handler: s.attach, says: "Make an attached set of a table or view of a source.",
-			body: AttachBody{}, media: jsonBody, answer: SetInfo{}, status: 201, fails: []*Kind{taken, badMedia, badBody, sourceAway}},
+			body: AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: SetInfo{}, status: 201, fails: []*Kind{taken, badMedia, badBody, sourceAway}},
 		{method: "GET", path: "/api/sources", scope: allSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: SourceList{}},
 		{method: "GET", path: "/api/sources/:source/tables", scope: allSets, role: owner, handler: s.listTables, says: "List the tables and views that a source's role may read.",
 			answer: TableList{}, fails: []*Kind{badBody, sourceAway}},
@@ -59,23 +61,23 @@ func (s *Service) table() []route {
 
 		{method: "GET", path: set, scope: thisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: SetInfo{}, fails: []*Kind{noSet}},
 		{method: "PATCH", path: set, scope: thisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
-			body: SettingsChange{}, media: patchBody, answer: SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
+			body: SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
 		{method: "DELETE", path: set, scope: thisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*Kind{noSet}},
 		{method: "GET", path: set + "/rules", scope: thisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: paging.Rules{}, fails: []*Kind{noSet}},
 		{method: "PUT", path: set + "/rules", scope: thisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",
-			body: paging.Rules{}, media: jsonBody, answer: paging.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
+			body: paging.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: paging.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
 
 		{method: "GET", path: set + "/records", scope: thisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
 			asks: asksPage, answer: Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},
 		{method: "POST", path: set + "/records", scope: thisSet, role: editor, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
-			body: recordObject{}, media: jsonBody, answer: RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
+			body: recordObject{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
 		{method: "PUT", path: set + "/records", scope: thisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
-			asks: asksImport, body: "", media: files, answer: Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
+			asks: asksImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
 		{method: "GET", path: set + "/records/all", scope: thisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
 			asks: asksRecords, answer: []recordObject{}, fails: []*Kind{badQuery, noSet, notAcceptable, busy}},
 		{method: "GET", path: record, scope: thisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord}},
 		{method: "PATCH", path: record, scope: thisSet, role: editor, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
-			body: recordObject{}, media: patchBody, answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
+			body: recordObject{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
 		{method: "DELETE", path: record, scope: thisSet, role: editor, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision.",
 			answer: versionAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
 		{method: "POST", path: record + "/withdraw", scope: thisSet, role: editor, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
@@ -89,17 +91,17 @@ func (s *Service) table() []route {
 		{method: "GET", path: set + "/openapi.json", scope: thisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*Kind{noSet}},
 
 		{method: "POST", path: "/api/reckon", scope: anySet, role: reader, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
-			body: ReckonBody{}, media: jsonBody, answer: Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
+			body: ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
 		{method: "POST", path: "/api/cut", scope: anySet, role: reader, handler: s.cut, says: "Cut one page out of the records in the body.",
-			body: CutBody{}, media: jsonBody, answer: CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
+			body: CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
 
 		{method: "GET", path: "/api/tokens", scope: allSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: TokenList{}},
 		{method: "POST", path: "/api/tokens", scope: allSets, role: owner, handler: s.createToken, says: "Make a token. It is told this once.",
-			body: TokenBody{}, media: jsonBody, answer: NewToken{}, status: 201, fails: []*Kind{badMedia, badBody}},
+			body: TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: NewToken{}, status: 201, fails: []*Kind{badMedia, badBody}},
 		{method: "DELETE", path: "/api/tokens/:id", scope: allSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*Kind{nothingHere}},
 		{method: "GET", path: "/api/session", scope: everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: Session{}},
 		{method: "POST", path: "/api/session", scope: everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
-			body: SignInBody{}, media: jsonBody, answer: Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
+			body: SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
 		{method: "DELETE", path: "/api/session", scope: everywhere, handler: s.signOut, says: "Sign out.", status: 204},
 
 		{method: "GET", path: "/lists/:set", scope: thisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: asksPage, fails: []*Kind{badQuery, noSet, pastLast}},

@@ -393,9 +393,9 @@ func (s *Service) importFile(c *gin.Context, into string) {
 	}
 	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
 	for i, f := range plan.Fields {
-		sample := FieldSample{Field: f}
+		sample := FieldSample{Field: f, Samples: []string{}}
 		if i < len(plan.Samples) {
-			sample.Samples = plan.Samples[i]
+			sample.Samples = append(sample.Samples, plan.Samples[i]...)
 		}
 		answer.Fields = append(answer.Fields, sample)
 	}

@@ -198,7 +198,7 @@ func (fragment) Append(dst []byte, a *Answered) ([]byte, error) {
 // head is one column of a list.
 type head struct {
 	Name, Label string
-	Number      bool
+	Class       string // of its cells: "number", "word" or ""
 	Href        string // of its sort, if it is offered
 	Sorted      string // "ascending", "descending" or ""
 }
@@ -207,15 +207,42 @@ type head struct {
 type listView struct {
 	Lang    string
 	Heads   []head
-	Rows    [][]string
+	Rows    [][]cell
 	Summary string
 	Ladder  template.HTML // made by markup, which escapes
+}
+
+// cell is one value; a long text can be opened.
+type cell struct{ Text, Short string }
+
+const shortText = 120 // characters, beyond which a text is shortened
+
+func cellOf(text string) cell {
+	if n := 0; len(text) > shortText {
+		for at := range text {
+			if n++; n > shortText {
+				return cell{text, text[:at] + "…"}
+			}
+		}
+	}
+	return cell{Text: text}
+}
+
+// cellClass says how a type's values stand in their column.
+func cellClass(t paging.Type) string {
+	switch t {
+	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+		return "number"
+	case paging.Boolean, paging.Date, paging.Time:
+		return "word"
+	}
+	return ""
 }
 
 func listOf(a *Answered) *listView {
 	v := &listView{Lang: a.View.Language.Tag.String(), Summary: a.View.Summary(), Ladder: template.HTML(a.Style.AppendLadder(nil, &a.View))}
 	for _, f := range a.Fields {
-		h := head{Name: f.Name, Label: f.Label, Number: f.Type == paging.Integer || f.Type == paging.Decimal || f.Type == paging.BigInteger || f.Type == paging.BigDecimal}
+		h := head{Name: f.Name, Label: f.Label, Class: cellClass(f.Type)}
 		for _, sort := range a.About.Sorts {
 			if sort.Key == f.Name {
 				h.Href = sort.Href
@@ -227,9 +254,9 @@ func listOf(a *Answered) *listView {
 		v.Heads = append(v.Heads, h)
 	}
 	for _, r := range a.Records {
-		row := make([]string, len(a.Fields))
+		row := make([]cell, len(a.Fields))
 		for i, f := range a.Fields {
-			row[i] = sets.Text(f.Type, r[i])
+			row[i] = cellOf(sets.Text(f.Type, r[i]))
 		}
 		v.Rows = append(v.Rows, row)
 	}

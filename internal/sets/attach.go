@@ -166,8 +166,11 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 	if set.Rules == nil {
 		set.Rules = offering(shown, key)
 	}
-	if !fitting(set.Rules, shown) || !slices.Equal(set.Rules.Key, key) {
-		return nil, fmt.Errorf("%w: the rules' key is to be %q, and their fields among those that are shown", ErrTable, key)
+	if err := fits(set.Rules, shown); err != nil {
+		return nil, err
+	}
+	if !slices.Equal(set.Rules.Key, key) {
+		return nil, fmt.Errorf("%w: the rules' key is to be %q", ErrTable, key)
 	}
 	if err := set.Rules.Check(); err != nil {
 		return nil, err

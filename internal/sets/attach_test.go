@@ -88,7 +88,7 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 		"no table or view public.none": {Name: "b", Source: "yard", Schema: "public", Table: "none"},
 		"has no primary key":           {Name: "b", Source: "yard", Schema: "public", Table: "boats_view"},
 		`has no field "secret"`:        {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"secret"}},
-		"and their fields among those": {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"name"}, Rules: &paging.Rules{Key: []string{`no "1`}, Sorts: []paging.SortKey{{Key: "fee"}}}},
+		"no field \"fee\"":             {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"name"}, Rules: &paging.Rules{Key: []string{`no "1`}, Sorts: []paging.SortKey{{Key: "fee"}}}},
 	} {
 		_, err := store.Attach(t.Context(), a)
 		assert.ErrorContains(t, err, says)

@@ -83,7 +83,7 @@ func TestImportThatIsRefusedKeepsNothing(t *testing.T) {
 	in = csvImport("no,name\n1,Gull\n")
 	in.Rules = &paging.Rules{Key: []string{"id"}}
 	_, _, err = store.Import(t.Context(), in)
-	assert.ErrorContains(t, err, "the rules name fields that the set does not have")
+	assert.ErrorContains(t, err, "the rules do not fit the set's fields")
 	still, err := store.Get(t.Context(), "boats")
 	require.NoError(t, err)
 	assert.EqualValues(t, 1, still.Version, "what is refused changes nothing")

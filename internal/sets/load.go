@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"io"
+	"maps"
 	"os"
 	"slices"
 	"strconv"
@@ -213,6 +214,11 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	} else if n > most {
 		return nil, nil, ErrTooLarge
 	}
+	old, err := s.Get(ctx, in.Name)
+	if err != nil && !errors.Is(err, ErrNoSet) {
+		return nil, nil, err
+	}
+	in.follow(old)
 	plan, bad, err := intake.NewPlan(file, in.Options)
 	if err != nil {
 		return nil, nil, &FileError{err}
@@ -226,7 +232,7 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	if bad != nil && in.Aside == nil {
 		return nil, plan, bad
 	}
-	set, err := s.setFor(ctx, &in, plan)
+	set, err := setFor(&in, old, plan)
 	if err != nil {
 		return nil, plan, err
 	}
@@ -237,25 +243,50 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	return set, plan, err
 }
 
-// setFor is the set that an import makes.
-func (s *Store) setFor(ctx context.Context, in *Import, plan *intake.Plan) (*Set, error) {
-	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules, Fixed: in.Fixed}
-	if set.Rules == nil {
-		set.Rules = rulesFor(plan)
-		if old, err := s.Get(ctx, in.Name); err == nil && fitting(old.Rules, plan.Fields) {
-			set.Rules = old.Rules
-			if set.Label == "" {
-				set.Label = old.Label
-			}
-		} else if err != nil && !errors.Is(err, ErrNoSet) {
-			return nil, err
+// follow declares what the rules of the set that is there rely on, where nothing
+// else is said: its key, and the types of the fields that they name. A file that
+// does not fit is then told line by line.
+func (in *Import) follow(old *Set) {
+	if old == nil || in.Rules != nil || old.Attached() {
+		return
+	}
+	if len(in.Options.Key) == 0 {
+		in.Options.MakeKey = strings.HasPrefix(old.Rules.Key[0], intake.RowNumber)
+		if !in.Options.MakeKey {
+			in.Options.Key = old.Rules.Key
 		}
 	}
-	if set.Label == "" {
-		set.Label = in.Name
+	types := maps.Clone(in.Options.Types)
+	if types == nil {
+		types = map[string]intake.Type{}
 	}
-	if !fitting(set.Rules, plan.Fields) {
-		return nil, ErrFields
+	for _, name := range namedBy(old.Rules) {
+		if f := old.field(name); types[name] == "" && !(in.Options.MakeKey && name == old.Rules.Key[0]) {
+			types[name] = f.Type
+		}
+	}
+	in.Options.Types = types
+}
+
+// setFor is the set that an import makes.
+func setFor(in *Import, old *Set, plan *intake.Plan) (*Set, error) {
+	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules, Fixed: in.Fixed}
+	if old == nil {
+		old = &Set{Label: in.Name, Rules: rulesFor(plan)}
+	}
+	if set.Rules == nil {
+		set.Rules = old.Rules
+	}
+	if set.Label == "" {
+		set.Label = old.Label
+	}
+	for i := range set.Fields { // what people call them outlives the file
+		if f := old.field(set.Fields[i].Name); f != nil {
+			set.Fields[i].Label = f.Label
+		}
+	}
+	if err := fits(set.Rules, plan.Fields); err != nil {
+		return nil, err
 	}
 	return set, set.Rules.Check()
 }
@@ -273,11 +304,33 @@ func rulesFor(plan *intake.Plan) *paging.Rules {
 	return r
 }
 
-// fitting tells whether every field that rules name is there.
-func fitting(r *paging.Rules, fields []intake.Field) bool {
+// fits tells which field that rules name is not there, or is of another type.
+func fits(r *paging.Rules, fields []intake.Field) error {
 	set := Set{Fields: fields}
-	names := append(append([]string{}, r.Key...), r.Search...)
-	names = append(names, r.Show...)
+	for i := range r.Filters {
+		rule := &r.Filters[i]
+		want := rule.Type
+		if want == "" {
+			want = paging.Text
+		}
+		if f := set.field(rule.Field); f != nil && f.Type != want {
+			return fmt.Errorf("%w: they filter by %q as %s, and it is %s", ErrFields, f.Name, want, f.Type)
+		}
+	}
+	for _, name := range namedBy(r) {
+		if set.field(name) == nil {
+			return fmt.Errorf("%w: there is no field %q", ErrFields, name)
+		}
+	}
+	if len(r.Key) == 0 {
+		return fmt.Errorf("%w: they name no key", ErrFields)
+	}
+	return nil
+}
+
+// namedBy are the fields that rules name.
+func namedBy(r *paging.Rules) []string {
+	names := slices.Concat(r.Key, r.Search, r.Show)
 	for i := range r.Sorts {
 		if len(r.Sorts[i].Fields) == 0 {
 			names = append(names, r.Sorts[i].Key)
@@ -287,11 +340,5 @@ func fitting(r *paging.Rules, fields []intake.Field) bool {
 	for i := range r.Filters {
 		names = append(names, r.Filters[i].Field)
 	}
-	names = append(names, slices.Concat(r.Indexes...)...)
-	for _, name := range names {
-		if set.field(name) == nil {
-			return false
-		}
-	}
-	return len(r.Key) > 0
+	return append(names, slices.Concat(r.Indexes...)...)
 }

@@ -13,7 +13,7 @@ import (
 
 // Errors about a set's settings.
 var (
-	ErrFields = errors.New("the rules name fields that the set does not have")
+	ErrFields = errors.New("the rules do not fit the set's fields")
 	ErrKey    = errors.New("the rules' key is not the one that the set was made with; import or attach it again to change that")
 )
 
@@ -51,8 +51,8 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		if !slices.Equal(now.Rules.Key, set.Rules.Key) {
 			return ErrKey
 		}
-		if !fitting(now.Rules, set.Fields) {
-			return ErrFields
+		if err := fits(now.Rules, set.Fields); err != nil {
+			return err
 		}
 		if set.fixed, err = fixedFilter(set, now.Fixed); err != nil {
 			return err

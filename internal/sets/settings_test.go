@@ -82,8 +82,8 @@ func TestSettingsAreChangedWholeOrNotAtAll(t *testing.T) {
 		"wings":             func(s *sets.Settings) { s.Fixed = "wings=2" },
 		"filters of the":    func(s *sets.Settings) { s.Fixed = "crew=" },
 		"not the one":       func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"name"}} },
-		"does not have":     func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Search: []string{"wings"}} },
-		"set does not":      func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Indexes: [][]string{{"wings"}}} },
+		"no field":          func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Search: []string{"wings"}} },
+		`no field "wings"`:  func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Indexes: [][]string{{"wings"}}} },
 		"size.cap":          func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Size: paging.SizeRules{Cap: -1}} },
 		"I changed my mind": nil,
 	} {
@@ -113,7 +113,10 @@ func TestSettingsAreChangedWholeOrNotAtAll(t *testing.T) {
 	assert.ElementsMatch(t, []sets.IndexState{{Definition: `("name", "crew", "no")`, Ready: true}, {Definition: `("crew", "no")`, Ready: true}}, states,
 		"indexes follow the rules and the fixed filter")
 
-	assert.ErrorContains(t, boats("no,name\n1,Gull\n"), "the fixed filter", "a file without the field would show what is hidden")
+	_, _, err = store.Import(ctx, sets.Import{Name: "boats", Source: strings.NewReader("no,name\n1,Gull\n"), Options: intake.Options{Format: intake.CSV}, Rules: &paging.Rules{Key: []string{"no"}}})
+	assert.ErrorContains(t, err, "the fixed filter", "a file without the field would show what is hidden")
+	var bad *intake.BadRows
+	assert.ErrorAs(t, boats("no,name,crew\n1,Gull,9\n2,Tern,few\n"), &bad, "what the rules rely on is looked for in every row")
 	require.NoError(t, boats("no,name,crew\n1,Gull,9\n"))
 	again, err := store.Get(ctx, "boats")
 	require.NoError(t, err)
