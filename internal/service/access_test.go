@@ -262,6 +262,12 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	assert.Equal(t, http.StatusCreated, <-done)
 	testkit.Eventually(t, func() bool { return other().StatusCode == http.StatusOK }, "and has ended")
 
+	limits.RequestTime = time.Nanosecond
+	slow, _ := testkit.ServeWith(t, store, service.Options{Limits: limits})
+	res, text := send(t, "GET", slow+"/api/sets/berths/records", sent{})
+	assert.Equal(t, "503 10", fmt.Sprint(res.StatusCode, " ", res.Header.Get("Retry-After")), text)
+	assert.Contains(t, text, "problems/too-slow")
+
 	reader, _, err := s.Tokens().Create(t.Context(), "x", tokens.Reader, nil)
 	require.NoError(t, err)
 	testkit.Eventually(t, func() bool {

@@ -13,6 +13,7 @@ import (
 	"net"
 	"net/http"
 	"net/url"
+	"os"
 	"strings"
 	"sync"
 	"sync/atomic"
@@ -504,6 +505,33 @@ func TestHostileInputIsRefusedAndHarmsNothing(t *testing.T) {
 	assert.Equal(t, 200, res.StatusCode)
 	_, body := send(t, "GET", at+"/api/sets/arrivals/records", sent{})
 	assert.Contains(t, body, `"total_items":347`)
+}
+
+func TestCallerThatIsTooSlowIsCutOff(t *testing.T) {
+	t.Parallel()
+	at := testkit.Serve(t)
+	conn, err := net.Dial("tcp", strings.TrimPrefix(at, "http://"))
+	require.NoError(t, err)
+	defer conn.Close()
+	_, err = io.WriteString(conn, "GET /api/sets HTTP/1.1\r\nHost: localhost\r\nX-Slow: ") // and never the rest
+	require.NoError(t, err)
+	require.NoError(t, conn.SetReadDeadline(time.Now().Add(20*time.Second)))
+	_, err = io.ReadAll(conn)
+	assert.NotErrorIs(t, err, os.ErrDeadlineExceeded, "the service ends the connection")
+	res, _ := send(t, "GET", at+"/readyz", sent{})
+	assert.Equal(t, 200, res.StatusCode)
+}
+
+func TestMetricsCountWhatIsAnswered(t *testing.T) {
+	at := testkit.Serve(t)
+	for range 3 {
+		send(t, "GET", at+"/api/sets/arrivals/records?page=99", sent{})
+	}
+	_, text := send(t, "GET", at+"/metrics", sent{})
+	for _, has := range []string{`pageladder_requests_total{method="GET",route="/api/sets/:set/records",status="200"} 3`, `pageladder_adjustments_total{code="page.past_last"} 1`,
+		"pageladder_answers_kept_total 2", `pageladder_totals_total{kind="exact"} 1`, "pageladder_page_depth_rows_sum 340", "pageladder_pool_connections"} {
+		assert.Contains(t, text, has)
+	}
 }
 
 func TestNoAcknowledgedWriteIsLostWhenTheDatabaseIsKilled(t *testing.T) {
