@@ -4,13 +4,13 @@ import (
 	"bufio"
 	"bytes"
 	"encoding/csv"
-	"encoding/json"
 	"errors"
 	"fmt"
 	"io"
 	"strings"
 	"unicode/utf8"
 
+	"github.com/go-json-experiment/json/jsontext"
 	"github.com/xuri/excelize/v2"
 	"golang.org/x/text/encoding/charmap"
 )
@@ -254,6 +254,9 @@ type jsonRows struct {
 	fields     []string
 	index      map[string]int
 	buf        []cell
+	scratch    []byte
+	text       bytes.Reader
+	dec        jsontext.Decoder
 }
 
 func openNDJSON(file io.Reader) rows {
@@ -277,22 +280,22 @@ func openNDJSON(file io.Reader) rows {
 func openJSON(file io.Reader) (rows, error) {
 	most := &allowance{r: file}
 	most.renew()
-	d := json.NewDecoder(most)
-	if first, err := d.Token(); err != nil || first != json.Delim('[') {
+	d := jsontext.NewDecoder(most)
+	if first, err := d.ReadToken(); err != nil || first.Kind() != '[' {
 		return nil, errors.New("the file should be one JSON array of objects")
 	}
 	n := 0
 	return &jsonRows{index: map[string]int{}, nextObject: func() ([]byte, int, error) {
 		most.renew()
-		if !d.More() {
-			if _, err := d.Token(); err != nil {
+		if d.PeekKind() == ']' {
+			if _, err := d.ReadToken(); err != nil {
 				return nil, n, fmt.Errorf("after element %d: %w", n, noEOF(err))
 			}
 			return nil, n, io.EOF
 		}
 		n++
-		var text json.RawMessage
-		if err := d.Decode(&text); err != nil {
+		text, err := d.ReadValue()
+		if err != nil {
 			return nil, n, fmt.Errorf("element %d: %w", n, noEOF(err))
 		}
 		return text, n, nil
@@ -318,32 +321,11 @@ func (j *jsonRows) next() (row, error) {
 	for range j.fields {
 		j.buf = append(j.buf, cell{missing: true})
 	}
-	d := json.NewDecoder(bytes.NewReader(text))
-	if first, err := d.Token(); err != nil || first != json.Delim('{') {
+	if len(text) == 0 || text[0] != '{' {
 		r.bad = "not a JSON object"
 		return r, nil
 	}
-	for d.More() {
-		name, err := d.Token()
-		if err != nil {
-			r.bad = err.Error()
-			return r, nil
-		}
-		var value json.RawMessage
-		if err := d.Decode(&value); err != nil {
-			r.bad = err.Error()
-			return r, nil
-		}
-		i, ok := j.index[name.(string)]
-		if !ok {
-			i = len(j.fields)
-			j.index[name.(string)] = i
-			j.fields = append(j.fields, name.(string))
-			j.buf = append(j.buf, cell{})
-		}
-		j.buf[i] = jsonCell(value)
-	}
-	if _, err := d.Token(); err != nil {
+	if err := j.object(text); err != nil {
 		r.bad = noEOF(err).Error()
 		return r, nil
 	}
@@ -351,24 +333,58 @@ func (j *jsonRows) next() (row, error) {
 	return r, nil
 }
 
-// jsonCell is a JSON value as a cell: a string's text, anything else as it is
-// written.
-func jsonCell(value json.RawMessage) cell {
-	switch {
-	case string(value) == "null":
-		return cell{missing: true}
-	case value[0] == '"':
-		var text string
-		if json.Unmarshal(value, &text) == nil {
-			return cell{text: text}
+// object reads the cells of one object, strictly: a name that stands twice is an
+// error.
+func (j *jsonRows) object(text []byte) error {
+	j.text.Reset(text)
+	j.dec.Reset(&j.text)
+	if _, err := j.dec.ReadToken(); err != nil {
+		return err
+	}
+	for j.dec.PeekKind() != '}' {
+		name, err := j.dec.ReadValue()
+		if err != nil {
+			return err
 		}
-	case value[0] == '{' || value[0] == '[':
-		var compact bytes.Buffer
-		if json.Compact(&compact, value) == nil {
-			return cell{text: compact.String()}
+		if j.scratch, err = jsontext.AppendUnquote(j.scratch[:0], name); err != nil {
+			return err
+		}
+		i, ok := j.index[string(j.scratch)]
+		if !ok {
+			i = len(j.fields)
+			j.index[string(j.scratch)] = i
+			j.fields = append(j.fields, string(j.scratch))
+			j.buf = append(j.buf, cell{})
+		}
+		value, err := j.dec.ReadValue()
+		if err != nil {
+			return err
+		}
+		if j.buf[i], err = j.cell(value); err != nil {
+			return err
 		}
 	}
-	return cell{text: string(value)}
+	if _, err := j.dec.ReadToken(); err != nil {
+		return err
+	}
+	if _, err := j.dec.ReadToken(); err != io.EOF {
+		return errors.New("more follows after the object")
+	}
+	return nil
+}
+
+// cell is a JSON value as a cell: a string's text, anything else as it is written.
+func (j *jsonRows) cell(value jsontext.Value) (_ cell, err error) {
+	switch value.Kind() {
+	case 'n':
+		return cell{missing: true}, nil
+	case '"':
+		j.scratch, err = jsontext.AppendUnquote(j.scratch[:0], value)
+		return cell{text: string(j.scratch)}, err
+	case '{', '[':
+		err = value.Compact()
+	}
+	return cell{text: string(value)}, err
 }
 
 // xlsxRows reads one sheet of a workbook.
