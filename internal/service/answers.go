@@ -63,6 +63,9 @@ func digestTag(body []byte) string {
 // send answers, or says that nothing has changed.
 func (k *keptAnswer) send(c *gin.Context, who *tokens.Caller) {
 	h := c.Writer.Header()
+	if strings.HasPrefix(k.mediaType, "text/html") {
+		htmlHeaders(c, listCSP)
+	}
 	h["Content-Location"] = []string{k.self}
 	if k.link != "" {
 		h["Link"] = []string{k.link}

@@ -43,8 +43,7 @@ func (s *Service) consoleFiles(files fs.FS) gin.HandlerFunc {
 			return
 		}
 		c.Header("Cache-Control", "no-cache")
-		c.Header("Content-Security-Policy", consoleCSP)
-		c.Header("Referrer-Policy", "same-origin")
+		htmlHeaders(c, consoleCSP)
 		c.Data(http.StatusOK, "text/html; charset=utf-8", body)
 	}
 }

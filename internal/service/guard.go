@@ -21,15 +21,10 @@ import (
 func (s *Service) guarded(c *gin.Context) {
 	h := c.Writer.Header()
 	h["X-Content-Type-Options"] = nosniff
-	h["Referrer-Policy"] = sameOrigin
-	h["X-Frame-Options"] = deny
 	h["Vary"] = vary
-	if s.prefix == "" || strings.HasPrefix(s.public, "https://") {
-		h["Cross-Origin-Opener-Policy"] = sameOrigin
-	}
 	host := c.Request.Host
-	if name, _, err := net.SplitHostPort(host); err == nil {
-		host = name
+	if at := strings.LastIndexByte(host, ':'); at > strings.LastIndexByte(host, ']') {
+		host = host[:at]
 	}
 	if !s.hosts[strings.ToLower(strings.Trim(host, "[]"))] {
 		s.problem(c, wrongHost, fmt.Sprintf("found host %.100q; start the service with --host %.100s, or with the right --public-url", c.Request.Host, host))
@@ -58,11 +53,18 @@ func (s *Service) guarded(c *gin.Context) {
 
 // Header values that every answer shares.
 var (
-	nosniff    = []string{"nosniff"}
-	sameOrigin = []string{"same-origin"}
-	deny       = []string{"DENY"}
-	vary       = []string{"Accept, Accept-Encoding, Accept-Language, Authorization, Cookie, Origin"}
+	nosniff = []string{"nosniff"}
+	vary    = []string{"Accept, Accept-Encoding, Accept-Language, Authorization, Cookie, Origin"}
 )
+
+// htmlHeaders sets what every page of HTML has.
+func htmlHeaders(c *gin.Context, policy string) {
+	h := c.Writer.Header()
+	h.Set("Content-Security-Policy", policy)
+	h.Set("Referrer-Policy", "same-origin")
+	h.Set("X-Frame-Options", "DENY")
+	h.Set("Cross-Origin-Opener-Policy", "same-origin")
+}
 
 var crossOriginWrites = http.NewCrossOriginProtection()
 

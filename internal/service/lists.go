@@ -104,7 +104,7 @@ func (s *Service) readList(c *gin.Context) {
 	for _, adjusted := range a.About.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
-	c.Header("Content-Security-Policy", listCSP)
+	htmlHeaders(c, listCSP)
 	c.Header("Link", markup.LinkHeader(a.About.Links))
 	c.Header("Content-Language", a.View.Language.Tag.String())
 	s.private(c)

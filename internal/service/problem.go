@@ -92,7 +92,7 @@ func (s *Service) write(c *gin.Context, k *Kind, p Problem) {
 	h.Del("ETag")
 	c.Abort()
 	if strings.HasPrefix(c.Request.URL.Path, "/lists/") { // for people
-		c.Header("Content-Security-Policy", listCSP)
+		htmlHeaders(c, listCSP)
 		render(c, k.Status, "problem", gin.H{"Title": k.Title, "Says": p.Detail, "Home": s.prefix + "/", "Style": s.prefix + "/lists.css"})
 		return
 	}
@@ -216,7 +216,7 @@ func (s *Service) problemPages(c *gin.Context) {
 			return
 		}
 	}
-	c.Header("Content-Security-Policy", listCSP)
+	htmlHeaders(c, listCSP)
 	render(c, http.StatusOK, "problems", gin.H{"Kinds": shown, "All": s.prefix + "/problems", "Style": s.prefix + "/lists.css", "One": name != ""})
 }
 

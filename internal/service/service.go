@@ -12,7 +12,9 @@ import (
 	"net"
 	"net/http"
 	"net/url"
+	"strconv"
 	"strings"
+	"sync/atomic"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -84,6 +86,8 @@ type Service struct {
 	files   *progress
 	routes  []route
 	handler http.Handler
+	name    string // that request ids begin with
+	asked   atomic.Uint64
 }
 
 // Check tells what is wrong with options.
@@ -124,7 +128,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Limits == (Limits{}) {
 		o.Limits = DefaultLimits
 	}
-	s := &Service{store: store, tokens: tokens.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins,
+	s := &Service{store: store, tokens: tokens.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins, name: rand.Text()[:8] + "-",
 		hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}}
 	if _, err := s.configure(o); err != nil {
 		return nil, err
@@ -208,11 +212,16 @@ func (s *Service) Serve(ctx context.Context, l net.Listener) error {
 	return nil
 }
 
+// requestID names a request: at random for the service, then by a count.
+func (s *Service) requestID() string {
+	return string(strconv.AppendUint(append(make([]byte, 0, 24), s.name...), s.asked.Add(1), 36))
+}
+
 // observed gives each request an id, writes one line of log and counts it.
 func (s *Service) observed(c *gin.Context) {
 	start := time.Now()
-	id := rand.Text()
-	c.Header("X-Request-Id", id)
+	id := s.requestID()
+	c.Writer.Header()["X-Request-Id"] = []string{id}
 	c.Next()
 	took := time.Since(start)
 	s.metrics.request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)

@@ -85,7 +85,14 @@ func newFootholds() *footholds {
 
 // trackKey names the track of a question at the version of its set.
 func trackKey(q *question) string {
-	return fmt.Sprintf("%s %d %s %v", q.set.Name, q.set.Version, q.asked, q.order)
+	key := append(make([]byte, 0, 128), q.set.Name...)
+	key = strconv.AppendInt(append(key, ' '), q.set.Version, 10)
+	key = append(append(key, ' '), q.asked...)
+	for _, o := range q.order {
+		key = strconv.AppendQuote(append(key, ' '), o.Field)
+		key = strconv.AppendBool(strconv.AppendBool(key, o.Desc), o.NullsFirst)
+	}
+	return string(key)
 }
 
 // nearest gives the foothold nearest to a page, and how many records to skip from

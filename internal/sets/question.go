@@ -45,7 +45,9 @@ func newQuestion(set *Set, ask *paging.Ask, sight Sight, except ...string) *ques
 	if words := ask.Search(); words != "" {
 		q.where = append(q.where, q.search(words))
 	}
-	q.asked = fmt.Sprintf("%q %q %q", fixed, conditions, ask.Search())
+	if len(q.where) > 0 {
+		q.asked = fmt.Sprintf("%q %q %q", fixed, conditions, ask.Search())
+	}
 	return q
 }
 
