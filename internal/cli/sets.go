@@ -13,6 +13,7 @@ import (
 	"os/exec"
 	"path/filepath"
 	"strings"
+	"sync/atomic"
 	"time"
 
 	"github.com/goccy/go-yaml"
@@ -245,25 +246,39 @@ func imported(cmd *cobra.Command, c *client.Client, in client.Import, size int64
 	}
 	name := rand.Text()
 	in.Options.Set("progress", name)
-	bar := progressbar.NewOptions64(size, progressbar.OptionSetWriter(errOut), progressbar.OptionShowBytes(true), progressbar.OptionSetWidth(20),
-		progressbar.OptionSetDescription("sending"), progressbar.OptionClearOnFinish())
-	in.File = io.TeeReader(in.File, bar)
+	whole := int64(-1) // a spinner
+	if size > 0 {
+		whole = 3 * size // is sent, looked at and loaded
+	}
+	bar := progressbar.NewOptions64(whole, progressbar.OptionSetWriter(errOut), progressbar.OptionSetWidth(30), progressbar.OptionSetElapsedTime(false),
+		progressbar.OptionSetPredictTime(false), progressbar.OptionSetDescription("sending"), progressbar.OptionClearOnFinish())
+	sent := &counted{r: in.File}
+	in.File = sent
 	ctx, stop := context.WithCancel(cmd.Context())
 	ended := make(chan struct{})
 	go func() {
 		defer close(ended)
-		began := time.Now()
+		began, rows := time.Now(), int64(0)
 		for {
 			select {
 			case <-ctx.Done():
 				return
 			case <-time.After(200 * time.Millisecond):
 			}
+			at := sent.bytes.Load()
 			if p, err := c.Progress(ctx, name); err == nil && p.Rows > 0 {
-				what := map[string]string{"look": "looking at", "load": "loading"}[p.Pass]
-				bar.Describe(fmt.Sprintf("%s %d rows, %.0f/s", what, p.Rows, float64(p.Rows)/time.Since(began).Seconds()))
-				bar.Set64(p.Bytes)
+				at += p.Bytes
+				what := "looking at"
+				if p.Pass == "load" {
+					at, what = at+size, "loading"
+				}
+				if p.Rows < rows { // the next pass
+					began = time.Now()
+				}
+				rows = p.Rows
+				bar.Describe(fmt.Sprintf("%s %d rows, %.0f a second", what, p.Rows, float64(p.Rows)/time.Since(began).Seconds()))
 			}
+			bar.Set64(min(at, max(whole-1, 0)))
 		}
 	}()
 	done, err := c.Import(cmd.Context(), in)
@@ -271,6 +286,18 @@ func imported(cmd *cobra.Command, c *client.Client, in client.Import, size int64
 	<-ended
 	bar.Finish()
 	return done, err
+}
+
+// counted counts what is read through it.
+type counted struct {
+	r     io.Reader
+	bytes atomic.Int64
+}
+
+func (c *counted) Read(p []byte) (int, error) {
+	n, err := c.r.Read(p)
+	c.bytes.Add(int64(n))
+	return n, err
 }
 
 func writeBadRows(w io.Writer, rows []client.BadRow) {

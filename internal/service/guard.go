@@ -169,8 +169,7 @@ func (s *Service) may(c *gin.Context, who *tokens.Caller, r *route) bool {
 		}
 	}
 	if who.Role == tokens.Nobody {
-		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
-		s.problem(c, notSignedIn, "send a token in the Authorization header, or sign in with one in the console")
+		s.signInFirst(c)
 		return false
 	}
 	says := fmt.Sprintf("this takes the role %s; the token's is %s", r.role, who.Role)
@@ -179,6 +178,11 @@ func (s *Service) may(c *gin.Context, who *tokens.Caller, r *route) bool {
 	}
 	s.problem(c, notAllowed, says)
 	return false
+}
+
+func (s *Service) signInFirst(c *gin.Context) {
+	c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
+	s.problem(c, notSignedIn, "send a token in the Authorization header, or sign in with one in the console")
 }
 
 // open tells whether a set may be read without a token.

@@ -81,7 +81,7 @@ func (s *Service) listSets(c *gin.Context) {
 		}
 	}
 	if len(infos) == 0 && caller.Role == tokens.Nobody {
-		s.fail(c, tokens.ErrUnknown)
+		s.signInFirst(c)
 		return
 	}
 	s.private(c)

@@ -33,7 +33,12 @@ func (s *Service) readAll(c *gin.Context) {
 		return
 	}
 	if c.Request.Method == http.MethodHead {
-		c.Header("Content-Type", shape.MediaType())
+		if _, err := s.setOf(c); err != nil {
+			s.fail(c, err)
+			return
+		}
+		c.Header("Content-Type", streamType(shape))
+		c.Header("Cache-Control", "no-store")
 		return
 	}
 	if !s.streams.begin() {
@@ -52,10 +57,7 @@ func (s *Service) readAll(c *gin.Context) {
 	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)}
 	err := s.store.Stream(c.Request.Context(), req, func(set *sets.Set, shown []intake.Field) error {
 		fields = shown
-		mediaType := shape.MediaType()
-		if shape.Name() == "native" || shape.Name() == "array" {
-			mediaType = "application/json"
-		}
+		mediaType := streamType(shape)
 		h := c.Writer.Header()
 		h.Set("Content-Type", mediaType)
 		h.Set("Cache-Control", "no-store")
@@ -116,6 +118,15 @@ func (s *Service) readAll(c *gin.Context) {
 		s.log.Warn("stream cut off", "set", name, "err", err)
 		panic(http.ErrAbortHandler)
 	}
+}
+
+// streamType is the media type of a stream: the native shape has nothing but the
+// records here.
+func streamType(shape Shape) string {
+	if shape.Name() == "array" {
+		return native{}.MediaType()
+	}
+	return shape.MediaType()
 }
 
 // paced gives each write a time of its own, so that a stream may take long and a
