@@ -149,6 +149,8 @@ func (s *Service) fail(c *gin.Context, err error) {
 		s.problem(c, stale, "the record has another revision by now; read it again")
 	case errors.Is(err, errStaleRules):
 		s.problem(c, stale, err.Error())
+	case errors.Is(err, sets.ErrSetTaken):
+		s.problem(c, taken, err.Error())
 	case errors.Is(err, sets.ErrKeyTaken):
 		s.problem(c, taken, "another record has this key")
 	case errors.Is(err, sets.ErrReadOnly):

@@ -293,7 +293,7 @@ func (s *Service) attach(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	a := sets.Attach{Name: body.Name, Label: body.Label, Source: body.Source, Schema: body.Schema, Table: body.Table, Key: body.Key,
+	a := sets.Attach{Name: body.Name, New: true, Label: body.Label, Source: body.Source, Schema: body.Schema, Table: body.Table, Key: body.Key,
 		Fields: body.Fields, Remember: time.Duration(body.Remember) * time.Second}
 	if a.Schema == "" {
 		a.Schema = "public"
@@ -376,6 +376,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 		in.Name = into
 	case in.Check:
 	default:
+		in.New = true
 		if err := s.newName(c, in.Name); err != nil {
 			s.fail(c, err)
 			return

@@ -99,6 +99,7 @@ func (s *Store) sourcePool(ctx context.Context, name string) (*pgxpool.Pool, err
 // Attach is a table or view that becomes a set.
 type Attach struct {
 	Name, Label   string
+	New           bool // one of the name must not be there
 	Source        string
 	Schema, Table string
 	Key           []string      // of a view; a table's own key where it is left out
@@ -159,7 +160,7 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 			}
 		}
 	}
-	set = &Set{Name: a.Name, Label: a.Label, Fields: shown, Rules: a.Rules, Source: a.Source, Remember: a.Remember, table: a.Table, schema: a.Schema}
+	set = &Set{Name: a.Name, Label: a.Label, Fields: shown, Rules: a.Rules, Source: a.Source, Remember: a.Remember, isNew: a.New, table: a.Table, schema: a.Schema}
 	if set.Label == "" {
 		set.Label = a.Name
 	}

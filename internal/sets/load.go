@@ -84,11 +84,24 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 
 // point points the catalogue at a set's new table.
 func point(ctx context.Context, tx pgx.Tx, set *Set) error {
+	// Locked, so that settings that are changed meanwhile are not undone.
+	if _, err := tx.Exec(ctx, "select 1 from pageladder.record_set where name = $1 for update", set.Name); err != nil {
+		return err
+	}
 	old, err := get(ctx, tx, set.Name)
 	if err != nil && !errors.Is(err, ErrNoSet) {
 		return err
 	}
 	if old != nil { // who sees what stays as it was
+		if set.isNew {
+			return ErrSetTaken
+		}
+		if set.keepRules {
+			set.Rules = old.Rules
+			if err := fits(set.Rules, set.Fields); err != nil {
+				return err
+			}
+		}
 		set.Open = old.Open
 		if set.Fixed == "" {
 			set.Fixed = old.Fixed
@@ -168,6 +181,8 @@ type Import struct {
 	// Rules are those of the set; nil: the ones it has, or rules that offer every
 	// field.
 	Rules *paging.Rules
+	// New makes a set alone: one of the name must not be there.
+	New bool
 	// Fixed is the set's fixed filter; empty: the one it has.
 	Fixed string
 	// Aside takes the rows that are no records, to be mended; nil: the import is
@@ -184,6 +199,9 @@ const DefaultImportBytes = 4 << 30
 
 // ErrTooLarge is the error for a file over the limit.
 var ErrTooLarge = errors.New("the file is larger than imports may be")
+
+// ErrSetTaken is the error for a new set whose name is taken.
+var ErrSetTaken = errors.New("there is a record set of this name already")
 
 // ErrCutOff is the error for a file that ended before its end.
 var ErrCutOff = errors.New("the file was cut off")
@@ -270,7 +288,7 @@ func (in *Import) follow(old *Set) {
 
 // setFor is the set that an import makes.
 func setFor(in *Import, old *Set, plan *intake.Plan) (*Set, error) {
-	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules, Fixed: in.Fixed}
+	set := &Set{Name: in.Name, Label: in.Label, Fields: plan.Fields, Rules: in.Rules, Fixed: in.Fixed, isNew: in.New, keepRules: in.Rules == nil && old != nil}
 	if old == nil {
 		old = &Set{Label: in.Name, Rules: rulesFor(plan)}
 	}

@@ -41,6 +41,10 @@ type Set struct {
 
 	schema, table string // schema "": the service's own
 	fixed         []paging.Condition
+
+	// Of a set that is being made:
+	isNew     bool // none of the name may be there
+	keepRules bool // the rules of the one that is there stay
 }
 
 // Attached tells whether the set's records are in a source.

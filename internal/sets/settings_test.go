@@ -132,3 +132,40 @@ func TestSettingsAreChangedWholeOrNotAtAll(t *testing.T) {
 	assert.Equal(t, again.Version+1, reborn.Version, "no version is told twice")
 	assert.False(t, reborn.Open)
 }
+
+func TestSettingsThatChangeDuringAnImportStay(t *testing.T) {
+	store := testkit.Store(t)
+	ctx := t.Context()
+	boats := sets.Import{Name: "boats", Options: intake.Options{Format: intake.CSV}, New: true}
+	boats.Source = strings.NewReader("no,name\n1,Gull\n2,Tern\n")
+	_, _, err := store.Import(ctx, boats)
+	require.NoError(t, err)
+	boats.Source = strings.NewReader("no,name\n1,Gull\n")
+	_, _, err = store.Import(ctx, boats)
+	require.ErrorIs(t, err, sets.ErrSetTaken)
+
+	boats.New = false
+	changed := false
+	boats.Source = strings.NewReader("no,name\n1,Gull\n2,Tern\n")
+	boats.Aside = writerFunc(func(b []byte) (int, error) { // while the rows are loaded
+		if !changed {
+			changed = true
+			_, err := store.Configure(ctx, "boats", func(s *sets.Settings) error {
+				s.Fixed, s.Open, s.Rules = "name=Tern", true, &paging.Rules{Key: []string{"no"}, Size: paging.SizeRules{Default: 7}}
+				return nil
+			})
+			assert.NoError(t, err)
+		}
+		return len(b), nil
+	})
+	_, _, err = store.Import(ctx, boats)
+	require.NoError(t, err)
+	require.True(t, changed)
+	set, err := store.Get(ctx, "boats")
+	require.NoError(t, err)
+	assert.Equal(t, "name=Tern true 7", fmt.Sprint(set.Fixed, " ", set.Open, " ", set.Rules.Size.Default))
+}
+
+type writerFunc func([]byte) (int, error)
+
+func (w writerFunc) Write(b []byte) (int, error) { return w(b) }
