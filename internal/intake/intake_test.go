@@ -1,8 +1,10 @@
 package intake
 
 import (
+	"archive/zip"
 	"bytes"
 	"fmt"
+	"io"
 	"strings"
 	"testing"
 
@@ -168,4 +170,31 @@ func TestRecordThatNeverEndsIsNotReadIntoMemory(t *testing.T) {
 		require.NoError(t, err)
 	}
 	assert.Less(t, cap(r.(*csvRows).raw.text), 1<<20)
+}
+
+func TestWorkbookThatUnpacksToTooMuchIsRefused(t *testing.T) {
+	var plain, bomb bytes.Buffer
+	require.NoError(t, excelize.NewFile().Write(&plain))
+	from, err := zip.NewReader(bytes.NewReader(plain.Bytes()), int64(plain.Len()))
+	require.NoError(t, err)
+	to := zip.NewWriter(&bomb)
+	for _, f := range from.File {
+		w, err := to.Create(f.Name)
+		require.NoError(t, err)
+		r, err := f.Open()
+		require.NoError(t, err)
+		_, err = io.Copy(w, r)
+		require.NoError(t, err)
+		if f.Name == "xl/worksheets/sheet1.xml" {
+			blank := bytes.Repeat([]byte(" "), 1<<20)
+			for range 150 {
+				_, err := w.Write(blank)
+				require.NoError(t, err)
+			}
+		}
+	}
+	require.NoError(t, to.Close())
+	require.Less(t, bomb.Len(), 1<<20, "a small file")
+	_, _, err = NewPlan(bytes.NewReader(bomb.Bytes()), Options{Format: XLSX})
+	assert.ErrorContains(t, err, "at most 100 MB unpacked")
 }

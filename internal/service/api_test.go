@@ -28,6 +28,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/demo"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/testkit"
 )
@@ -520,6 +521,25 @@ func TestCallerThatIsTooSlowIsCutOff(t *testing.T) {
 	assert.NotErrorIs(t, err, os.ErrDeadlineExceeded, "the service ends the connection")
 	res, _ := send(t, "GET", at+"/readyz", sent{})
 	assert.Equal(t, 200, res.StatusCode)
+}
+
+func TestStreamsAreBounded(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, demo.Load(t.Context(), store, 150_000))
+	limits := service.DefaultLimits
+	limits.Streams = 1
+	at, _ := testkit.ServeWith(t, store, service.Options{Limits: limits})
+	conn, err := net.Dial("tcp", strings.TrimPrefix(at, "http://"))
+	require.NoError(t, err)
+	_, err = io.WriteString(conn, "GET /api/sets/tides/records/all HTTP/1.1\r\nHost: localhost\r\n\r\n") // and reads nothing
+	require.NoError(t, err)
+	status := func() int {
+		res, _ := send(t, "GET", at+"/api/sets/berths/records/all", sent{})
+		return res.StatusCode
+	}
+	testkit.Eventually(t, func() bool { return status() == http.StatusServiceUnavailable }, "a second stream is told to wait")
+	conn.Close()
+	testkit.Eventually(t, func() bool { return status() == http.StatusOK }, "until the first has ended")
 }
 
 func TestMetricsCountWhatIsAnswered(t *testing.T) {
