@@ -531,13 +531,17 @@ func TestStreamsAreBounded(t *testing.T) {
 	at, _ := testkit.ServeWith(t, store, service.Options{Limits: limits})
 	conn, err := net.Dial("tcp", strings.TrimPrefix(at, "http://"))
 	require.NoError(t, err)
-	_, err = io.WriteString(conn, "GET /api/sets/tides/records/all HTTP/1.1\r\nHost: localhost\r\n\r\n") // and reads nothing
+	_, err = io.WriteString(conn, "GET /api/sets/tides/records/all HTTP/1.1\r\nHost: localhost\r\n\r\n")
 	require.NoError(t, err)
+	begun := make([]byte, len("HTTP/1.1 200"))
+	_, err = io.ReadFull(conn, begun) // and no more
+	require.NoError(t, err)
+	require.Equal(t, "HTTP/1.1 200", string(begun))
 	status := func() int {
 		res, _ := send(t, "GET", at+"/api/sets/berths/records/all", sent{})
 		return res.StatusCode
 	}
-	testkit.Eventually(t, func() bool { return status() == http.StatusServiceUnavailable }, "a second stream is told to wait")
+	assert.Equal(t, http.StatusServiceUnavailable, status(), "a second stream is told to wait")
 	conn.Close()
 	testkit.Eventually(t, func() bool { return status() == http.StatusOK }, "until the first has ended")
 }
