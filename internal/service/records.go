@@ -21,7 +21,7 @@ import (
 
 // RecordAnswer is one record.
 type RecordAnswer struct {
-	Record   json.RawMessage `json:"record"`
+	Record   json.RawMessage `json:"record"`             // null after a change whose record could not be read back
 	Revision string          `json:"revision,omitempty"` // of a kept set's; its ETag holds the same
 	Href     string          `json:"href"`
 	Version  int64           `json:"version,omitempty"` // of the set, after a change
@@ -127,25 +127,26 @@ func ifMatchOf(c *gin.Context) (string, error) {
 	return condition[1 : len(condition)-1], nil
 }
 
-// written answers a change of a record: with what it is now.
+// written answers a change of a record: with what it is now. The change has been
+// made, so that a record which cannot be read back at the moment is no failure.
 func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
-	_, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
-	if err != nil {
-		s.fail(c, err)
-		return
+	answer := RecordAnswer{Record: json.RawMessage("null"), Href: s.recordHref(set, key), Version: version}
+	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
+	if err == nil {
+		answer.Record, err = sets.AppendJSON(nil, now.Fields, record)
 	}
-	text, err := sets.AppendJSON(nil, set.Fields, record)
 	if err != nil {
-		s.fail(c, err)
-		return
+		c.Error(err)
+		answer.Record = json.RawMessage("null")
+	} else {
+		answer.Revision = string(revision)
+		c.Header("ETag", `"`+answer.Revision+`"`)
 	}
-	c.Header("ETag", `"`+string(revision)+`"`)
 	c.Header("Cache-Control", "no-store")
-	href := s.recordHref(set, key)
 	if status == http.StatusCreated {
-		c.Header("Location", href)
+		c.Header("Location", answer.Href)
 	}
-	c.PureJSON(status, RecordAnswer{text, string(revision), href, version})
+	c.PureJSON(status, answer)
 }
 
 func (s *Service) addRecord(c *gin.Context) {
