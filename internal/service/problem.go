@@ -93,7 +93,7 @@ func (s *Service) write(c *gin.Context, k *Kind, p Problem) {
 	c.Abort()
 	if strings.HasPrefix(c.Request.URL.Path, "/lists/") { // for people
 		htmlHeaders(c, listCSP)
-		render(c, k.Status, "problem", gin.H{"Title": k.Title, "Says": p.Detail, "Home": s.prefix + "/", "Style": s.prefix + "/lists.css"})
+		render(c, k.Status, "problem", gin.H{"Lang": "en", "RightLeft": false, "Title": k.Title, "Says": p.Detail, "Home": s.prefix + "/", "Style": s.prefix + "/lists.css"})
 		return
 	}
 	body, err := json.Marshal(p)
@@ -219,7 +219,7 @@ func (s *Service) problemPages(c *gin.Context) {
 		}
 	}
 	htmlHeaders(c, listCSP)
-	render(c, http.StatusOK, "problems", gin.H{"Kinds": shown, "All": s.prefix + "/problems", "Style": s.prefix + "/lists.css", "One": name != ""})
+	render(c, http.StatusOK, "problems", gin.H{"Lang": "en", "RightLeft": false, "Title": "Problems", "Kinds": shown, "All": s.prefix + "/problems", "Style": s.prefix + "/lists.css", "One": name != ""})
 }
 
 // render writes one of the pages for people.

@@ -2,6 +2,7 @@ package service
 
 import (
 	"bytes"
+	"context"
 	"encoding/json"
 	"fmt"
 	"io"
@@ -222,21 +223,15 @@ func (s *Service) changeRecord(c *gin.Context) {
 	})
 }
 
-func (s *Service) deleteRecord(c *gin.Context) {
-	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
-		version, err := s.store.Delete(c.Request.Context(), set.Name, key, revision)
-		if err == nil {
-			c.PureJSON(http.StatusOK, gin.H{"version": version})
-		}
-		return err
-	})
-}
+func (s *Service) deleteRecord(c *gin.Context)   { s.takeOut(c, s.store.Delete) }
+func (s *Service) withdrawRecord(c *gin.Context) { s.takeOut(c, s.store.Withdraw) }
 
-func (s *Service) withdrawRecord(c *gin.Context) {
+// takeOut takes a record out of its set, in one way or the other.
+func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set string, key []string, revision sets.Revision) (int64, error)) {
 	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
-		version, err := s.store.Withdraw(c.Request.Context(), set.Name, key, revision)
+		version, err := how(c.Request.Context(), set.Name, key, revision)
 		if err == nil {
-			c.PureJSON(http.StatusOK, gin.H{"version": version})
+			c.PureJSON(http.StatusOK, versionAnswer{version})
 		}
 		return err
 	})

@@ -1,0 +1,335 @@
+package service
+
+import (
+	"bytes"
+	"errors"
+	"fmt"
+	"io"
+	"mime"
+	"mime/multipart"
+	"net/http"
+	"net/url"
+	"regexp"
+	"slices"
+	"strconv"
+	"strings"
+	"sync"
+	"time"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// setName is what a set can be called.
+var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
+
+// Imported is the answer to a file.
+type Imported struct {
+	Set     *SetInfo       `json:"set,omitempty"` // left out when the file was only checked
+	Rows    int64          `json:"rows"`
+	Fields  []FieldSample  `json:"fields"`
+	Key     []string       `json:"key"`
+	MadeKey bool           `json:"made_key"` // the key is a row number, since the file has none
+	Aside   *Aside         `json:"aside,omitempty"`
+	Bad     *BadRowsAnswer `json:"bad,omitempty"` // of a file that was only checked
+}
+
+// FieldSample is a field as it was found in a file, with a few of its values.
+type FieldSample struct {
+	intake.Field
+	Samples []string `json:"samples"`
+}
+
+// BadRowsAnswer tells rows that are no records.
+type BadRowsAnswer struct {
+	Count int64           `json:"count"`
+	Rows  []intake.BadRow `json:"rows"` // the first hundred
+}
+
+// Aside are rows that were set aside, as CSV with their line and what is wrong,
+// to be mended.
+type Aside struct {
+	CSV string `json:"csv"`
+}
+
+// asideMost is the longest CSV of rows set aside that is answered.
+const asideMost = 8 << 20
+
+// createSet makes a set of a file: multipart/form-data, or the body itself.
+func (s *Service) createSet(c *gin.Context) { s.importFile(c, "") }
+
+func (s *Service) created(c *gin.Context, set *sets.Set) {
+	c.Header("Location", s.public+"/api/sets/"+url.PathEscape(set.Name))
+}
+
+// newName checks that a set can be made under a name.
+func (s *Service) newName(c *gin.Context, name string) error {
+	if !setName.MatchString(name) {
+		return &sets.ValueError{Field: "name", Found: strconv.Quote(name), Want: "1 to 63 of a–z, 0–9, _ and -, a letter first"}
+	}
+	if _, err := s.store.Get(c.Request.Context(), name); !errors.Is(err, sets.ErrNoSet) {
+		if err == nil {
+			err = wrongBody(taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
+		}
+		return err
+	}
+	return nil
+}
+
+// reimport replaces a set's records by those of a file.
+func (s *Service) reimport(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err == nil && set.Attached() {
+		err = sets.ErrReadOnly
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.importFile(c, set.Name)
+}
+
+// fileTypes are the media types of files.
+var fileTypes = map[string]intake.Format{
+	"text/csv": intake.CSV, "text/tab-separated-values": intake.CSV, "application/x-ndjson": intake.NDJSON, "application/jsonl": intake.NDJSON,
+	"application/json": intake.JSON, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": intake.XLSX,
+}
+
+var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV, ".ndjson": intake.NDJSON, ".jsonl": intake.NDJSON, ".json": intake.JSON, ".xlsx": intake.XLSX}
+
+// importFile imports a file. Into a set that is there, its name is given.
+func (s *Service) importFile(c *gin.Context, into string) {
+	if !s.imports.begin() {
+		retryAfter(c, 10)
+		s.problem(c, busy, fmt.Sprintf("%d imports are running, as many as the service allows; try again later", s.limits.Imports))
+		return
+	}
+	defer s.imports.end()
+	control := http.NewResponseController(c.Writer)
+	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+writeTime))); err != nil {
+		s.fail(c, err)
+		return
+	}
+	in, aside, err := s.importOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	switch {
+	case into != "":
+		in.Name = into
+	case in.Check:
+	default:
+		in.New = true
+		if err := s.newName(c, in.Name); err != nil {
+			s.fail(c, err)
+			return
+		}
+	}
+	set, plan, err := s.store.Import(c.Request.Context(), *in)
+	answer := Imported{}
+	var bad *intake.BadRows
+	if in.Check && errors.As(err, &bad) {
+		answer.Bad, err = &BadRowsAnswer{bad.Count, bad.Rows}, nil
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
+	for i, f := range plan.Fields {
+		sample := FieldSample{Field: f, Samples: []string{}}
+		if i < len(plan.Samples) {
+			sample.Samples = append(sample.Samples, plan.Samples[i]...)
+		}
+		answer.Fields = append(answer.Fields, sample)
+	}
+	if aside != nil && aside.Len() > 0 && strings.Count(aside.String(), "\n") > 1 {
+		answer.Aside = &Aside{aside.String()}
+	}
+	if set == nil {
+		c.PureJSON(http.StatusOK, answer)
+		return
+	}
+	info := infoOf(set, who(c))
+	answer.Set = &info
+	status := http.StatusOK
+	if into == "" {
+		status = http.StatusCreated
+		s.created(c, set)
+	}
+	c.PureJSON(status, answer)
+}
+
+// importOf reads what an import is to be: its parameters, from the query or from
+// the form's fields before the file, and the file itself, as a stream.
+func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) {
+	given := c.Request.URL.Query()
+	mediaType, params, _ := mime.ParseMediaType(c.GetHeader("Content-Type"))
+	if c.GetHeader("Content-Encoding") != "" {
+		return nil, nil, wrongBody(badMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))
+	}
+	var source io.Reader = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.ImportBytes)
+	format := fileTypes[mediaType]
+	if mediaType == "multipart/form-data" {
+		form := multipart.NewReader(source, params["boundary"])
+		for source = nil; source == nil; {
+			part, err := form.NextPart()
+			if err != nil {
+				return nil, nil, wrongBody(badRequest, "the form has no part named file with a file in it: %v", err)
+			}
+			if part.FormName() == "file" {
+				source = part
+				partType, _, _ := mime.ParseMediaType(part.Header.Get("Content-Type"))
+				if format = fileTypes[partType]; format == "" {
+					at := strings.LastIndexByte(part.FileName(), '.')
+					format = fileNames[strings.ToLower(part.FileName()[max(at, 0):])]
+				}
+				continue
+			}
+			value, err := io.ReadAll(io.LimitReader(part, 1<<20))
+			if err != nil {
+				return nil, nil, wrongBody(badRequest, "the form ended early: %v", err)
+			}
+			given.Add(part.FormName(), string(value))
+		}
+	}
+	in := &sets.Import{Source: source, MostBytes: s.limits.ImportBytes}
+	in.Options.Types = map[string]intake.Type{}
+	var aside *bytes.Buffer
+	for name, values := range given {
+		value := values[len(values)-1]
+		wrong := func(want string) error {
+			return &bodyError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, value, want),
+				faults: []paging.Fault{{Param: name, Given: value, Why: "service.wrong", Says: "right would be " + want}}}
+		}
+		switch field, isType := strings.CutPrefix(name, "type."); {
+		case isType:
+			t := paging.Type(value)
+			if !slices.Contains([]paging.Type{paging.Text, paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal, paging.Boolean, paging.Date, paging.Time, paging.JSON}, t) {
+				return nil, nil, wrong("text, integer, decimal, big_integer, big_decimal, boolean, date, time or json")
+			}
+			in.Options.Types[field] = t
+		case name == "name":
+			in.Name = value
+		case name == "label":
+			in.Label = value
+		case name == "fixed":
+			in.Fixed = value
+		case name == "format":
+			format = intake.Format(value)
+		case name == "delimiter":
+			names := map[string]rune{"comma": ',', "semicolon": ';', "tab": '\t', "bar": '|'}
+			r := []rune(value)
+			if d, ok := names[value]; ok {
+				r = []rune{d}
+			}
+			if len(r) != 1 {
+				return nil, nil, wrong("one character, or comma, semicolon, tab or bar")
+			}
+			in.Options.Delimiter = r[0]
+		case name == "encoding":
+			in.Options.Encoding = intake.Encoding(value)
+			if in.Options.Encoding != intake.UTF8 && in.Options.Encoding != intake.Windows1252 {
+				return nil, nil, wrong(string(intake.UTF8) + " or " + string(intake.Windows1252))
+			}
+		case name == "sheet":
+			in.Options.Sheet = value
+		case name == "key":
+			in.Options.Key = strings.Split(value, ",")
+		case name == "rules":
+			rules, err := paging.ParseRules([]byte(value))
+			if err != nil {
+				return nil, nil, err
+			}
+			in.Rules = rules
+		case name == "aside" || name == "check":
+			if value != "true" && value != "false" {
+				return nil, nil, wrong("true or false")
+			}
+			if name == "check" {
+				in.Check = value == "true"
+			} else if value == "true" {
+				aside = &bytes.Buffer{}
+				in.Aside = &bounded{aside, asideMost}
+			}
+		case name == "progress":
+			if len(value) < 8 || len(value) > 100 {
+				return nil, nil, wrong("8 to 100 characters of the caller's choice, hard to guess")
+			}
+			in.Options.Progress = s.files.begin(value)
+		default:
+			return nil, nil, wrong("no such parameter: an import has name, label, key, rules, fixed, format, delimiter, encoding, sheet, type.FIELD, aside, check and progress")
+		}
+	}
+	if in.Options.Format = format; format == "" {
+		return nil, nil, wrongBody(badMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", c.GetHeader("Content-Type"))
+	}
+	return in, aside, nil
+}
+
+// bounded is a buffer that takes no more than so many bytes.
+type bounded struct {
+	*bytes.Buffer
+	most int
+}
+
+func (b *bounded) Write(p []byte) (int, error) {
+	if b.Len()+len(p) > b.most {
+		return 0, &sets.FileError{Cause: fmt.Errorf("the rows to be set aside are more than %d MB; is this the right file, and read in the right way?", b.most>>20)}
+	}
+	return b.Buffer.Write(p)
+}
+
+// progress tells how far imports have come, by a name that their caller chose.
+type progress struct {
+	mu sync.Mutex
+	of map[string]*Progress
+}
+
+// Progress is how far an import has come.
+type Progress struct {
+	Bytes int64     `json:"bytes"` // read, of the pass that is running
+	Rows  int64     `json:"rows"`
+	Pass  string    `json:"pass"` // "look" while types are found, then "load"
+	at    time.Time // of the last news
+}
+
+func newProgress() *progress { return &progress{of: map[string]*Progress{}} }
+
+const progressKept = 10 * time.Minute // after the last news
+
+func (p *progress) begin(name string) func(bytes, rows int64) {
+	now := &Progress{Pass: "look", at: time.Now()}
+	p.mu.Lock()
+	defer p.mu.Unlock()
+	for other, old := range p.of {
+		if time.Since(old.at) > progressKept {
+			delete(p.of, other)
+		}
+	}
+	p.of[name] = now
+	return func(bytes, rows int64) {
+		p.mu.Lock()
+		defer p.mu.Unlock()
+		if rows < now.Rows {
+			now.Pass = "load"
+		}
+		now.Bytes, now.Rows, now.at = bytes, rows, time.Now()
+	}
+}
+
+func (s *Service) readProgress(c *gin.Context) {
+	s.files.mu.Lock()
+	defer s.files.mu.Unlock()
+	now, ok := s.files.of[c.Param("name")]
+	if !ok {
+		s.problem(c, nothingHere, "no import under this name is running, or has run lately")
+		return
+	}
+	c.Header("Cache-Control", "no-store")
+	c.PureJSON(http.StatusOK, *now)
+}
