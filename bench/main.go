@@ -13,17 +13,17 @@ import (
 	"math/rand/v2"
 	"net"
 	"net/http"
+	"net/url"
 	"os"
 	"path/filepath"
 	"regexp"
 	"runtime/pprof"
 	"slices"
 	"strings"
-	"sync"
-	"sync/atomic"
 	"time"
 
 	"github.com/jackc/pgx/v5/pgxpool"
+	"golang.org/x/sync/errgroup"
 
 	"pageladder.example/console"
 	"pageladder.example/internal/postgres"
@@ -61,7 +61,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		return err
 	}
 	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "data"),
-		Settings: []string{"fsync=off", "full_page_writes=off", "shared_buffers=1GB", "max_wal_size=8GB"}})
+		Settings: []string{"fsync=off", "full_page_writes=off", "shared_buffers=4GB", "max_wal_size=8GB"}})
 	if err != nil {
 		return err
 	}
@@ -93,13 +93,24 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	if _, err := pool.Exec(ctx, "vacuum analyze pageladder."+table); err != nil {
 		return err
 	}
+	// Every page of the records and their indexes is in memory before it is asked for.
+	if _, err := pool.Exec(ctx, "create extension pg_prewarm"); err != nil {
+		return err
+	}
+	if _, err := pool.Exec(ctx, "select pg_prewarm($1::regclass), (select sum(pg_prewarm(indexrelid)) from pg_index where indrelid = $1::regclass)", "pageladder."+table); err != nil {
+		return err
+	}
 
 	ourService := func(answers int) (string, error) {
 		s, err := service.New(store, console.Files(), slog.New(slog.DiscardHandler), service.Options{Version: "bench", Answers: answers})
 		if err != nil {
 			return "", err
 		}
-		return listen(s)
+		return listen(func(l net.Listener) error { return s.Serve(ctx, l) })
+	}
+	byHand := func(cached bool) (string, error) {
+		h := handWritten(pool, "pageladder."+table, cached)
+		return listen(func(l net.Listener) error { return http.Serve(l, h) })
 	}
 	ours, err := ourService(0)
 	if err != nil {
@@ -109,11 +120,11 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	if err != nil {
 		return err
 	}
-	counting, err := listen(handWritten(pool, "pageladder."+table, false))
+	counting, err := byHand(false)
 	if err != nil {
 		return err
 	}
-	cached, err := listen(handWritten(pool, "pageladder."+table, true))
+	cached, err := byHand(true)
 	if err != nil {
 		return err
 	}
@@ -131,29 +142,35 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		}
 		return err
 	}
+	tag, err := get(keeping + list + "?sort=id")
+	if err != nil {
+		return err
+	}
 	type question struct {
 		name   string
 		base   string
 		query  func() string
 		edited bool
+		header string
 	}
 	questions := []question{
-		{"ours, page 1", ours + list, fixed("?sort=id"), false},
-		{"by hand, count each time, page 1", counting + "/tides", fixed("?sort=id"), false},
-		{"by hand, count cached, page 1", cached + "/tides", fixed("?sort=id"), false},
-		{"ours, page 1 by -height_cm", ours + list, fixed("?sort=-height_cm"), false},
-		{"ours, any page by id", ours + list, anywhere("id"), false},
-		{"ours, any page by -height_cm", ours + list, anywhere("-height_cm"), false},
-		{"ours, any page by read_at", ours + list, anywhere("read_at"), false},
-		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id"), false},
-		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm"), false},
-		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages)), false},
-		{"ours, the same page again, answers kept", keeping + list, fixed("?sort=id"), false},
-		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id"), false},
+		{"ours, page 1", ours + list, fixed("?sort=id"), false, ""},
+		{"by hand, count each time, page 1", counting + "/tides", fixed("?sort=id"), false, ""},
+		{"by hand, count cached, page 1", cached + "/tides", fixed("?sort=id"), false, ""},
+		{"ours, page 1 by -height_cm", ours + list, fixed("?sort=-height_cm"), false, ""},
+		{"ours, any page by id", ours + list, anywhere("id"), false, ""},
+		{"ours, any page by -height_cm", ours + list, anywhere("-height_cm"), false, ""},
+		{"ours, any page by read_at", ours + list, anywhere("read_at"), false, ""},
+		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id"), false, ""},
+		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm"), false, ""},
+		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages)), false, ""},
+		{"ours, the same page again, answers kept", keeping + list, fixed("?sort=id"), false, ""},
+		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id"), false, ""},
+		{"ours, page 1, If-None-Match", keeping + list, fixed("?sort=id"), false, "If-None-Match: " + tag + "\r\n"},
 	}
 	for i := range questions[:len(questions):len(questions)] {
 		if q := questions[i]; strings.HasPrefix(q.name, "ours, any page") || q.name == "ours, page 1" {
-			questions = append(questions, question{q.name + ", one edit a second", q.base, q.query, true})
+			questions = append(questions, question{q.name + ", one edit a second", q.base, q.query, true, ""})
 		}
 	}
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
@@ -162,6 +179,9 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		if err := warm(ours+list, sort, pages); err != nil {
 			return err
 		}
+	}
+	if _, err := get(cached + "/tides"); err != nil { // which counts
+		return err
 	}
 	if profile != "" {
 		f, err := os.Create(profile)
@@ -185,7 +205,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			if q.edited {
 				stop = everySecond(edit)
 			}
-			rate, median, err := ask(q.base, q.query, each)
+			rate, median, err := ask(q.base, q.query, q.header, each)
 			err = errors.Join(err, stop())
 			if err != nil {
 				return fmt.Errorf("%s: %w", q.name, err)
@@ -193,11 +213,37 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			rates[i], p50[i] = append(rates[i], rate), append(p50[i], median)
 		}
 	}
+	fmt.Printf("\n| rate of | against | ratio: median (least to most) of %d rounds |\n|---|---|---|\n", rounds)
+	for _, pair := range pairs {
+		one := slices.IndexFunc(questions, func(q question) bool { return q.name == pair[0] })
+		other := slices.IndexFunc(questions, func(q question) bool { return q.name == pair[1] })
+		if one < 0 || other < 0 {
+			continue
+		}
+		ratios := make([]float64, rounds) // within a round, since the machine's speed drifts
+		for i := range ratios {
+			ratios[i] = rates[one][i] / rates[other][i]
+		}
+		fmt.Printf("| %s | %s | %.2f (%.2f to %.2f) |\n", pair[0], pair[1], middle(ratios), slices.Min(ratios), slices.Max(ratios))
+	}
 	fmt.Printf("\n| question, %d connections, median of %d rounds | answers a second | p50, ms |\n|---|---|---|\n", connections, rounds)
 	for i, q := range questions {
 		fmt.Printf("| %s | %.0f | %.2f |\n", q.name, middle(rates[i]), middle(p50[i]))
 	}
 	return nil
+}
+
+// pairs are the questions whose rates are compared.
+var pairs = [][2]string{
+	{"ours, page 1", "by hand, count each time, page 1"},
+	{"ours, page 1", "by hand, count cached, page 1"},
+	{"ours, any page by id", "ours, page 1"},
+	{"ours, any page by read_at", "ours, page 1"},
+	{"ours, any page by -height_cm", "ours, page 1"},
+	{"ours, any page by -height_cm", "ours, page 1 by -height_cm"},
+	{"ours, last page", "ours, page 1"},
+	{"ours, the same page again, answers kept", "by hand, count cached, page 1"},
+	{"ours, page 1, If-None-Match", "by hand, count cached, page 1"},
 }
 
 // everySecond does something once a second until it is stopped.
@@ -229,7 +275,7 @@ func middle(of []float64) float64 {
 func warm(list, sort string, pages int) error {
 	for range 200 {
 		began := time.Now()
-		if err := get(http.DefaultClient, fmt.Sprintf("%s?page=%d&sort=%s", list, pages*45/100, sort)); err != nil {
+		if _, err := get(fmt.Sprintf("%s?page=%d&sort=%s", list, pages*45/100, sort)); err != nil {
 			return err
 		}
 		if time.Since(began) < 5*time.Millisecond {
@@ -240,53 +286,59 @@ func warm(list, sort string, pages int) error {
 	return fmt.Errorf("no footholds for %s", sort)
 }
 
-func listen(h http.Handler) (string, error) {
+func listen(serve func(net.Listener) error) (string, error) {
 	l, err := net.Listen("tcp", "127.0.0.1:0")
 	if err != nil {
 		return "", err
 	}
-	go http.Serve(l, h)
+	go serve(l)
 	return "http://" + l.Addr().String(), nil
 }
 
-func get(client *http.Client, url string) error {
-	res, err := client.Get(url)
+func get(address string) (tag string, err error) {
+	res, err := http.Get(address)
 	if err != nil {
-		return err
+		return "", err
 	}
 	defer res.Body.Close()
 	if _, err := io.Copy(io.Discard, res.Body); err != nil {
-		return err
+		return "", err
 	}
 	if res.StatusCode != http.StatusOK {
-		return fmt.Errorf("%s answered %s", url, res.Status)
+		return "", fmt.Errorf("%s answered %s", address, res.Status)
 	}
-	return nil
+	return res.Header.Get("ETag"), nil
 }
 
 // ask asks a question over and over on several connections.
-func ask(base string, query func() string, each time.Duration) (rate, p50 float64, err error) {
-	// Neither side packs its answers.
-	client := &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: connections, DisableCompression: true}}
-	defer client.CloseIdleConnections()
-	var wg sync.WaitGroup
-	var failure atomic.Value
+func ask(base string, query func() string, header string, each time.Duration) (rate, p50 float64, err error) {
+	target, err := url.Parse(base)
+	if err != nil {
+		return 0, 0, err
+	}
+	var group errgroup.Group
 	took := make([][]float64, connections)
 	began := time.Now()
 	for c := range connections {
-		wg.Go(func() {
-			for time.Since(began) < each && failure.Load() == nil {
+		group.Go(func() error {
+			line, err := dial(target.Host)
+			if err != nil {
+				return err
+			}
+			defer line.Close()
+			for time.Since(began) < each {
 				at := time.Now()
-				if err := get(client, base+query()); err != nil {
-					failure.Store(err)
+				if err := line.get(target.Path+query(), header); err != nil {
+					return err
 				}
 				took[c] = append(took[c], float64(time.Since(at).Microseconds())/1000)
 			}
+			return nil
 		})
 	}
-	wg.Wait()
+	err = group.Wait()
 	elapsed := time.Since(began).Seconds()
-	if err, ok := failure.Load().(error); ok {
+	if err != nil {
 		return 0, 0, err
 	}
 	all := slices.Concat(took...)

@@ -154,7 +154,7 @@ const allSize = "all"
 
 func (a *Ask) readSize() {
 	r := a.rules
-	a.size = r.defaultSize()
+	a.size = r.DefaultSize()
 	if a.sizeGiven.last == 0 {
 		return
 	}

@@ -151,8 +151,8 @@ func (c *checker) sizes(r *Rules) {
 		}
 		seen[size] = true
 	}
-	if s.Closed && !slices.Contains(r.OfferedSizes(), r.defaultSize()) {
-		c.wrong("size.default", strconv.Itoa(r.defaultSize()), fmt.Sprintf("one of the offered sizes %v, since only those are served", r.OfferedSizes()))
+	if s.Closed && !slices.Contains(r.OfferedSizes(), r.DefaultSize()) {
+		c.wrong("size.default", strconv.Itoa(r.DefaultSize()), fmt.Sprintf("one of the offered sizes %v, since only those are served", r.OfferedSizes()))
 	}
 }
 

@@ -57,7 +57,7 @@ func (r *Rules) Convert(query string, to *Rules) (string, error) {
 			pieces = append(pieces, string(appendKept(nil, part.raw)))
 		}
 	}
-	if !wrote.size && ask.size != to.defaultSize() {
+	if !wrote.size && ask.size != to.DefaultSize() {
 		add(to.SizeParam(), ask.sizeText())
 	}
 	if !wrote.page && offset > 0 {

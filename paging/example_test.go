@@ -320,6 +320,12 @@ func ExampleCodes() {
 	// Output: page.not_a_number · a page that is not ASCII digits with an optional sign · page 1
 }
 
+func ExampleRules_DefaultSize() {
+	r := paging.Rules{Size: paging.SizeRules{Default: 25}}
+	fmt.Println(r.DefaultSize())
+	// Output: 25
+}
+
 func ExampleRules_SizeCap() {
 	r := &paging.Rules{Size: paging.SizeRules{Cap: 50}}
 	fmt.Println(r.SizeCap(), r.SortKeysMost())

@@ -343,7 +343,8 @@ func (r *Rules) SizeCap() int {
 	return r.Size.Cap
 }
 
-func (r *Rules) defaultSize() int {
+// DefaultSize is the size of a page where none is asked for.
+func (r *Rules) DefaultSize() int {
 	if r.Size.Default < 1 {
 		return min(DefaultSize, r.SizeCap())
 	}
@@ -360,7 +361,7 @@ func (r *Rules) OfferedSizes() []int {
 		n++
 	}
 	if n == 0 {
-		return []int{r.defaultSize()}
+		return []int{r.DefaultSize()}
 	}
 	return defaultOffered[:n:n]
 }

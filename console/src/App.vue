@@ -1,18 +1,33 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, nextTick, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { readSession, signOut } from './api'
-import mark from './mark.svg'
+import { keysOn, look } from './state'
+import drawing from './mark.svg'
 
 const queries = useQueryClient()
+const route = useRoute()
 const { data: session } = useQuery({
   queryKey: ['session'],
   queryFn: ({ signal }) => readSession(signal),
 })
+const owner = computed(() => session.value?.role === 'owner' && !session.value.sets)
 
 async function leave() {
   await signOut()
   await queries.resetQueries()
 }
+
+// Another page begins at its top, for the eye and for the keyboard; within a page,
+// such as from page to page of a list, focus stays where it is.
+watch(
+  () => route.path,
+  async () => {
+    await nextTick()
+    document.getElementById('main')?.focus()
+  },
+)
 </script>
 
 <template>
@@ -20,13 +35,31 @@ async function leave() {
     <a class="visually-hidden-focusable skip" href="#main">To the content</a>
     <header class="masthead">
       <RouterLink to="/" class="brand"
-        ><img :src="mark" alt="" width="32" height="32" /> Page Ladder</RouterLink
+        ><img :src="drawing" alt="" width="32" height="32" /> Page Ladder</RouterLink
       >
-      <nav v-if="session && session.role !== 'nobody'" class="masthead-side" aria-label="You">
-        <RouterLink v-if="session.role === 'owner' && !session.sets" to="/tokens">Tokens</RouterLink>
-        <span v-if="session.tokens">{{ session.label }} ({{ session.role }})</span>
-        <BButton v-if="session.tokens" size="sm" variant="outline-light" @click="leave">Sign out</BButton>
+      <nav class="masthead-pages" aria-label="Console">
+        <RouterLink to="/">Record sets</RouterLink>
+        <RouterLink to="/calculator">Calculator</RouterLink>
+        <RouterLink v-if="owner" to="/tokens">Tokens</RouterLink>
+        <RouterLink to="/about">About</RouterLink>
       </nav>
+      <div class="masthead-side">
+        <label class="choice"
+          >Look
+          <select v-model="look">
+            <option value="system">as the system</option>
+            <option value="light">light</option>
+            <option value="dark">dark</option>
+          </select>
+        </label>
+        <label class="choice" title="←, →, Home, End: pages; /: search; g: go to page"
+          ><input v-model="keysOn" type="checkbox" /> Single keys</label
+        >
+        <template v-if="session?.tokens && session.role !== 'nobody'">
+          <span>{{ session.label }} ({{ session.role }})</span>
+          <BButton size="sm" variant="outline-light" @click="leave">Sign out</BButton>
+        </template>
+      </div>
     </header>
     <main id="main" class="sheet" tabindex="-1">
       <RouterView />

@@ -13,12 +13,62 @@ export function setAddress(set: string, href = ''): string {
   return `/sets/${encodeURIComponent(set)}${query && '?'}${query}`
 }
 
-/** A query in which one parameter has another value; all else keeps its place and bytes. */
-export function withParam(query: string, name: string, value: string): string {
-  const pair = `${encodeURIComponent(name)}=${encodeURIComponent(value)}`
-  const pieces = query ? query.split('&') : []
-  const at = pieces.findIndex((piece) => piece.split('=')[0] === encodeURIComponent(name))
-  if (at < 0) pieces.push(pair)
-  else pieces[at] = pair
-  return pieces.join('&')
+/** One parameter of a query, as it stands there and as it reads. */
+export interface Piece {
+  raw: string
+  name: string
+  value: string
+}
+
+function decoded(text: string): string {
+  const spaced = text.replace(/\+/g, ' ')
+  try {
+    return decodeURIComponent(spaced)
+  } catch {
+    return spaced
+  }
+}
+
+/** The parameters of a query, in their order. */
+export function piecesOf(query: string): Piece[] {
+  return query
+    .split('&')
+    .filter((raw) => raw !== '')
+    .map((raw) => {
+      const at = raw.indexOf('=')
+      return {
+        raw,
+        name: decoded(at < 0 ? raw : raw.slice(0, at)),
+        value: at < 0 ? '' : decoded(raw.slice(at + 1)),
+      }
+    })
+}
+
+/** The values of one parameter. */
+export const valuesOf = (query: string, name: string) =>
+  piecesOf(query)
+    .filter((piece) => piece.name === name)
+    .map((piece) => piece.value)
+
+/** A query without some parameters; all else keeps its place and bytes. */
+export const withoutParams = (query: string, ...names: string[]) =>
+  piecesOf(query)
+    .filter((piece) => !names.includes(piece.name))
+    .map((piece) => piece.raw)
+    .join('&')
+
+/** A query in which one parameter has other values (none: it goes); all else keeps its place and bytes. */
+export function withParam(query: string, name: string, ...values: string[]): string {
+  const pairs = values.map((value) => `${encodeURIComponent(name)}=${encodeURIComponent(value)}`)
+  const pieces = piecesOf(query)
+  const at = pieces.findIndex((piece) => piece.name === name)
+  const kept = (from: Piece[]) => from.filter((piece) => piece.name !== name).map((piece) => piece.raw)
+  if (at < 0) return [...kept(pieces), ...pairs].join('&')
+  return [...kept(pieces.slice(0, at)), ...pairs, ...kept(pieces.slice(at))].join('&')
+}
+
+/** A record's key as it stands in a path: its parts, a comma between; what a path cannot hold gets a comma. */
+export function keyPath(key: string[]): string {
+  const text = key.map(encodeURIComponent).join(',')
+  return key.length === 1 && ['', '.', '..', 'all'].includes(text) ? text + ',' : text
 }

@@ -1,6 +1,5 @@
 // Starts the console.
 import 'bootstrap/dist/css/bootstrap.min.css'
-import 'bootstrap-vue-next/dist/bootstrap-vue-next.css'
 import './style.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
@@ -12,10 +11,22 @@ const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: SetsPage },
+    { path: '/new', component: () => import('./pages/NewSetPage.vue') },
     { path: '/sets/:set', component: () => import('./pages/SetPage.vue'), props: true },
+    { path: '/sets/:set/rules', component: () => import('./pages/RulesPage.vue'), props: true },
+    { path: '/sets/:set/new-record', component: () => import('./pages/RecordPage.vue'), props: true },
+    {
+      path: '/sets/:set/records/:record(.*)', // which the page reads undecoded
+      component: () => import('./pages/RecordPage.vue'),
+      props: ({ params }) => ({ set: params.set }),
+    },
+    { path: '/calculator', component: () => import('./pages/CalculatorPage.vue') },
     { path: '/tokens', component: () => import('./pages/TokensPage.vue') },
+    { path: '/about', component: () => import('./pages/AboutPage.vue') },
     { path: '/:path(.*)*', component: () => import('./pages/NothingHere.vue') },
   ],
+  // Back and forward return to where the eye was; a list keeps its place from page to page.
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
 })
 
 createApp(App)

@@ -7,6 +7,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 )
@@ -83,4 +84,19 @@ func (s *Service) listTables(c *gin.Context) {
 		list.Tables = append(list.Tables, SourceTable{t[0], t[1]})
 	}
 	c.PureJSON(http.StatusOK, list)
+}
+
+// TableFields are the fields of a table or view, and its primary key.
+type TableFields struct {
+	Fields []intake.Field `json:"fields"`
+	Key    []string       `json:"key"` // none where it has no primary key, as a view
+}
+
+func (s *Service) readTable(c *gin.Context) {
+	fields, key, err := s.store.Table(c.Request.Context(), pathParam(c, "source"), pathParam(c, "schema"), pathParam(c, "table"))
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	c.PureJSON(http.StatusOK, TableFields{fields, append([]string{}, key...)})
 }

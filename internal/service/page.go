@@ -4,7 +4,9 @@ import (
 	"encoding/json"
 	"fmt"
 	"net/http"
+	"slices"
 	"strings"
+	"sync"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -89,6 +91,7 @@ func (s *Service) readPage(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
+	defer page.Release()
 	s.metrics.page(&page.Settled)
 	if sp.version > 0 && sp.version != page.Set.Version {
 		s.problem(c, movedOn, fmt.Sprintf("pl.version asked for version %d; %s has version %d by now", sp.version, name, page.Set.Version))
@@ -108,11 +111,17 @@ func (s *Service) readPage(c *gin.Context) {
 	if sp.explain {
 		a.About.Made = made(page, req.Trace, caller.May(tokens.Owner, name), a.linked, len(a.About.Ladder)+len(a.About.Sizes)+len(a.About.Sorts))
 	}
-	body, err := shape.Append(make([]byte, 0, 8<<10), a)
+	buffer := bodies.Get().(*[]byte)
+	body, err := shape.Append((*buffer)[:0], a)
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
+	defer func() {
+		if *buffer = body; cap(body) <= answerBytes {
+			bodies.Put(buffer)
+		}
+	}()
 	key.version, key.fixed = page.Set.Version, page.Set.FixedFor(sees)
 	fresh := &keptAnswer{body: body, mediaType: shape.MediaType(), self: self, link: markup.LinkHeader(a.About.Links), status: http.StatusOK,
 		noStore: sp.explain}
@@ -127,6 +136,7 @@ func (s *Service) readPage(c *gin.Context) {
 		fresh.tag = key.weakTag()
 		// Facets are counted in a snapshot of their own: not of this version for sure.
 		if s.answers != nil && len(body) <= answerBytes && len(sp.facets) == 0 && page.Settled.Total().Is() != paging.TotalAtLeast {
+			fresh.body = slices.Clone(body)
 			s.answers.Add(key, fresh)
 		}
 		if len(sp.facets) > 0 {
@@ -135,6 +145,9 @@ func (s *Service) readPage(c *gin.Context) {
 	}
 	fresh.send(c, caller)
 }
+
+// bodies are buffers that answers are written into.
+var bodies = sync.Pool{New: func() any { return new([]byte) }}
 
 // facetError turns a wrong field of pl.facets into a fault of the query.
 func facetError(err error) error {

@@ -57,6 +57,8 @@ func (s *Service) table() []route {
 		{method: "GET", path: "/api/sources", scope: allSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: SourceList{}},
 		{method: "GET", path: "/api/sources/:source/tables", scope: allSets, role: owner, handler: s.listTables, says: "List the tables and views that a source's role may read.",
 			answer: TableList{}, fails: []*Kind{badBody, sourceAway}},
+		{method: "GET", path: "/api/sources/:source/tables/:schema/:table", scope: allSets, role: owner, handler: s.readTable, says: "Tell the fields and the key of a table or view of a source.",
+			answer: TableFields{}, fails: []*Kind{badBody, sourceAway}},
 		{method: "GET", path: "/api/imports/:name", scope: anySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: Progress{}, fails: []*Kind{nothingHere}},
 
 		{method: "GET", path: set, scope: thisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: SetInfo{}, fails: []*Kind{noSet}},

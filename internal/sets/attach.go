@@ -209,6 +209,16 @@ func (s *Store) Tables(ctx context.Context, source string) ([][2]string, error) 
 	return all, sourceError(err)
 }
 
+// Table tells the fields of a table or view that a source's role may read, and its
+// primary key, if it has one. The error for one that is not there is ErrTable.
+func (s *Store) Table(ctx context.Context, source, schema, table string) (fields []intake.Field, key []string, err error) {
+	pool, err := s.sourcePool(ctx, source)
+	if err == nil {
+		fields, key, err = describe(ctx, pool, schema, table)
+	}
+	return fields, key, sourceError(err)
+}
+
 // describe reads a table's fields and primary key from its database's catalogue.
 func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fields []intake.Field, key []string, err error) {
 	rows, err := pool.Query(ctx, `

@@ -21,51 +21,6 @@ const (
 	fetchesAtOnce  = 256              // cursor moves sent in one round trip
 )
 
-// track is the footholds of one sort and filter of one version of a set: the
-// values, in the fields of the order, of the records at 0, step, 2 step, … Reading
-// goes on from the nearest one, without counting from the start.
-type track struct {
-	made   time.Time
-	step   int64
-	fields int
-	text   []byte   // all values, one after the other
-	ends   []uint32 // where each ends; the highest bit marks a missing value
-}
-
-const missing = 1 << 31
-
-func (t *track) add(values [][]byte) {
-	for _, v := range values {
-		t.text = append(t.text, v...)
-		end := uint32(len(t.text))
-		if v == nil {
-			end |= missing
-		}
-		t.ends = append(t.ends, end)
-	}
-}
-
-func (t *track) len() int64 { return int64(len(t.ends) / t.fields) }
-func (t *track) bytes() int { return cap(t.text) + 4*cap(t.ends) + 100 }
-
-// at gives the values of the i-th foothold.
-func (t *track) at(i int64) []*string {
-	values := make([]*string, t.fields)
-	for f := range t.fields {
-		n := int(i)*t.fields + f
-		if t.ends[n]&missing != 0 {
-			continue
-		}
-		from := uint32(0)
-		if n > 0 {
-			from = t.ends[n-1] &^ missing
-		}
-		text := string(t.text[from:t.ends[n]])
-		values[f] = &text
-	}
-	return values
-}
-
 // footholds remembers tracks, the least used going first when there are too many
 // bytes of them.
 type footholds struct {
@@ -102,12 +57,12 @@ func (f *footholds) nearest(q *question, offset int64, rows int) (values []*stri
 	f.mu.Lock()
 	defer f.mu.Unlock()
 	t, ok := f.tracks.Get(trackKey(q))
-	if !ok || t.len() == 0 || q.set.Attached() && time.Since(t.made) > q.set.Remember {
+	if !ok || t.n == 0 || q.set.Attached() && time.Since(t.made) > q.set.Remember {
 		return nil, 0, false, false
 	}
-	before := min(offset/t.step, t.len()-1)
+	before := min(offset/t.step, t.n-1)
 	skip = offset - before*t.step
-	if after := before + 1; after < t.len() {
+	if after := before + 1; after < t.n {
 		if back := after*t.step - (offset + int64(rows) - 1); back >= 0 && back < skip {
 			return t.at(after), back, true, true
 		}
@@ -185,11 +140,8 @@ func (s *Store) build(q *question, total int64) {
 // buildTrack walks the question's order once, in one snapshot, with a cursor that
 // skips from foothold to foothold within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*track, error) {
-	sizes := q.set.Rules.OfferedSizes()
-	t := &track{made: time.Now(), step: 1, fields: len(q.order)}
-	for _, size := range sizes {
-		t.step = max(t.step, int64(size))
-	}
+	// A page of the default size then begins at a foothold or ends before one.
+	t := &track{made: time.Now(), step: 2 * int64(q.set.Rules.DefaultSize()), fields: len(q.order)}
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
 		if set.Version != q.set.Version {
 			return errMoved
@@ -216,6 +168,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*trac
 		}
 		return nil
 	})
+	t.finish()
 	return t, err
 }
 
@@ -268,28 +221,6 @@ func (t *track) fetch(ctx context.Context, tx pgx.Tx, moves string) error {
 		row.Close()
 	}
 	return results.Close()
-}
-
-// widen doubles the step, and lets every second foothold go, while the whole
-// track would be too large.
-func (t *track) widen(total int64) {
-	for t.len() > 1 {
-		each := float64(t.bytes()) / float64(t.len())
-		if each*float64(total)/float64(t.step) <= max(bytesAMillion*float64(total)/1e6, bytesAMillion/4) {
-			return
-		}
-		half := track{made: t.made, step: 2 * t.step, fields: t.fields}
-		for i := int64(0); i < t.len(); i += 2 {
-			values := make([][]byte, t.fields)
-			for f, v := range t.at(i) {
-				if v != nil {
-					values[f] = append([]byte{}, *v...)
-				}
-			}
-			half.add(values)
-		}
-		*t = half
-	}
 }
 
 // FootholdBytes is the memory of all footholds.

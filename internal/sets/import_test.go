@@ -117,10 +117,10 @@ func importer(dir string) error {
 }
 
 func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
-	dir := testkit.DataDir(t)
+	dir, spool := testkit.DataDir(t), t.TempDir()
 	for kill := range 20 {
 		cmd := exec.Command(os.Args[0])
-		cmd.Env = append(os.Environ(), importerEnv+"="+dir)
+		cmd.Env = append(os.Environ(), importerEnv+"="+dir, "TMPDIR="+spool)
 		out, err := cmd.StdoutPipe()
 		require.NoError(t, err)
 		cmd.Stderr = os.Stderr
@@ -170,4 +170,7 @@ func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
 	var tables int
 	require.NoError(t, conn.QueryRow(t.Context(), "select count(*) from pg_tables where schemaname = 'pageladder' and tablename ~ '^records_'").Scan(&tables))
 	assert.Equal(t, 1, tables, "leftovers are swept at the start")
+	left, err := os.ReadDir(spool)
+	require.NoError(t, err)
+	assert.Empty(t, left, "no spooled file is left")
 }

@@ -221,8 +221,10 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	if err != nil {
 		return nil, nil, err
 	}
-	defer os.Remove(file.Name())
 	defer file.Close()
+	if err := os.Remove(file.Name()); err != nil { // it has no name from now on, so that a process that is killed leaves none behind
+		return nil, nil, err
+	}
 	most := in.MostBytes
 	if most == 0 {
 		most = DefaultImportBytes

@@ -21,6 +21,15 @@ type Page struct {
 	Settled paging.Page
 	Fields  []intake.Field // those that the records are shown with
 	Records []Record
+
+	copied *copier // that the records are kept in
+}
+
+// Release lets the memory of the page's records be used again. Nobody has to call
+// it; whoever does must not read the records afterwards.
+func (p *Page) Release() {
+	p.copied.release()
+	p.Records, p.copied = nil, nil
 }
 
 // errMoved is the error within this package for a set that changed while it was
@@ -158,7 +167,8 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 	if rows == 0 {
 		return page, nil
 	}
-	if page.Records, err = s.stretch(ctx, db, q, settled.Offset(), rows, total); err != nil {
+	page.copied = copiers.Get().(*copier)
+	if page.Records, err = s.stretch(ctx, db, q, settled.Offset(), rows, total, page.copied); err != nil {
 		return nil, err
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Cut })
@@ -174,11 +184,11 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 
 // stretch reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
-func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total) ([]Record, error) {
+func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
 	if db == querier(s.pool) && len(q.where) == 0 {
 		db = s.plain
 	}
-	r := reader{db: db, q: q}
+	r := reader{db: db, q: q, copied: copied}
 	behind, near := int64(0), int64(0) // records after the page, and to the nearer end
 	if total.Known() {
 		behind = total.Records() - offset - int64(rows)

@@ -4,6 +4,7 @@ import (
 	"context"
 	"slices"
 	"strconv"
+	"sync"
 
 	"github.com/jackc/pgx/v5"
 )
@@ -15,8 +16,9 @@ const keysFirst = 200
 // reader reads stretches of a question's records and watches that the set does
 // not change meanwhile.
 type reader struct {
-	db querier
-	q  *question
+	db     querier
+	q      *question
+	copied *copier // that the records are kept in
 
 	version int64 // of the set at the last statement that gave a record
 	unsure  bool  // the last statement gave none, so that it told no version
@@ -78,7 +80,9 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 	}
 	defer rows.Close()
 	records := make([]Record, 0, limit)
-	copied := copier{values: make([][]byte, 0, limit*len(fields))}
+	if r.copied == nil {
+		r.copied = new(copier)
+	}
 	for rows.Next() {
 		raw := rows.RawValues()
 		if len(records) == 0 {
@@ -86,19 +90,34 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 				return nil, err
 			}
 		}
-		records = append(records, copied.record(raw[1:]))
+		records = append(records, r.copied.record(raw[1:]))
 	}
 	r.unsure = len(records) == 0
 	return records, rows.Err()
 }
 
-// copier copies rows, whose memory is the connection's, in few pieces.
+// copier copies rows, whose memory is the connection's, in few pieces. It can be
+// used again when nobody reads its records any more.
 type copier struct {
 	values [][]byte
 	text   []byte
 }
 
-const copiedAtOnce = 4 << 10 // bytes of text
+const (
+	copiedAtOnce = 4 << 10 // bytes of text, at first
+	copierKept   = 1 << 20 // bytes of a copier that is used again, at most
+)
+
+var copiers = sync.Pool{New: func() any { return new(copier) }}
+
+// release readies a copier for other rows.
+func (c *copier) release() {
+	if c == nil || cap(c.text)+24*cap(c.values) > copierKept {
+		return
+	}
+	c.values, c.text = c.values[:0], c.text[:0]
+	copiers.Put(c)
+}
 
 func (c *copier) record(raw [][]byte) Record {
 	first := len(c.values)
@@ -108,7 +127,7 @@ func (c *copier) record(raw [][]byte) Record {
 			continue
 		}
 		if len(c.text)+len(v) > cap(c.text) {
-			c.text = make([]byte, 0, max(len(v), copiedAtOnce))
+			c.text = make([]byte, 0, max(len(v), 2*cap(c.text), copiedAtOnce))
 		}
 		from := len(c.text)
 		c.text = append(c.text, v...)

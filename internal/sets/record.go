@@ -41,20 +41,19 @@ func appendValue(dst []byte, t intake.Type, v []byte) ([]byte, error) {
 	case t == paging.Boolean:
 		return append(dst, "false"...), nil
 	case t == paging.Time:
-		return append(append(append(dst, '"'), rfc3339(v)...), '"'), nil
+		return append(appendTime(append(dst, '"'), v), '"'), nil
 	}
 	return appendString(dst, string(v))
 }
 
-// rfc3339 turns "2026-03-01 06:30:00+00", as a session in UTC writes it, into
+// appendTime turns "2026-03-01 06:30:00+00", as a session in UTC writes it, into
 // "2026-03-01T06:30:00Z".
-func rfc3339(v []byte) []byte {
-	out := append(make([]byte, 0, len(v)), v...)
-	if len(out) > 13 && out[10] == ' ' && string(out[len(out)-3:]) == "+00" {
-		out[10] = 'T'
-		out = append(out[:len(out)-3], 'Z')
+func appendTime(dst, v []byte) []byte {
+	if last := len(v) - 3; last > 10 && v[10] == ' ' && string(v[last:]) == "+00" {
+		dst = append(append(dst, v[:10]...), 'T')
+		return append(append(dst, v[11:last]...), 'Z')
 	}
-	return out
+	return append(dst, v...)
 }
 
 // appendString writes a JSON string, RFC 8259 section 7. Text that needs no
@@ -79,7 +78,7 @@ func Text(t intake.Type, v []byte) string {
 	case t == paging.Boolean:
 		return "false"
 	case t == paging.Time:
-		return string(rfc3339(v))
+		return string(appendTime(nil, v))
 	}
 	return string(v)
 }

@@ -1,23 +1,31 @@
 <script setup lang="ts">
-// A page's records; the head of a column that can be sorted by is a link.
+// A page's records; the head of a column that can be sorted by is a link. Cells are
+// plain elements: a page of 100 records and 12 fields has 1,200 of them.
 import { computed } from 'vue'
+import { useRouter } from 'vue-router'
 import type { Field, SetRecord, SortLink } from '../api'
+import { keyPath } from '../address'
+import { isNumeric, momentOf, shownAs } from '../values'
 import AddressLink from './AddressLink.vue'
-import RecordValue from './RecordValue.vue'
 
 const props = defineProps<{
   label: string
   fields: Field[]
   records: SetRecord[]
+  keyFields: string[]
   firstRow: number
   sorts: SortLink[]
+  marked?: string // the key of the record that was changed last
   to: (href: string) => string
+  recordTo: (key: string) => string
 }>()
+const emit = defineEmits<{ thenBy: [key: string] }>()
+const router = useRouter()
 
 const sortOf = computed(() => new Map(props.sorts.map((sort) => [sort.key, sort])))
-const numeric = (field: Field) => field.type === 'integer' || field.type === 'decimal'
+const several = computed(() => props.sorts.filter((sort) => sort.rank).length > 1)
 
-/** aria-sort goes on the first key alone; arrows show the others too. */
+/** aria-sort goes on the first key alone; arrows and ranks show the others too. */
 function ariaSort(field: Field) {
   const sort = sortOf.value.get(field.name)
   if (!sort) return undefined
@@ -30,43 +38,86 @@ function arrow(field: Field) {
   if (!direction) return '↕'
   return direction === 'desc' ? '▼' : '▲'
 }
+
+/** With Shift a key is added to the sort, or its direction turned. */
+function sort(event: MouseEvent, field: Field) {
+  if (event.ctrlKey || event.metaKey || event.button > 0) return
+  event.preventDefault()
+  if (event.shiftKey) emit('thenBy', field.name)
+  else router.push(props.to(sortOf.value.get(field.name)!.href))
+}
+
+const hasKey = computed(
+  () =>
+    props.keyFields.length > 0 &&
+    props.keyFields.every((name) => props.records[0] && name in props.records[0]),
+)
+const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => String(record[name])))
 </script>
 
 <template>
   <div class="table-frame" tabindex="0" role="region" :aria-label="`${label}, records`">
-    <BTableSimple small hover class="records">
-      <BThead>
-        <BTr>
-          <BTh scope="col" class="row-number"><span class="visually-hidden">Row</span></BTh>
-          <BTh
+    <table class="table table-sm table-hover records">
+      <thead>
+        <tr>
+          <th scope="col" class="row-number">Row</th>
+          <th
             v-for="field in fields"
             :key="field.name"
             scope="col"
-            :class="{ numeric: numeric(field) }"
+            :class="{ numeric: isNumeric(field) }"
             :aria-sort="ariaSort(field)"
           >
-            <AddressLink
+            <a
               v-if="sortOf.has(field.name)"
-              :to="to(sortOf.get(field.name)!.href)"
+              :href="to(sortOf.get(field.name)!.href)"
               class="sort-head"
+              title="With Shift: sort by this too"
+              @click="sort($event, field)"
             >
-              {{ field.label }}<span class="arrow" aria-hidden="true">{{ arrow(field) }}</span>
-            </AddressLink>
+              {{ field.label }}<span class="arrow" aria-hidden="true">{{ arrow(field) }}</span
+              ><sup v-if="several && sortOf.get(field.name)!.rank" class="rank"
+                ><span class="visually-hidden">sort key </span>{{ sortOf.get(field.name)!.rank }}</sup
+              >
+            </a>
             <template v-else>{{ field.label }}</template>
-          </BTh>
-        </BTr>
-      </BThead>
-      <BTbody>
-        <BTr v-for="(record, i) in records" :key="firstRow + i">
-          <BTd class="row-number">{{ (firstRow + i).toLocaleString() }}</BTd>
-          <BTd v-for="field in fields" :key="field.name" :class="{ numeric: numeric(field) }">
-            <RecordValue :value="record[field.name] ?? null" :type="field.type" />
-          </BTd>
-        </BTr>
-        <BTr v-if="records.length === 0">
-          <BTd :colspan="fields.length + 1" class="none">No records on this page.</BTd>
-        </BTr>
-      </BTbody>
-    </BTableSimple>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="(record, i) in records"
+          :key="firstRow + i"
+          :class="{ marked: hasKey && marked === keyOf(record) }"
+        >
+          <td class="row-number">
+            <AddressLink
+              v-if="hasKey"
+              :to="recordTo(keyOf(record))"
+              :aria-label="`Open the record in row ${firstRow + i}`"
+              >{{ (firstRow + i).toLocaleString() }}</AddressLink
+            >
+            <template v-else>{{ (firstRow + i).toLocaleString() }}</template>
+          </td>
+          <td v-for="field in fields" :key="field.name" :class="{ numeric: isNumeric(field) }">
+            <span v-if="(record[field.name] ?? null) === null" class="missing"
+              ><span aria-hidden="true">–</span><span class="visually-hidden">missing</span></span
+            >
+            <time v-else-if="field.type === 'time'" :datetime="String(record[field.name])">{{
+              momentOf(record[field.name])
+            }}</time>
+            <template v-else-if="field.type === 'text' || field.type === 'json'"
+              ><bdi :title="shownAs(record[field.name]).slice(0, 1000)">{{
+                shownAs(record[field.name]).slice(0, 400)
+              }}</bdi></template
+            >
+            <template v-else>{{ shownAs(record[field.name]) }}</template>
+          </td>
+        </tr>
+        <tr v-if="records.length === 0">
+          <td :colspan="fields.length + 1" class="none">No records on this page.</td>
+        </tr>
+      </tbody>
+    </table>
   </div>
 </template>

@@ -1,23 +1,33 @@
 <script setup lang="ts">
-// One page of a record set. What it shows is in the address and nowhere else.
-import { useQuery } from '@tanstack/vue-query'
-import { computed, watchEffect } from 'vue'
+// A set's desk: one request, what became of it, and the records. What it shows is in
+// the address and nowhere else; the tab that is open is behind its "#".
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { queryOf, setAddress, withParam } from '../address'
-import { readPage, readSet } from '../api'
+import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
+import { readPage, readSession, readSet, type SetRecord } from '../api'
+import { paramName, pageParam } from '../filters'
+import { keysOn, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
+import ChangeNote from '../components/ChangeNote.vue'
+import FilterPanel from '../components/FilterPanel.vue'
 import JumpToPage from '../components/JumpToPage.vue'
 import LadderNav from '../components/LadderNav.vue'
+import MadePanel from '../components/MadePanel.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import RecordTable from '../components/RecordTable.vue'
+import RequestLine from '../components/RequestLine.vue'
 import SizeChoice from '../components/SizeChoice.vue'
 
 const props = defineProps<{ set: string }>()
 const route = useRoute()
 const router = useRouter()
+const queries = useQueryClient()
 const name = computed(() => props.set)
 const query = computed(() => queryOf(route.fullPath))
+const tab = computed(() => route.hash.slice(1) || 'made')
 
+const { data: session } = useQuery({ queryKey: ['session'], queryFn: ({ signal }) => readSession(signal) })
 const info = useQuery({
   queryKey: ['set', name],
   queryFn: ({ signal }) => readSet(props.set, signal),
@@ -25,55 +35,168 @@ const info = useQuery({
 const page = useQuery({
   queryKey: ['page', name, query],
   queryFn: ({ signal }) => readPage(props.set, query.value, signal),
+  staleTime: 5_000,
+  shallow: true,
   // the old page stays while the next one loads, but never under another set's name
   placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
 })
+const rules = computed(() => info.data.value?.rules)
+const labels = computed(() => new Map(info.data.value?.fields.map((field) => [field.name, field.label])))
+const body = computed(() => page.data.value?.body)
 const fields = computed(() => {
-  const first = page.data.value?.records[0]
+  const first: SetRecord | undefined = body.value?.records[0]
   return info.data.value?.fields.filter((field) => !first || field.name in first) ?? []
 })
 const problem = computed(() => page.error.value ?? info.error.value)
 const label = computed(() => info.data.value?.label ?? props.set)
+const waiting = computed(() => page.isPlaceholderData.value)
 
 watchEffect(() => {
-  const rows = page.data.value ? `, ${page.data.value.paging.summary}` : ''
+  const rows = body.value ? `, ${body.value.paging.summary}` : ''
   document.title = `${label.value}${rows} – Page Ladder`
 })
+// The neighbouring pages are fetched ahead.
+watch(
+  () => (waiting.value ? undefined : body.value?.links),
+  (links) => {
+    for (const href of [links?.next, links?.prev])
+      if (href)
+        queries.prefetchQuery({
+          queryKey: ['page', props.set, queryOf(href)],
+          queryFn: ({ signal }) => readPage(props.set, queryOf(href), signal),
+          staleTime: 5_000,
+        })
+  },
+  { immediate: true },
+)
 
-const to = (href: string) => setAddress(props.set, href)
+const hashed = (address: string) => address + route.hash
+const to = (href: string) => hashed(setAddress(props.set, href))
 const go = (href: string) => router.push(to(href))
+const recordTo = (key: string) =>
+  `/sets/${encodeURIComponent(props.set)}/records/${key}${query.value && '?'}${query.value}`
 const jump = (number: string) =>
-  go(`?${withParam(queryOf(page.data.value?.links.self ?? ''), 'page', number)}`)
+  go(
+    `?${
+      rules.value?.addressing === 'offset'
+        ? withParam(
+            queryOf(body.value?.links.self ?? ''),
+            pageParam(rules.value),
+            String((Number(number) - 1) * (body.value?.paging.size ?? 0)),
+          )
+        : withParam(queryOf(body.value?.links.self ?? ''), pageParam(rules.value), number)
+    }`,
+  )
+const choose = (id: string) =>
+  router.replace({ path: route.path, query: route.query, hash: id === 'made' ? '' : `#${id}` })
 const again = () => Promise.all([info.refetch(), page.refetch()])
+
+/** Adds a key to the sort, or turns its direction. */
+function thenBy(key: string) {
+  const param = paramName(rules.value, 'sort')
+  const keys = (valuesOf(query.value, param).at(-1) ?? '').split(',').filter((k) => k !== '')
+  const at = keys.findIndex((k) => k.replace(/^[-+]/, '') === key)
+  if (at < 0) keys.push((rules.value?.sorts?.find((s) => s.key === key)?.first === 'desc' ? '-' : '') + key)
+  else keys[at] = keys[at]!.startsWith('-') ? key : `-${key}`
+  go(`?${withParam(withParam(query.value, param, keys.join(',')), pageParam(rules.value))}`)
+}
+
+// Keys move through the pages while focus is in the list, but not in a field, nor
+// in a table that they scroll.
+const list = ref<HTMLElement>()
+function key(event: KeyboardEvent) {
+  if (!keysOn.value || event.ctrlKey || event.metaKey || event.altKey || !body.value) return
+  const target = event.target as HTMLElement
+  if (target.closest('input, select, textarea, [role=tablist], pre')) return
+  const frame = target.closest<HTMLElement>('.table-frame')
+  const scrolls = frame && target === frame && frame.scrollWidth > frame.clientWidth
+  const leftward = getComputedStyle(list.value!).direction === 'rtl'
+  const links = body.value.links
+  const href = {
+    ArrowLeft: leftward ? links.next : links.prev,
+    ArrowRight: leftward ? links.prev : links.next,
+    Home: links.first,
+    End: links.last,
+  }[event.key]
+  if (href && !scrolls && !event.shiftKey) go(href)
+  else if (event.key === '/') document.getElementById('search')?.focus()
+  else if (event.key === 'g') list.value?.querySelector<HTMLElement>('.page-number')?.focus()
+  else return
+  event.preventDefault()
+}
+
+const mayEdit = computed(
+  () =>
+    info.data.value?.kind === 'kept' && (session.value?.role === 'editor' || session.value?.role === 'owner'),
+)
+const owner = computed(() => session.value?.role === 'owner')
+const marked = computed(() => (mark.value?.set === props.set ? keyPath(mark.value.key) : undefined))
+const wide = matchMedia('(min-width: 62rem)').matches
 </script>
 
 <template>
-  <nav aria-label="You are here" class="trail"><RouterLink to="/">Record sets</RouterLink></nav>
-  <h1>{{ label }}</h1>
+  <div v-if="page.isFetching.value" class="progress-line" role="presentation" />
+  <div class="title-row">
+    <h1>{{ label }}</h1>
+    <nav class="title-links" :aria-label="`More of ${label}`">
+      <RouterLink v-if="mayEdit" :to="`/sets/${encodeURIComponent(set)}/new-record${query && '?'}${query}`"
+        >New record</RouterLink
+      >
+      <RouterLink v-if="info.data.value" :to="`/sets/${encodeURIComponent(set)}/rules`">{{
+        owner ? 'Rules' : 'Rules (to read)'
+      }}</RouterLink>
+    </nav>
+  </div>
+  <RequestLine
+    :set="set"
+    :query="query"
+    :rules="rules"
+    :labels="labels"
+    :adjusted="waiting ? [] : (body?.adjusted ?? [])"
+  />
+  <ChangeNote :set="set" :query="query" @done="again" />
   <ProblemNote v-if="problem" :error="problem" @again="again" />
-  <p v-else-if="!page.data.value || !info.data.value" role="status">Loading…</p>
+  <p v-else-if="!page.data.value || !body || !info.data.value" role="status">Loading…</p>
   <template v-else>
-    <AdjustmentNotes :adjusted="page.data.value.adjusted" />
-    <div :class="{ waiting: page.isPlaceholderData.value }" :aria-busy="page.isPlaceholderData.value">
-      <RecordTable
-        :label="label"
-        :fields="fields"
-        :records="page.data.value.records"
-        :first-row="page.data.value.paging.offset + 1"
-        :sorts="page.data.value.sorts"
-        :to="to"
-      />
-      <div class="below">
-        <p class="summary" role="status">{{ page.data.value.paging.summary }}</p>
-        <LadderNav :rungs="page.data.value.ladder" :steps="page.data.value.links" :label="label" :to="to" />
-        <SizeChoice :sizes="page.data.value.sizes" :size="page.data.value.paging.size" @choose="go" />
-        <JumpToPage
-          v-if="page.data.value.ladder.length"
-          :page="page.data.value.paging.page"
-          :pages="page.data.value.paging.total_pages"
-          @jump="jump"
+    <AdjustmentNotes :adjusted="body.adjusted" />
+    <div class="desk">
+      <details v-if="rules && (rules.filters?.length || rules.search?.length)" class="beside" :open="wide">
+        <summary>Search and filters</summary>
+        <FilterPanel
+          :set="set"
+          :query="query"
+          :rules="rules"
+          :labels="labels"
+          :version="info.data.value.version"
+          @ask="(asked) => go(`?${asked}`)"
         />
+      </details>
+      <div ref="list" class="list" :class="{ waiting }" :aria-busy="waiting" @keydown="key">
+        <RecordTable
+          :label="label"
+          :fields="fields"
+          :records="body.records"
+          :key-fields="rules?.key ?? []"
+          :first-row="body.paging.offset + 1"
+          :sorts="body.sorts"
+          :marked="marked"
+          :to="to"
+          :record-to="recordTo"
+          @then-by="thenBy"
+        />
+        <div class="below">
+          <p class="summary" role="status">{{ body.paging.summary }}</p>
+          <LadderNav :rungs="body.ladder" :steps="body.links" :label="label" :to="to" />
+          <SizeChoice :sizes="body.sizes" :size="body.paging.size" @choose="go" />
+          <JumpToPage
+            v-if="body.ladder.length"
+            :page="body.paging.page"
+            :pages="body.paging.total_pages"
+            @jump="jump"
+          />
+        </div>
       </div>
+      <MadePanel :set="set" :query="query" :page="page.data.value" :open="tab" @choose="choose" />
     </div>
   </template>
 </template>

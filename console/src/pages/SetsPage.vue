@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // All record sets.
 import { useQuery } from '@tanstack/vue-query'
-import { listSets } from '../api'
+import { computed } from 'vue'
+import { listSets, readSession } from '../api'
 import { setAddress } from '../address'
 import ProblemNote from '../components/ProblemNote.vue'
 
@@ -10,16 +11,27 @@ const { data, error, refetch, isPending } = useQuery({
   queryKey: ['sets'],
   queryFn: ({ signal }) => listSets(signal),
 })
+const { data: session } = useQuery({ queryKey: ['session'], queryFn: ({ signal }) => readSession(signal) })
+const mayMake = computed(() => session.value?.role === 'owner' && !session.value.sets)
 const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
-  <h1>Record sets</h1>
+  <div class="title-row">
+    <h1>Record sets</h1>
+    <RouterLink v-if="mayMake" to="/new" class="btn btn-primary">New set</RouterLink>
+  </div>
   <ProblemNote v-if="error" :error="error" @again="refetch()" />
   <p v-else-if="isPending" role="status">Loading…</p>
-  <p v-else-if="data && data.sets.length === 0">
-    There are no record sets yet. <code>pageladder demo</code> serves some to look at.
-  </p>
+  <div v-else-if="data && data.sets.length === 0" class="empty">
+    <h2>There are no record sets yet</h2>
+    <p v-if="mayMake">
+      <RouterLink to="/new">Make one of a file</RouterLink> (CSV, NDJSON, JSON or XLSX), or
+      <RouterLink to="/new#attach">attach a table or view</RouterLink> of a database that is there already.
+    </p>
+    <p v-else>An owner makes one of a file, or attaches a table of a database.</p>
+    <p><code>pageladder demo</code> serves some to look at.</p>
+  </div>
   <div v-else-if="data" class="sets">
     <RouterLink v-for="set in data.sets" :key="set.name" :to="setAddress(set.name)" class="set-card">
       <span class="set-name">{{ set.label }}</span>
@@ -28,7 +40,8 @@ const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle:
         <strong>{{ set.records.toLocaleString() }}</strong> {{ set.records === 1 ? 'record' : 'records' }}
       </span>
       <span class="set-facts">
-        {{ set.kind }}<template v-if="set.version !== null"> · version {{ set.version }}</template> · changed
+        {{ set.kind }}{{ set.open ? ', open to everyone' : ''
+        }}<template v-if="set.version !== null"> · version {{ set.version }}</template> · changed
         {{ day.format(new Date(set.changed_at)) }}
       </span>
       <span class="set-fields">{{ set.fields.map((field) => field.label).join(', ') }}</span>

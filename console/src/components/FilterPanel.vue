@@ -1,0 +1,189 @@
+<script setup lang="ts">
+// Search and filters beside a list. Counts come from the service, under all other
+// filters; whatever is chosen goes into the address.
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { readAbout, type FilterRule, type Rules } from '../api'
+import { valuesOf, withoutParams, withParam } from '../address'
+import {
+  filterParam,
+  operatorsOf,
+  operatorSays,
+  pageParam,
+  searchParam,
+  sizeParam,
+  type Operator,
+} from '../filters'
+
+const props = defineProps<{
+  set: string
+  query: string
+  rules: Rules
+  labels: Map<string, string>
+  version: number | null
+}>()
+const emit = defineEmits<{ ask: [query: string] }>()
+
+const label = (filter: FilterRule) => props.labels.get(filter.field) ?? filter.field
+const counted = computed(() =>
+  (props.rules.filters ?? [])
+    .filter(
+      (filter) =>
+        ['text', 'boolean'].includes(filter.type ?? 'text') && operatorsOf(filter).includes('equals'),
+    )
+    .map((filter) => filter.field)
+    .slice(0, 20),
+)
+/** What the counts depend on: not the page, its size, or the order. */
+const condition = computed(() =>
+  withoutParams(
+    props.query,
+    pageParam(props.rules),
+    sizeParam(props.rules),
+    props.rules.params?.row || 'row',
+    props.rules.params?.sort || 'sort',
+    'pl.facets',
+    'pl.shape',
+    'pl.markup',
+    'pl.explain',
+  ),
+)
+const facets = useQuery({
+  queryKey: ['facets', computed(() => props.set), condition, computed(() => props.version)],
+  queryFn: ({ signal }) =>
+    readAbout(
+      props.set,
+      condition.value,
+      `pl.facets=${counted.value.map(encodeURIComponent).join(',')}`,
+      signal,
+    ),
+  enabled: () => counted.value.length > 0,
+  placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
+})
+
+const most = 8 // values shown before "more"
+const all = ref<string[]>([]) // fields whose values are all shown
+const shown = (filter: FilterRule) => {
+  const found = (facets.data.value?.facets?.[filter.field] ?? []).filter((facet) => facet.value !== null)
+  const chosen = valuesOf(props.query, filterParam(props.rules, filter))
+  const values = found.map((facet) => ({ value: facet.value!, count: facet.count as number | null }))
+  for (const value of chosen)
+    if (value !== '' && !values.some((facet) => facet.value === value)) values.push({ value, count: null })
+  return all.value.includes(filter.field)
+    ? values
+    : values.filter((facet, i) => i < most || chosen.includes(facet.value))
+}
+const more = (filter: FilterRule) =>
+  all.value.includes(filter.field)
+    ? 0
+    : Math.max(
+        0,
+        (facets.data.value?.facets?.[filter.field] ?? []).filter((facet) => facet.value !== null).length -
+          most,
+      )
+
+const ask = (query: string) =>
+  emit('ask', withoutParams(query, pageParam(props.rules), props.rules.params?.row || 'row'))
+const chosen = (filter: FilterRule, value: string) =>
+  valuesOf(props.query, filterParam(props.rules, filter)).includes(value)
+function choose(filter: FilterRule, value: string, on: boolean) {
+  const name = filterParam(props.rules, filter)
+  const others = valuesOf(props.query, name).filter((other) => other !== value && other !== '')
+  ask(withParam(props.query, name, ...(on ? [...others, value] : others)))
+}
+const value = (filter: FilterRule, op: Operator) =>
+  valuesOf(props.query, filterParam(props.rules, filter, op)).at(-1) ?? ''
+function put(filter: FilterRule, op: Operator, text: string) {
+  const name = filterParam(props.rules, filter, op)
+  if (text === value(filter, op)) return
+  ask(text === '' ? withoutParams(props.query, name) : withParam(props.query, name, text))
+}
+/** The operators that are typed: not those that facets and the tick for missing values stand for. */
+const typedOperators = (filter: FilterRule) =>
+  operatorsOf(filter).filter(
+    (op) =>
+      ['min', 'max', 'has', 'starts'].includes(op) ||
+      (op === 'equals' && !counted.value.includes(filter.field)),
+  )
+const hint = (filter: FilterRule) =>
+  ({ date: '2026-03-01', time: '2026-03-01T06:30:00Z' })[filter.type as string] ?? ''
+
+// The search waits until the typing pauses.
+const words = ref('')
+const asked = computed(() => valuesOf(props.query, searchParam(props.rules)).at(-1) ?? '')
+watch(asked, (now) => (words.value = now), { immediate: true })
+let pause = 0
+watch(words, (now) => {
+  clearTimeout(pause)
+  if (now !== asked.value) pause = window.setTimeout(search, 300)
+})
+function search() {
+  clearTimeout(pause)
+  const name = searchParam(props.rules)
+  if (words.value === asked.value) return
+  ask(words.value === '' ? withoutParams(props.query, name) : withParam(props.query, name, words.value))
+}
+
+const names = computed(() =>
+  (props.rules.filters ?? []).flatMap((filter) =>
+    operatorsOf(filter).map((op) => filterParam(props.rules, filter, op)),
+  ),
+)
+const active = computed(() =>
+  [...names.value, searchParam(props.rules)].some((name) => valuesOf(props.query, name).length),
+)
+const clear = () => ask(withoutParams(props.query, ...names.value, searchParam(props.rules)))
+</script>
+
+<template>
+  <form class="filters" aria-label="Search and filters" @submit.prevent="search">
+    <label v-if="rules.search?.length" class="filter-search"
+      >Search
+      <BFormInput id="search" v-model="words" type="search" size="sm" autocomplete="off" />
+    </label>
+    <BButton v-if="active" size="sm" variant="outline-primary" @click="clear">Clear all filters</BButton>
+    <p v-if="facets.error.value" class="wrong" role="alert">
+      No counts: {{ facets.error.value.message }}
+      <BButton size="sm" variant="outline-danger" @click="facets.refetch()">Try again</BButton>
+    </p>
+    <fieldset v-for="filter in rules.filters ?? []" :key="filter.field" class="filter">
+      <legend>{{ label(filter) }}</legend>
+      <template v-if="counted.includes(filter.field)">
+        <label v-for="facet in shown(filter)" :key="facet.value" class="facet">
+          <input
+            type="checkbox"
+            :checked="chosen(filter, facet.value)"
+            @change="choose(filter, facet.value, ($event.target as HTMLInputElement).checked)"
+          />
+          <bdi :title="facet.value">{{
+            filter.type === 'boolean' ? (facet.value === 'true' ? 'yes' : 'no') : facet.value
+          }}</bdi>
+          <span class="count">{{ facet.count?.toLocaleString() }}</span>
+        </label>
+        <button v-if="more(filter)" type="button" class="more" @click="all.push(filter.field)">
+          {{ more(filter) }} more<span class="visually-hidden"> of {{ label(filter) }}</span>
+        </button>
+      </template>
+      <label v-for="op in typedOperators(filter)" :key="op" class="operator">
+        <span
+          >{{ operatorSays(op) }}<span class="visually-hidden"> ({{ label(filter) }})</span></span
+        >
+        <BFormInput
+          size="sm"
+          autocomplete="off"
+          :model-value="value(filter, op)"
+          :placeholder="hint(filter)"
+          @change="put(filter, op, ($event.target as HTMLInputElement).value.trim())"
+        />
+      </label>
+      <label v-if="operatorsOf(filter).includes('none')" class="facet">
+        <input
+          type="checkbox"
+          :checked="value(filter, 'none') === 'true'"
+          @change="put(filter, 'none', ($event.target as HTMLInputElement).checked ? 'true' : '')"
+        />
+        missing<span class="visually-hidden"> ({{ label(filter) }})</span>
+      </label>
+    </fieldset>
+  </form>
+</template>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+// Reckons a page without any set. All of it is in the address, to be shared.
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { parse } from 'yaml'
+import { listSets, Problem, reckon, type Reckoned } from '../api'
+import CodeBlock from '../components/CodeBlock.vue'
+import ReckonedView from '../components/ReckonedView.vue'
+
+document.title = 'Calculator – Page Ladder'
+const route = useRoute()
+const router = useRouter()
+const given = (name: string, otherwise = '') =>
+  name in route.query ? String(route.query[name] ?? '') : otherwise
+const query = computed(() => given('query', 'page=3&size=20&colour=red'))
+const total = computed(() => given('total', '168'))
+const base = computed(() => given('base', '/arrivals'))
+const set = computed(() => given('set'))
+const rules = computed(() => given('rules'))
+function put(name: string, value: string) {
+  router.replace({
+    path: '/calculator',
+    query: {
+      query: query.value,
+      total: total.value,
+      base: base.value,
+      set: set.value,
+      rules: rules.value,
+      [name]: value,
+    },
+  })
+}
+const { data: all } = useQuery({ queryKey: ['sets'], queryFn: ({ signal }) => listSets(signal) })
+
+function totalOf(text: string) {
+  const bare = text.replace(/[\s,_]/g, '')
+  if (bare === '' || bare === 'none') return null
+  const bound = /^(?:atleast|>=|≥)(\d+)$/.exec(bare)
+  if (bound) return { at_least: Number(bound[1]) }
+  if (/^\d+$/.test(bare)) return Number(bare)
+  throw new Error(
+    `Total: found “${text}”; right would be a number, “at least 100”, or nothing where it is not known.`,
+  )
+}
+
+const reckoned = ref<Reckoned | null>(null)
+const problem = ref<Error | null>(null)
+let latest = 0
+watch(
+  [query, total, base, set, rules],
+  async () => {
+    const turn = ++latest
+    try {
+      const own: unknown = rules.value.trim() ? parse(rules.value) : undefined
+      const answer = await reckon({
+        query: query.value.replace(/^\?/, ''),
+        total: totalOf(total.value),
+        base: base.value || undefined,
+        rules: own,
+        set: own ? undefined : set.value || undefined,
+      })
+      if (turn === latest) [reckoned.value, problem.value] = [answer, null]
+    } catch (error) {
+      if (turn === latest) problem.value = error as Error
+    }
+  },
+  { immediate: true },
+)
+const faults = computed(() => (problem.value instanceof Problem ? problem.value.faults : []))
+const typed = (event: Event) => (event.target as HTMLInputElement).value
+</script>
+
+<template>
+  <h1>Calculator</h1>
+  <p>What becomes of a query and a total, with no set and no records. The address holds it all.</p>
+  <form class="calculator" @submit.prevent>
+    <label class="wide"
+      >Query
+      <input
+        class="form-control"
+        :value="query"
+        spellcheck="false"
+        autocomplete="off"
+        @input="put('query', typed($event))"
+    /></label>
+    <label
+      >Total
+      <input
+        class="form-control"
+        :value="total"
+        placeholder="not known"
+        autocomplete="off"
+        @input="put('total', typed($event))"
+    /></label>
+    <label
+      >Links are built on
+      <input
+        class="form-control"
+        :value="base"
+        spellcheck="false"
+        autocomplete="off"
+        @input="put('base', typed($event))"
+    /></label>
+    <label
+      >Rules
+      <select
+        class="form-select"
+        :value="set"
+        :disabled="rules.trim() !== ''"
+        @change="put('set', typed($event))"
+      >
+        <option value="">the defaults</option>
+        <option v-for="one in all?.sets ?? []" :key="one.name" :value="one.name">
+          those of {{ one.label }}
+        </option>
+      </select>
+    </label>
+    <label class="wide"
+      >Rules of your own, as YAML or JSON
+      <textarea
+        class="form-control"
+        rows="4"
+        spellcheck="false"
+        placeholder="size: {default: 50}"
+        :value="rules"
+        @input="put('rules', typed($event))"
+      />
+    </label>
+  </form>
+  <div v-if="problem" class="refused" role="alert">
+    <p>{{ problem.message }}</p>
+    <ul v-if="faults.length">
+      <li v-for="fault in faults" :key="fault.param + fault.why">
+        <code>{{ fault.param }}</code> {{ fault.says }} <code>{{ fault.why }}</code>
+      </li>
+    </ul>
+  </div>
+  <template v-else-if="reckoned">
+    <ReckonedView :reckoned="reckoned" />
+    <details>
+      <summary>The whole answer as JSON</summary>
+      <CodeBlock :text="JSON.stringify(reckoned, null, 2)" label="the answer" />
+    </details>
+  </template>
+</template>
