@@ -57,9 +57,12 @@ export const withoutParams = (query: string, ...names: string[]) =>
     .map((piece) => piece.raw)
     .join('&')
 
+/** A name or value for a query, with the commas and colons that may stand there. */
+const encoded = (text: string) => encodeURIComponent(text).replace(/%2C/g, ',').replace(/%3A/g, ':')
+
 /** A query in which one parameter has other values (none: it goes); all else keeps its place and bytes. */
 export function withParam(query: string, name: string, ...values: string[]): string {
-  const pairs = values.map((value) => `${encodeURIComponent(name)}=${encodeURIComponent(value)}`)
+  const pairs = values.map((value) => `${encoded(name)}=${encoded(value)}`)
   const pieces = piecesOf(query)
   const at = pieces.findIndex((piece) => piece.name === name)
   const kept = (from: Piece[]) => from.filter((piece) => piece.name !== name).map((piece) => piece.raw)

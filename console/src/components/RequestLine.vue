@@ -74,10 +74,10 @@ const chips = computed(() => {
       autocomplete="off"
       autocapitalize="off"
       :aria-invalid="wrong !== ''"
-      aria-describedby="request-wrong"
+      :aria-describedby="wrong ? 'request-wrong' : undefined"
     />
     <BButton type="submit" variant="primary">Send</BButton>
-    <p id="request-wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <p v-if="wrong" id="request-wrong" class="wrong" role="alert">{{ wrong }}</p>
   </form>
   <ul v-if="chips.length" class="chips" aria-label="Parameters of the request">
     <li v-for="(chip, i) in chips" :key="i + chip.raw" class="chip">

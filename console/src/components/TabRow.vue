@@ -1,12 +1,22 @@
 <script setup lang="ts">
 // A row of tabs; arrow keys move among them. The one that is open is in the address.
-import { nextTick, ref } from 'vue'
+import { ref, watch } from 'vue'
 
 const props = defineProps<{ tabs: { id: string; label: string }[]; open: string; label: string }>()
 const emit = defineEmits<{ choose: [id: string] }>()
 const row = ref<HTMLElement>()
 
-async function move(event: KeyboardEvent) {
+// Focus goes with the tab, once the address has it.
+watch(
+  () => props.open,
+  () => {
+    if (row.value?.contains(document.activeElement))
+      row.value.querySelector<HTMLElement>('[aria-selected=true]')?.focus()
+  },
+  { flush: 'post' },
+)
+
+function move(event: KeyboardEvent) {
   const at = props.tabs.findIndex((tab) => tab.id === props.open)
   const to = {
     ArrowRight: at + 1,
@@ -18,8 +28,6 @@ async function move(event: KeyboardEvent) {
   event.preventDefault()
   event.stopPropagation()
   emit('choose', props.tabs[to % props.tabs.length]!.id)
-  await nextTick()
-  row.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus()
 }
 </script>
 

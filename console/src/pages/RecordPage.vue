@@ -71,9 +71,10 @@ function fill(answer: RecordAnswer) {
 }
 watch(
   [() => record.data.value, fields],
-  ([answer]) => {
+  ([answer, known]) => {
+    if (base.value || known.length === 0) return
     if (isNew.value) fill({ record: {}, href: '' })
-    else if (answer && !base.value) fill(answer)
+    else if (answer) fill(answer)
   },
   { immediate: true },
 )

@@ -1,0 +1,151 @@
+package console_test
+
+import (
+	"context"
+	"fmt"
+	"os"
+	"path/filepath"
+	"strings"
+	"testing"
+	"time"
+
+	cd "github.com/chromedp/chromedp"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/testkit"
+)
+
+// tab is one browser tab on a service.
+type tab struct {
+	testing.TB
+	ctx    context.Context
+	server string
+}
+
+// open opens a tab on a service with the demo data.
+func open(t *testing.T) *tab { return openOn(t, testkit.Serve(t)) }
+
+// openOn opens a tab on a service.
+func openOn(t testing.TB, server string) *tab {
+	opts := append(cd.DefaultExecAllocatorOptions[:], cd.ExecPath("/usr/lib/chromium/chromium"), cd.NoSandbox,
+		cd.WindowSize(1280, 800), cd.Flag("no-proxy-server", true),
+		cd.Flag("host-resolver-rules", "MAP * ~NOTFOUND, EXCLUDE 127.0.0.1"), cd.Flag("disable-component-update", true),
+		cd.Flag("disable-domain-reliability", true), cd.Flag("no-pings", true), cd.Flag("lang", "en-US"),
+		cd.Flag("disable-features", "Translate,OptimizationHints,MediaRouter,AutofillServerCommunication"))
+	allocator, stop := cd.NewExecAllocator(context.Background(), opts...)
+	t.Cleanup(stop)
+	ctx, cancel := cd.NewContext(allocator)
+	t.Cleanup(cancel)
+	require.NoError(t, cd.Do(ctx), "start Chromium")
+	ctx, cancel = context.WithTimeout(ctx, 3*time.Minute)
+	t.Cleanup(cancel)
+	tb := &tab{t, ctx, server}
+	require.NoError(t, cd.Do(ctx, cd.EmulateViewport(1280, 800)))
+	return tb
+}
+
+func (t *tab) visit(path string) {
+	t.Helper()
+	if !strings.HasPrefix(path, "about:") {
+		path = t.server + path
+	}
+	require.NoError(t, cd.Do(t.ctx, cd.Navigate(path)))
+}
+
+// shot writes a picture into the folder of PAGELADDER_SCREENSHOTS, if there is one.
+func (t *tab) shot(name string) {
+	t.Helper()
+	dir := os.Getenv("PAGELADDER_SCREENSHOTS")
+	if dir == "" {
+		return
+	}
+	picture, err := cd.Run(t.ctx, cd.CaptureScreenshot())
+	require.NoError(t, err)
+	require.NoError(t, os.WriteFile(filepath.Join(dir, name+".png"), picture, 0o644))
+}
+
+// eval runs an expression in the page.
+func eval[V any](t *tab, js string) V {
+	t.Helper()
+	v, err := cd.Run(t.ctx, cd.Evaluate[V](js))
+	require.NoError(t, err, js)
+	return v
+}
+
+// sees waits until an expression holds in the page.
+func (t *tab) sees(js string) {
+	t.Helper()
+	ctx, cancel := context.WithTimeout(t.ctx, 10*time.Second)
+	defer cancel()
+	// what is not on the page yet is no error
+	if err := cd.Do(ctx, cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()")); err != nil {
+		t.Fatalf("never came true: %s\nat %s:\n%s", js, eval[string](t, "location.href"), eval[string](t, "document.body.innerText"))
+	}
+}
+
+// click presses what carries a role and an accessible name.
+func (t *tab) click(role, name string) {
+	t.Helper()
+	selector := map[string]string{"link": "a[href]", "button": "button", "tab": "[role=tab]"}[role]
+	find := fmt.Sprintf(`((all, name) => all.find(e => e.name === name) ?? all.find(e => e.name.startsWith(name)))([...document.querySelectorAll(%q)].map(e => ({e, name: (e.getAttribute('aria-label') ?? e.innerText).trim()})), %q)?.e`, selector, name)
+	t.sees("!!" + find)
+	eval[cd.Void](t, find+".click();void 0")
+}
+
+// at waits until the address and the rows shown are those.
+func (t *tab) at(address, rows string) {
+	t.Helper()
+	t.sees(fmt.Sprintf("location.pathname + location.search === %q", address))
+	t.sees(fmt.Sprintf("document.querySelector('.summary')?.innerText === %q && !document.querySelector('.waiting')", rows))
+}
+
+func (t *tab) firstCell(column int) string {
+	t.Helper()
+	return eval[string](t, fmt.Sprintf("document.querySelector('tbody tr').cells[%d].innerText", column))
+}
+
+// fill types into the control that carries a label.
+func (t *tab) fill(label, text string) {
+	t.Helper()
+	control := t.control(label)
+	t.sees(fmt.Sprintf("(e => e.localName !== 'select' || [...e.options].some(o => o.value === %q))(%s)", text, control))
+	eval[cd.Void](t, fmt.Sprintf(`(e => { e.focus(); e.value = %q; for (const kind of ['input', 'change']) e.dispatchEvent(new Event(kind, {bubbles: true})) })(%s);void 0`, text, control))
+}
+
+// tick turns a check box or a radio button that carries a label.
+func (t *tab) tick(label string) {
+	t.Helper()
+	eval[cd.Void](t, t.control(label)+".click();void 0")
+}
+
+// control is the expression of what carries a label.
+func (t *tab) control(label string) string {
+	t.Helper()
+	found := fmt.Sprintf(`([...document.querySelectorAll('label')].find(l => l.innerText.replace(/\s+/g, ' ').trim().startsWith(%[1]q))?.control ?? document.querySelector('[aria-label=' + JSON.stringify(%[1]q) + ']'))`, label)
+	t.sees("!!" + found)
+	return found
+}
+
+// press presses keys where the focus is.
+func (t *tab) press(keys string) {
+	t.Helper()
+	require.NoError(t, cd.Do(t.ctx, cd.KeyEvent(keys)))
+}
+
+// reads waits until the page holds a text.
+func (t *tab) reads(text string) {
+	t.Helper()
+	t.sees(fmt.Sprintf("document.getElementById('main').innerText.includes(%q)", text))
+}
+
+// axe holds the page against the accessibility rules that axe-core knows.
+func (t *tab) axe(what string) {
+	t.Helper()
+	script, err := os.ReadFile(filepath.Join("node_modules", "axe-core", "axe.min.js"))
+	require.NoError(t, err)
+	eval[cd.Void](t, string(script)+";void 0")
+	found, err := cd.Run(t.ctx, cd.Evaluate[string]("axe.run(document).then(r=>JSON.stringify(r.violations.map(v=>[v.id, v.help, ...v.nodes.map(n=>n.html.slice(0, 200))])))", cd.EvalAwaitPromise))
+	require.NoError(t, err)
+	assert.Equal(t, "[]", found, what)
+}

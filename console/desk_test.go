@@ -1,0 +1,189 @@
+package console_test
+
+import (
+	"fmt"
+	"net/http"
+	"net/http/httputil"
+	"net/url"
+	"strings"
+	"sync/atomic"
+	"testing"
+
+	cd "github.com/chromedp/chromedp"
+	"github.com/chromedp/chromedp/kb"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+)
+
+func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals?page=3x&size=20&sort=-tonnage&colour=red")
+	b.at("/sets/arrivals?page=3x&size=20&sort=-tonnage&colour=red", "1–20 of 347")
+	chips := `[...document.querySelectorAll('.chip')].map(c => c.innerText.replace(/\s+/g, ' ').trim())`
+	b.sees(chips + `[0] === "page page=3x → 1 ×"`)
+	assert.Equal(t, "rides along colour=red ×", eval[string](b, chips+"[3]"))
+	b.reads(`"3x" is not a whole number; page 1 is shown.`)
+
+	b.click("link", "Leave out colour=red")
+	b.at("/sets/arrivals?page=3x&size=20&sort=-tonnage", "1–20 of 347")
+	b.fill("Request", "GET /api/sets/arrivals/records?page=3&size=20&cleared=false")
+	b.press("\r")
+	b.at("/sets/arrivals?page=3&size=20&cleared=false", "41–60 of 76")
+	b.reads("(3 − 1) × 20 = offset 40; ceil(76 ÷ 20) = 4 pages; rows 41–60")
+	assert.Equal(t, []string{"read", "count", "settle", "cut", "link"}, eval[[]string](b, "[...document.querySelectorAll('.step-name')].map(s => s.innerText)"))
+	b.sees("document.querySelector('.made details pre').textContent.includes('order by')") // an owner is told the SQL
+	b.fill("Request", "arrivals, page 3")
+	b.press("\r")
+	b.reads("Right would be /api/sets/NAME/records")
+
+	for tab, holds := range map[string]string{
+		"JSON": `"total_items": 76`, "Headers": "content-location: /api/sets/arrivals/records?page=3&size=20&cleared=false", "Link": `rel="next"`,
+		"curl": "curl -i '" + b.server + "/api/sets/arrivals/records?page=3&size=20&cleared=false'", "HTML": `aria-current="page"`,
+	} {
+		b.click("tab", tab)
+		b.sees(fmt.Sprintf("document.querySelector('#tab-panel pre')?.textContent.includes(%q)", holds))
+		b.sees(fmt.Sprintf("location.hash === %q", "#"+strings.ToLower(tab)))
+		b.axe("tab " + tab)
+	}
+	b.click("tab", "Headers")
+	require.NoError(t, cd.Do(b.ctx, cd.Reload()))
+	b.sees("document.querySelector('[role=tab][aria-selected=true]').innerText === 'Headers' && document.querySelector('#tab-panel pre').textContent.startsWith('HTTP 200')")
+	eval[cd.Void](b, "document.querySelector('[role=tab][aria-selected=true]').focus();void 0")
+	b.press(kb.ArrowRight)
+	b.sees("document.activeElement.innerText === 'Link'")
+}
+
+func TestDeskFiltersAndSearches(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals?size=10&page=4")
+	b.at("/sets/arrivals?size=10&page=4", "31–40 of 347")
+	b.sees("document.querySelectorAll('.facet .count').length > 10")
+	grain := `[...document.querySelectorAll('.facet')].find(f => f.innerText.includes('grain'))`
+	count := eval[string](b, grain+".querySelector('.count').innerText")
+	eval[cd.Void](b, grain+".querySelector('input').click();void 0")
+	b.at("/sets/arrivals?size=10&cargo=grain", "1–10 of "+count)
+	b.tick("salt")
+	b.sees("location.search === '?size=10&cargo=grain&cargo=salt'")
+	b.tick("grain")
+	b.sees("location.search === '?size=10&cargo=salt'")
+	b.fill("at least (Tonnage)", "5000")
+	b.sees("location.search === '?size=10&cargo=salt&tonnage.min=5000'")
+	b.fill("at most (Tonnage)", "much")
+	b.reads(`"much" is not a whole number`) // refused, and said where the user looks
+	b.sees("document.querySelector('.request input').value.endsWith('&tonnage.max=much')")
+	b.click("link", "Leave out tonnage.max=much")
+	b.sees("!document.querySelector('.problem') && !!document.querySelector('.filters')")
+	b.click("button", "Clear all filters")
+	b.at("/sets/arrivals?size=10", "1–10 of 347")
+	eval[cd.Void](b, "document.querySelector('.table-frame a').focus();void 0")
+	eval[cd.Void](b, "document.activeElement.dispatchEvent(new KeyboardEvent('keydown', {key: '/', bubbles: true, cancelable: true}));void 0")
+	b.sees("document.activeElement.id === 'search'")
+	b.press("zuraw lant")
+	b.sees("location.search === '?size=10&q=zuraw%20lant'")
+	b.sees("document.activeElement.id === 'search'")
+}
+
+func TestDeskMovesByKeysAndSortsBySeveral(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals?size=10&fields=")
+	b.sees("!!document.querySelector('.ladder')")
+	eval[cd.Void](b, "document.querySelector('.ladder a').focus();void 0")
+	for _, step := range []struct{ key, rows string }{{kb.ArrowRight, "11–20 of 347"}, {kb.ArrowRight, "21–30 of 347"}, {kb.ArrowLeft, "11–20 of 347"}, {kb.End, "341–347 of 347"}, {kb.Home, "1–10 of 347"}} {
+		b.press(step.key)
+		b.sees(fmt.Sprintf("document.querySelector('.summary').innerText === %q && !document.querySelector('.waiting')", step.rows))
+		eval[cd.Void](b, "document.querySelector('.ladder a').focus();void 0")
+	}
+	b.press("g")
+	b.sees("document.activeElement.classList.contains('page-number')")
+	b.press(kb.ArrowLeft) // in a field keys are the field's own
+	b.sees("document.querySelector('.summary').innerText === '1–10 of 347'")
+	b.tick("Single keys")
+	eval[cd.Void](b, "document.querySelector('.ladder a').focus();void 0")
+	b.press("g")
+	b.sees("!document.activeElement.classList.contains('page-number')")
+	b.tick("Single keys")
+
+	b.visit("/sets/arrivals?sort=cargo")
+	b.sees("!!document.querySelector('[aria-sort=ascending]')")
+	eval[cd.Void](b, `[...document.querySelectorAll('.sort-head')].find(a => a.innerText.startsWith('Tonnage')).dispatchEvent(new MouseEvent('click', {bubbles: true, cancelable: true, shiftKey: true}));void 0`)
+	b.sees("location.search === '?sort=cargo,-tonnage'")
+	b.sees("[...document.querySelectorAll('.rank')].map(r => r.innerText.replace(/\\D/g, '')).join() === '1,2'")
+	assert.Equal(t, 1.0, eval[float64](b, "document.querySelectorAll('[aria-sort=ascending],[aria-sort=descending]').length"))
+}
+
+// between stands between a browser and a service: it can hold an answer back and
+// cut the line.
+func between(t *testing.T, server string) (at string, slow, cut *atomic.Bool) {
+	target, err := url.Parse(server)
+	require.NoError(t, err)
+	proxy := httputil.NewSingleHostReverseProxy(target)
+	proxy.ErrorHandler = func(w http.ResponseWriter, _ *http.Request, _ error) { w.WriteHeader(http.StatusBadGateway) }
+	slow, cut = &atomic.Bool{}, &atomic.Bool{}
+	release := make(chan struct{})
+	t.Cleanup(func() { close(release) })
+	return serveHandler(t, http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+		if cut.Load() && strings.HasPrefix(r.URL.Path, "/api/") {
+			panic(http.ErrAbortHandler)
+		}
+		if slow.Load() && r.URL.Query().Get("page") == "2" {
+			select {
+			case <-r.Context().Done():
+			case <-release:
+			}
+			return
+		}
+		r.Host = target.Host
+		r.Header["X-Forwarded-For"] = nil // it stays a direct caller
+		proxy.ServeHTTP(w, r)
+	})), slow, cut
+}
+
+func TestDeskStaysWellWhenTheServiceIsSlowOrAway(t *testing.T) {
+	at, slow, cut := between(t, testkit.Serve(t))
+	b := openOn(t, at)
+	slow.Store(true)
+	b.visit("/sets/arrivals?size=10")
+	b.at("/sets/arrivals?size=10", "1–10 of 347")
+	b.click("link", "Page 2")
+	b.sees("!!document.querySelector('.progress-line') && !!document.querySelector('.waiting tbody tr')") // the old page stays, dimmed
+	assert.Equal(t, "1–10 of 347", eval[string](b, "document.querySelector('.summary').innerText"))
+	b.click("link", "Page 3")
+	b.at("/sets/arrivals?size=10&page=3", "21–30 of 347") // and no late answer takes its place
+	slow.Store(false)
+
+	cut.Store(true)
+	b.fill("Request", "/api/sets/arrivals/records?page=9&size=10")
+	b.press("\r")
+	b.reads("The service does not answer. Is it still running?")
+	assert.Contains(t, eval[string](b, "document.querySelector('.request input').value"), "page=9", "nothing typed is lost")
+	cut.Store(false)
+	b.click("button", "Try again")
+	b.at("/sets/arrivals?page=9&size=10", "81–90 of 347")
+}
+
+func TestDeskShowsHardValues(t *testing.T) {
+	store := testkit.Store(t)
+	var file strings.Builder
+	file.WriteString("no,rtl,markup,long")
+	for i := range 56 {
+		fmt.Fprintf(&file, ",field %d", i)
+	}
+	for n := range 30 {
+		fmt.Fprintf(&file, "\n%d,%s,%s,%s%s", n, "مرساة خارج الميناء", `"<img src=x onerror=""document.title='taken'""><b>bold</b>"`, strings.Repeat("long word ", 1000), strings.Repeat(",1", 56))
+	}
+	_, _, err := store.Import(t.Context(), sets.Import{Name: "hard", Source: strings.NewReader(file.String()), Options: intake.Options{Format: intake.CSV}})
+	require.NoError(t, err)
+	b := openOn(t, testkit.ServeStore(t, store))
+	b.visit("/sets/hard?size=20")
+	b.at("/sets/hard?size=20", "1–20 of 30")
+	assert.Equal(t, 61.0, eval[float64](b, "document.querySelectorAll('thead th').length"))
+	assert.Equal(t, 0.0, eval[float64](b, "document.querySelectorAll('tbody img, tbody b').length"), "markup in values stays text")
+	assert.NotContains(t, eval[string](b, "document.title"), "taken")
+	assert.LessOrEqual(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('tbody tr')].map(r => r.clientHeight))"), 130.0, "a long value does not stretch its row")
+	assert.Equal(t, eval[float64](b, "innerWidth"), eval[float64](b, "document.documentElement.scrollWidth"), "the table scrolls, not the page")
+	assert.Equal(t, "bdi", eval[string](b, "[...document.querySelectorAll('tbody bdi')].find(e => e.innerText.includes('مرساة')).localName"))
+}

@@ -1,0 +1,278 @@
+package console_test
+
+import (
+	"fmt"
+	"io"
+	"net"
+	"net/http"
+	"net/url"
+	"os"
+	"path/filepath"
+	"strings"
+	"testing"
+
+	cd "github.com/chromedp/chromedp"
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/testkit"
+)
+
+// serveHandler serves until the test ends.
+func serveHandler(t *testing.T, h http.Handler) string {
+	l, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	server := &http.Server{Handler: h}
+	go server.Serve(l)
+	t.Cleanup(func() { server.Close() })
+	return "http://" + l.Addr().String()
+}
+
+// call sends a request beside the browser, as somebody else does.
+func call(t *testing.T, method, address, body, ifMatch string) (status int, text, tag string) {
+	t.Helper()
+	req, err := http.NewRequestWithContext(t.Context(), method, address, strings.NewReader(body))
+	require.NoError(t, err)
+	if body != "" {
+		req.Header.Set("Content-Type", "application/json")
+	}
+	if ifMatch != "" {
+		req.Header.Set("If-Match", ifMatch)
+	}
+	res, err := http.DefaultClient.Do(req)
+	require.NoError(t, err)
+	defer res.Body.Close()
+	read, err := io.ReadAll(res.Body)
+	require.NoError(t, err)
+	return res.StatusCode, string(read), res.Header.Get("ETag")
+}
+
+func TestARecordIsChangedAndTheListIsBackAsItWas(t *testing.T) {
+	b := open(t)
+	const list = "/sets/arrivals?sort=tonnage&size=10&page=3"
+	b.visit(list)
+	b.at(list, "21–30 of 347")
+	key := b.firstCell(1)
+	b.click("link", "Open the record in row 21")
+	b.sees(fmt.Sprintf("location.pathname === '/sets/arrivals/records/%s' && document.querySelector('h1').innerText === 'Record %s'", key, key))
+	b.axe("a record")
+	b.fill("Tonnage", "many")
+	b.click("button", "Save")
+	b.reads("Found “many”; right would be a whole number.")
+	b.sees("document.activeElement.id === 'field-tonnage' && document.activeElement.getAttribute('aria-invalid') === 'true'")
+	b.fill("Tonnage", "9100")
+	b.click("button", "Save")
+	b.at(list, "21–30 of 347")
+	b.reads(fmt.Sprintf("Record %s has been changed. It now stands on page", key))
+	b.axe("the note after a change")
+	b.click("link", "Go there")
+	b.sees(fmt.Sprintf("document.querySelector('tr.marked td:nth-child(2)')?.innerText === %q", key))
+	b.click("button", "Undo")
+	b.reads(fmt.Sprintf("Record %s has been restored.", key))
+	b.visit(list)
+	b.at(list, "21–30 of 347")
+	assert.Equal(t, key, b.firstCell(1), "it stands where it stood")
+
+	// Deleted, and brought back.
+	b.click("link", "Open the record in row 22")
+	b.sees("!!document.querySelector('.record-form')")
+	other := eval[string](b, "document.getElementById('field-id').value")
+	b.click("button", "Delete")
+	b.at(list, "21–30 of 346")
+	b.reads(fmt.Sprintf("Record %s has been deleted.", other))
+	b.click("button", "Undo")
+	b.at(list, "21–30 of 347")
+	b.reads(fmt.Sprintf("Record %s has been restored. It is marked below.", other))
+
+	// Withdrawn, and a new one.
+	b.click("link", "Open the record in row 22")
+	b.click("button", "Withdraw")
+	b.at(list, "21–30 of 346")
+	b.click("link", "New record")
+	b.fill("No.", "9001")
+	b.fill("Vessel", "Quiet Gull")
+	b.click("button", "Add the record")
+	b.reads("Record 9001 has been added.")
+}
+
+func TestAConflictIsToldAndResolved(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/berths/records/E1?size=10")
+	b.sees("!!document.querySelector('.record-form')")
+	fields := eval[[]string](b, "[...document.querySelectorAll('.record-field')].map(f => f.innerText.trim().split('\\n')[0])")
+	require.Contains(t, fields, "Depth (m)")
+	_, _, tag := call(t, "GET", b.server+"/api/sets/berths/records/E1", "", "")
+	status, text, _ := call(t, "PATCH", b.server+"/api/sets/berths/records/E1", `{"depth_m": 3.5, "lit": null}`, tag)
+	require.Equal(t, 200, status, text)
+	b.fill("Depth (m)", "7.25")
+	b.click("button", "Save")
+	b.reads("The record has been changed meanwhile")
+	b.sees("document.activeElement.id === 'conflict'")
+	assert.Contains(t, eval[string](b, "document.querySelector('.conflict table').innerText"), "3.5")
+	b.axe("a conflict")
+	b.click("button", "Save what is chosen")
+	b.reads("Record E1 has been changed.")
+	_, text, _ = call(t, "GET", b.server+"/api/sets/berths/records/E1", "", "")
+	assert.Contains(t, text, `"depth_m":7.25`, "mine")
+	assert.Contains(t, text, `"lit":null`, "theirs")
+}
+
+func TestASetIsMadeOfAFile(t *testing.T) {
+	b := openOn(t, testkit.ServeStore(t, testkit.Store(t)))
+	b.visit("/")
+	b.reads("There are no record sets yet")
+	b.axe("no sets")
+	b.click("link", "Make one of a file")
+	path := filepath.Join(t.TempDir(), "Boats 2026.csv")
+	require.NoError(t, os.WriteFile(path, []byte("no,name,built\n1,Gull,1987\n2,Tern,1990\n3,Auk,1991\n"), 0o644))
+	b.sees("!!document.querySelector('input[type=file]')")
+	require.NoError(t, cd.Do(b.ctx, cd.SetUploadFiles(cd.CSS("input[type=file]"), []string{path})))
+	b.reads("3 records, 3 fields")
+	assert.Equal(t, "boats_2026", eval[string](b, b.control("Name")+".value"))
+	assert.Equal(t, "integer", eval[string](b, b.control("Type of built")+".value"))
+	b.axe("a file that was looked at")
+	b.fill("Type of name", "integer") // which it is not
+	b.click("button", "Look at it again")
+	b.reads("3 rows are no records")
+	assert.Contains(t, eval[string](b, "document.querySelector('.bad-rows').innerText"), "Gull")
+	b.sees("[...document.querySelectorAll('button')].find(b => b.innerText === 'Import').disabled")
+	_, text, _ := call(t, "GET", b.server+"/api/sets", "", "")
+	assert.NotContains(t, text, "boats", "nothing is kept of it")
+	b.fill("Type of name", "text")
+	b.fill("Type of built", "text")
+	b.click("button", "Look at it again")
+	b.sees("!document.querySelector('.bad-rows')")
+	b.click("button", "Import")
+	b.at("/sets/boats_2026", "1–3 of 3")
+}
+
+func TestATableIsAttached(t *testing.T) {
+	store := testkit.Store(t)
+	yard := testkit.DatabaseURL(t)
+	conn, err := pgx.Connect(t.Context(), yard)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	_, err = conn.Exec(t.Context(), `create table hulls (no int primary key, name text, secret text); insert into hulls values (1, 'Gull', 'x'), (2, 'Tern', 'y');
+		do $$ begin create role yard_reader_console login password 'reads'; exception when duplicate_object then null; end $$; grant select on hulls to yard_reader_console`)
+	require.NoError(t, err)
+	source, err := url.Parse(yard)
+	require.NoError(t, err)
+	source.User = url.UserPassword("yard_reader_console", "reads")
+	require.NoError(t, store.AddSource("yard", source.String()))
+	b := openOn(t, testkit.ServeStore(t, store))
+	b.visit("/new#attach")
+	b.fill("Table or view", "public.hulls")
+	b.sees("document.querySelector('[aria-label=\"no is of the key\"]')?.checked")
+	b.axe("a table")
+	b.tick("Show secret")
+	b.click("button", "Attach")
+	b.at("/sets/hulls", "1–2 of 2")
+	assert.NotContains(t, eval[string](b, "document.querySelector('thead').innerText"), "secret")
+}
+
+func TestRulesAreShapedBySeeing(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals/rules")
+	b.sees("document.querySelectorAll('.ladder-seen').length === 5")
+	rungs := "document.querySelectorAll('.ladder-seen')[2].querySelectorAll('.rung:not(.step)').length"
+	b.sees(rungs + " === 9")
+	b.fill("reach", "0")
+	b.sees(rungs + " === 5")
+	assert.Contains(t, eval[string](b, "document.querySelector('.difference').innerText"), "ladder.reach")
+	b.fill("reach", "99")
+	b.reads("right would be 0 to 50")
+	b.axe("rules with a mistake")
+	b.fill("reach", "1")
+	b.fill("Try a query", "page=99&size=5000&tonnage.min=much")
+	b.sees("document.querySelector('.refused').innerText.includes('\"much\" is not a whole number')")
+	b.fill("Try a query", "page=99&size=5000")
+	b.sees("document.querySelector('.reckoned .adjusted').innerText.includes('At most 100 records')")
+	eval[cd.Void](b, "document.querySelector('.yaml').open = true;void 0")
+	b.sees("document.querySelector('.yaml textarea').value.includes('reach: 1')")
+	b.fill("Rules as YAML", eval[string](b, "document.querySelector('.yaml textarea').value")+"size:\n  default: 7\n")
+	b.sees("document.querySelector('.difference').innerText.includes('size.default')")
+	b.click("button", "Save")
+	b.reads("Saved.")
+	b.visit("/sets/arrivals")
+	b.at("/sets/arrivals", "1–7 of 347")
+
+	// Somebody else saves meanwhile: nothing is overwritten unseen.
+	b.visit("/sets/berths/rules")
+	b.sees("document.querySelectorAll('.ladder-seen').length > 0")
+	_, text, tag := call(t, "GET", b.server+"/api/sets/berths/rules", "", "")
+	status, answer, _ := call(t, "PUT", b.server+"/api/sets/berths/rules", strings.Replace(text, "{", `{"max_sort_keys": 2, `, 1), tag)
+	require.Equal(t, 200, status, answer)
+	b.fill("tips", "2")
+	b.click("button", "Save")
+	b.reads("The rules have been changed meanwhile")
+	assert.Contains(t, eval[string](b, "document.querySelector('.difference').innerText"), "max_sort_keys")
+}
+
+func TestCalculatorReckonsFromItsAddress(t *testing.T) {
+	b := open(t)
+	b.visit("/calculator?query=page%3D3%26size%3D20&total=168&base=/arrivals")
+	b.reads("41–60 of 168")
+	b.fill("Query", "page=99&size=20")
+	b.reads("Page 99 is past the last page, 9; page 9 is shown.")
+	b.sees("new URLSearchParams(location.search).get('query') === 'page=99&size=20'")
+	b.fill("Total", "at least 1000")
+	b.reads("of at least 1,000")
+	b.fill("Rules of your own", "past_last: refuse")
+	b.fill("Total", "168")
+	b.reads("past the last page")
+	b.sees("!!document.querySelector('.refused')")
+	b.fill("Rules of your own", "size: {default: zebra}")
+	b.reads("size.default")
+	b.axe("the calculator")
+	require.NoError(t, cd.Do(b.ctx, cd.Reload()))
+	b.reads("size.default")
+}
+
+func TestAboutTriesACall(t *testing.T) {
+	b := open(t)
+	b.visit("/about")
+	b.reads("Page Ladder test, well")
+	b.fill("Call", "GET /api/sets/{set}/records/{key}")
+	b.fill("set", "berths")
+	b.fill("key", "E1")
+	b.click("button", "Send")
+	b.sees("document.querySelectorAll('pre')[1].textContent.includes('East 1')")
+	b.fill("Call", "POST /api/reckon")
+	b.click("button", "Send")
+	b.sees("document.querySelectorAll('pre')[1].textContent.includes('41–60 of 168')")
+	b.axe("a call that was tried")
+}
+
+// TestEveryPageIsAccessible looks at every page in both looks, at 360 px and wide.
+func TestEveryPageIsAccessible(t *testing.T) {
+	b := open(t)
+	for path, ready := range map[string]string{
+		"/":                                    ".set-card",
+		"/new":                                 ".drop",
+		"/new#attach":                          "[role=tabpanel] p",
+		"/sets/arrivals?page=3x&sort=-tonnage": ".ladder",
+		"/sets/lost_property":                  ".summary",
+		"/sets/nowhere":                        "[role=alert]",
+		"/sets/arrivals/rules":                 ".ladder-seen",
+		"/sets/arrivals/records/17":            ".record-form",
+		"/sets/arrivals/new-record":            ".record-form",
+		"/calculator":                          ".reckoned",
+		"/tokens":                              ".new-token",
+		"/about":                               ".try",
+		"/no/such/page":                        "h1",
+	} {
+		for _, look := range []string{"light", "dark"} {
+			for _, width := range []int64{360, 1280} {
+				require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(width, 800)))
+				b.visit("about:blank")
+				b.visit(path)
+				b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
+				b.fill("Look", look)
+				b.sees(fmt.Sprintf("document.documentElement.dataset.bsTheme === %q", look))
+				b.axe(fmt.Sprint(path, " ", look, " ", width))
+				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px: the page is not wider than the screen", path, width)
+			}
+		}
+	}
+}
