@@ -3,7 +3,12 @@ package console_test
 import (
 	"encoding/json"
 	"fmt"
+	"net"
+	"net/http"
+	"net/http/httputil"
+	"net/url"
 	"os"
+	"slices"
 	"strings"
 	"testing"
 
@@ -11,6 +16,9 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 )
 
@@ -131,4 +139,98 @@ func TestLockFileNamesNoRegistry(t *testing.T) {
 	require.NoError(t, err)
 	assert.True(t, json.Valid(text))
 	assert.False(t, strings.Contains(string(text), `"resolved"`))
+}
+
+// TestConsoleStandsUnderAPath puts a proxy in front that takes the path of
+// --public-url off, as proxies do.
+func TestConsoleStandsUnderAPath(t *testing.T) {
+	l, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	public := "http://" + l.Addr().String() + "/harbour"
+	at, _ := testkit.ServeWith(t, testkit.Harbour(t), service.Options{PublicURL: public})
+	target, err := url.Parse(at)
+	require.NoError(t, err)
+	proxy := httputil.NewSingleHostReverseProxy(target)
+	server := &http.Server{Handler: http.StripPrefix("/harbour", http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+		r.Header["X-Forwarded-For"] = nil // it stays a direct caller
+		proxy.ServeHTTP(w, r)
+	}))}
+	go server.Serve(l)
+	t.Cleanup(func() { server.Close() })
+
+	b := openOn(t, public)
+	b.visit("/")
+	b.sees("document.querySelectorAll('.set-card').length === 3")
+	b.click("link", "Arrivals")
+	b.at("/harbour/sets/arrivals", "1–20 of 347")
+	b.click("link", "Page 2")
+	b.at("/harbour/sets/arrivals?page=2", "21–40 of 347")
+	b.click("tab", "curl")
+	b.sees(fmt.Sprintf("document.querySelector('#tab-panel pre').textContent === %q", "curl -i '"+public+"/api/sets/arrivals/records?page=2'"))
+	require.NoError(t, cd.Do(b.ctx, cd.Reload()))
+	b.at("/harbour/sets/arrivals?page=2", "21–40 of 347")
+	b.click("link", "To the content")
+	b.sees("document.activeElement.id === 'main' && location.pathname === '/harbour/sets/arrivals'")
+	b.click("link", "About")
+	b.reads("Page Ladder test, well")
+	b.click("button", "Send")
+	b.sees("document.querySelectorAll('pre')[1].textContent.includes('lost_property')")
+}
+
+// TestFirstLoadIsSmall bounds what a first visit to a set's desk takes.
+func TestFirstLoadIsSmall(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals")
+	b.sees("!!document.querySelector('.ladder') && !!document.querySelector('.steps li')")
+	loaded := func(ending string) float64 {
+		return eval[float64](b, fmt.Sprintf(`performance.getEntriesByType('resource').filter(r => new URL(r.name).pathname.endsWith(%q)).reduce((sum, r) => sum + r.encodedBodySize, 0)`, ending))
+	}
+	assert.Positive(t, loaded(".js"))
+	assert.LessOrEqual(t, loaded(".js"), 170e3, "bytes of script, in gzip")
+	assert.Positive(t, loaded(".css"))
+	assert.LessOrEqual(t, loaded(".css"), 40e3, "bytes of style, in gzip")
+}
+
+// BenchmarkNextPage clicks through pages of 100 records and 12 fields and tells
+// the time from the click until they are painted, and the longest task meanwhile.
+func BenchmarkNextPage(b *testing.B) {
+	store := testkit.Store(b)
+	var file strings.Builder
+	file.WriteString("no,a,b,c,d,e,f,g,h,i,j,k")
+	for n := range 100_000 {
+		fmt.Fprintf(&file, "\n%d,%d,%d.5,text %d,2026-03-01T06:30:00Z,true,more text,words and words,%d,2026-03-01,x,y", n, n%7, n%11, n%13, n*3)
+	}
+	_, _, err := store.Import(b.Context(), sets.Import{Name: "long", Source: strings.NewReader(file.String()), Options: intake.Options{Format: intake.CSV}})
+	require.NoError(b, err)
+	store.Indexed()
+	tb := openOn(b, testkit.ServeStore(b, store))
+	tb.visit("/sets/long?size=100")
+	tb.sees("document.querySelectorAll('tbody tr').length >= 100")
+	var took, tasks []float64
+	for b.Loop() {
+		next, err := cd.Run(tb.ctx, cd.Evaluate[[]float64](`(async () => {
+			await new Promise(r => setTimeout(r, 300)) // as a person looks at the page, and the neighbours are fetched
+			let longest = 0
+			const watch = new PerformanceObserver(l => l.getEntries().forEach(e => { longest = Math.max(longest, e.duration) }))
+			watch.observe({type: 'longtask'})
+			const before = document.querySelector('.summary').innerText
+			const began = performance.now()
+			;[...document.querySelectorAll('.ladder a')].find(a => a.innerText.startsWith('Next')).click()
+			await new Promise(done => { const look = () => {
+				if (document.querySelector('.summary').innerText !== before) requestAnimationFrame(() => setTimeout(done, 0))
+				else requestAnimationFrame(look)
+			}; look() })
+			const took = performance.now() - began
+			await new Promise(r => setTimeout(r, 50))
+			watch.disconnect()
+			return [took, longest]
+		})()`, cd.EvalAwaitPromise))
+		require.NoError(b, err)
+		took, tasks = append(took, next[0]), append(tasks, next[1])
+	}
+	slices.Sort(took)
+	slices.Sort(tasks)
+	b.ReportMetric(took[len(took)/2], "ms/next")
+	b.ReportMetric(tasks[len(tasks)/2], "ms/longest-task") // 0: none over 50 ms
+	b.ReportMetric(0, "ns/op")
 }

@@ -5,6 +5,7 @@ import { defineConfig } from 'vite'
 
 // While developing, the API is that of a running "pageladder demo".
 export default defineConfig({
+  base: './', // of <base>, so that the console can stand under a path
   plugins: [
     vue(),
     Components({ dts: 'src/components.d.ts', dirs: [], resolvers: [BootstrapVueNextResolver()] }),

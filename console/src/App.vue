@@ -19,20 +19,23 @@ async function leave() {
   await queries.resetQueries()
 }
 
+// The browser would follow the link on <base>, away from this page.
+const toContent = () => document.getElementById('main')?.focus()
+
 // Another page begins at its top, for the eye and for the keyboard; within a page,
 // such as from page to page of a list, focus stays where it is.
 watch(
   () => route.path,
   async () => {
     await nextTick()
-    document.getElementById('main')?.focus()
+    toContent()
   },
 )
 </script>
 
 <template>
   <BApp>
-    <a class="visually-hidden-focusable skip" href="#main">To the content</a>
+    <a class="visually-hidden-focusable skip" href="#main" @click.prevent="toContent">To the content</a>
     <header class="masthead">
       <RouterLink to="/" class="brand"
         ><img :src="drawing" alt="" width="32" height="32" /> Page Ladder</RouterLink

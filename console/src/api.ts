@@ -177,6 +177,9 @@ export interface Reply<T> {
   headers: Headers
 }
 
+/** The path under which the service is reached, without a "/" at the end: that of <base>. */
+export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
+
 const away = 'The service does not answer. Is it still running?'
 
 function problemOf(status: number, statusText: string, body: unknown): Problem {
@@ -196,7 +199,7 @@ async function reply<T>(
 ): Promise<Reply<T>> {
   let response: Response
   try {
-    response = await fetch(path, {
+    response = await fetch(root + path, {
       method,
       headers: {
         Accept: 'application/json',
@@ -315,7 +318,7 @@ export function sendFile(
 ) {
   return new Promise<Imported>((done, failed) => {
     const request = new XMLHttpRequest() // fetch does not tell how much has been sent
-    request.open('POST', `/api/sets?${params}`)
+    request.open('POST', `${root}/api/sets?${params}`)
     request.setRequestHeader('Accept', 'application/json')
     request.setRequestHeader('Content-Type', mediaTypes[extension(file.name)] ?? 'text/csv')
     request.responseType = 'json'

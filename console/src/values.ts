@@ -12,6 +12,8 @@ export const momentOf = (value: Value | undefined) =>
 
 const figures = new Intl.NumberFormat(undefined, { maximumFractionDigits: 20 })
 
+export const figure = (n: number) => figures.format(n)
+
 /** A value as text on the screen. */
 export function shownAs(value: Value | undefined): string {
   if (typeof value === 'boolean') return value ? 'yes' : 'no'

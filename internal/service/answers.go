@@ -108,9 +108,13 @@ var zippers = sync.Pool{New: func() any {
 
 // zipped is a text in gzip, RFC 1952; nil where that is no shorter.
 func zipped(text []byte) []byte {
-	var b bytes.Buffer
 	w := zippers.Get().(*gzip.Writer)
 	defer zippers.Put(w)
+	return zippedBy(w, text)
+}
+
+func zippedBy(w *gzip.Writer, text []byte) []byte {
+	var b bytes.Buffer
 	w.Reset(&b)
 	if _, err := w.Write(text); err != nil || w.Close() != nil || b.Len() >= len(text) {
 		return nil

@@ -180,8 +180,9 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 	r.NoMethod(func(c *gin.Context) {
 		s.problem(c, noMethod, c.Request.Method+" is not offered at "+c.Request.URL.Path)
 	})
-	r.NoRoute(s.consoleFiles(console))
-	return r, nil
+	consoleFiles, err := s.consoleFiles(console)
+	r.NoRoute(consoleFiles)
+	return r, err
 }
 
 // Serve answers requests on a listener until the context ends, then lets the

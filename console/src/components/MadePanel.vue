@@ -2,7 +2,7 @@
 // How a page was made, step by step, and the same page as programs see it.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { pagePath, readAbout, type Adjustment, type Answer, type Reply } from '../api'
+import { pagePath, readAbout, root, type Adjustment, type Answer, type Reply } from '../api'
 import CodeBlock from './CodeBlock.vue'
 import TabRow from './TabRow.vue'
 
@@ -38,7 +38,7 @@ const steps = computed(() =>
   (made.data.value?.made?.steps ?? []).map((step) => ({ ...step, took: took(step.took_us) })),
 )
 const adjusted = computed<Adjustment[]>(() => props.page.body.adjusted)
-const address = computed(() => new URL(pagePath(props.set, props.query), location.href).href)
+const address = computed(() => location.origin + root + pagePath(props.set, props.query))
 const curl = computed(() => `curl -i '${address.value.replace(/'/g, '%27')}'`)
 const headers = computed(() =>
   [

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 // A page's records; the head of a column that can be sorted by is a link. Cells are
 // plain elements: a page of 100 records and 12 fields has 1,200 of them.
-import { computed } from 'vue'
+import { computed, toRaw } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Field, SetRecord, SortLink } from '../api'
+import { root, type Field, type SetRecord, type SortLink } from '../api'
 import { keyPath } from '../address'
-import { isNumeric, momentOf, shownAs } from '../values'
-import AddressLink from './AddressLink.vue'
+import { figure, isNumeric, momentOf, shownAs } from '../values'
 
 const props = defineProps<{
   label: string
@@ -47,6 +46,25 @@ function sort(event: MouseEvent, field: Field) {
   else router.push(props.to(sortOf.value.get(field.name)!.href))
 }
 
+/** Opens a record without loading the console anew; a hundred router links would each look at every change of address. */
+function open(event: MouseEvent) {
+  const link = (event.target as HTMLElement).closest<HTMLAnchorElement>('.row-number a')
+  if (!link || event.ctrlKey || event.metaKey || event.shiftKey || event.button > 0) return
+  event.preventDefault()
+  router.push(link.getAttribute('href')!.slice(root.length))
+}
+
+/** What a cell needs of its field, found once for all rows. */
+const columns = computed(() =>
+  toRaw(props.fields).map((field) => ({
+    name: field.name,
+    css: isNumeric(field) ? 'numeric' : undefined,
+    wordy: field.type === 'text' || field.type === 'json',
+    show: field.type === 'time' ? momentOf : shownAs,
+  })),
+)
+const short = 32 // characters of a text that takes one line
+
 const hasKey = computed(
   () =>
     props.keyFields.length > 0 &&
@@ -70,7 +88,7 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
           >
             <a
               v-if="sortOf.has(field.name)"
-              :href="to(sortOf.get(field.name)!.href)"
+              :href="root + to(sortOf.get(field.name)!.href)"
               class="sort-head"
               title="With Shift: sort by this too"
               @click="sort($event, field)"
@@ -84,35 +102,32 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
           </th>
         </tr>
       </thead>
-      <tbody>
-        <tr
-          v-for="(record, i) in records"
-          :key="firstRow + i"
-          :class="{ marked: hasKey && marked === keyOf(record) }"
-        >
+      <tbody @click="open">
+        <!-- keyed by its place, so that another page changes texts and moves nothing -->
+        <tr v-for="(record, i) in records" :key="i" :class="{ marked: hasKey && marked === keyOf(record) }">
           <td class="row-number">
-            <AddressLink
+            <a
               v-if="hasKey"
-              :to="recordTo(keyOf(record))"
+              :href="root + recordTo(keyOf(record))"
               :aria-label="`Open the record in row ${firstRow + i}`"
-              >{{ (firstRow + i).toLocaleString() }}</AddressLink
+              >{{ figure(firstRow + i) }}</a
             >
-            <template v-else>{{ (firstRow + i).toLocaleString() }}</template>
+            <template v-else>{{ figure(firstRow + i) }}</template>
           </td>
-          <td v-for="field in fields" :key="field.name" :class="{ numeric: isNumeric(field) }">
-            <span v-if="(record[field.name] ?? null) === null" class="missing"
-              ><span aria-hidden="true">–</span><span class="visually-hidden">missing</span></span
-            >
-            <time v-else-if="field.type === 'time'" :datetime="String(record[field.name])">{{
-              momentOf(record[field.name])
-            }}</time>
-            <template v-else-if="field.type === 'text' || field.type === 'json'"
-              ><bdi :title="shownAs(record[field.name]).slice(0, 1000)">{{
-                shownAs(record[field.name]).slice(0, 400)
-              }}</bdi></template
-            >
-            <template v-else>{{ shownAs(record[field.name]) }}</template>
-          </td>
+          <template v-for="column in columns" :key="column.name">
+            <td v-if="(record[column.name] ?? null) === null" :class="column.css">
+              <span class="missing">–<span class="visually-hidden"> missing</span></span>
+            </td>
+            <td v-else-if="!column.wordy" :class="column.css">{{ column.show(record[column.name]) }}</td>
+            <td v-else-if="column.show(record[column.name]).length <= short">
+              <bdi>{{ column.show(record[column.name]) }}</bdi>
+            </td>
+            <td v-else>
+              <bdi class="long" :title="column.show(record[column.name]).slice(0, 1000)">{{
+                column.show(record[column.name]).slice(0, 400)
+              }}</bdi>
+            </td>
+          </template>
         </tr>
         <tr v-if="records.length === 0">
           <td :colspan="fields.length + 1" class="none">No records on this page.</td>

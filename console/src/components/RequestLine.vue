@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { pagePath, type Adjustment, type Rules } from '../api'
 import { piecesOf, setAddress } from '../address'
 import { paramSays } from '../filters'
+import AddressLink from './AddressLink.vue'
 
 const props = defineProps<{
   set: string
@@ -25,7 +26,7 @@ watch(line, (now) => {
 
 function send() {
   const text = typed.value.trim().replace(/^GET\s+/, '')
-  const path = /^(?:https?:\/\/[^/]+)?\/api\/sets\/([^/?#]+)\/records(?:\?|$)/.exec(text)
+  const path = /^(?:https?:\/\/[^/]+(?:\/.*?)?)?\/api\/sets\/([^/?#]+)\/records(?:\?|$)/.exec(text)
   if (!path) {
     wrong.value = 'Right would be /api/sets/NAME/records, with ? and parameters after it.'
     return
@@ -86,8 +87,8 @@ const chips = computed(() => {
         ><bdi>{{ chip.name }}={{ chip.value }}</bdi></code
       >
       <span v-if="chip.used" class="chip-used">→ {{ chip.used }}</span>
-      <RouterLink :to="chip.without" class="chip-off" :aria-label="`Leave out ${chip.name}=${chip.value}`"
-        >×</RouterLink
+      <AddressLink :to="chip.without" class="chip-off" :aria-label="`Leave out ${chip.name}=${chip.value}`"
+        >×</AddressLink
       >
     </li>
   </ul>

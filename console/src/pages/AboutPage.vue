@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { readHealth, readReady } from '../api'
+import { readHealth, readReady, root } from '../api'
 import CodeBlock from '../components/CodeBlock.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 
@@ -33,7 +33,8 @@ interface Description {
 }
 const description = useQuery({
   queryKey: ['description'],
-  queryFn: async ({ signal }) => (await (await fetch('/openapi.json', { signal })).json()) as Description,
+  queryFn: async ({ signal }) =>
+    (await (await fetch(root + '/openapi.json', { signal })).json()) as Description,
 })
 const calls = computed(() =>
   Object.entries(description.data.value?.paths ?? {}).flatMap(([path, item]) =>
@@ -81,7 +82,7 @@ async function send() {
   if (form.ifMatch) headers['If-Match'] = form.ifMatch
   if (form.media && form.body) headers['Content-Type'] = form.media
   try {
-    const response = await fetch(path + (query && '?' + query), {
+    const response = await fetch(root + path + (query && '?' + query), {
       method: call.method,
       headers,
       body: form.body && call.method !== 'GET' ? form.body : undefined,
@@ -124,11 +125,11 @@ const choose = (id: string) => router.replace({ path: '/about', hash: '#' + enco
     </div>
     <div>
       <dt>Description of the API</dt>
-      <dd><a href="/openapi.json">openapi.json</a></dd>
+      <dd><a :href="root + '/openapi.json'">openapi.json</a></dd>
     </div>
     <div>
       <dt>Types of problems</dt>
-      <dd><a href="/problems">problems</a></dd>
+      <dd><a :href="root + '/problems'">problems</a></dd>
     </div>
   </dl>
   <h2>Try a call</h2>

@@ -5,7 +5,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
-import { readPage, readSession, readSet, type SetRecord } from '../api'
+import { readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
 import { paramName, pageParam } from '../filters'
 import { keysOn, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
@@ -55,20 +55,28 @@ watchEffect(() => {
   const rows = body.value ? `, ${body.value.paging.summary}` : ''
   document.title = `${label.value}${rows} – Page Ladder`
 })
-// The neighbouring pages are fetched ahead.
+// The neighbouring pages are fetched ahead, once this one has been painted.
+function fetchAhead(links: Steps) {
+  for (const href of [links.next, links.prev])
+    if (href)
+      queries.prefetchQuery({
+        queryKey: ['page', props.set, queryOf(href)],
+        queryFn: ({ signal }) => readPage(props.set, queryOf(href), signal),
+        staleTime: 5_000,
+      })
+}
+const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then))
 watch(
   () => (waiting.value ? undefined : body.value?.links),
   (links) => {
-    for (const href of [links?.next, links?.prev])
-      if (href)
-        queries.prefetchQuery({
-          queryKey: ['page', props.set, queryOf(href)],
-          queryFn: ({ signal }) => readPage(props.set, queryOf(href), signal),
-          staleTime: 5_000,
-        })
+    if (links) afterPaint(() => links === body.value?.links && fetchAhead(links))
   },
   { immediate: true },
 )
+/** The query, once the records that it asks for have had their turn: for what stands beside them. */
+const calmQuery = ref(query.value)
+watch(query, () => afterPaint(() => (calmQuery.value = query.value)))
+watch(name, () => (calmQuery.value = query.value)) // never another set's
 
 const hashed = (address: string) => address + route.hash
 const to = (href: string) => hashed(setAddress(props.set, href))
@@ -164,7 +172,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
         <summary>Search and filters</summary>
         <FilterPanel
           :set="set"
-          :query="query"
+          :query="calmQuery"
           :rules="rules"
           :labels="labels"
           :version="info.data.value.version"
@@ -196,7 +204,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
           />
         </div>
       </div>
-      <MadePanel :set="set" :query="query" :page="page.data.value" :open="tab" @choose="choose" />
+      <MadePanel :set="set" :query="calmQuery" :page="page.data.value" :open="tab" @choose="choose" />
     </div>
   </template>
 </template>
