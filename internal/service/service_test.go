@@ -180,7 +180,7 @@ func TestConsoleIsServedWithItsAssetsKeptAndItsPageNot(t *testing.T) {
 		assert.Equal(t, http.StatusOK, res.StatusCode)
 		assert.Equal(t, "no-cache", res.Header.Get("Cache-Control"))
 		assert.Contains(t, res.Header.Get("Content-Security-Policy"), "default-src 'self'")
-		_, asset, found := strings.Cut(string(body), `src="/assets/`)
+		_, asset, found := strings.Cut(string(body), `src="./assets/`)
 		require.True(t, found, "built console")
 		asset, _, _ = strings.Cut(asset, `"`)
 		res, _ = do(t, http.MethodGet, at+"/assets/"+asset)
