@@ -86,6 +86,9 @@ const (
 // checked wraps a route's handler: who calls, may it, how often, for how long.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
+		if r.calculates {
+			c.Request = c.Request.WithContext(tokens.AsRemembered(c.Request.Context()))
+		}
 		who, err := s.caller(c)
 		if err != nil {
 			s.fail(c, err)

@@ -16,6 +16,7 @@ type route struct {
 	scope        scope
 	role         tokens.Role
 	long         bool // an import or a stream: takes its time
+	calculates   bool // needs no database
 	handler      gin.HandlerFunc
 
 	says   string // in one sentence
@@ -92,9 +93,9 @@ func (s *Service) table() []route {
 		{method: "GET", path: set + "/back/:token", scope: thisSet, role: reader, handler: s.readBack, says: "Go back to a page by its way back.", status: 303, fails: []*Kind{badQuery, noSet}},
 		{method: "GET", path: set + "/openapi.json", scope: thisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*Kind{noSet}},
 
-		{method: "POST", path: "/api/reckon", scope: anySet, role: reader, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
+		{method: "POST", path: "/api/reckon", scope: anySet, role: reader, calculates: true, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
 			body: ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
-		{method: "POST", path: "/api/cut", scope: anySet, role: reader, handler: s.cut, says: "Cut one page out of the records in the body.",
+		{method: "POST", path: "/api/cut", scope: anySet, role: reader, calculates: true, handler: s.cut, says: "Cut one page out of the records in the body.",
 			body: CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
 
 		{method: "GET", path: "/api/tokens", scope: allSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: TokenList{}},

@@ -86,7 +86,22 @@ const (
 	sessionTime  = 12 * time.Hour   // of a session
 	labelLongest = 200              // bytes
 	lookup       = 10 * time.Second // longest time to find a caller
+	whileAway    = 10 * time.Minute // how long one is remembered where AsRemembered says so
 )
+
+type asRemembered struct{}
+
+// AsRemembered lets callers be told from memory while the database is away, for
+// what needs no database itself.
+func AsRemembered(ctx context.Context) context.Context {
+	return context.WithValue(ctx, asRemembered{}, true)
+}
+
+// remembers tells whether what was known at a moment holds while the database is
+// away.
+func remembers(ctx context.Context, at time.Time) bool {
+	return ctx.Value(asRemembered{}) != nil && time.Since(at) < whileAway
+}
 
 // Keeper keeps tokens in one database.
 type Keeper struct {
@@ -119,6 +134,9 @@ func (k *Keeper) Any(ctx context.Context) (bool, error) {
 		return k.any, nil
 	}
 	if err := k.pool.QueryRow(ctx, "select exists (select from pageladder.token)").Scan(&k.any); err != nil {
+		if remembers(ctx, k.looked) {
+			return k.any, nil
+		}
 		return false, err
 	}
 	k.looked = time.Now()
@@ -189,19 +207,26 @@ func (k *Keeper) End(ctx context.Context, id int64) error {
 	return err
 }
 
+// Conditions on what a caller sends, as it is kept.
+const (
+	byToken   = "t.hash = $1"
+	bySession = "t.id = (select token_id from pageladder.session where hash = $1 and expires_at > now())"
+)
+
 // Caller tells who calls with a token.
 func (k *Keeper) Caller(ctx context.Context, secret string) (Caller, error) {
-	return k.find(ctx, secret, "t.hash = $1")
+	return k.find(ctx, secret, byToken)
 }
 
 // InSession tells who calls in a session.
 func (k *Keeper) InSession(ctx context.Context, id string) (Caller, error) {
-	return k.find(ctx, id, "t.id = (select token_id from pageladder.session where hash = $1 and expires_at > now())")
+	return k.find(ctx, id, bySession)
 }
 
 func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error) {
-	h := hash(secret)
-	if kept, ok := k.callers.Get(h); ok && time.Since(kept.at) < known {
+	h, key := hash(secret), hash(where+secret) // a session's id is no token, also not in the cache
+	kept, ok := k.callers.Get(key)
+	if ok && time.Since(kept.at) < known {
 		return kept.caller, nil
 	}
 	ctx, cancel := context.WithTimeout(ctx, lookup)
@@ -215,6 +240,9 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 		return Caller{}, ErrUnknown
 	}
 	if err != nil {
+		if ok && remembers(ctx, kept.at) {
+			return kept.caller, nil
+		}
 		return Caller{}, err
 	}
 	if c.Role, err = ParseRole(role); err != nil {
@@ -225,7 +253,7 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 			return Caller{}, err
 		}
 	}
-	k.callers.Add(h, remembered{c, time.Now()})
+	k.callers.Add(key, remembered{c, time.Now()})
 	return c, nil
 }
 
@@ -245,7 +273,7 @@ func (k *Keeper) SignIn(ctx context.Context, secret string) (id string, until ti
 
 // SignOut ends a session.
 func (k *Keeper) SignOut(ctx context.Context, id string) error {
-	defer k.callers.Remove(hash(id))
+	defer k.callers.Remove(hash(bySession + id))
 	_, err := k.pool.Exec(ctx, "delete from pageladder.session where hash = $1", stored(hash(id)))
 	return err
 }
