@@ -125,6 +125,24 @@ func TestCommandLine(t *testing.T) {
 		require.NoError(t, err)
 		assert.Len(t, rows, 101)
 	})
+	t.Run("what was done, for machines", func(t *testing.T) {
+		file := filepath.Join(t.TempDir(), "boats.csv")
+		require.NoError(t, os.WriteFile(file, []byte("no,name\n1,Gull\n"), 0o644))
+		for _, c := range []struct {
+			args string
+			out  string
+		}{
+			{"sets import boats " + file + " -o ndjson", `{"field":"no","label":"no","type":"integer"}` + "\n" + `{"field":"name","label":"name","type":"text"}` + "\n"},
+			{"sets change boats --label Boats -o csv", "set,label\nboats,Boats\n"},
+			{"records withdraw boats 1 -o ndjson", `{"set":"boats","key":"1","done":"withdraw"}` + "\n"},
+			{"records restore boats 1 -o csv", "no,name\n1,Gull\n"},
+			{"sets remove boats --yes -o ndjson", `{"set":"boats","done":"removed"}` + "\n"},
+		} {
+			got := s.run(t, strings.Fields(c.args)...)
+			require.Zero(t, got.code, got.errOut)
+			assert.Equal(t, c.out, got.out, c.args)
+		}
+	})
 	t.Run("trouble is one clear sentence and an exit code", func(t *testing.T) {
 		for _, c := range []struct {
 			args []string
@@ -134,7 +152,7 @@ func TestCommandLine(t *testing.T) {
 			{[]string{"page", "nowhere"}, 3, `there is no record set named "nowhere"`},
 			{[]string{"page"}, 2, "exactly SET is wanted, found 0"},
 			{[]string{"page", "arrivals", "berths"}, 2, "found 2"},
-			{[]string{"page", "arrivals", "-o", "xml"}, 2, `--output "xml" is none of table, json, csv, ndjson`},
+			{[]string{"page", "arrivals", "-o", "xml"}, 2, `invalid argument "xml" for "-o, --output" flag: right would be one of table, json, csv, ndjson`},
 			{[]string{"page", "arrivals", "--pages", "3"}, 2, "unknown flag: --pages"},
 			{[]string{"paeg"}, 2, `unknown command "paeg"`},
 			{[]string{"page", "arrivals", "--server", "harbour"}, 2, `address "harbour" is not of the form`},

@@ -214,12 +214,11 @@ flags, and name every mistake in it. Nothing is started.`,
 			if _, err := readConfig(cmd.Flags()); err != nil {
 				return err
 			}
-			fmt.Fprintln(cmd.OutOrStdout(), "The configuration has no mistakes.")
-			return nil
+			return outcome(cmd, "The configuration has no mistakes.", "mistakes", 0)
 		},
 	}
 	configFlags(check.Flags())
-	cmd.AddCommand(check)
+	cmd.AddCommand(telling(check))
 	return cmd
 }
 

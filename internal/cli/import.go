@@ -24,7 +24,7 @@ var mediaTypes = map[string]string{".csv": "text/csv", ".tsv": "text/tab-separat
 	".json": "application/json", ".xlsx": "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"}
 
 func newSetsImport() *cobra.Command {
-	var label, key, format, delimiter, encoding, sheet, rules, aside, fixed string
+	var label, key, format, delimiter, encoding, sheet, rules, aside, fixed, output string
 	var types []string
 	var check, again bool
 	cmd := &cobra.Command{
@@ -51,6 +51,7 @@ that are no records refuse the file and are listed, or are set aside into a file
 	f.StringVar(&aside, "aside", "", "file to set rows aside in that are no records")
 	f.BoolVar(&check, "check", false, "only look at the file and tell what would be made of it")
 	f.BoolVar(&again, "again", false, "the set is there; replace its records")
+	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		options := url.Values{}
 		for name, value := range map[string]string{"label": label, "key": key, "format": format, "delimiter": delimiter, "encoding": encoding, "sheet": sheet, "fixed": fixed} {
@@ -116,13 +117,13 @@ that are no records refuse the file and are listed, or are set aside into a file
 		}
 		if done.Bad != nil {
 			writeBadRows(cmd.ErrOrStderr(), done.Bad.Rows)
-			fmt.Fprintf(out, "%d rows are no records.\n", done.Bad.Count)
+			fmt.Fprintf(cmd.ErrOrStderr(), "%d rows are no records.\n", done.Bad.Count)
 		}
 		t := newListing("field", "label", "type")
 		for _, f := range done.Fields {
 			t.add(f.Name, f.Label, f.Type)
 		}
-		if err := t.write(out, "table", nil); err != nil {
+		if err := t.write(out, output, done); err != nil || output != "table" {
 			return err
 		}
 		if done.Set == nil {

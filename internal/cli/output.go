@@ -20,16 +20,50 @@ import (
 
 var outputs = []string{"table", "json", "csv", "ndjson"}
 
+// outputForm is a form of output; another is refused before anything is done.
+type outputForm string
+
+func (o *outputForm) String() string { return string(*o) }
+func (o *outputForm) Type() string   { return "string" }
+func (o *outputForm) Set(text string) error {
+	if !slices.Contains(outputs, text) {
+		return fmt.Errorf("right would be one of %s", strings.Join(outputs, ", "))
+	}
+	*o = outputForm(text)
+	return nil
+}
+
 func outputFlag(cmd *cobra.Command, output *string) {
-	cmd.Flags().StringVarP(output, "output", "o", "table", "form of the output: "+strings.Join(outputs, ", "))
+	*output = outputs[0]
+	cmd.Flags().VarP((*outputForm)(output), "output", "o", "form of the output: "+strings.Join(outputs, ", "))
 	cmd.RegisterFlagCompletionFunc("output", cobra.FixedCompletions(outputs, cobra.ShellCompDirectiveNoFileComp))
 }
 
-func checkOutput(output string) error {
-	if !slices.Contains(outputs, output) {
-		return usageError{fmt.Errorf("--output %q is none of %s", output, strings.Join(outputs, ", "))}
+// telling gives a command that only does something the flag for its output.
+func telling(cmd *cobra.Command) *cobra.Command {
+	outputFlag(cmd, new(string))
+	return cmd
+}
+
+// outcome tells what was done: people a sentence, machines its facts, each a name and
+// a value.
+func outcome(cmd *cobra.Command, sentence string, facts ...any) error {
+	output := cmd.Flag("output").Value.String()
+	if output == "table" {
+		_, err := fmt.Fprintln(cmd.OutOrStdout(), sentence)
+		return err
 	}
-	return nil
+	var names []string
+	var values []any
+	object := map[string]any{}
+	for i := 0; i < len(facts); i += 2 {
+		name := facts[i].(string)
+		names, values = append(names, name), append(values, facts[i+1])
+		object[name] = facts[i+1]
+	}
+	t := newListing(names...)
+	t.add(values...)
+	return t.write(cmd.OutOrStdout(), output, object)
 }
 
 const cellWidth = 40 // of a table; longer text is cut
@@ -159,9 +193,6 @@ func (t *listing) add(cells ...any) {
 
 // write writes a listing; as JSON, what it was made of.
 func (t *listing) write(w io.Writer, output string, raw any) error {
-	if err := checkOutput(output); err != nil {
-		return err
-	}
 	switch output {
 	case "json":
 		enc := json.NewEncoder(w)

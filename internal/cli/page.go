@@ -133,9 +133,6 @@ however many there are; with --interactive one page after the other, by short wo
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
-		if err := checkOutput(output); err != nil {
-			return err
-		}
 		query, err := q.query(cmd, c, args[0])
 		if err != nil {
 			return err

@@ -96,10 +96,12 @@ func readValues(set *client.Set, given []string) (map[string]any, error) {
 }
 
 func newRecordAdd() *cobra.Command {
+	var output string
 	cmd := &cobra.Command{
 		Use: "add SET FIELD=VALUE...", Short: "Add a record", Args: someKey,
 		Example: `  pageladder records add berths code=X1 name="Ropewalk steps" lit=true`,
 	}
+	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		set, err := c.Set(cmd.Context(), args[0])
 		if err != nil {
@@ -113,13 +115,14 @@ func newRecordAdd() *cobra.Command {
 		if err != nil {
 			return err
 		}
-		return writeOne(cmd, "table", one)
+		return writeOne(cmd, output, one)
 	})
 }
 
 func newRecordChange() *cobra.Command {
 	var set []string
 	var revision string
+	var output string
 	cmd := &cobra.Command{
 		Use: "change SET KEY... --set FIELD=VALUE", Short: "Change fields of a record", Args: someKey,
 		Long: `Change fields of a record; FIELD= alone takes the value away. With --revision the
@@ -128,6 +131,7 @@ record is changed only if it still has the revision that "records show -o json" 
 	}
 	cmd.Flags().StringArrayVar(&set, "set", nil, "FIELD=VALUE; may be repeated")
 	cmd.Flags().StringVar(&revision, "revision", "", "the revision that is changed; left out: the present one")
+	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		if len(set) == 0 {
 			return usageError{errors.New("nothing to change; name fields with --set FIELD=VALUE")}
@@ -147,7 +151,7 @@ record is changed only if it still has the revision that "records show -o json" 
 		if err != nil {
 			return err
 		}
-		return writeOne(cmd, "table", one)
+		return writeOne(cmd, output, one)
 	})
 }
 
@@ -175,29 +179,32 @@ func newRecordGone(name, short string, do goneFunc) *cobra.Command {
 		Example: "  pageladder records " + name + " arrivals 138",
 	}
 	cmd.Flags().StringVar(&revision, "revision", "", "the revision that it must have; left out: the present one")
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		revision, err := present(cmd, c, args, revision)
 		if err == nil {
 			err = do(c, cmd.Context(), args[0], args[1:], revision)
 		}
-		if err == nil {
-			fmt.Fprintf(cmd.OutOrStdout(), "%s of %s: done (%s).\n", strings.Join(args[1:], ","), args[0], name)
+		if err != nil {
+			return err
 		}
-		return err
+		key := strings.Join(args[1:], ",")
+		return outcome(cmd, fmt.Sprintf("%s of %s: done (%s).", key, args[0], name), "set", args[0], "key", key, "done", name)
 	})
 }
 
 func newRecordRestore() *cobra.Command {
+	var output string
 	cmd := &cobra.Command{
 		Use: "restore SET KEY...", Short: "Bring a withdrawn record back", Args: someKey,
 		Example: `  pageladder records restore arrivals 138`,
 	}
+	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		one, err := c.Restore(cmd.Context(), args[0], args[1:])
 		if err != nil {
 			return err
 		}
-		return writeOne(cmd, "table", one)
+		return writeOne(cmd, output, one)
 	})
 }
 

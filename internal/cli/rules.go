@@ -71,7 +71,7 @@ func newRulesShow() *cobra.Command {
 }
 
 func newRulesCheck() *cobra.Command {
-	return &cobra.Command{
+	return telling(&cobra.Command{
 		Use: "check FILE", Short: "Name every mistake in rules, without a service", Args: exactly("FILE"),
 		Example: `  pageladder sets rules check arrivals.yaml`,
 		RunE: func(cmd *cobra.Command, args []string) error {
@@ -82,10 +82,9 @@ func newRulesCheck() *cobra.Command {
 			if _, err := paging.ParseRules(text); err != nil {
 				return rulesMistakes(err)
 			}
-			fmt.Fprintln(cmd.OutOrStdout(), "The rules have no mistakes.")
-			return nil
+			return outcome(cmd, "The rules have no mistakes.", "file", args[0], "mistakes", 0)
 		},
-	}
+	})
 }
 
 // rulesMistakes tells what is wrong with rules, a line each.
@@ -106,7 +105,7 @@ func newRulesApply() *cobra.Command {
 		Use: "apply SET FILE", Short: "Replace a set's rules", Args: exactly("SET", "FILE"),
 		Example: `  pageladder sets rules apply arrivals arrivals.yaml`,
 	}
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		text, err := readRulesFile(args[1], cmd.InOrStdin())
 		if err != nil {
 			return err
@@ -115,10 +114,10 @@ func newRulesApply() *cobra.Command {
 		if err == nil {
 			err = c.ReplaceRules(cmd.Context(), args[0], text, tag)
 		}
-		if err == nil {
-			fmt.Fprintf(cmd.OutOrStdout(), "The rules of %s are replaced.\n", args[0])
+		if err != nil {
+			return err
 		}
-		return err
+		return outcome(cmd, fmt.Sprintf("The rules of %s are replaced.", args[0]), "set", args[0], "rules", "replaced")
 	})
 }
 
@@ -130,7 +129,7 @@ is not taken, and stays in its file. Rules that have changed meanwhile are not
 overwritten.`,
 		Example: `  EDITOR=nano pageladder sets rules edit arrivals`,
 	}
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		editor := os.Getenv("VISUAL")
 		if editor == "" {
 			editor = os.Getenv("EDITOR")
@@ -162,8 +161,7 @@ overwritten.`,
 			return err
 		}
 		if bytes.Equal(edited, text) {
-			fmt.Fprintln(cmd.OutOrStdout(), "Nothing was changed.")
-			return os.Remove(file.Name())
+			return errors.Join(os.Remove(file.Name()), outcome(cmd, "Nothing was changed.", "set", args[0], "rules", "as they were"))
 		}
 		asJSON, err := readRulesFile(file.Name(), nil)
 		if err == nil {
@@ -175,7 +173,6 @@ overwritten.`,
 		if err != nil {
 			return fmt.Errorf("%w\nwhat you wrote is in %s", rulesMistakes(err), file.Name())
 		}
-		fmt.Fprintf(cmd.OutOrStdout(), "The rules of %s are replaced.\n", args[0])
-		return os.Remove(file.Name())
+		return errors.Join(os.Remove(file.Name()), outcome(cmd, fmt.Sprintf("The rules of %s are replaced.", args[0]), "set", args[0], "rules", "replaced"))
 	})
 }

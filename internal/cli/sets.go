@@ -125,7 +125,7 @@ only read.`,
 	cmd.Flags().StringSliceVar(&a.Key, "key", nil, "the fields that identify a record; of a view")
 	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "the fields that are shown; none: all")
 	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and footholds may be remembered, such as 30s")
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		a.Name, a.Source, a.Table, a.Remember = args[0], args[1], args[2], int64(remember.Seconds())
 		if schema, table, ok := strings.Cut(args[2], "."); ok {
 			a.Schema, a.Table = schema, table
@@ -134,8 +134,7 @@ only read.`,
 		if err != nil {
 			return err
 		}
-		fmt.Fprintf(cmd.OutOrStdout(), "%s is attached, with %d fields.\n", set.Name, len(set.Fields))
-		return nil
+		return outcome(cmd, fmt.Sprintf("%s is attached, with %d fields.", set.Name, len(set.Fields)), "set", set.Name, "fields", len(set.Fields))
 	})
 }
 
@@ -153,7 +152,7 @@ func newSetsChange() *cobra.Command {
 	f.StringVar(&fixed, "fixed", "", `the fixed filter, which binds readers; "" for none`)
 	f.BoolVar(&open, "open", false, "callers without a token may read it; --open=false ends that")
 	f.DurationVar(&remember, "remember", 0, "of an attached set: how long totals and footholds may be remembered")
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		var change client.SettingsChange
 		seconds := int64(remember.Seconds())
 		if f.Changed("label") {
@@ -175,8 +174,7 @@ func newSetsChange() *cobra.Command {
 		if err != nil {
 			return err
 		}
-		fmt.Fprintf(cmd.OutOrStdout(), "%s is changed.\n", set.Name)
-		return nil
+		return outcome(cmd, set.Name+" is changed.", "set", set.Name, "label", set.Label)
 	})
 }
 
@@ -188,7 +186,7 @@ func newSetsRemove() *cobra.Command {
 		Example: `  pageladder sets remove boats --yes`,
 	}
 	cmd.Flags().BoolVar(&yes, "yes", false, "do not ask")
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		if !yes {
 			fmt.Fprintf(cmd.ErrOrStderr(), "Remove %s with all its records? Type its name: ", args[0])
 			var typed string
@@ -200,7 +198,6 @@ func newSetsRemove() *cobra.Command {
 		if err := c.RemoveSet(cmd.Context(), args[0]); err != nil {
 			return err
 		}
-		fmt.Fprintf(cmd.OutOrStdout(), "%s is removed.\n", args[0])
-		return nil
+		return outcome(cmd, args[0]+" is removed.", "set", args[0], "done", "removed")
 	})
 }

@@ -45,7 +45,7 @@ a service that nobody can reach yet gets its first one.`,
 	f.StringSliceVar(&forSets, "sets", nil, "the sets that it is for; none: all")
 	f.BoolVar(&offline, "offline", false, "put it into the database without asking a service")
 	databaseFlags(f)
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, _ []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, _ []string) error {
 		parsed, err := tokens.ParseRole(role)
 		if err != nil {
 			return usageError{fmt.Errorf("--role: %w", err)}
@@ -55,10 +55,10 @@ a service that nobody can reach yet gets its first one.`,
 		}
 		if !offline {
 			token, err := c.CreateToken(cmd.Context(), label, role, forSets)
-			if err == nil {
-				fmt.Fprintln(cmd.OutOrStdout(), token.Secret)
+			if err != nil {
+				return err
 			}
-			return err
+			return outcome(cmd, token.Secret, "id", token.ID, "label", token.Label, "role", token.Role, "secret", token.Secret)
 		}
 		return withDatabase(cmd, func(ctx context.Context, url string) error {
 			store, err := sets.Open(ctx, url)
@@ -66,11 +66,11 @@ a service that nobody can reach yet gets its first one.`,
 				return err
 			}
 			defer store.Close()
-			secret, _, err := tokens.New(store.Pool()).Create(ctx, label, parsed, forSets)
-			if err == nil {
-				fmt.Fprintln(cmd.OutOrStdout(), secret)
+			secret, token, err := tokens.New(store.Pool()).Create(ctx, label, parsed, forSets)
+			if err != nil {
+				return err
 			}
-			return err
+			return outcome(cmd, secret, "id", token.ID, "label", token.Label, "role", token.Role, "secret", secret)
 		})
 	})
 }
@@ -110,7 +110,7 @@ func newTokenEnd() *cobra.Command {
 		Use: "end ID", Short: "End a token and its sessions", Args: exactly("ID"),
 		Example: `  pageladder token end 3`,
 	}
-	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		id, err := strconv.ParseInt(args[0], 10, 64)
 		if err != nil {
 			return usageError{fmt.Errorf("found ID %q; right would be a number of \"token list\"", args[0])}
@@ -118,8 +118,7 @@ func newTokenEnd() *cobra.Command {
 		if err := c.EndToken(cmd.Context(), id); err != nil {
 			return err
 		}
-		fmt.Fprintf(cmd.OutOrStdout(), "Token %d has ended.\n", id)
-		return nil
+		return outcome(cmd, fmt.Sprintf("Token %d has ended.", id), "id", id, "done", "ended")
 	})
 }
 
@@ -173,15 +172,15 @@ pg_dump: one snapshot, also while the service runs. The file is whole or not the
 					return err
 				}
 				info, err := os.Stat(args[0])
-				if err == nil {
-					fmt.Fprintf(cmd.OutOrStdout(), "%s: %d bytes.\n", args[0], info.Size())
+				if err != nil {
+					return err
 				}
-				return err
+				return outcome(cmd, fmt.Sprintf("%s: %d bytes.", args[0], info.Size()), "file", args[0], "bytes", info.Size())
 			})
 		},
 	}
 	databaseFlags(cmd.Flags())
-	return cmd
+	return telling(cmd)
 }
 
 func newRestore() *cobra.Command {
@@ -212,14 +211,13 @@ replaced only with --replace. Stop the service first.`,
 				if err := postgresTool(ctx, "pg_restore", url, append(options, args[0])...); err != nil {
 					return err
 				}
-				fmt.Fprintln(cmd.OutOrStdout(), "Restored.")
-				return nil
+				return outcome(cmd, "Restored.", "file", args[0], "done", "restored")
 			})
 		},
 	}
 	cmd.Flags().BoolVar(&replace, "replace", false, "replace what the database keeps now")
 	databaseFlags(cmd.Flags())
-	return cmd
+	return telling(cmd)
 }
 
 // postgresTool runs one of PostgreSQL's programs on a database.
