@@ -32,6 +32,7 @@ func openOn(t testing.TB, server string) *tab {
 		cd.WindowSize(1280, 800), cd.Flag("no-proxy-server", true),
 		cd.Flag("host-resolver-rules", "MAP * ~NOTFOUND, EXCLUDE 127.0.0.1"), cd.Flag("disable-component-update", true),
 		cd.Flag("disable-domain-reliability", true), cd.Flag("no-pings", true), cd.Flag("lang", "en-US"),
+		cd.Flag("force-prefers-reduced-motion", true), // no colour is caught on its way to another
 		cd.Flag("disable-features", "Translate,OptimizationHints,MediaRouter,AutofillServerCommunication"))
 	allocator, stop := cd.NewExecAllocator(context.Background(), opts...)
 	t.Cleanup(stop)

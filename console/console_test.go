@@ -8,6 +8,7 @@ import (
 	"net/http/httputil"
 	"net/url"
 	"os"
+	"path/filepath"
 	"slices"
 	"strings"
 	"testing"
@@ -126,10 +127,43 @@ func TestScreenshots(t *testing.T) {
 		t.Skip("PAGELADDER_SCREENSHOTS names no folder")
 	}
 	b := open(t)
-	for name, path := range map[string]string{"sets": "/", "set": "/sets/arrivals?page=4&size=10&sort=-tonnage", "list": "/lists/arrivals?page=4&size=6&sort=-tonnage&cleared=true&wings=2"} {
-		b.visit(path)
-		b.sees("!!document.querySelector('.set-card, .ladder')")
-		b.shot(name)
+	file := filepath.Join(t.TempDir(), "boats.csv")
+	require.NoError(t, os.WriteFile(file, []byte("no,name,built,laid up\n1,Gull,1987,\n2,Tern,1990,2026-10-01\n3,Auk,unknown,\n"), 0o644))
+	for _, s := range []struct {
+		name, path, ready string
+		width             int64
+		look              string
+		before            func()
+	}{
+		{"sets", "/", ".set-card", 1280, "light", nil},
+		{"set", "/sets/arrivals?page=4x&size=10&sort=-tonnage&cleared=true", ".steps li", 1280, "light", nil},
+		{"set-dark", "/sets/arrivals?page=4&size=10&sort=cargo,-tonnage", ".steps li", 1280, "dark", nil},
+		{"set-narrow", "/sets/arrivals?page=4&size=5", ".steps li", 390, "light", nil},
+		{"record", "/sets/arrivals/records/17?page=2", ".record-form", 1280, "light", nil},
+		{"rules", "/sets/arrivals/rules", ".ladder-seen", 1280, "light", func() {
+			b.fill("reach", "1")
+			b.sees("document.querySelectorAll('.ladder-seen')[2].querySelectorAll('.rung:not(.step)').length === 7")
+		}},
+		{"calculator", "/calculator?query=page%3D99%26size%3D20%26colour%3Dred&total=168&base=/arrivals", ".reckoned", 1280, "light", nil},
+		{"about", "/about#GET%20%2Fapi%2Fsets", ".try", 1280, "light", func() { b.click("button", "Send"); b.sees("!!document.querySelector('pre')") }},
+		{"new", "/new", ".drop", 1280, "light", func() {
+			require.NoError(t, cd.Do(b.ctx, cd.SetUploadFiles(cd.CSS("input[type=file]"), []string{file})))
+			b.reads("3 records, 4 fields")
+		}},
+		{"list", "/lists/arrivals?page=4&size=6&sort=-tonnage&cleared=true&wings=2", ".ladder", 1280, "", nil},
+	} {
+		require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(s.width, 800)))
+		b.visit("about:blank")
+		b.visit(s.path)
+		b.sees(fmt.Sprintf("!!document.querySelector(%q)", s.ready))
+		if s.look != "" {
+			b.fill("Look", s.look)
+		}
+		if s.before != nil {
+			s.before()
+		}
+		eval[cd.Void](b, "scrollTo(0, 0);void 0")
+		b.shot(s.name)
 	}
 }
 

@@ -272,6 +272,8 @@ func TestEveryPageIsAccessible(t *testing.T) {
 				b.sees(fmt.Sprintf("document.documentElement.dataset.bsTheme === %q", look))
 				b.axe(fmt.Sprint(path, " ", look, " ", width))
 				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px: the page is not wider than the screen", path, width)
+				eval[cd.Void](b, "document.documentElement.style.fontSize = '200%';void 0")
+				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px, its text at 200 %%", path, width)
 			}
 		}
 	}

@@ -57,7 +57,8 @@ const called = (name: string) => name.replace(/_/g, ' ')
 function help(name: string, schema: Schema) {
   const text = schema.description ?? ''
   const bare = (text.startsWith(name + ' ') ? text.slice(name.length + 1) : text).replace(/^(is|are) /, '')
-  const bounds = schema.maximum ? ` At most ${schema.maximum.toLocaleString()}.` : ''
+  const bounds =
+    schema.maximum && !/\d to \d/.test(bare) ? ` At most ${schema.maximum.toLocaleString()}.` : ''
   return bare.charAt(0).toUpperCase() + bare.slice(1) + bounds
 }
 

@@ -111,8 +111,10 @@ async function send(what: 'look' | 'import') {
 const asideText = ref('')
 const asideHref = computed(() => `data:text/csv;charset=utf-8,${encodeURIComponent(asideText.value)}`)
 onUnmounted(() => stop.abort())
-const megabytes = (bytes: number) =>
-  `${(bytes / 1e6).toLocaleString(undefined, { maximumFractionDigits: 1 })} MB`
+const size = (bytes: number) =>
+  bytes < 1e5
+    ? `${bytes.toLocaleString()} bytes`
+    : `${(bytes / 1e6).toLocaleString(undefined, { maximumFractionDigits: 1 })} MB`
 
 // From a source.
 const sources = useQuery({ queryKey: ['sources'], queryFn: ({ signal }) => listSources(signal) })
@@ -192,13 +194,13 @@ async function attachTable() {
         @dragleave="over = false"
         @drop.prevent="((over = false), choose($event.dataTransfer?.files))"
       >
-        <strong>Drop a file here</strong>, or choose one: CSV, NDJSON, JSON or XLSX
+        <span><strong>Drop a file here</strong>, or choose one: CSV, NDJSON, JSON or XLSX</span>
         <input
           type="file"
           accept=".csv,.ndjson,.jsonl,.json,.xlsx,.txt"
           @change="choose(($event.target as HTMLInputElement).files)"
         />
-        <span v-if="file" class="quiet">{{ file.name }}, {{ megabytes(file.size) }}</span>
+        <span v-if="file" class="quiet">{{ file.name }}, {{ size(file.size) }}</span>
       </label>
       <form v-if="file" class="import" @submit.prevent="send('import')">
         <div class="form-row">
@@ -237,8 +239,8 @@ async function attachTable() {
         </div>
         <div v-if="doing" class="running" role="status">
           <p>
-            {{ doing === 'look' ? 'Looking at the file' : 'Importing' }}: {{ megabytes(sent) }} of
-            {{ megabytes(file.size) }} sent<template v-if="rows">
+            {{ doing === 'look' ? 'Looking at the file' : 'Importing' }}: {{ size(sent) }} of
+            {{ size(file.size) }} sent<template v-if="rows">
               · {{ rows.toLocaleString() }} rows {{ pass === 'load' ? 'loaded' : 'looked at' }}</template
             >
           </p>
