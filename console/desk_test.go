@@ -89,8 +89,9 @@ func TestDeskFiltersAndSearches(t *testing.T) {
 
 func TestDeskMovesByKeysAndSortsBySeveral(t *testing.T) {
 	b := open(t)
-	b.visit("/sets/arrivals?size=10&fields=")
+	b.visit("/sets/arrivals?size=10")
 	b.sees("!!document.querySelector('.ladder')")
+	b.sees("performance.getEntriesByType('resource').some(r => r.name.endsWith('/api/sets/arrivals/records?size=10&page=2'))") // fetched ahead
 	eval[cd.Void](b, "document.querySelector('.ladder a').focus();void 0")
 	for _, step := range []struct{ key, rows string }{{kb.ArrowRight, "11–20 of 347"}, {kb.ArrowRight, "21–30 of 347"}, {kb.ArrowLeft, "11–20 of 347"}, {kb.End, "341–347 of 347"}, {kb.Home, "1–10 of 347"}} {
 		b.press(step.key)

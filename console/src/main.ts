@@ -6,6 +6,7 @@ import { createApp } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import App from './App.vue'
 import SetsPage from './pages/SetsPage.vue'
+import { left } from './state'
 
 const router = createRouter({
   history: createWebHistory(),
@@ -26,7 +27,9 @@ const router = createRouter({
     { path: '/:path(.*)*', component: () => import('./pages/NothingHere.vue') },
   ],
   // Back and forward return to where the eye was; a list keeps its place from page to page.
-  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
+  scrollBehavior: (to, from, saved) =>
+    saved ??
+    (to.path === from.path ? false : { top: to.fullPath === left.value.address ? left.value.top : 0 }),
 })
 
 createApp(App)

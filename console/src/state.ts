@@ -44,3 +44,6 @@ export interface Mark {
   undo?: () => Promise<unknown>
 }
 export const mark = ref<Mark | null>(null)
+
+/** The list that was left last, and how far down it had been scrolled. */
+export const left = ref({ address: '', top: 0 })

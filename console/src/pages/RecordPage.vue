@@ -32,7 +32,7 @@ const isNew = computed(() => route.path.endsWith('/new-record'))
 /** The key as it stands in the path: a part may hold what a decoded one would not tell apart. */
 const path = computed(() => /\/records\/([^?#]*)/.exec(route.path)?.[1] ?? '')
 const query = computed(() => queryOf(route.fullPath))
-const back = computed(() => setAddress(props.set, `?${query.value}`))
+const back = computed(() => setAddress(props.set, `?${query.value}`) + route.hash)
 
 const { data: session } = useQuery({ queryKey: ['session'], queryFn: ({ signal }) => readSession(signal) })
 const info = useQuery({

@@ -3,11 +3,11 @@
 // the address and nowhere else; the tab that is open is behind its "#".
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, watchEffect } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
 import { readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
 import { paramName, pageParam } from '../filters'
-import { keysOn, mark } from '../state'
+import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
 import ChangeNote from '../components/ChangeNote.vue'
 import FilterPanel from '../components/FilterPanel.vue'
@@ -81,8 +81,9 @@ watch(name, () => (calmQuery.value = query.value)) // never another set's
 const hashed = (address: string) => address + route.hash
 const to = (href: string) => hashed(setAddress(props.set, href))
 const go = (href: string) => router.push(to(href))
-const recordTo = (key: string) =>
-  `/sets/${encodeURIComponent(props.set)}/records/${key}${query.value && '?'}${query.value}`
+const beside = (path: string) =>
+  `/sets/${encodeURIComponent(props.set)}/${path}${query.value && '?'}${query.value}${route.hash}`
+const recordTo = (key: string) => beside(`records/${key}`)
 const jump = (number: string) =>
   go(
     `?${
@@ -133,6 +134,11 @@ function key(event: KeyboardEvent) {
   event.preventDefault()
 }
 
+// Whoever comes back from a record finds the list where it was left.
+onBeforeRouteLeave((_, from) => {
+  left.value = { address: from.fullPath, top: scrollY }
+})
+
 const mayEdit = computed(
   () =>
     info.data.value?.kind === 'kept' && (session.value?.role === 'editor' || session.value?.role === 'owner'),
@@ -147,9 +153,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
   <div class="title-row">
     <h1>{{ label }}</h1>
     <nav class="title-links" :aria-label="`More of ${label}`">
-      <RouterLink v-if="mayEdit" :to="`/sets/${encodeURIComponent(set)}/new-record${query && '?'}${query}`"
-        >New record</RouterLink
-      >
+      <RouterLink v-if="mayEdit" :to="beside('new-record')">New record</RouterLink>
       <RouterLink v-if="info.data.value" :to="`/sets/${encodeURIComponent(set)}/rules`">{{
         owner ? 'Rules' : 'Rules (to read)'
       }}</RouterLink>
