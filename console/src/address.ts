@@ -51,11 +51,11 @@ export const valuesOf = (query: string, name: string) =>
     .map((piece) => piece.value)
 
 /** A query without some parameters; all else keeps its place and bytes. */
-export const withoutParams = (query: string, ...names: string[]) =>
-  piecesOf(query)
-    .filter((piece) => !names.includes(piece.name))
-    .map((piece) => piece.raw)
-    .join('&')
+export function withoutParams(query: string, ...names: string[]): string {
+  const pieces = piecesOf(query)
+  const kept = pieces.filter((piece) => !names.includes(piece.name))
+  return kept.length === pieces.length ? query : kept.map((piece) => piece.raw).join('&')
+}
 
 /** A name or value for a query, with the commas and colons that may stand there. */
 const encoded = (text: string) => encodeURIComponent(text).replace(/%2C/g, ',').replace(/%3A/g, ':')

@@ -1,4 +1,5 @@
 // What the API answers, and the one place that asks it.
+import { withoutParams } from './address'
 
 export type FieldType =
   'text' | 'integer' | 'decimal' | 'big_integer' | 'big_decimal' | 'boolean' | 'date' | 'time' | 'json'
@@ -230,13 +231,15 @@ export const readSet = (set: string, signal?: AbortSignal) => ask<SetInfo>(setPa
 /** The address of a page of a set, on the service. */
 export const pagePath = (set: string, query: string) => `${setPath(set)}/records${query && '?'}${query}`
 
-/** One page of a set; the query is the caller's own, byte for byte. */
+/** One page of a set; the query is the caller's own, byte for byte, but for the shape: this reads the native one. */
 export const readPage = (set: string, query: string, signal?: AbortSignal) =>
-  reply<Answer>(pagePath(set, query), { signal })
+  reply<Answer>(pagePath(set, withoutParams(query, 'pl.shape')), { signal })
 
 /** What a page tells about itself when more is asked of it, such as pl.explain=true. */
-export const readAbout = (set: string, query: string, more: string, signal?: AbortSignal) =>
-  ask<Answer>(pagePath(set, query + (query && '&') + more), { signal })
+export const readAbout = (set: string, query: string, more: string, signal?: AbortSignal) => {
+  const asked = withoutParams(query, 'pl.shape')
+  return ask<Answer>(pagePath(set, asked + (asked && '&') + more), { signal })
+}
 
 export interface RecordAnswer {
   record: SetRecord | null
@@ -383,6 +386,14 @@ export interface Session {
   sets: string[] | null
   tokens: boolean // there is, or has been, a token
 }
+
+const roles: Role[] = ['nobody', 'reader', 'editor', 'owner']
+
+/** Whether a caller has a role for a set. */
+export const may = (who: Session | undefined, role: Role, set: string) =>
+  who !== undefined &&
+  roles.indexOf(who.role) >= roles.indexOf(role) &&
+  (who.sets === null || who.sets.includes(set))
 
 export interface Token {
   id: number

@@ -1,6 +1,10 @@
 // Starts the console.
 import 'bootstrap/dist/css/bootstrap.min.css'
-import './style.css'
+import './style/look.css'
+import './style/list.css'
+import './style/desk.css'
+import './style/forms.css'
+import './style/rules.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'

@@ -42,6 +42,7 @@ export interface Mark {
   key: string[]
   did: 'added' | 'changed' | 'withdrawn' | 'deleted' | 'restored'
   undo?: () => Promise<unknown>
+  undone?: 'deleted' | 'restored' // what undoing makes of it
 }
 export const mark = ref<Mark | null>(null)
 

@@ -38,7 +38,7 @@ async function undo() {
   says.value = ''
   try {
     await now.undo()
-    mark.value = { set: now.set, key: now.key, did: 'restored' }
+    mark.value = { set: now.set, key: now.key, did: now.undone ?? 'restored' }
     await queries.invalidateQueries()
     emit('done')
   } catch (problem) {

@@ -9,6 +9,7 @@ import {
   addRecord,
   changeRecord,
   deleteRecord,
+  may,
   Problem,
   readRecord,
   readSession,
@@ -47,10 +48,7 @@ const record = useQuery({
   refetchOnReconnect: false,
 })
 const problem = computed(() => info.error.value ?? record.error.value)
-const mayEdit = computed(
-  () =>
-    info.data.value?.kind === 'kept' && (session.value?.role === 'editor' || session.value?.role === 'owner'),
-)
+const mayEdit = computed(() => info.data.value?.kind === 'kept' && may(session.value, 'editor', props.set))
 const keyFields = computed(() => info.data.value?.rules?.key ?? [])
 const fields = computed(() => {
   const all = [...(info.data.value?.fields ?? []), ...(info.data.value?.hidden ?? [])]
@@ -163,6 +161,7 @@ async function save() {
         set: props.set,
         key,
         did: 'added',
+        undone: 'deleted',
         undo: () => deleteRecord(props.set, keyPath(key), answer.revision ?? ''),
       })
     } else {

@@ -7,6 +7,7 @@ import { onBeforeRouteLeave } from 'vue-router'
 import { parse, stringify } from 'yaml'
 import schema from '../../../docs/rules.schema.json'
 import {
+  may,
   Problem,
   readRules,
   readSession,
@@ -62,7 +63,7 @@ const rules = useQuery({
 const problem = computed(() => info.error.value ?? rules.error.value)
 const label = computed(() => info.data.value?.label ?? props.set)
 watch(label, () => (document.title = `Rules of ${label.value} – Page Ladder`), { immediate: true })
-const locked = computed(() => session.value?.role !== 'owner')
+const locked = computed(() => !may(session.value, 'owner', props.set))
 
 const saved = computed(() => rules.data.value?.body)
 const draft = ref<Rules | null>(null)

@@ -5,7 +5,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
-import { readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
+import { may, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
 import { paramName, pageParam } from '../filters'
 import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
@@ -84,18 +84,12 @@ const go = (href: string) => router.push(to(href))
 const beside = (path: string) =>
   `/sets/${encodeURIComponent(props.set)}/${path}${query.value && '?'}${query.value}${route.hash}`
 const recordTo = (key: string) => beside(`records/${key}`)
-const jump = (number: string) =>
-  go(
-    `?${
-      rules.value?.addressing === 'offset'
-        ? withParam(
-            queryOf(body.value?.links.self ?? ''),
-            pageParam(rules.value),
-            String((Number(number) - 1) * (body.value?.paging.size ?? 0)),
-          )
-        : withParam(queryOf(body.value?.links.self ?? ''), pageParam(rules.value), number)
-    }`,
-  )
+function jump(typed: string) {
+  const number = Number(typed)
+  const byOffset = rules.value?.addressing === 'offset' && Number.isFinite(number)
+  const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
+  go(`?${withParam(queryOf(body.value?.links.self ?? ''), pageParam(rules.value), value)}`)
+}
 const choose = (id: string) =>
   router.replace({ path: route.path, query: route.query, hash: id === 'made' ? '' : `#${id}` })
 const again = () => Promise.all([info.refetch(), page.refetch()])
@@ -139,11 +133,8 @@ onBeforeRouteLeave((_, from) => {
   left.value = { address: from.fullPath, top: scrollY }
 })
 
-const mayEdit = computed(
-  () =>
-    info.data.value?.kind === 'kept' && (session.value?.role === 'editor' || session.value?.role === 'owner'),
-)
-const owner = computed(() => session.value?.role === 'owner')
+const mayEdit = computed(() => info.data.value?.kind === 'kept' && may(session.value, 'editor', props.set))
+const owner = computed(() => may(session.value, 'owner', props.set))
 const marked = computed(() => (mark.value?.set === props.set ? keyPath(mark.value.key) : undefined))
 const wide = matchMedia('(min-width: 62rem)').matches
 </script>
