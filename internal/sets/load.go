@@ -13,6 +13,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
+	"golang.org/x/sys/unix"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
@@ -212,19 +213,29 @@ type FileError struct{ Cause error }
 func (e *FileError) Error() string { return e.Cause.Error() }
 func (e *FileError) Unwrap() error { return e.Cause }
 
+// nameless makes a temporary file that has no name, so that a process that is
+// killed leaves none behind.
+func nameless() (*os.File, error) {
+	if file, err := os.OpenFile(os.TempDir(), unix.O_TMPFILE|os.O_RDWR, 0o600); err == nil {
+		return file, nil
+	}
+	file, err := os.CreateTemp("", "pageladder-import-") // a file system that knows no files without a name
+	if err == nil {
+		err = os.Remove(file.Name())
+	}
+	return file, err
+}
+
 // Import makes or replaces a set from a file. The file is spooled to disk, since
 // types are found from all of its values; it is never held in memory. It is all or
 // nothing. Errors are ErrTooLarge, *FileError, *intake.BadRows where rows are no records and
 // nobody takes them aside, what else is wrong with the file, or the database's.
 func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, error) {
-	file, err := os.CreateTemp("", "pageladder-import-")
+	file, err := nameless()
 	if err != nil {
 		return nil, nil, err
 	}
 	defer file.Close()
-	if err := os.Remove(file.Name()); err != nil { // it has no name from now on, so that a process that is killed leaves none behind
-		return nil, nil, err
-	}
 	most := in.MostBytes
 	if most == 0 {
 		most = DefaultImportBytes
