@@ -75,8 +75,11 @@ func TestDeskFiltersAndSearches(t *testing.T) {
 	b.fill("at most (Tonnage)", "much")
 	b.reads(`"much" is not a whole number`) // refused, and said where the user looks
 	b.sees("document.querySelector('.request input').value.endsWith('&tonnage.max=much')")
+	b.fill("at least (Tonnage)", "some")
+	b.sees("document.querySelectorAll('.problem li').length === 2") // each fault, and the filters stay
+	b.click("link", "Leave out tonnage.min=some")
 	b.click("link", "Leave out tonnage.max=much")
-	b.sees("!document.querySelector('.problem') && !!document.querySelector('.filters')")
+	b.sees("!document.querySelector('.problem') && !!document.querySelector('.list')")
 	b.click("button", "Clear all filters")
 	b.at("/sets/arrivals?size=10", "1–10 of 347")
 	eval[cd.Void](b, "document.querySelector('.table-frame a').focus();void 0")

@@ -8,12 +8,18 @@ import SignIn from './SignIn.vue'
 const props = defineProps<{ error: Error }>()
 defineEmits<{ again: [] }>()
 const status = computed(() => (props.error instanceof Problem ? props.error.status : 0))
+const faults = computed(() => (props.error instanceof Problem ? props.error.faults : []))
 </script>
 
 <template>
   <SignIn v-if="status === 401" />
   <BAlert v-else :model-value="true" variant="danger" class="problem">
-    <p>{{ error.message }}</p>
+    <ul v-if="faults.length > 1">
+      <li v-for="fault in faults" :key="fault.param + fault.why">
+        <code>{{ fault.param }}={{ fault.given }}</code> {{ fault.says }}
+      </li>
+    </ul>
+    <p v-else>{{ error.message }}</p>
     <RouterLink v-if="status === 404" to="/">All record sets</RouterLink>
     <BButton v-else variant="outline-danger" size="sm" @click="$emit('again')">Try again</BButton>
   </BAlert>

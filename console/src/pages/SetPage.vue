@@ -47,7 +47,6 @@ const fields = computed(() => {
   const first: SetRecord | undefined = body.value?.records[0]
   return info.data.value?.fields.filter((field) => !first || field.name in first) ?? []
 })
-const problem = computed(() => page.error.value ?? info.error.value)
 const label = computed(() => info.data.value?.label ?? props.set)
 const waiting = computed(() => page.isPlaceholderData.value)
 
@@ -158,10 +157,10 @@ const wide = matchMedia('(min-width: 62rem)').matches
     :adjusted="waiting ? [] : (body?.adjusted ?? [])"
   />
   <ChangeNote :set="set" :query="query" @done="again" />
-  <ProblemNote v-if="problem" :error="problem" @again="again" />
-  <p v-else-if="!page.data.value || !body || !info.data.value" role="status">Loading…</p>
+  <ProblemNote v-if="info.error.value" :error="info.error.value" @again="again" />
+  <p v-else-if="!info.data.value" role="status">Loading…</p>
   <template v-else>
-    <AdjustmentNotes :adjusted="body.adjusted" />
+    <AdjustmentNotes v-if="body" :adjusted="body.adjusted" />
     <div class="desk">
       <details v-if="rules && (rules.filters?.length || rules.search?.length)" class="beside" :open="wide">
         <summary>Search and filters</summary>
@@ -174,7 +173,9 @@ const wide = matchMedia('(min-width: 62rem)').matches
           @ask="(asked) => go(`?${asked}`)"
         />
       </details>
-      <div ref="list" class="list" :class="{ waiting }" :aria-busy="waiting" @keydown="key">
+      <ProblemNote v-if="page.error.value" :error="page.error.value" @again="again" />
+      <p v-else-if="!page.data.value || !body" role="status">Loading…</p>
+      <div v-else ref="list" class="list" :class="{ waiting }" :aria-busy="waiting" @keydown="key">
         <RecordTable
           :label="label"
           :fields="fields"
@@ -199,7 +200,14 @@ const wide = matchMedia('(min-width: 62rem)').matches
           />
         </div>
       </div>
-      <MadePanel :set="set" :query="calmQuery" :page="page.data.value" :open="tab" @choose="choose" />
+      <MadePanel
+        v-if="page.data.value"
+        :set="set"
+        :query="calmQuery"
+        :page="page.data.value"
+        :open="tab"
+        @choose="choose"
+      />
     </div>
   </template>
 </template>
