@@ -280,3 +280,23 @@ func TestEveryPageIsAccessible(t *testing.T) {
 		}
 	}
 }
+
+func TestAnImportTellsHowFarItIs(t *testing.T) {
+	const rows = 500_000
+	path := filepath.Join(t.TempDir(), "calls.csv")
+	var file strings.Builder
+	file.WriteString("no,name,at,n\n")
+	for i := range rows {
+		fmt.Fprintf(&file, "%d,some name %d,2026-03-01T06:30:00Z,%d\n", i, i, i*7)
+	}
+	require.NoError(t, os.WriteFile(path, []byte(file.String()), 0o644))
+	b := openOn(t, testkit.ServeStore(t, testkit.Store(t)))
+	b.visit("/new")
+	b.sees("!!document.querySelector('input[type=file]')")
+	require.NoError(t, cd.Do(b.ctx, cd.SetUploadFiles(cd.CSS("input[type=file]"), []string{path})))
+	b.sees("/MB sent · [\\d,]+ rows looked at/.test(document.querySelector('.running')?.innerText)")
+	b.reads("500,000 records, 4 fields")
+	b.click("button", "Import")
+	b.sees("/MB sent · [\\d,]+ rows loaded/.test(document.querySelector('.running')?.innerText)")
+	b.at("/sets/calls", "1–20 of 500,000")
+}
