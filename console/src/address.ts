@@ -75,3 +75,13 @@ export function keyPath(key: string[]): string {
   const text = key.map(encodeURIComponent).join(',')
   return key.length === 1 && ['', '.', '..', 'all'].includes(text) ? text + ',' : text
 }
+
+/** A set's name made of that of a file or table. */
+export const safeName = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/\.[a-z]+$/, '')
+    .normalize('NFD')
+    .replace(/[^a-z0-9]+/g, '_')
+    .replace(/^[^a-z]+|_+$/g, '')
+    .slice(0, 63)
