@@ -68,7 +68,7 @@ func (r *Rules) Read(query string) (Ask, error) {
 	pageParam, sizeParam, sortParam, rowParam := r.PageParam(), r.SizeParam(), r.SortParam(), r.RowParam()
 	var rowGiven, searchGiven, fieldsGiven occurrence
 	for i := range a.parts {
-		name := a.parts[i].name()
+		name := a.parts[i].name
 		switch {
 		case name == pageParam:
 			a.pageGiven.see(a.parts, i, rolePage)

@@ -200,7 +200,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 // dropEarlier leaves the parameters of a name that stand before i off the links.
 func (a *Ask) dropEarlier(i int, name string) {
 	for j := range i {
-		if a.parts[j].name() == name {
+		if a.parts[j].name == name {
 			a.parts[j].role = roleDropped
 		}
 	}

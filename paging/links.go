@@ -77,7 +77,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 			continue
 		}
 		if len(changes) > 0 {
-			if at := slices.IndexFunc(changes, func(c change) bool { return c.param == part.name() }); at >= 0 {
+			if at := slices.IndexFunc(changes, func(c change) bool { return c.param == part.name }); at >= 0 {
 				if !done[at] {
 					each(part, changes[at].param, "", changes[at].values)
 					done[at] = true
@@ -177,13 +177,13 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 	}
 	all := map[string][]string{} // repeated parameters go into the template together or not at all
 	p.kept(base, changes, func(part *part, name, raw string, list []string) {
-		if raw != "" && base.knows(part.name()) {
-			all[part.name()] = append(all[part.name()], part.value())
+		if raw != "" && base.knows(part.name) {
+			all[part.name] = append(all[part.name], part.value())
 		}
 	})
 	p.kept(base, changes, func(part *part, name, raw string, list []string) {
 		if part != nil {
-			name = part.name()
+			name = part.name
 		}
 		switch {
 		case part != nil && part.role == rolePage:
@@ -225,11 +225,9 @@ func (p *Page) link(base Base, changes []change, position string) string {
 	if base.tmpl != nil {
 		return p.expand(&base, changes, position)
 	}
-	buf, cut := p.appendLink(nil, &base, changes, position != "")
-	if position == "" {
-		return string(buf)
-	}
-	return string(slices.Insert(buf, cut, []byte(position)...))
+	var stack [512]byte
+	buf, cut := p.appendLink(stack[:0], &base, changes, position != "")
+	return string(buf[:cut]) + position + string(buf[cut:])
 }
 
 // positionText is what the page parameter of a link says; "" for page 1 where
@@ -480,10 +478,10 @@ func (l Links) form(except string) Form {
 	action, query, _ := strings.Cut(f.Action, "?") // a GET form replaces the query
 	f.Action = action
 	for _, part := range split(query) {
-		f.Hidden = append(f.Hidden, Pair{part.name(), part.value()})
+		f.Hidden = append(f.Hidden, Pair{part.name, part.value()})
 	}
 	l.page.kept(&l.base, nil, func(part *part, _, raw string, values []string) {
-		name := part.name()
+		name := part.name
 		switch {
 		case part.role == rolePage || name == except:
 		case raw != "":

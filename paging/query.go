@@ -14,6 +14,7 @@ import (
 type part struct {
 	raw  string // name, and "=value" where there is one
 	eq   int    // where the first '=' stands; len(raw) where there is none
+	name string // decoded
 	role role
 }
 
@@ -31,9 +32,7 @@ const (
 	roleService // speaks to the service: "pl.…"
 )
 
-func (p part) name() string { return decode(p.raw[:p.eq]) }
-
-func (p part) value() string {
+func (p *part) value() string {
 	if p.eq == len(p.raw) {
 		return ""
 	}
@@ -55,7 +54,7 @@ func split(query string) []part {
 		if eq < 0 {
 			eq = len(piece)
 		}
-		parts = append(parts, part{raw: piece, eq: eq})
+		parts = append(parts, part{raw: piece, eq: eq, name: decode(piece[:eq])})
 	}
 	return parts
 }

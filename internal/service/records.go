@@ -91,12 +91,8 @@ func (s *Service) readRecord(c *gin.Context) {
 			values = append(values, record[slices.IndexFunc(set.Fields, func(g intake.Field) bool { return g.Name == f.Name })])
 		}
 	}
-	text, err := sets.AppendJSON(nil, fields, values)
-	if err != nil {
-		s.fail(c, err)
-		return
-	}
-	answer := RecordAnswer{Record: text, Href: s.recordHref(set, key)}
+	objects := sets.ObjectsOf(fields)
+	answer := RecordAnswer{Record: objects.Append(nil, values), Href: s.recordHref(set, key)}
 	if !set.Attached() {
 		answer.Revision = string(revision)
 	}
@@ -133,13 +129,11 @@ func ifMatchOf(c *gin.Context) (string, error) {
 func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
 	answer := RecordAnswer{Record: json.RawMessage("null"), Href: s.recordHref(set, key), Version: version}
 	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
-	if err == nil {
-		answer.Record, err = sets.AppendJSON(nil, now.Fields, record)
-	}
 	if err != nil {
 		c.Error(err)
-		answer.Record = json.RawMessage("null")
 	} else {
+		objects := sets.ObjectsOf(now.Fields)
+		answer.Record = objects.Append(nil, record)
 		answer.Revision = string(revision)
 		c.Header("ETag", `"`+answer.Revision+`"`)
 	}

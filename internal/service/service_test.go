@@ -1,9 +1,11 @@
 package service_test
 
 import (
+	"bytes"
 	"encoding/json"
 	"io"
 	"net/http"
+	"net/url"
 	"strings"
 	"syscall"
 	"testing"
@@ -68,6 +70,26 @@ func TestPageOfASet(t *testing.T) {
 	res, body := do(t, http.MethodGet, at)
 	assert.Contains(t, string(body), `"adjusted":[]`, "no parameters at all: nothing adjusted")
 	assert.Equal(t, "/api/sets/arrivals/records?page=1", res.Header.Get("Content-Location"))
+}
+
+// Answers are written by another library than callers and tests read them with.
+func TestAnswersAreTheJSONOfTheStandardLibrary(t *testing.T) {
+	at := testkit.Serve(t) + "/api/sets/arrivals/records?"
+	for _, query := range []string{
+		"", "page=3&size=20&sort=-tonnage", "page=99&size=x&sort=nothing", "berth=none-such",
+		"note.has=" + url.QueryEscape("<b>&\"\\/ é😀\u2028\u2029\x00\x1f\x7f") + "%ff%c3", "<x>=%22&a%00b=\u2029",
+		"pl.markup=plain&pl.facets=berth,cargo", "pl.explain=true&tonnage.min=500&note.none=false",
+	} {
+		res, body := do(t, http.MethodGet, at+query)
+		require.Equal(t, http.StatusOK, res.StatusCode, string(body))
+		var answer service.Answer
+		require.NoError(t, json.Unmarshal(body, &answer))
+		var again bytes.Buffer
+		enc := json.NewEncoder(&again)
+		enc.SetEscapeHTML(false)
+		require.NoError(t, enc.Encode(answer))
+		assert.Equal(t, again.String(), string(body), query)
+	}
 }
 
 func TestWrongParametersGiveASensiblePageAndSayWhy(t *testing.T) {

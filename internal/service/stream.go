@@ -52,11 +52,12 @@ func (s *Service) readAll(c *gin.Context) {
 	var zip *gzip.Writer
 	name := pathParam(c, "set")
 	var fields []intake.Field
+	var objects sets.Objects
 	first := true
 	var line []byte
 	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)}
 	err := s.store.Stream(c.Request.Context(), req, func(set *sets.Set, shown []intake.Field) error {
-		fields = shown
+		fields, objects = shown, sets.ObjectsOf(shown)
 		mediaType := streamType(shape)
 		h := c.Writer.Header()
 		h.Set("Content-Type", mediaType)
@@ -80,25 +81,21 @@ func (s *Service) readAll(c *gin.Context) {
 		}
 		_, err := to.Write(line)
 		return err
-	}, func(r sets.Record) (err error) {
+	}, func(r sets.Record) error {
 		line = line[:0]
 		switch shape.Name() {
 		case "csv":
 			line = sets.AppendCSV(line, fields, r)
 		case "ndjson":
-			if line, err = sets.AppendJSON(line, fields, r); err == nil {
-				line = append(line, '\n')
-			}
+			line = append(objects.Append(line, r), '\n')
 		default:
 			if !first {
 				line = append(line, ",\n"...)
 			}
-			line, err = sets.AppendJSON(line, fields, r)
+			line = objects.Append(line, r)
 		}
 		first = false
-		if err == nil {
-			_, err = to.Write(line)
-		}
+		_, err := to.Write(line)
 		return err
 	})
 	if err == nil && strings.HasPrefix(c.Writer.Header().Get("Content-Type"), "application/json") {

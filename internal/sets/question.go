@@ -328,6 +328,15 @@ func (q *question) orderBy(r region) string {
 	return b.String()
 }
 
+// columns writes the fields that are shown.
+func (q *question) columns() string {
+	names := make([]string, len(q.fields))
+	for i, f := range q.fields {
+		names[i] = f.Name
+	}
+	return columns(names)
+}
+
 // columns writes a list of fields.
 func columns(fields []string) string {
 	quoted := make([]string, len(fields))

@@ -32,7 +32,11 @@ func (r *reader) records(ctx context.Context, regions []region, offset int64, li
 		if err != nil {
 			return nil, err
 		}
-		records = append(records, more...)
+		if len(records) == 0 {
+			records = more // as it is: most pages are one stretch
+		} else {
+			records = append(records, more...)
+		}
 		switch {
 		case len(records) == limit:
 			return records, nil
@@ -53,10 +57,7 @@ func (r *reader) records(ctx context.Context, regions []region, offset int64, li
 // snapshot.
 func (r *reader) region(ctx context.Context, g region, offset int64, limit int) ([]Record, error) {
 	q := r.q
-	fields := make([]string, len(q.fields))
-	for i, f := range q.fields {
-		fields[i] = f.Name
-	}
+	fields := q.columns()
 	args := append(slices.Clip(q.args), g.args...)
 	page := " limit " + strconv.Itoa(limit)
 	if offset > 0 {
@@ -67,10 +68,10 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 		args = append(args, q.set.Name)
 		version = "select (select version from pageladder.record_set where name = $" + strconv.Itoa(len(args)) + "), "
 	}
-	sql := version + columns(fields) + q.from(g) + q.orderBy(g) + page
+	sql := version + fields + q.from(g) + q.orderBy(g) + page
 	if offset >= keysFirst {
 		key := columns(q.set.Rules.Key)
-		sql = version + columns(fields) + " from " + tableName(q.set) + " join (select " + key + q.from(g) + q.orderBy(g) + page +
+		sql = version + fields + " from " + tableName(q.set) + " join (select " + key + q.from(g) + q.orderBy(g) + page +
 			") keys using (" + key + ")" + q.orderBy(g)
 	}
 	q.trace.sql(sql)
@@ -79,19 +80,20 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 		return nil, err
 	}
 	defer rows.Close()
-	records := make([]Record, 0, limit)
 	if r.copied == nil {
 		r.copied = new(copier)
 	}
+	first := len(r.copied.records)
 	for rows.Next() {
 		raw := rows.RawValues()
-		if len(records) == 0 {
+		if len(r.copied.records) == first {
 			if r.version, err = strconv.ParseInt(string(raw[0]), 10, 64); err != nil {
 				return nil, err
 			}
 		}
-		records = append(records, r.copied.record(raw[1:]))
+		r.copied.copy(raw[1:])
 	}
+	records := slices.Clip(r.copied.records[first:])
 	r.unsure = len(records) == 0
 	return records, rows.Err()
 }
@@ -99,8 +101,9 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 // copier copies rows, whose memory is the connection's, in few pieces. It can be
 // used again when nobody reads its records any more.
 type copier struct {
-	values [][]byte
-	text   []byte
+	records []Record
+	values  [][]byte
+	text    []byte
 }
 
 const (
@@ -112,14 +115,14 @@ var copiers = sync.Pool{New: func() any { return new(copier) }}
 
 // release readies a copier for other rows.
 func (c *copier) release() {
-	if c == nil || cap(c.text)+24*cap(c.values) > copierKept {
+	if c == nil || cap(c.text)+24*(cap(c.values)+cap(c.records)) > copierKept {
 		return
 	}
-	c.values, c.text = c.values[:0], c.text[:0]
+	c.records, c.values, c.text = c.records[:0], c.values[:0], c.text[:0]
 	copiers.Put(c)
 }
 
-func (c *copier) record(raw [][]byte) Record {
+func (c *copier) copy(raw [][]byte) {
 	first := len(c.values)
 	for _, v := range raw {
 		if v == nil {
@@ -133,7 +136,7 @@ func (c *copier) record(raw [][]byte) Record {
 		c.text = append(c.text, v...)
 		c.values = append(c.values, c.text[from:len(c.text):len(c.text)])
 	}
-	return c.values[first:len(c.values):len(c.values)]
+	c.records = append(c.records, c.values[first:len(c.values):len(c.values)])
 }
 
 // size counts a region's records, up to a bound.

@@ -11,39 +11,52 @@ import (
 // PostgreSQL's text format; a missing one is nil.
 type Record [][]byte
 
-// AppendJSON writes a record as a JSON object, its fields in their order.
-func AppendJSON(dst []byte, fields []intake.Field, r Record) ([]byte, error) {
-	dst = append(dst, '{')
-	for i, f := range fields {
-		if i > 0 {
-			dst = append(dst, ',')
-		}
-		var err error
-		if dst, err = appendString(dst, f.Name); err != nil {
-			return nil, err
-		}
-		dst = append(dst, ':')
-		if dst, err = appendValue(dst, f.Type, r[i]); err != nil {
-			return nil, err
-		}
-	}
-	return append(dst, '}'), nil
+// Objects writes records of some fields as JSON objects, the fields in their order.
+type Objects struct {
+	fields []intake.Field
+	names  []byte // {"id":,"berth":,"cargo":
+	ends   []int  // where each name ends
 }
 
-func appendValue(dst []byte, t intake.Type, v []byte) ([]byte, error) {
+// ObjectsOf readies the fields' names, so that they are quoted once.
+func ObjectsOf(fields []intake.Field) Objects {
+	o := Objects{fields, make([]byte, 0, 16*len(fields)), make([]int, len(fields))}
+	before := byte('{')
+	for i, f := range fields {
+		o.names = append(appendString(append(o.names, before), f.Name), ':')
+		o.ends[i] = len(o.names)
+		before = ','
+	}
+	return o
+}
+
+// Append writes a record.
+func (o *Objects) Append(dst []byte, r Record) []byte {
+	if len(o.fields) == 0 {
+		dst = append(dst, '{')
+	}
+	begin := 0
+	for i, f := range o.fields {
+		dst = appendValue(append(dst, o.names[begin:o.ends[i]]...), f.Type, r[i])
+		begin = o.ends[i]
+	}
+	return append(dst, '}')
+}
+
+func appendValue(dst []byte, t intake.Type, v []byte) []byte {
 	switch {
 	case v == nil:
-		return append(dst, "null"...), nil
+		return append(dst, "null"...)
 	case t == paging.Integer, t == paging.Decimal, t == paging.JSON:
-		return append(dst, v...), nil
+		return append(dst, v...)
 	case t == paging.Boolean && v[0] == 't':
-		return append(dst, "true"...), nil
+		return append(dst, "true"...)
 	case t == paging.Boolean:
-		return append(dst, "false"...), nil
+		return append(dst, "false"...)
 	case t == paging.Time:
-		return append(appendTime(append(dst, '"'), v), '"'), nil
+		return append(appendTime(append(dst, '"'), v), '"')
 	}
-	return appendString(dst, string(v))
+	return appendString(dst, v)
 }
 
 // appendTime turns "2026-03-01 06:30:00+00", as a session in UTC writes it, into
@@ -58,14 +71,14 @@ func appendTime(dst, v []byte) []byte {
 
 // appendString writes a JSON string, RFC 8259 section 7. Text that needs no
 // escape, as nearly all does, is copied.
-func appendString(dst []byte, s string) ([]byte, error) {
+func appendString[T string | []byte](dst []byte, s T) []byte {
 	for i := range len(s) {
 		if c := s[i]; c < ' ' || c == '"' || c == '\\' {
-			quoted, err := json.Marshal(s)
-			return append(dst, quoted...), err
+			quoted, _ := json.Marshal(string(s)) // a string can always be written
+			return append(dst, quoted...)
 		}
 	}
-	return append(append(append(dst, '"'), s...), '"'), nil
+	return append(append(append(dst, '"'), s...), '"')
 }
 
 // Text is a value as plain text; a missing one is empty.

@@ -119,7 +119,9 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 		}
 		return nil, ErrNoRecord
 	}
-	return new(copier).record(rows.RawValues()), nil
+	var c copier
+	c.copy(rows.RawValues())
+	return c.records[0], nil
 }
 
 // writer writes one statement about one record.

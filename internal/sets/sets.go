@@ -288,8 +288,9 @@ func quote(name string) string {
 }
 
 func tableName(set *Set) string {
+	schema := postgres.Schema
 	if set.Attached() {
-		return pgx.Identifier{set.schema, set.table}.Sanitize()
+		schema = set.schema
 	}
-	return pgx.Identifier{postgres.Schema, set.table}.Sanitize()
+	return quote(schema) + "." + quote(set.table)
 }

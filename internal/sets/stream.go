@@ -25,12 +25,8 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if err := begin(set, q.fields); err != nil {
 			return err
 		}
-		names := make([]string, len(q.fields))
-		for i, f := range q.fields {
-			names[i] = f.Name
-		}
 		for _, g := range q.regions() {
-			rows, err := tx.Query(ctx, "select "+columns(names)+q.from(g)+q.orderBy(g),
+			rows, err := tx.Query(ctx, "select "+q.columns()+q.from(g)+q.orderBy(g),
 				append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(q.args[:len(q.args):len(q.args)], g.args...)...)...)
 			if err != nil {
 				return err
