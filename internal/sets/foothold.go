@@ -137,11 +137,17 @@ func (s *Store) build(q *question, total int64) {
 	})
 }
 
-// buildTrack walks the question's order once, in one snapshot, with a cursor that
-// skips from foothold to foothold within the server.
+// buildTrack walks the question's order once, in one snapshot, passing over the
+// rows between footholds within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*track, error) {
-	// A page of the default size then begins at a foothold or ends before one.
-	t := &track{made: time.Now(), step: 2 * int64(q.set.Rules.DefaultSize()), fields: len(q.order)}
+	// A page of the default size then begins at a foothold.
+	t := &track{made: time.Now(), step: int64(q.set.Rules.DefaultSize()), fields: len(q.order)}
+	walk := t.every
+	if q.set.Attached() || len(q.args) > 0 {
+		// Or ends right before one: moving a cursor from outside costs more.
+		t.step *= 2
+		walk = t.walk
+	}
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
 		if set.Version != q.set.Version {
 			return errMoved
@@ -161,7 +167,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*trac
 					return err
 				}
 			}
-			if err := t.walk(ctx, tx, q, g, start, size, total); err != nil {
+			if err := walk(ctx, tx, q, g, start, size, total); err != nil {
 				return err
 			}
 			start += size
@@ -172,14 +178,55 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*trac
 	return t, err
 }
 
-// walk adds the footholds that lie in one region.
-func (t *track) walk(ctx context.Context, tx pgx.Tx, q *question, g region, start, size, total int64) error {
+// every adds the footholds that lie in one region, by a function of our own
+// database. It takes no values of filters.
+func (t *track) every(ctx context.Context, tx pgx.Tx, q *question, g region, start, size, total int64) error {
+	step := t.step
+	at := (start + step - 1) / step * step
+	if at >= start+size {
+		return nil
+	}
+	types := make([]string, len(q.order))
+	for i, o := range q.order {
+		types[i] = quote(o.Field) + " " + columnTypes[q.set.field(o.Field).Type]
+	}
+	rows, err := tx.Query(ctx, "select * from pageladder.every($1, $2, $3) as walked ("+strings.Join(types, ", ")+")",
+		pgx.QueryResultFormats{pgx.TextFormatCode}, q.walked(g), at-start+1, step)
+	if err != nil {
+		return err
+	}
+	defer rows.Close()
+	for ; rows.Next(); at += step {
+		if at%t.step != 0 { // the step has been doubled meanwhile
+			continue
+		}
+		t.add(rows.RawValues())
+		if t.n%fetchesAtOnce == 0 {
+			t.widen(total)
+		}
+	}
+	if err := rows.Err(); err != nil {
+		return err
+	}
+	if at < start+size {
+		return errMoved
+	}
+	t.widen(total)
+	return nil
+}
+
+// walked is the query of a region's records, in order, with what a foothold keeps.
+func (q *question) walked(g region) string {
 	fields := make([]string, len(q.order))
 	for i, o := range q.order {
 		fields[i] = o.Field
 	}
-	sql := "declare footholds no scroll cursor for select " + columns(fields) + q.from(g) + q.orderBy(g)
-	if _, err := tx.Exec(ctx, sql, append([]any{pgx.QueryExecModeExec}, q.args...)...); err != nil {
+	return "select " + columns(fields) + q.from(g) + q.orderBy(g)
+}
+
+// walk adds the footholds that lie in one region, by moving a cursor.
+func (t *track) walk(ctx context.Context, tx pgx.Tx, q *question, g region, start, size, total int64) error {
+	if _, err := tx.Exec(ctx, "declare footholds no scroll cursor for "+q.walked(g), append([]any{pgx.QueryExecModeExec}, q.args...)...); err != nil {
 		return err
 	}
 	for at := start - 1; ; { // where the cursor stands

@@ -12,6 +12,7 @@ import (
 	"testing"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
@@ -265,4 +266,43 @@ func TestPagesAreThoseOfTheOracle(t *testing.T) {
 			require.Equal(rt, append([]string{}, want[from:from+page.Settled.Rows()]...), got, "%s, %d of %d", query, number, size)
 		}
 	})
+}
+
+// Sort positions of long texts take much memory: fewer of them are kept, and pages
+// stay what they are.
+func TestFootholdsFitTheirMemory(t *testing.T) {
+	const records = 3_000
+	store := testkit.Store(t)
+	var csv strings.Builder
+	csv.WriteString("id,word\n")
+	random := rand.New(rand.NewPCG(1, 2))
+	for id := range records {
+		word := make([]byte, 450)
+		for i := range word {
+			word[i] = byte('a' + random.IntN(26))
+		}
+		fmt.Fprintf(&csv, "%d,%s\n", id, word)
+	}
+	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "word"}}, Size: paging.SizeRules{Default: 1},
+		Filters: []paging.FilterRule{{Field: "id", Type: paging.Integer}}}
+	set := &sets.Set{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{{Name: "id", Type: paging.Integer}, {Name: "word", Type: paging.Text}}}
+	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(csv.String())))
+	for _, query := range []string{"sort=word", "sort=-word&id.min=5"} {
+		ids := func() (all []string) {
+			for _, number := range []int{2, 3, 4, 5, 500, 1499, 1501, 2990} {
+				page, err := store.Page(t.Context(), sets.Request{Set: "words", Query: fmt.Sprintf("%s&page=%d", query, number)})
+				require.NoError(t, err)
+				all = append(all, string(page.Records[0][0]))
+			}
+			return all
+		}
+		store.SetDeep(1 << 40)
+		want := ids()
+		step, bytes, err := store.BuildFootholds(t.Context(), "words", query)
+		require.NoError(t, err)
+		assert.Greater(t, step, int64(2), query)
+		assert.Less(t, bytes, 600_000, "the bound of a small set is a quarter of 2 MB")
+		store.SetDeep(0)
+		assert.Equal(t, want, ids(), query)
+	}
 }
