@@ -12,6 +12,7 @@ import (
 	"strings"
 	"syscall"
 
+	"github.com/jedib0t/go-pretty/v6/text"
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
@@ -48,7 +49,7 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 	if err == nil {
 		return exitOK
 	}
-	fmt.Fprintf(errOut, "pageladder: %s\n", strings.TrimSpace(err.Error()))
+	fmt.Fprintf(errOut, "%s %s\n", terminalOf(errOut).in(text.FgRed, "pageladder:"), strings.TrimSpace(err.Error()))
 	code := exitCode(err)
 	if code == exitUsage {
 		fmt.Fprintf(errOut, "See '%s --help'.\n", cmd.CommandPath())
@@ -82,6 +83,8 @@ func newRoot() *cobra.Command {
 		Short: "Pages of record sets, done once and done right",
 		Long: `Page Ladder reads page, size and sort from a query, settles them against the
 total, and answers the page's records with its metadata and links.
+
+On a terminal what is drawn fits its width, and is coloured unless NO_COLOR is set.
 
 Exit codes: 0 done, 1 failed, 2 wrong command line, 3 no such set or page,
 4 refused by the service, 5 no service answers or its database is away.`,

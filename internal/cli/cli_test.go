@@ -106,6 +106,8 @@ func TestCommandLine(t *testing.T) {
 		assert.Equal(t, "41–60 of 347", lines[22])
 		assert.Equal(t, "‹ Previous   1    2   [3]   4    5    6    7    …   18  Next ›", lines[23])
 		assert.Empty(t, got.errOut)
+		drawn := onTerminal(t, 200, "PAGELADDER_SERVER="+s.server, "page", "berths", "--size", "5")
+		assert.Regexp(t, `^\x1b\[1mcode .*\x1b\[0m\n`, drawn, "the head is bold")
 	})
 	t.Run("what was changed is told on the error output", func(t *testing.T) {
 		got := s.run(t, "page", "berths", "--page", "abc", "-o", "ndjson")

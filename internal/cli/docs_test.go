@@ -22,7 +22,8 @@ const cliHead = `# The command line
 This page is made of the commands' own help: ` + "`go test ./internal/cli -update`" + `. Commands that call a
 service take ` + "`--server`" + ` (or PAGELADDER_SERVER; else http://127.0.0.1:8470) and a token in
 PAGELADDER_TOKEN or in the file of ` + "`--token-file`" + `. In CSV a missing value is an empty cell, empty text
-is ` + "`\"\"`" + `. Colour is never written.
+is ` + "`\"\"`" + `. On a terminal a ladder fits its width, and there is colour; elsewhere, with NO_COLOR set
+and with TERM=dumb there is none.
 
 | exit code | meaning |
 |---|---|

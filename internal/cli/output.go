@@ -68,8 +68,8 @@ func outcome(cmd *cobra.Command, sentence string, facts ...any) error {
 
 const cellWidth = 40 // of a table; longer text is cut
 
-// drawTable draws records as an aligned table, numbers to the right.
-func drawTable(fields []client.Field, records []client.Record) string {
+// drawTable draws records as an aligned table, numbers to the right, its head bold.
+func drawTable(to terminal, fields []client.Field, records []client.Record) string {
 	t := table.NewWriter()
 	t.SetStyle(table.StyleLight)
 	t.Style().Options = table.Options{SeparateHeader: true}
@@ -97,6 +97,7 @@ func drawTable(fields []client.Field, records []client.Record) string {
 	for i := range lines {
 		lines[i] = strings.TrimRight(lines[i], " ")
 	}
+	lines[0] = to.in(text.Bold, lines[0])
 	return strings.Join(lines, "\n")
 }
 
@@ -204,6 +205,6 @@ func (t *listing) write(w io.Writer, output string, raw any) error {
 	case "csv":
 		return writeCSV(w, t.fields, t.records)
 	}
-	_, err := fmt.Fprintln(w, drawTable(t.fields, t.records))
+	_, err := fmt.Fprintln(w, drawTable(terminalOf(w), t.fields, t.records))
 	return err
 }

@@ -157,9 +157,7 @@ func showPage(cmd *cobra.Command, c *client.Client, set, query, output string, f
 	if err != nil {
 		return nil, err
 	}
-	for _, a := range answer.Adjusted {
-		fmt.Fprintf(cmd.ErrOrStderr(), "%s: %s\n", a.Param, a.Says)
-	}
+	tellAdjusted(cmd.ErrOrStderr(), answer.Adjusted)
 	return answer, writePage(cmd.OutOrStdout(), output, answer, fields)
 }
 
@@ -327,10 +325,10 @@ func writePage(w io.Writer, output string, p *client.Page, fields func() ([]clie
 	}
 	lines := []string{p.Paging.Summary}
 	if len(p.Records) > 0 {
-		lines = slices.Insert(lines, 0, drawTable(columns, p.Records))
+		lines = slices.Insert(lines, 0, drawTable(terminalOf(w), columns, p.Records))
 	}
 	view := markup.View{Paging: p.Paging, Ladder: p.Ladder, Steps: p.Links, Language: markup.LanguageFor("en")}
-	if ladder := markup.Text(&view, markup.TextOptions{}); ladder != "" {
+	if ladder := terminalOf(w).ladder(&view); ladder != "" {
 		lines = append(lines, ladder)
 	}
 	_, err = fmt.Fprintln(w, strings.Join(lines, "\n"))

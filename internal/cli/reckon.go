@@ -106,15 +106,13 @@ func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) er
 		return usageError{fmt.Errorf("--as %q is none of text, json, html, link", l.form)}
 	}
 	m := page.Metadata()
-	for _, a := range page.Adjusted() {
-		fmt.Fprintf(out, "%s: %s\n", a.Param, a.Says)
-	}
+	tellAdjusted(out, page.Adjusted())
 	fmt.Fprintf(out, "page %d, size %d, offset %d, limit %d", m.Page, m.Size, m.Offset, m.Limit)
 	if m.Sort != "" {
 		fmt.Fprintf(out, ", sort %s", m.Sort)
 	}
 	fmt.Fprintf(out, "\n%s\n", view.Summary())
-	if ladder := markup.Text(&view, markup.TextOptions{}); ladder != "" {
+	if ladder := terminalOf(out).ladder(&view); ladder != "" {
 		fmt.Fprintln(out, ladder)
 	}
 	return nil
@@ -195,9 +193,7 @@ what became of the query goes to the error output.`,
 		if err != nil {
 			return err
 		}
-		for _, a := range page.Adjusted() {
-			fmt.Fprintf(cmd.ErrOrStderr(), "%s: %s\n", a.Param, a.Says)
-		}
+		tellAdjusted(cmd.ErrOrStderr(), page.Adjusted())
 		fmt.Fprintln(cmd.ErrOrStderr(), page.Summary())
 		out := bufio.NewWriter(cmd.OutOrStdout())
 		out.WriteString(head)
@@ -315,7 +311,7 @@ func newLadder() *cobra.Command {
 		}
 		if l.form == "text" {
 			view := markup.Of(&page, base, markup.LanguageFor(l.language))
-			_, err := fmt.Fprintln(cmd.OutOrStdout(), markup.Text(&view, markup.TextOptions{}))
+			_, err := fmt.Fprintln(cmd.OutOrStdout(), terminalOf(cmd.OutOrStdout()).ladder(&view))
 			return err
 		}
 		return l.write(cmd.OutOrStdout(), &page, base)
