@@ -70,7 +70,7 @@ func (p *Page) On(base Base) Links {
 // that they have there: raw where nothing changed them.
 func (p *Page) kept(base *Base, changes []change, each func(part *part, name, raw string, values []string)) {
 	a := &p.ask
-	done := make([]bool, len(changes))
+	var done uint64 // by change, of which there are a few
 	for i := range a.parts {
 		part := &a.parts[i]
 		if part.role == roleDropped || part.role == roleService && base.outside {
@@ -78,9 +78,9 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 		}
 		if len(changes) > 0 {
 			if at := slices.IndexFunc(changes, func(c change) bool { return c.param == part.name }); at >= 0 {
-				if !done[at] {
+				if done&(1<<at) == 0 {
 					each(part, changes[at].param, "", changes[at].values)
-					done[at] = true
+					done |= 1 << at
 				}
 				continue
 			}
@@ -98,7 +98,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 		}
 	}
 	for at, c := range changes {
-		if !done[at] {
+		if done&(1<<at) == 0 {
 			each(nil, c.param, "", c.values)
 		}
 	}

@@ -97,7 +97,10 @@ func (s *Service) readPage(c *gin.Context) {
 		s.problem(c, movedOn, fmt.Sprintf("pl.version asked for version %d; %s has version %d by now", sp.version, name, page.Set.Version))
 		return
 	}
-	a, self, err := s.answered(c, page, &sp, shape)
+	desk := desks.Get().(*desk)
+	defer desk.clear()
+	a := &desk.page
+	self, err := s.answered(c, page, &sp, shape, a)
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -111,17 +114,12 @@ func (s *Service) readPage(c *gin.Context) {
 	if sp.explain {
 		a.About.Made = made(page, req.Trace, caller.May(tokens.Owner, name), a.linked, len(a.About.Ladder)+len(a.About.Sizes)+len(a.About.Sorts))
 	}
-	buffer := bodies.Get().(*[]byte)
-	body, err := shape.Append((*buffer)[:0], a)
+	body, err := shape.Append(desk.body[:0], a)
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
-	defer func() {
-		if *buffer = body; cap(body) <= answerBytes {
-			bodies.Put(buffer)
-		}
-	}()
+	desk.body = body
 	key.version, key.fixed = page.Set.Version, page.Set.FixedFor(sees)
 	fresh := &keptAnswer{body: body, mediaType: shape.MediaType(), self: self, link: markup.LinkHeader(a.About.Links), status: http.StatusOK,
 		noStore: sp.explain}
@@ -146,8 +144,20 @@ func (s *Service) readPage(c *gin.Context) {
 	fresh.send(c, caller)
 }
 
-// bodies are buffers that answers are written into.
-var bodies = sync.Pool{New: func() any { return new([]byte) }}
+// desk is where an answer is made. It is used again for others.
+type desk struct {
+	page Answered
+	body []byte
+}
+
+var desks = sync.Pool{New: func() any { return new(desk) }}
+
+func (d *desk) clear() {
+	if cap(d.body) <= answerBytes {
+		d.page = Answered{}
+		desks.Put(d)
+	}
+}
 
 // facetError turns a wrong field of pl.facets into a fault of the query.
 func facetError(err error) error {
@@ -159,13 +169,13 @@ func facetError(err error) error {
 }
 
 // answered links a page and readies it for a shape. It tells the page's own
-// address too, which is on the request's path whatever the base.
-func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Shape) (*Answered, string, error) {
+// address, which is on the request's path whatever the base.
+func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Shape, a *Answered) (self string, err error) {
 	began := time.Now()
 	rules := page.Set.Rules
 	own, err := s.base(c.Request.URL.EscapedPath())
 	if err != nil {
-		return nil, "", err
+		return "", err
 	}
 	base := own
 	if text := sp.base; text != "" || rules.Base != "" {
@@ -173,17 +183,17 @@ func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Sh
 			text = rules.Base
 		}
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return nil, "", &bodyError{kind: badQuery, says: "pl.base: " + err.Error(),
+			return "", &bodyError{kind: badQuery, says: "pl.base: " + err.Error(),
 				faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: err.Error()}}}
 		}
 		base = base.Outside()
 	}
-	a := &Answered{Fields: page.Fields, Records: page.Records}
+	a.Fields, a.Records = page.Fields, page.Records
 	a.About = s.about(&page.Settled, base)
 	if !page.Set.Attached() {
 		a.About.Paging.Version = page.Set.Version
 	}
-	self := a.About.Links.Self
+	self = a.About.Links.Self
 	if base.String() != own.String() {
 		self = page.Settled.On(own).Steps().Self
 	}
@@ -202,7 +212,7 @@ func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Sh
 	if sp.explain {
 		a.linked = time.Since(began)
 	}
-	return a, self, nil
+	return self, nil
 }
 
 // base is a path of this service as callers reach it.

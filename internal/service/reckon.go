@@ -219,8 +219,8 @@ func (s *Service) readLadder(c *gin.Context) {
 	}
 	c.Request.URL.Path = "/api/sets/" + c.Param("set") + "/records"
 	c.Request.URL.RawPath = ""
-	a, _, err := s.answered(c, page, &sp, native{})
-	if err != nil {
+	var a Answered
+	if _, err := s.answered(c, page, &sp, native{}, &a); err != nil {
 		s.fail(c, err)
 		return
 	}

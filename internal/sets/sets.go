@@ -281,7 +281,7 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 }
 
 func quote(name string) string {
-	if strings.ContainsAny(name, "\"\x00") {
+	if strings.IndexByte(name, '"') >= 0 || strings.IndexByte(name, 0) >= 0 {
 		return pgx.Identifier{name}.Sanitize()
 	}
 	return `"` + name + `"`
