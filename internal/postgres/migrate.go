@@ -38,6 +38,13 @@ func Migrate(ctx context.Context, url string) error {
 	if err := m.LoadMigrations(files); err != nil {
 		return err
 	}
+	is, err := m.GetCurrentVersion(ctx)
+	if err != nil {
+		return err
+	}
+	if known := int32(len(m.Migrations)); is > known {
+		return fmt.Errorf("the database was last used by a newer Page Ladder: its schema is version %d, and this one knows %d; start the newer one, or restore a backup from before", is, known)
+	}
 	if err := m.Migrate(ctx); err != nil {
 		return fmt.Errorf("migrating the database: %w", err)
 	}

@@ -129,12 +129,15 @@ func TestTroubleIsNamed(t *testing.T) {
 	}
 }
 
-func TestMigratingTwiceChangesNothing(t *testing.T) {
+func TestMigratingTwiceChangesNothingAndNewerIsLeftAlone(t *testing.T) {
 	s, err := Start(t.Context(), Options{Dir: dataDir(t)})
 	require.NoError(t, err)
 	defer s.Stop()
 	for range 2 {
 		require.NoError(t, Migrate(t.Context(), s.URL()))
-		assert.Equal(t, "6", query(t, s.URL(), "select version::text from pageladder.schema_version"))
+		assert.Equal(t, "7", query(t, s.URL(), "select version::text from pageladder.schema_version"))
 	}
+	query(t, s.URL(), "update pageladder.schema_version set version = 8 returning version::text")
+	assert.EqualError(t, Migrate(t.Context(), s.URL()),
+		"the database was last used by a newer Page Ladder: its schema is version 8, and this one knows 7; start the newer one, or restore a backup from before")
 }

@@ -109,7 +109,9 @@ func TestMetricsCountWhatIsAnswered(t *testing.T) {
 	for range 3 {
 		send(t, "GET", at+"/api/sets/arrivals/records?page=99", sent{})
 	}
+	send(t, "BREW", at+"/api/sets", sent{})
 	_, text := send(t, "GET", at+"/metrics", sent{})
+	assert.NotContains(t, text, "BREW", "callers make no metrics of their own")
 	for _, has := range []string{`pageladder_requests_total{method="GET",route="/api/sets/:set/records",status="200"} 3`, `pageladder_adjustments_total{code="page.past_last"} 1`,
 		"pageladder_answers_kept_total 2", `pageladder_totals_total{kind="exact"} 1`, "pageladder_page_depth_rows_sum 340", "pageladder_pool_connections"} {
 		assert.Contains(t, text, has)

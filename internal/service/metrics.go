@@ -1,6 +1,8 @@
 package service
 
 import (
+	"net/http"
+	"slices"
 	"strconv"
 	"time"
 
@@ -50,9 +52,14 @@ func newMetrics(store *sets.Store, version string) *metrics {
 	return m
 }
 
+var methods = []string{http.MethodGet, http.MethodHead, http.MethodPost, http.MethodPut, http.MethodPatch, http.MethodDelete, http.MethodOptions}
+
 func (m *metrics) request(route, method string, status int, took time.Duration) {
 	if route == "" {
 		route = "console"
+	}
+	if !slices.Contains(methods, method) { // callers can make up any number of them
+		method = "other"
 	}
 	m.requests.WithLabelValues(route, method, strconv.Itoa(status)).Inc()
 	m.latency.WithLabelValues(route).Observe(took.Seconds())
