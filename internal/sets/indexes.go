@@ -4,6 +4,7 @@ import (
 	"context"
 	"fmt"
 	"hash/fnv"
+	"maps"
 	"slices"
 	"strings"
 
@@ -80,18 +81,27 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 	if err != nil {
 		return nil, err
 	}
-	var states []IndexState
+	definitions := map[string]string{}
 	for name, definition := range indexes(set) {
-		state := IndexState{Definition: definition}
-		err := s.pool.QueryRow(ctx, `select coalesce(bool_or(i.indisvalid), false), coalesce(max(p.phase), ''),
-			coalesce(max(case when p.tuples_total > 0 then p.tuples_done::float8 / p.tuples_total
-			                  when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end), 0)
-			from pg_index i left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid
-			where i.indexrelid = to_regclass($1)`, quote(postgres.Schema)+"."+quote(name)).Scan(&state.Ready, &state.Phase, &state.Part)
-		if err != nil {
-			return nil, err
-		}
+		definitions[quote(postgres.Schema)+"."+quote(name)] = definition
+	}
+	rows, err := s.pool.Query(ctx, `select wanted, coalesce(i.indisvalid, false), coalesce(p.phase, ''),
+		coalesce(case when p.tuples_total > 0 then p.tuples_done::float8 / p.tuples_total
+		              when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end, 0)
+		from unnest($1::text[]) wanted left join pg_index i on i.indexrelid = to_regclass(wanted)
+		left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid`, slices.Collect(maps.Keys(definitions)))
+	if err != nil {
+		return nil, err
+	}
+	var wanted string
+	var state IndexState
+	var states []IndexState
+	if _, err := pgx.ForEachRow(rows, []any{&wanted, &state.Ready, &state.Phase, &state.Part}, func() error {
+		state.Definition = definitions[wanted]
 		states = append(states, state)
+		return nil
+	}); err != nil {
+		return nil, err
 	}
 	slices.SortFunc(states, func(a, b IndexState) int { return strings.Compare(a.Definition, b.Definition) })
 	return states, nil
