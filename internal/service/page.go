@@ -229,6 +229,14 @@ func (s *Service) about(page *paging.Page, base paging.Base) About {
 	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
 }
 
+// several counts things.
+func several[N int | int64](n N, what string) string {
+	if n != 1 {
+		what += "s"
+	}
+	return fmt.Sprintf("%d %s", n, what)
+}
+
 // made tells how a page was made, step by step.
 func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, links int) *Made {
 	m := &Made{}
@@ -237,9 +245,9 @@ func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, link
 	step := func(name string, took time.Duration, format string, args ...any) {
 		m.Steps = append(m.Steps, Step{name, took.Microseconds(), fmt.Sprintf(format, args...)})
 	}
-	read := map[int]string{0: "no filter", 1: "1 filter"}[len(meta.Filters)]
-	if read == "" {
-		read = fmt.Sprintf("%d filters", len(meta.Filters))
+	read := "no filter"
+	if n := len(meta.Filters); n > 0 {
+		read = several(n, "filter")
 	}
 	read += ", sorted by " + meta.Sort
 	if meta.Search != "" {
@@ -250,24 +258,34 @@ func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, link
 	}
 	step("read", t.Took.Read, "%s; %d adjusted", read, len(p.Adjusted()))
 	total := p.Total()
-	count := map[paging.TotalKind]string{paging.TotalExact: "%d records", paging.TotalRemembered: "%d records", paging.TotalAtLeast: "at least %d records", paging.TotalNone: "no total"}[total.Is()]
-	if strings.Contains(count, "%") {
-		count = fmt.Sprintf(count, total.Records())
+	count := several(total.Records(), "record")
+	switch total.Is() {
+	case paging.TotalAtLeast:
+		count = "at least " + count
+	case paging.TotalNone:
+		count = "no total"
 	}
 	step("count", t.Took.Count, "%s (%s)", count, t.Counted)
 	settle := fmt.Sprintf("(%d − 1) × %d = offset %d", meta.Page, meta.Size, meta.Offset)
 	if meta.Offset != (meta.Page-1)*int64(meta.Size) { // an offset that is taken as it is
 		settle = fmt.Sprintf("offset %d, as it was asked for", meta.Offset)
 	}
-	if pages, ok := p.TotalPages(); ok {
-		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %d pages", total.Records(), meta.Size, pages)
+	switch pages, ok := p.TotalPages(); {
+	case ok && total.Records() == 0:
+		settle += "; no records are one empty page"
+	case ok:
+		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, several(pages, "page"))
 	}
 	if meta.FirstRow != nil {
 		settle += fmt.Sprintf("; rows %d–%d", *meta.FirstRow, *meta.LastRow)
 	}
 	step("settle", t.Took.Settle, "%s", settle)
-	step("cut", t.Took.Cut, "%d records read %s", meta.RowsHere, t.Way)
-	step("link", linked, "%d links", links)
+	cut := "nothing to read"
+	if t.Way != "" {
+		cut = several(meta.RowsHere, "record") + " read " + t.Way
+	}
+	step("cut", t.Took.Cut, "%s", cut)
+	step("link", linked, "%s", several(links, "link"))
 	if owner {
 		m.SQL = t.SQL
 	}
