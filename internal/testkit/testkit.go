@@ -168,3 +168,11 @@ func Eventually(t testing.TB, holds func() bool, what string) {
 		require.True(t, time.Now().Before(deadline), "never came true: %s", what)
 	}
 }
+
+// Program is one of PostgreSQL's own programs, such as pg_dump.
+func Program(t testing.TB, name string) string {
+	t.Helper()
+	path, err := postgres.Program(name)
+	require.NoError(t, err)
+	return path
+}
