@@ -8,7 +8,7 @@ SOURCES := $(shell git ls-files -co --exclude-standard '*.go' '*.sql' '*.csv' '*
 CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!console/*.go')
 
 
-.PHONY: demo test packages-demo packages-test check build console format bench clean
+.PHONY: demo test properties packages-demo packages-test check build console format bench clean
 
 demo: packages-demo build
 	exec bin/pageladder demo $(ARGS)
@@ -33,8 +33,15 @@ console/node_modules/.package-lock.json: console/package-lock.json console/packa
 	cd console && npm ci --ignore-scripts
 	@touch $@
 
-test: packages-test check build
+test: packages-test check build properties
 	go test ./...
+
+# The core's properties, many draws each and under a memory limit: a rare fault must
+# not wait for a lucky draw, and a runaway fails the test, not the machine.
+DRAWS := 10000
+properties:
+	go test -c -o bin/paging.test ./paging
+	cd paging && ulimit -v 4000000 && GOMEMLIMIT=1GiB ../bin/paging.test -test.run '^Test' -rapid.checks=$(DRAWS)
 
 # Formatters, linters and type checks; they change nothing.
 check: console/dist/index.html

@@ -7,7 +7,8 @@ import (
 )
 
 // Ask is what the caller asked for, read from the query but not yet held against
-// the total.
+// the total. It is a value; copy it freely. The zero Ask asks for nothing, under
+// the zero Rules: their first page.
 type Ask struct {
 	rules *Rules
 	parts []part
@@ -116,7 +117,7 @@ func (a *Ask) value(o occurrence, param string) string {
 }
 
 func (a *Ask) readPage(rowGiven occurrence) {
-	r := a.rules
+	r := a.ruled()
 	switch {
 	case a.pageGiven.last > 0:
 		param := r.PageParam()
@@ -153,7 +154,7 @@ func (a *Ask) readPage(rowGiven occurrence) {
 const allSize = "all"
 
 func (a *Ask) readSize() {
-	r := a.rules
+	r := a.ruled()
 	a.size = r.DefaultSize()
 	if a.sizeGiven.last == 0 {
 		return
@@ -173,8 +174,8 @@ func (a *Ask) readSize() {
 		mend(a.size, SizeNotANumber, quote(given)+" is not a whole number")
 	case n < 1:
 		mend(a.size, SizeBelowOne, "a page holds at least 1 record")
-	case r.Size.Closed && !slices.Contains(r.OfferedSizes(), int(min(n, int64(limit)+1))):
-		mend(nearest(r.OfferedSizes(), n), SizeNotOffered, quote(given)+" is none of the sizes offered here")
+	case r.Size.Closed && !slices.Contains(r.offeredSizes(), int(min(n, int64(limit)+1))):
+		mend(nearest(r.offeredSizes(), n), SizeNotOffered, quote(given)+" is none of the sizes offered here")
 	case n > int64(limit):
 		mend(limit, SizeOverCap, "at most "+strconv.Itoa(limit)+" records fit on a page here")
 	default:
@@ -202,7 +203,7 @@ func distance(a, b int64) uint64 {
 }
 
 func (a *Ask) readSort() {
-	r := a.rules
+	r := a.ruled()
 	direction := a.readDirection()
 	if a.sortGiven.last == 0 {
 		a.sort, _ = r.parseSort(r.DefaultSort, nil)
@@ -234,7 +235,7 @@ func (a *Ask) readDirection() Direction {
 	if a.directionGiven.last == 0 {
 		return ""
 	}
-	param := a.rules.Params.Direction
+	param := a.ruled().Params.Direction
 	given := a.value(a.directionGiven, param)
 	switch d := Direction(strings.Trim(given, " \t")); d {
 	case Ascending, Descending, "":
@@ -249,10 +250,10 @@ func (a *Ask) readSearch(given occurrence) {
 	if given.last == 0 {
 		return
 	}
-	param := a.rules.SearchParam()
+	param := a.ruled().SearchParam()
 	text := a.value(given, param)
 	if _, want := Text.Canonical(text); want != "" {
-		if a.rules.refuses(FilterBadValue) {
+		if a.ruled().refuses(FilterBadValue) {
 			a.refuse(param, text, FilterBadValue, quote(text)+" is not "+want)
 			return
 		}
@@ -265,7 +266,7 @@ func (a *Ask) readSearch(given occurrence) {
 
 // readFields reads which of the shown fields are asked for.
 func (a *Ask) readFields(given occurrence) {
-	r := a.rules
+	r := a.ruled()
 	a.fields = r.Show
 	if given.last == 0 {
 		return
@@ -350,7 +351,7 @@ func sortText(keys []SortBy) string {
 }
 
 func (a *Ask) readUnknown(i int, name string) {
-	r := a.rules
+	r := a.ruled()
 	if r.Keep.What == KeepDeclared || r.Keep.What == KeepListed && !slices.Contains(r.Keep.Names, name) {
 		a.parts[i].role = roleDropped
 	}
@@ -423,26 +424,45 @@ func (a Ask) AtRow(row int64) Ask {
 }
 
 // Rules are the rules that the ask was read by.
-func (a *Ask) Rules() *Rules { return a.rules }
+func (a *Ask) Rules() *Rules { return a.ruled() }
+
+// ruled are the rules of the ask; those of the zero Ask are the zero Rules.
+func (a *Ask) ruled() *Rules {
+	if a.rules == nil {
+		return new(Rules)
+	}
+	return a.rules
+}
 
 // Size is how many records a page is to hold.
-func (a *Ask) Size() int { return a.size }
+func (a *Ask) Size() int {
+	if a.size < 1 {
+		return a.ruled().DefaultSize()
+	}
+	return a.size
+}
 
 // Sort is the sort in force, by key, without the tie-break.
-func (a *Ask) Sort() []SortBy { return a.sort }
+func (a *Ask) Sort() []SortBy { return slices.Clone(a.sort) }
 
 // Conditions are the filters in force.
-func (a *Ask) Conditions() []Condition { return a.conditions }
+func (a *Ask) Conditions() []Condition {
+	conditions := slices.Clone(a.conditions)
+	for i := range conditions {
+		conditions[i].Values = slices.Clone(conditions[i].Values)
+	}
+	return conditions
+}
 
 // Search is the words to look for, one space between; "" where none are.
 func (a *Ask) Search() string { return a.search }
 
 // Fields are the fields asked for, of those that the rules show; nil where the
 // rules name none.
-func (a *Ask) Fields() []string { return a.fields }
+func (a *Ask) Fields() []string { return slices.Clone(a.fields) }
 
 // Adjusted lists what has been changed so far; empty where nothing was.
-func (a *Ask) Adjusted() []Adjustment { return a.adjusted }
+func (a *Ask) Adjusted() []Adjustment { return slices.Clone(a.adjusted) }
 
 // Order is the total order to read records in: the fields of each sort key and,
 // as the tie-break, those of the record's own key that do not stand there
@@ -454,7 +474,7 @@ func (a *Ask) Order() []Order {
 	}
 	desc := false
 	for _, by := range a.sort {
-		k := a.rules.sortKey(by.Key)
+		k := a.ruled().sortKey(by.Key)
 		desc = by.Desc
 		for _, field := range k.fields() {
 			if !has(field) {
@@ -462,7 +482,7 @@ func (a *Ask) Order() []Order {
 			}
 		}
 	}
-	for _, field := range a.rules.Key {
+	for _, field := range a.ruled().Key {
 		if !has(field) {
 			order = append(order, Order{Field: field, Desc: desc})
 		}

@@ -151,8 +151,8 @@ func (c *checker) sizes(r *Rules) {
 		}
 		seen[size] = true
 	}
-	if s.Closed && !slices.Contains(r.OfferedSizes(), r.DefaultSize()) {
-		c.wrong("size.default", strconv.Itoa(r.DefaultSize()), fmt.Sprintf("one of the offered sizes %v, since only those are served", r.OfferedSizes()))
+	if s.Closed && !slices.Contains(r.offeredSizes(), r.DefaultSize()) {
+		c.wrong("size.default", strconv.Itoa(r.DefaultSize()), fmt.Sprintf("one of the offered sizes %v, since only those are served", r.offeredSizes()))
 	}
 }
 
@@ -265,9 +265,11 @@ func (c *checker) names(r *Rules) {
 var (
 	languageTag = regexp.MustCompile(`^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$`)
 	classList   = regexp.MustCompile(`^[A-Za-z0-9_:/.\[\]-]+( [A-Za-z0-9_:/.\[\]-]+)*$`)
-	// ClassParts are the parts of a ladder that MarkupRules.Classes may name.
-	ClassParts = []string{"nav", "list", "item", "link", "current", "gap", "dead"}
+	classParts  = []string{"nav", "list", "item", "link", "current", "gap", "dead"}
 )
+
+// ClassParts are the parts of a ladder that MarkupRules.Classes may name.
+func ClassParts() []string { return slices.Clone(classParts) }
 
 func (c *checker) shapes(r *Rules) {
 	if r.Ladder.Reach != nil {
@@ -278,8 +280,8 @@ func (c *checker) shapes(r *Rules) {
 	}
 	for _, part := range slices.Sorted(maps.Keys(r.Markup.Classes)) {
 		switch {
-		case !slices.Contains(ClassParts, part):
-			c.wrong("markup.classes."+part, "an unknown part", "one of "+wordList(ClassParts))
+		case !slices.Contains(classParts, part):
+			c.wrong("markup.classes."+part, "an unknown part", "one of "+wordList(classParts))
 		case !classList.MatchString(r.Markup.Classes[part]):
 			c.wrong("markup.classes."+part, strconv.Quote(r.Markup.Classes[part]), "class names with one space between")
 		}

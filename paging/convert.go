@@ -25,7 +25,7 @@ func (r *Rules) Convert(query string, to *Rules) (string, error) {
 	case ask.row > 0:
 		offset = (ask.row - 1) / size * size
 	case !r.byOffset():
-		offset = mulSat(ask.pos-1, size)
+		offset = times(ask.pos-1, size)
 	case !r.OffsetAsIs:
 		offset -= offset % size
 	}
@@ -34,7 +34,7 @@ func (r *Rules) Convert(query string, to *Rules) (string, error) {
 		if offset%size != 0 {
 			return "", ErrNoPageStart
 		}
-		position = offset/size + 1
+		position = add(offset/size, 1)
 		if ask.row == 0 && !r.byOffset() {
 			position = ask.pos
 		}
@@ -57,7 +57,7 @@ func (r *Rules) Convert(query string, to *Rules) (string, error) {
 			pieces = append(pieces, string(appendKept(nil, part.raw)))
 		}
 	}
-	if !wrote.size && ask.size != to.DefaultSize() {
+	if !wrote.size && ask.Size() != to.DefaultSize() {
 		add(to.SizeParam(), ask.sizeText())
 	}
 	if !wrote.page && offset > 0 {

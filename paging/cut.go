@@ -4,10 +4,10 @@ package paging
 // shares the list's memory; nothing is allocated. A list that is shorter than
 // the total says gives what it has.
 func Cut[T any](list []T, p Page) []T {
-	if p.past || p.offset >= int64(len(list)) {
+	if p.past || p.ask.rules == nil || p.offset >= int64(len(list)) {
 		return list[:0:0]
 	}
 	from := int(p.offset)
-	to := from + min(p.ask.size, len(list)-from)
+	to := from + min(p.Size(), len(list)-from)
 	return list[from:to:to]
 }

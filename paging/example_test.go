@@ -348,3 +348,8 @@ func ExampleBase_String() {
 	fmt.Println(b.String())
 	// Output: /arrivals/page/{page}
 }
+
+func ExampleClassParts() {
+	fmt.Println(paging.ClassParts())
+	// Output: [nav list item link current gap dead]
+}

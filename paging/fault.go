@@ -76,7 +76,7 @@ func sentence(s string) string {
 }
 
 func (a *Ask) outcome(adj *Adjustment) string {
-	r := a.rules
+	r := a.ruled()
 	switch {
 	case adj.Why == ParamUnknown && r.Unknown == UnknownDrops, adj.Why == FilterBadValue, adj.Why == FilterUnknownOperator:
 		return adj.reason + "; it is left out."
@@ -104,7 +104,7 @@ func (a *Ask) outcome(adj *Adjustment) string {
 
 // fault answers one fault as the rules say: it is refused, or mended by used.
 func (a *Ask) fault(param, given, used string, why Code, reason string) {
-	if a.rules.refuses(why) {
+	if a.ruled().refuses(why) {
 		a.refuse(param, given, why, reason)
 		return
 	}

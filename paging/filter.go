@@ -89,7 +89,7 @@ func (f *FilterRule) operators() []Operator {
 }
 
 // Offered are the operators that a filter is offered by.
-func (r *Rules) Offered(f *FilterRule) []Operator { return f.operators() }
+func (r *Rules) Offered(f *FilterRule) []Operator { return slices.Clone(f.operators()) }
 
 // fieldPrefix sets a field's name apart from another parameter's.
 const fieldPrefix = "field."
@@ -156,7 +156,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 		return
 	}
 	bad := func(why Code, reason string) {
-		if a.rules.refuses(why) {
+		if a.ruled().refuses(why) {
 			a.refuse(quoted(name), given, why, reason)
 			return
 		}
@@ -164,7 +164,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 		a.adjust(quoted(name), given, "", why, reason)
 	}
 	if !slices.Contains(f.operators(), op) {
-		bad(FilterUnknownOperator, quote(name)+" is no way to filter by "+f.Field+" (offered: "+a.rules.operatorNames(f)+")")
+		bad(FilterUnknownOperator, quote(name)+" is no way to filter by "+f.Field+" (offered: "+a.ruled().operatorNames(f)+")")
 		return
 	}
 	t := f.valueType()

@@ -33,7 +33,7 @@ type Rung struct {
 // pages up to the window are shown. With steady such a side is filled up to w
 // rungs.
 func (p *Page) rungs() []Rung {
-	l := &p.ask.rules.Ladder
+	l := &p.ask.ruled().Ladder
 	if p.pages <= 1 && p.number <= 1 && !p.open() && !l.Lone {
 		return nil
 	}
@@ -42,33 +42,34 @@ func (p *Page) rungs() []Rung {
 	}
 	r, t := l.reach(), l.tips()
 	w := 2*r + 2*t + 3
-	b := ladderBuilder{page: p, rungs: make([]Rung, 0, min(w, p.pages)+1)}
-	at := min(p.number, p.pages) // under "empty" the window stands at the end
-	if p.pages <= w {
-		b.pages(1, p.pages)
+	pages := p.pageCount()
+	b := p.ladderBuilder(min(w, pages))
+	at := min(p.Number(), pages) // under "empty" the window stands at the end
+	if pages <= w {
+		b.pages(1, pages)
 		return b.rungs
 	}
-	lo, hi := at-r, addSat(at, r) // the window round the current page
+	lo, hi := at-r, add(at, r) // the window round the current page
 	if lo-t-1 < 2 {
 		lo, hi = 1, max(hi, t)
 		if l.steady() {
 			hi = w - t - 1
 		}
 	}
-	if p.pages-t-hi < 2 {
-		lo, hi = min(lo, p.pages-t+1), p.pages
+	if pages-t-hi < 2 {
+		lo, hi = min(lo, add(pages-t, 1)), pages
 		if l.steady() {
-			lo = p.pages - (w - t - 1) + 1
+			lo = pages - (w - t - 2)
 		}
 	}
 	if lo > 1 {
 		b.pages(1, t)
 		b.gap(t+1, lo-1)
 	}
-	b.pages(lo, min(hi, p.pages))
-	if hi < p.pages {
-		b.gap(hi+1, p.pages-t)
-		b.pages(p.pages-t+1, p.pages)
+	b.pages(lo, min(hi, pages))
+	if hi < pages {
+		b.gap(hi+1, pages-t)
+		b.pages(pages-(t-1), pages)
 	}
 	return b.rungs
 }
@@ -79,11 +80,12 @@ func (p *Page) open() bool { return !p.total.Known() && (p.more || !p.closed) }
 // openRungs lays out a ladder whose end is not known: as far as is known, then
 // an open gap.
 func (p *Page) openRungs() []Rung {
-	l := &p.ask.rules.Ladder
+	l := &p.ask.ruled().Ladder
 	r, t := l.reach(), l.tips()
-	b := ladderBuilder{page: p, rungs: make([]Rung, 0, 2*r+t+4)}
-	known := max(p.pages, p.number)
-	lo, hi := p.number-r, min(addSat(p.number, r), known)
+	b := p.ladderBuilder(2*r + 2*t + 3)
+	at := p.Number()
+	known := max(p.pageCount(), at)
+	lo, hi := at-r, min(add(at, r), known)
 	if lo-t-1 < 2 {
 		lo = 1
 		if l.steady() {
@@ -97,23 +99,46 @@ func (p *Page) openRungs() []Rung {
 		b.gap(t+1, lo-1)
 	}
 	b.pages(lo, hi)
-	b.rungs = append(b.rungs, Rung{Kind: RungGap, From: hi + 1})
+	b.add(Rung{Kind: RungGap, From: add(hi, 1)})
 	return b.rungs
 }
 
+// ladderBuilder lays rungs one after the other: never more than it has room for,
+// whatever it is told to lay.
 type ladderBuilder struct {
-	page  *Page
-	rungs []Rung
+	rungs   []Rung
+	current int64 // the page that is no link; 0: none
+	links   bool  // gaps link to one of their pages
+}
+
+// ladderBuilder makes room for a bounded number of rungs.
+func (p *Page) ladderBuilder(most int64) ladderBuilder {
+	b := ladderBuilder{rungs: make([]Rung, 0, max(most, 0)), current: p.Number(), links: p.ask.ruled().Ladder.GapLinks}
+	if p.past {
+		b.current = 0
+	}
+	return b
+}
+
+// add lays one rung, and tells whether there was room for it.
+func (b *ladderBuilder) add(r Rung) bool {
+	if len(b.rungs) == cap(b.rungs) {
+		return false
+	}
+	b.rungs = append(b.rungs, r)
+	return true
 }
 
 func (b *ladderBuilder) pages(from, to int64) {
+	if from < 1 { // no tips, after the largest page number that there is
+		return
+	}
 	for n := from; n <= to; n++ {
 		kind := RungPage
-		if n == b.page.number && !b.page.past {
+		if n == b.current {
 			kind = RungCurrent
 		}
-		b.rungs = append(b.rungs, Rung{Kind: kind, Page: n})
-		if n == to { // to may be the largest int64
+		if !b.add(Rung{Kind: kind, Page: n}) || n == to { // to may be the largest int64
 			return
 		}
 	}
@@ -121,8 +146,8 @@ func (b *ladderBuilder) pages(from, to int64) {
 
 func (b *ladderBuilder) gap(from, to int64) {
 	g := Rung{Kind: RungGap, From: from, To: to}
-	if b.page.ask.rules.Ladder.GapLinks {
+	if b.links {
 		g.Page = from + (to-from)/2
 	}
-	b.rungs = append(b.rungs, g)
+	b.add(g)
 }

@@ -3,8 +3,11 @@ package paging
 import (
 	"fmt"
 	"math"
+	"slices"
+	"strconv"
 	"strings"
 	"testing"
+	"time"
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
@@ -64,13 +67,184 @@ func TestLadderByExample(t *testing.T) {
 		"a gap links to the lower middle one of its pages")
 }
 
+// anyInt64 draws whole numbers, the ends of int64 and of what JSON can say often.
+func anyInt64(low int64) *rapid.Generator[int64] {
+	edges := []int64{0, 1, 2, 19, 20, 21, maxJSON - 1, maxJSON, maxJSON + 1, math.MaxInt64 / 20, math.MaxInt64/20 + 1,
+		math.MaxInt64 - 21, math.MaxInt64 - 2, math.MaxInt64 - 1, math.MaxInt64, -1, math.MinInt64, math.MinInt64 + 1}
+	edges = slices.DeleteFunc(edges, func(n int64) bool { return n < low })
+	return rapid.OneOf(rapid.SampledFrom(edges), rapid.Int64Range(max(low, -300), 300), rapid.Int64Range(low, math.MaxInt64))
+}
+
+// anyTotal draws totals of every kind.
+func anyTotal() *rapid.Generator[Total] {
+	n := anyInt64(math.MinInt64)
+	return rapid.OneOf(rapid.Map(n, Exact), rapid.Map(n, AtLeast), rapid.Just(NotCounted()),
+		rapid.Map(n, func(n int64) Total { return Remembered(n, time.Minute) }))
+}
+
+// anyRules draws rules of one list: what shapes its pages and its ladder.
+func anyRules(t *rapid.T) *Rules {
+	maybe := func(most int, name string) *int {
+		if rapid.Bool().Draw(t, name+" left out") {
+			return nil
+		}
+		return new(rapid.IntRange(0, most).Draw(t, name))
+	}
+	return &Rules{
+		Addressing: rapid.SampledFrom([]Addressing{ByPage, ByOffset}).Draw(t, "addressing"),
+		PastLast:   rapid.SampledFrom([]PastLast{"", PastLastGivesLast, PastLastGivesFirst, PastLastGivesEmpty, PastLastRefused}).Draw(t, "past_last"),
+		OnFault:    rapid.SampledFrom([]Answer{Mend, Mend, Mend, Refuse}).Draw(t, "on_fault"),
+		OffsetAsIs: rapid.Bool().Draw(t, "offset_as_is"), MaxOffset: anyInt64(0).Draw(t, "max_offset"), FirstPageBare: rapid.Bool().Draw(t, "first_page_bare"),
+		Size: SizeRules{Default: rapid.IntRange(0, 30).Draw(t, "default"), Cap: rapid.SampledFrom([]int{0, 1, 30, MaxCap}).Draw(t, "cap"),
+			Closed: rapid.Bool().Draw(t, "closed"), All: rapid.SampledFrom([]int{0, 1, 150, MaxCap}).Draw(t, "all")},
+		Ladder: LadderRules{Reach: maybe(MaxReach, "reach"), Tips: maybe(MaxTips, "tips"), Steady: rapid.SampledFrom([]*bool{nil, new(true), new(false)}).Draw(t, "steady"),
+			GapLinks: rapid.Bool().Draw(t, "gap_links"), Lone: rapid.Bool().Draw(t, "lone")},
+	}
+}
+
+// anyQuery draws what a caller may send of a page, a size and a row.
+func anyQuery(t *rapid.T, r *Rules) string {
+	number := rapid.Map(anyInt64(math.MinInt64), func(n int64) string { return strconv.FormatInt(n, 10) })
+	value := rapid.OneOf(number, number, number, rapid.SampledFrom([]string{"", "all", "x", "99999999999999999999", "-99999999999999999999", "10", "20", "100"}))
+	param := rapid.SampledFrom([]string{r.PageParam(), r.PageParam(), r.SizeParam(), r.SizeParam(), r.RowParam(), "other"})
+	var pairs []string
+	for range rapid.IntRange(0, 4).Draw(t, "parameters") {
+		pairs = append(pairs, param.Draw(t, "parameter")+"="+value.Draw(t, "value"))
+	}
+	return strings.Join(pairs, "&")
+}
+
+// Whatever a caller sends, under whatever rules and total: nothing overflows, nothing
+// grows with a number from outside, and the page's own link leads to the same page.
+func TestEveryPageHolds(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		r := anyRules(t)
+		if r.Check() != nil {
+			return
+		}
+		query := anyQuery(t, r)
+		ask, err := r.Read(query)
+		if err != nil {
+			return
+		}
+		total := anyTotal().Draw(t, "total")
+		page, err := ask.Settle(total)
+		if err != nil {
+			return
+		}
+		fetch := page.Fetch()
+		came := rapid.OneOf(rapid.Just(fetch), rapid.IntRange(0, fetch)).Draw(t, "came")
+		if page, err = page.Seen(came); err != nil {
+			return
+		}
+		checkPage(t, r, &page)
+		links := page.On(Base{})
+		again, err := r.Read(strings.TrimPrefix(links.Steps().Self, "?"))
+		require.NoError(t, err)
+		for _, a := range again.Adjusted() {
+			require.Failf(t, "a link of ours needs no mending", "%s: %s", links.Steps().Self, a.Says)
+		}
+		same, err := again.Settle(total)
+		require.NoError(t, err)
+		require.Equal(t, page.Number(), same.Number(), "self leads to the same page: %s", links.Steps().Self)
+		require.Equal(t, []any{page.Size(), page.Offset()}, []any{same.Size(), same.Offset()}, links.Steps().Self)
+		if next := links.Steps().Next; next != "" {
+			after, err := r.Read(strings.TrimPrefix(next, "?"))
+			require.NoError(t, err)
+			follows, err := after.Settle(total)
+			if err == nil { // further than may be skipped without a total
+				require.Equal(t, page.Offset()+int64(page.Size()), follows.Offset(), "next begins where the page ends: %s", next)
+			}
+		}
+	})
+}
+
+// checkPage holds what is true of any page.
+func checkPage(t *rapid.T, r *Rules, page *Page) {
+	require.GreaterOrEqual(t, page.Number(), int64(1))
+	require.GreaterOrEqual(t, page.Offset(), int64(0))
+	require.LessOrEqual(t, page.Rows(), page.Size())
+	require.LessOrEqual(t, page.Size(), max(r.SizeCap(), r.Size.All))
+	if total := page.Total(); total.Known() && !page.PastLast() {
+		require.LessOrEqual(t, page.Offset()+int64(page.Rows()), total.Records())
+	}
+	m := page.Metadata()
+	if m.FirstRow != nil {
+		require.Equal(t, int64(page.Rows()-1), *m.LastRow-*m.FirstRow)
+	}
+	require.NotContains(t, m.Summary, "-", "no negative number")
+	links := page.On(Base{})
+	rungs := links.Ladder()
+	reach, tips := int(r.Ladder.reach()), int(r.Ladder.tips())
+	require.LessOrEqual(t, len(rungs), 2*reach+2*tips+3)
+	last := int64(0)
+	for i, g := range rungs {
+		if g.Kind == RungGap {
+			require.Equal(t, last+1, g.From)
+			require.True(t, g.To > g.From || g.To == 0 && i == len(rungs)-1, "a gap hides two pages or more")
+			last = g.To
+			continue
+		}
+		require.Equal(t, last+1, g.Page, "no page is missing between rungs")
+		require.Equal(t, g.Kind == RungCurrent, g.Page == page.Number() && !page.PastLast())
+		last = g.Page
+	}
+	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.SizeForm()), "no link has a negative number")
+}
+
+// Getters give values: nothing that is done to them changes where they came from,
+// and a value that nobody has filled can be used.
+func TestValuesStayAndZerosWork(t *testing.T) {
+	r := harbour()
+	r.Show = []string{"id", "vessel"}
+	page := settle(t, r, "berth=N4&berth=N5&page=99&size=x&sort=vessel&page=100", Exact(168))
+	ask := page.Ask()
+	told := func() string {
+		return fmt.Sprintf("%v", []any{page.Metadata().Summary, *page.Metadata().TotalItems, page.Adjusted(), ask.Sort(), ask.Conditions(), ask.Fields(), ask.Order(), r.OfferedSizes(), r.Offered(&r.Filters[0]), ClassParts()})
+	}
+	before := told()
+	m := page.Metadata()
+	*m.TotalItems, *m.TotalPages, *m.FirstRow, m.Filters[0].Values[0] = 7, 7, 7, "changed"
+	page.Adjusted()[0].Used, ask.Adjusted()[0].Used, ask.Sort()[0].Key, ask.Conditions()[0].Values[0], ask.Fields()[0] = "changed", "changed", "changed", "changed", "changed"
+	ask.Order()[0].Field, r.OfferedSizes()[0], r.Offered(&r.Filters[0])[0], ClassParts()[0] = "changed", 7, "changed", "changed"
+	require.Equal(t, before, told())
+
+	zero, err := Ask{}.Settle(Exact(168))
+	require.NoError(t, err)
+	require.Equal(t, "1–20 of 168", zero.Summary())
+	refused, err := harbour().Read("tonnage=abc")
+	require.Error(t, err)
+	after, err := refused.Settle(Exact(168))
+	require.NoError(t, err, "whoever passes over a refusal gets a first page")
+	require.EqualValues(t, 1, after.Number())
+	var nothing Page
+	none := nothing.Metadata()
+	require.Equal(t, "no records", none.Summary)
+	require.EqualValues(t, 1, *none.TotalPages)
+	require.Equal(t, []any{0, 0, int64(1), true, true, 20}, []any{nothing.Fetch(), nothing.Rows(), nothing.Number(), nothing.IsFirst(), nothing.IsLast(), nothing.Size()})
+	require.Empty(t, Cut([]int{1, 2, 3}, nothing))
+	_, err = nothing.Seen(3)
+	require.NoError(t, err)
+	for _, links := range []Links{{}, nothing.On(Base{})} {
+		require.Equal(t, Steps{Self: links.Steps().Self}, links.Steps())
+		require.Empty(t, links.Ladder())
+		require.Len(t, links.Sizes(), 4)
+		_ = fmt.Sprint(links.Page(3), links.Sorts(), links.Sort(nil), links.With("x", "1"), links.SizeForm(), links.JumpForm())
+	}
+	_ = fmt.Sprint(Ask{}, Page{}, Links{}, Base{}, Rules{}, Total{}, Refusal{}, Metadata{}, TotalKind(99), RuleErrors{})
+	var empty Ask
+	require.Equal(t, "[] [] [][] []", fmt.Sprint(empty.Order(), empty.Sort(), empty.Conditions(), empty.Search(), empty.Fields(), empty.Adjusted()))
+	_, err = nothing.WayBack("arrivals")
+	require.NoError(t, err)
+}
+
 func TestLadderInvariants(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		reach := rapid.IntRange(0, MaxReach).Draw(t, "reach")
 		tips := rapid.IntRange(0, MaxTips).Draw(t, "tips")
 		steady := rapid.Bool().Draw(t, "steady")
 		size := rapid.IntRange(1, DefaultCap).Draw(t, "size")
-		total := rapid.OneOf(rapid.Int64Range(0, 20_000), rapid.Int64Range(0, math.MaxInt64)).Draw(t, "total")
+		total := rapid.OneOf(rapid.Int64Range(0, 20_000), anyInt64(0)).Draw(t, "total")
 		pages := Exact(total).pages(size)
 		near := max(1, pages-200)
 		number := rapid.OneOf(
@@ -94,7 +268,7 @@ func TestLadderInvariants(t *testing.T) {
 				if g.Page != 0 {
 					require.Equal(t, g.From+(g.To-g.From)/2, g.Page)
 				}
-				at = g.To + 1
+				at = add(g.To, 1)
 				continue
 			}
 			require.Equal(t, at, g.Page, "page numbers strictly rise")
@@ -106,13 +280,13 @@ func TestLadderInvariants(t *testing.T) {
 				require.Equal(t, fmt.Sprintf("?page=%d&size=%d", g.Page, size), g.Href)
 			}
 			shown[g.Page] = true
-			at++
+			at = add(at, 1)
 		}
-		require.Equal(t, pages+1, at, "covers 1 to the last page")
+		require.Equal(t, add(pages, 1), at, "covers 1 to the last page")
 		require.Equal(t, 1, currents, "the current page stands on it exactly once")
 		for d := int64(0); d <= int64(reach); d++ {
 			require.True(t, number-d < 1 || shown[number-d], "every page within reach is there")
-			require.True(t, number+d > pages || shown[number+d], "every page within reach is there")
+			require.True(t, number > pages-d || shown[number+d], "every page within reach is there")
 		}
 		for d := int64(0); d < min(int64(tips), pages); d++ {
 			require.True(t, shown[1+d] && shown[pages-d], "every tip is there")
@@ -208,8 +382,8 @@ func TestPagesPartitionTheSet(t *testing.T) {
 
 func TestSettlingNeverOverflows(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
-		total := rapid.Int64().Draw(t, "total")
-		query := fmt.Sprintf("page=%d&size=%d", rapid.Int64().Draw(t, "page"), rapid.Int64().Draw(t, "size"))
+		total := anyInt64(math.MinInt64).Draw(t, "total")
+		query := fmt.Sprintf("page=%d&size=%d", anyInt64(math.MinInt64).Draw(t, "page"), anyInt64(math.MinInt64).Draw(t, "size"))
 		ask, err := (&Rules{}).Read(query)
 		require.NoError(t, err)
 		page, err := ask.Settle(Exact(total))

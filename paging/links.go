@@ -16,6 +16,14 @@ type Links struct {
 	bare   string // the link to page 1 where the rules leave its number out
 }
 
+// of is the page that the links are of; that of the zero Links is the zero Page.
+func (l *Links) of() *Page {
+	if l.page == nil {
+		return new(Page)
+	}
+	return l.page
+}
+
 // Steps are the links to the neighbouring and the outermost pages. A step that
 // leads nowhere is empty.
 type Steps struct {
@@ -58,7 +66,7 @@ func (p *Page) On(base Base) Links {
 	var stack [512]byte
 	buf, cut := p.appendLink(stack[:0], &base, nil, true)
 	end := len(buf)
-	if p.ask.rules.FirstPageBare {
+	if p.ask.ruled().FirstPageBare {
 		buf, _ = p.appendLink(buf, &base, nil, false)
 	}
 	s := string(buf)
@@ -86,12 +94,12 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 			}
 		}
 		switch {
-		case part.role == roleSize && a.changed(a.rules.SizeParam()):
-			each(part, "", "", []string{strconv.Itoa(a.size)})
-		case part.role == roleSort && a.changed(a.rules.SortParam()):
+		case part.role == roleSize && a.changed(a.ruled().SizeParam()):
+			each(part, "", "", []string{a.sizeText()})
+		case part.role == roleSort && a.changed(a.ruled().SortParam()):
 			each(part, "", "", some(sortText(a.sort)))
-		case part.role == roleDirection && a.changed(a.rules.Params.Direction):
-		case part.role == roleFields && a.changed(a.rules.FieldsParam()):
+		case part.role == roleDirection && a.changed(a.ruled().Params.Direction):
+		case part.role == roleFields && a.changed(a.ruled().FieldsParam()):
 			each(part, "", "", some(strings.Join(a.fields, ",")))
 		default:
 			each(part, "", part.raw, nil)
@@ -149,7 +157,7 @@ func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 		}
 	})
 	if !wrotePage && withPage {
-		dst = append(appendValue(append(dst, sep), p.ask.rules.PageParam()), '=')
+		dst = append(appendValue(append(dst, sep), p.ask.ruled().PageParam()), '=')
 		cut = len(dst)
 	}
 	if len(dst) == start && base.text == "" {
@@ -197,7 +205,7 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 			add(part, name, list)
 		}
 	})
-	if param := p.ask.rules.PageParam(); position != "" {
+	if param := p.ask.ruled().PageParam(); position != "" {
 		if base.knows(param) {
 			values[param] = []string{position}
 		} else {
@@ -233,7 +241,7 @@ func (p *Page) link(base Base, changes []change, position string) string {
 // positionText is what the page parameter of a link says; "" for page 1 where
 // the rules leave it out.
 func (p *Page) positionText(position int64) string {
-	if p.ask.rules.FirstPageBare && position == p.position(1) {
+	if p.ask.ruled().FirstPageBare && position == p.position(1) {
 		return ""
 	}
 	return strconv.FormatInt(position, 10)
@@ -259,8 +267,8 @@ type linkWriter struct {
 func (w *linkWriter) pageAt(l *Links, position int64) string {
 	switch {
 	case l.base.tmpl != nil:
-		return l.page.expand(&l.base, nil, l.page.positionText(position))
-	case l.bare != "" && position == l.page.position(1):
+		return l.of().expand(&l.base, nil, l.of().positionText(position))
+	case l.bare != "" && position == l.of().position(1):
 		return l.bare
 	}
 	from := w.Len()
@@ -273,7 +281,7 @@ func (w *linkWriter) pageAt(l *Links, position int64) string {
 // grow makes room for n links.
 func (w *linkWriter) grow(l *Links, n int) {
 	digits := 1
-	for x := max(l.page.position(l.page.pages), l.page.offset, l.page.number); x > 9; x /= 10 {
+	for x := max(l.of().position(l.of().pages), l.of().offset, l.of().number); x > 9; x /= 10 {
 		digits++
 	}
 	w.Grow(n * (len(l.before) + len(l.after) + digits))
@@ -282,20 +290,20 @@ func (w *linkWriter) grow(l *Links, n int) {
 // Page is the link to one page, by its number from 1.
 func (l Links) Page(number int64) string {
 	var w linkWriter
-	return w.pageAt(&l, l.page.position(number))
+	return w.pageAt(&l, l.of().position(number))
 }
 
 // Steps are the links to this page, the first, the previous, the next and the
 // last.
 func (l Links) Steps() Steps {
-	p := l.page
+	p := l.of()
 	var w linkWriter
 	w.grow(&l, 5)
-	here := p.position(p.number)
-	if p.ask.rules.byOffset() {
+	here := p.position(p.Number())
+	if p.ask.ruled().byOffset() {
 		here = p.offset
 	}
-	ends := orElse(p.ask.rules.Ladder.Ends, true)
+	ends := orElse(p.ask.ruled().Ladder.Ends, true)
 	s := Steps{Self: w.pageAt(&l, here)}
 	if !p.IsFirst() {
 		s.Prev = w.pageAt(&l, p.previous())
@@ -304,18 +312,18 @@ func (l Links) Steps() Steps {
 		}
 	}
 	if p.hasNext() {
-		s.Next = w.pageAt(&l, here+p.step())
+		s.Next = w.pageAt(&l, add(here, p.step()))
 	}
 	if ends && p.total.Known() && (p.hasNext() || p.past) {
-		s.Last = w.pageAt(&l, p.position(p.pages))
+		s.Last = w.pageAt(&l, p.position(p.pageCount()))
 	}
 	return s
 }
 
 // step is how far the next page's position is from this one's.
 func (p *Page) step() int64 {
-	if p.ask.rules.byOffset() {
-		return int64(p.ask.size)
+	if p.ask.ruled().byOffset() {
+		return int64(p.Size())
 	}
 	return 1
 }
@@ -324,17 +332,17 @@ func (p *Page) step() int64 {
 func (p *Page) previous() int64 {
 	switch {
 	case p.past:
-		return p.position(max(p.pages, 1))
-	case p.ask.rules.byOffset():
-		return max(0, p.offset-int64(p.ask.size))
+		return p.position(p.pageCount())
+	case p.ask.ruled().byOffset():
+		return max(0, p.offset-int64(p.Size()))
 	}
-	return p.number - 1
+	return p.Number() - 1
 }
 
 // Ladder is the row of page links. It is never nil, and empty where there is but
 // one page, unless the rules want that drawn.
 func (l Links) Ladder() []Rung {
-	rungs := l.page.rungs()
+	rungs := l.of().rungs()
 	if rungs == nil {
 		return []Rung{}
 	}
@@ -342,7 +350,7 @@ func (l Links) Ladder() []Rung {
 	w.grow(&l, len(rungs))
 	for i := range rungs {
 		if r := &rungs[i]; r.Kind != RungCurrent && r.Page > 0 {
-			r.Href = w.pageAt(&l, l.page.position(r.Page))
+			r.Href = w.pageAt(&l, l.of().position(r.Page))
 		}
 	}
 	return rungs
@@ -351,14 +359,14 @@ func (l Links) Ladder() []Rung {
 // Sizes are the offered page sizes, each with the link that keeps the first
 // visible record in view.
 func (l Links) Sizes() []SizeLink {
-	p := l.page
-	r := p.ask.rules
-	links := make([]SizeLink, 0, len(r.OfferedSizes())+1)
-	for _, size := range r.OfferedSizes() {
+	p := l.of()
+	r := p.ask.ruled()
+	links := make([]SizeLink, 0, len(r.offeredSizes())+1)
+	for _, size := range r.offeredSizes() {
 		links = append(links, SizeLink{
 			Size:    size,
 			Href:    p.link(l.base, []change{{r.SizeParam(), []string{strconv.Itoa(size)}}}, p.positionText(p.reanchored(size))),
-			Current: size == p.ask.size && !p.ask.all,
+			Current: size == p.Size() && !p.ask.all,
 		})
 	}
 	if r.Size.All > 0 && p.total.Known() && p.total.n <= int64(r.Size.All) {
@@ -385,20 +393,20 @@ func (p *Page) firstInView() int64 {
 // visible record.
 func (p *Page) reanchored(size int) int64 {
 	number := p.firstInView() / int64(size)
-	if p.ask.rules.byOffset() {
-		return number * int64(size)
+	if p.ask.ruled().byOffset() {
+		return times(number, int64(size))
 	}
-	return number + 1
+	return add(number, 1)
 }
 
 // Sorts are the offered sort keys, each with the link that sorts by it alone,
 // from page 1: in its first direction or, where it is the first key in force
 // already, in the other.
 func (l Links) Sorts() []SortLink {
-	a := &l.page.ask
-	links := make([]SortLink, 0, len(a.rules.Sorts))
-	for i := range a.rules.Sorts {
-		k := &a.rules.Sorts[i]
+	a := &l.of().ask
+	links := make([]SortLink, 0, len(a.ruled().Sorts))
+	for i := range a.ruled().Sorts {
+		k := &a.ruled().Sorts[i]
 		link := SortLink{Key: k.Key}
 		desc := k.First == Descending
 		for rank, by := range a.sort {
@@ -417,7 +425,7 @@ func (l Links) Sorts() []SortLink {
 
 // Sort is the link to page 1 in another sort.
 func (l Links) Sort(by []SortBy) string {
-	r := l.page.ask.rules
+	r := l.of().ask.ruled()
 	changes := []change{{r.SortParam(), some(sortText(by))}}
 	if param := r.Params.Direction; param != "" {
 		changes = append(changes, change{param, nil})
@@ -435,7 +443,7 @@ func (l Links) With(param string, values ...string) string {
 }
 
 func (l Links) first(changes []change) string {
-	return l.page.link(l.base, changes, l.page.positionText(l.page.position(1)))
+	return l.of().link(l.base, changes, l.of().positionText(l.of().position(1)))
 }
 
 func direction(desc bool) Direction {
@@ -461,8 +469,8 @@ type Form struct {
 // SizeForm is a form whose one field is the size parameter. It sends the row
 // that is first in view, so that it stays in view.
 func (l Links) SizeForm() Form {
-	f := l.form(l.page.ask.rules.SizeParam())
-	f.Hidden = append(f.Hidden, Pair{l.page.ask.rules.RowParam(), strconv.FormatInt(l.page.firstInView()+1, 10)})
+	f := l.form(l.of().ask.ruled().SizeParam())
+	f.Hidden = append(f.Hidden, Pair{l.of().ask.ruled().RowParam(), strconv.FormatInt(add(l.of().firstInView(), 1), 10)})
 	return f
 }
 
@@ -480,7 +488,7 @@ func (l Links) form(except string) Form {
 	for _, part := range split(query) {
 		f.Hidden = append(f.Hidden, Pair{part.name, part.value()})
 	}
-	l.page.kept(&l.base, nil, func(part *part, _, raw string, values []string) {
+	l.of().kept(&l.base, nil, func(part *part, _, raw string, values []string) {
 		name := part.name
 		switch {
 		case part.role == rolePage || name == except:

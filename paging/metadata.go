@@ -28,39 +28,44 @@ type Metadata struct {
 // Metadata describes the page.
 func (p *Page) Metadata() Metadata {
 	m := Metadata{
-		Page:     p.number,
-		Size:     p.ask.size,
+		Page:     p.Number(),
+		Size:     p.Size(),
 		TotalIs:  p.total.is,
 		RowsHere: p.rows,
 		Offset:   p.offset,
-		Limit:    p.ask.size,
+		Limit:    p.Size(),
 		Sort:     OrderText(p.ask.Order()),
 		Search:   p.ask.search,
-		Filters:  append([]Condition{}, p.ask.conditions...),
+		Filters:  append([]Condition{}, p.ask.Conditions()...),
 		IsFirst:  p.IsFirst(),
 		IsLast:   p.IsLast(),
 		Summary:  p.Summary(),
 	}
 	switch p.total.is {
 	case TotalExact, TotalRemembered:
-		m.TotalPages, m.TotalItems = &p.pages, &p.total.n
+		pages, items := p.pageCount(), p.total.n
+		m.TotalPages, m.TotalItems = &pages, &items
 		m.TotalAge = int64(p.total.age.Seconds())
 	case TotalAtLeast:
 		m.TotalAtLeast = p.atLeast()
 	}
 	if p.rows > 0 {
-		first, last := p.offset+1, p.offset+int64(p.rows)
+		first, last := p.firstRow(), p.lastRow()
 		m.FirstRow, m.LastRow = &first, &last
 	}
 	return m
 }
+
+// firstRow and lastRow are the rows of a page that is not empty, from 1.
+func (p *Page) firstRow() int64 { return add(p.offset, 1) }
+func (p *Page) lastRow() int64  { return add(p.offset, int64(p.rows)) }
 
 // atLeast is how many records are known to be there.
 func (p *Page) atLeast() int64 {
 	if p.rows == 0 {
 		return p.total.n
 	}
-	return max(p.total.n, p.offset+int64(p.rows))
+	return max(p.total.n, p.lastRow())
 }
 
 // Summary says in English which rows are on the page: "41–60 of 168",
@@ -70,9 +75,9 @@ func (p *Page) Summary() string {
 	rows := "none"
 	switch {
 	case p.rows == 1:
-		rows = grouped(p.offset + 1)
+		rows = grouped(p.firstRow())
 	case p.rows > 1:
-		rows = grouped(p.offset+1) + "–" + grouped(p.offset+int64(p.rows))
+		rows = grouped(p.firstRow()) + "–" + grouped(p.lastRow())
 	}
 	switch {
 	case p.total.Known() && p.total.n == 0:

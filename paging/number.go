@@ -39,20 +39,26 @@ func readNumber(s string) (n int64, ok bool) {
 	return n, true
 }
 
-// mulSat multiplies two numbers that are not negative; past int64 it stays at
-// the largest.
-func mulSat(a, b int64) int64 {
-	if a != 0 && b > math.MaxInt64/a {
+// Totals, pages and offsets come from outside and may be as large as int64 is, so
+// every sum and product of them saturates: what would be past the largest or the
+// smallest int64 stays there.
+
+// add adds two numbers.
+func add(a, b int64) int64 {
+	switch sum := a + b; {
+	case a > 0 && b > 0 && sum < 0:
+		return math.MaxInt64
+	case a < 0 && b < 0 && sum >= 0:
+		return math.MinInt64
+	default:
+		return sum
+	}
+}
+
+// times multiplies two numbers that are not negative.
+func times(a, b int64) int64 {
+	if a > 0 && b > math.MaxInt64/a {
 		return math.MaxInt64
 	}
 	return a * b
-}
-
-// addSat adds two numbers that are not negative; past int64 it stays at the
-// largest.
-func addSat(a, b int64) int64 {
-	if a > math.MaxInt64-b {
-		return math.MaxInt64
-	}
-	return a + b
 }

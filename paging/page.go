@@ -11,7 +11,8 @@ import (
 const maxJSON = 1<<53 - 1
 
 // Page is one settled page: its number, its offset and limit and its row range
-// are final. It is a value; copy it freely.
+// are final. It is a value; copy it freely. The zero Page is the one, empty page
+// of a list without records.
 type Page struct {
 	ask    Ask
 	total  Total
@@ -28,8 +29,11 @@ type Page struct {
 // page past the last one where the rules refuse that, or an offset beyond the
 // rules' MaxOffset where the total is not known.
 func (a Ask) Settle(total Total) (Page, error) {
+	if a.rules == nil {
+		a, _ = new(Rules).Read("") // which refuse nothing
+	}
 	if a.all && total.Known() && total.n > int64(a.size) {
-		a.fault(a.rules.SizeParam(), allSize, strconv.Itoa(a.size), SizeOverCap,
+		a.fault(a.ruled().SizeParam(), allSize, strconv.Itoa(a.size), SizeOverCap,
 			"all of this list is more than the "+strconv.Itoa(a.size)+" records that are given at once")
 		if len(a.faults) > 0 {
 			return Page{}, &Refusal{Faults: a.faults}
@@ -40,26 +44,26 @@ func (a Ask) Settle(total Total) (Page, error) {
 	switch {
 	case a.row > 0:
 		p.offset = (a.row - 1) / size * size
-	case a.rules.byOffset():
+	case a.ruled().byOffset():
 		p.offset = a.pos
-		if !a.rules.OffsetAsIs && p.offset%size != 0 {
+		if !a.ruled().OffsetAsIs && p.offset%size != 0 {
 			p.offset -= p.offset % size
 			if err := p.mend(p.offset, OffsetRounded, "the offset is rounded down to the start of a page"); err != nil {
 				return Page{}, err
 			}
 		}
 	default:
-		p.offset = mulSat(a.pos-1, size)
+		p.offset = times(a.pos-1, size)
 	}
-	p.number = p.offset/size + 1
-	if !a.rules.byOffset() && a.row == 0 {
+	p.number = add(p.offset/size, 1)
+	if !a.ruled().byOffset() && a.row == 0 {
 		p.number = a.pos // also where the offset is past int64
 	}
 
 	if !total.Known() {
-		if p.offset > a.rules.maxOffset() {
+		if p.offset > a.ruled().maxOffset() {
 			p.ask.refuse(p.posParam(), p.given(), OffsetOverMax, "where the total is not known, at most "+
-				strconv.FormatInt(a.rules.maxOffset(), 10)+" records can be skipped")
+				strconv.FormatInt(a.ruled().maxOffset(), 10)+" records can be skipped")
 			return Page{}, &Refusal{Faults: p.ask.faults}
 		}
 		return p, nil
@@ -78,13 +82,13 @@ func (a Ask) Settle(total Total) (Page, error) {
 
 // settlePastLast does what the rules say about a page past the last one.
 func (p *Page) settlePastLast() error {
-	kind := p.ask.rules.pastLast()
+	kind := p.ask.ruled().pastLast()
 	given := quoted(strings.TrimSpace(p.given()))
 	reason := "page " + given + " is past the last page, " + strconv.FormatInt(p.pages, 10)
 	switch {
 	case p.ask.row > 0:
 		reason = "row " + given + " is past the last record"
-	case p.ask.rules.byOffset():
+	case p.ask.ruled().byOffset():
 		reason = "offset " + given + " is past the last record"
 	}
 	number := p.pages
@@ -97,15 +101,24 @@ func (p *Page) settlePastLast() error {
 		return &Refusal{Faults: p.ask.faults}
 	case PastLastGivesEmpty:
 		p.past = true
-		// as it was asked for, but no larger than a JSON number can say exactly
-		p.number = min(p.number, max(p.pages, maxJSON))
-		p.offset = min(p.offset, max(p.total.n, maxJSON))
+		// As it was asked for, but no larger than a JSON number can say exactly.
+		size, most := int64(p.ask.size), max(p.total.n, maxJSON)
+		if !p.ask.ruled().byOffset() {
+			p.number = min(p.number, max(p.pages, maxJSON))
+			p.offset = min(times(p.number-1, size), most)
+			return nil
+		}
+		p.offset = min(p.offset, most)
+		if !p.ask.ruled().OffsetAsIs {
+			p.offset -= p.offset % size
+		}
+		p.number = add(p.offset/size, 1)
 		return nil
 	case PastLastGivesFirst:
 		number = 1
 	}
 	p.number = number
-	p.offset = (number - 1) * int64(p.ask.size)
+	p.offset = times(number-1, int64(p.ask.size))
 	p.ask.adjust(p.posParam(), p.given(), strconv.FormatInt(p.position(number), 10), PagePastLast, reason)
 	return nil
 }
@@ -122,9 +135,9 @@ func (p *Page) mend(used int64, why Code, reason string) error {
 // posParam is the parameter that asked for this page.
 func (p *Page) posParam() string {
 	if p.ask.row > 0 {
-		return p.ask.rules.RowParam()
+		return p.ask.ruled().RowParam()
 	}
-	return p.ask.rules.PageParam()
+	return p.ask.ruled().PageParam()
 }
 
 // given is what the query held for it.
@@ -140,8 +153,8 @@ func (p *Page) given() string {
 
 // position is what a link to a page says: its number or its offset.
 func (p *Page) position(number int64) int64 {
-	if p.ask.rules.byOffset() {
-		return mulSat(number-1, int64(p.ask.size))
+	if p.ask.ruled().byOffset() {
+		return times(number-1, int64(p.Size()))
 	}
 	return number
 }
@@ -154,16 +167,19 @@ func (p Page) Seen(came int) (Page, error) {
 	if p.closed {
 		return p, nil
 	}
+	if p.ask.rules == nil {
+		return p, nil
+	}
 	p.closed = true
 	p.rows = min(max(came, 0), p.ask.size)
 	p.more = came > p.ask.size
 	switch {
 	case p.more:
-		p.pages = max(p.pages, p.number+1)
+		p.pages = max(p.pages, add(p.number, 1))
 	case p.rows > 0 || p.offset == 0:
-		p.total = Exact(p.offset + int64(p.rows))
+		p.total = Exact(add(p.offset, int64(p.rows)))
 		p.pages = p.total.pages(p.ask.size)
-	case p.ask.rules.pastLast() == PastLastRefused:
+	case p.ask.ruled().pastLast() == PastLastRefused:
 		p.ask.refuse(p.posParam(), p.given(), PagePastLast, "page "+strconv.FormatInt(p.number, 10)+" is past the last page")
 		return Page{}, &Refusal{Faults: p.ask.faults}
 	default:
@@ -177,23 +193,26 @@ func (p Page) Seen(came int) (Page, error) {
 }
 
 // Number is the page's number, from 1.
-func (p *Page) Number() int64 { return p.number }
+func (p *Page) Number() int64 { return max(p.number, 1) }
+
+// pageCount is how many pages are known to be there: one at least.
+func (p *Page) pageCount() int64 { return max(p.pages, 1) }
 
 // Size is how many records a full page holds.
-func (p *Page) Size() int { return p.ask.size }
+func (p *Page) Size() int { return p.ask.Size() }
 
 // Offset is how many records stand before the page.
 func (p *Page) Offset() int64 { return p.offset }
 
 // Limit is how many records to take for the page.
-func (p *Page) Limit() int { return p.ask.size }
+func (p *Page) Limit() int { return p.ask.Size() }
 
 // Fetch is how many records to ask the store for: none for a page known to be
 // empty, and one more than the page holds where the total is not known, so that
 // Seen can tell whether any follow.
 func (p *Page) Fetch() int {
 	switch {
-	case p.closed:
+	case p.closed || p.ask.rules == nil:
 		return p.rows
 	case p.ask.size == math.MaxInt:
 		return p.ask.size
@@ -208,7 +227,7 @@ func (p *Page) Rows() int { return p.rows }
 func (p *Page) Total() Total { return p.total }
 
 // TotalPages is how many pages there are; ok is false where that is not known.
-func (p *Page) TotalPages() (n int64, ok bool) { return p.pages, p.total.Known() }
+func (p *Page) TotalPages() (n int64, ok bool) { return p.pageCount(), p.total.Known() }
 
 // PastLast tells whether the page lies past the last one and was left there.
 func (p *Page) PastLast() bool { return p.past }
@@ -224,7 +243,7 @@ func (p *Page) hasNext() bool {
 	case p.past:
 		return false
 	case p.total.Known():
-		return p.total.n-p.offset > int64(p.ask.size)
+		return p.total.n-p.offset > int64(p.Size())
 	case p.closed:
 		return p.more
 	}
@@ -237,8 +256,5 @@ func (p *Page) Ask() *Ask { return &p.ask }
 // Adjusted lists what was changed between the query and this page; it is never
 // nil, so that it is written as an empty list.
 func (p *Page) Adjusted() []Adjustment {
-	if p.ask.adjusted == nil {
-		return []Adjustment{}
-	}
-	return p.ask.adjusted
+	return append([]Adjustment{}, p.ask.adjusted...)
 }

@@ -1,5 +1,7 @@
 package paging
 
+import "slices"
+
 // Defaults of the rules, in force where an entry is left out.
 const (
 	DefaultSize        = 20        // records per page
@@ -70,8 +72,8 @@ type Rules struct {
 	// OffsetAsIs takes an offset as it is; by default it is rounded down to the
 	// start of a page.
 	OffsetAsIs bool `json:"offset_as_is,omitempty"`
-	// MaxOffset is the most records skipped where the total is not known. Left
-	// out: 1,000,000.
+	// MaxOffset is the most records skipped where the total is not known, at most
+	// 9,007,199,254,740,991. Left out: 1,000,000.
 	MaxOffset int64 `json:"max_offset,omitempty" jsonschema:"minimum=0"`
 	// Count says how the total is found. Left out: exact.
 	Count CountHow `json:"count,omitempty"`
@@ -352,7 +354,9 @@ func (r *Rules) DefaultSize() int {
 }
 
 // OfferedSizes are the page sizes to choose from, as the rules list them.
-func (r *Rules) OfferedSizes() []int {
+func (r *Rules) OfferedSizes() []int { return slices.Clone(r.offeredSizes()) }
+
+func (r *Rules) offeredSizes() []int {
 	if len(r.Size.Offered) > 0 {
 		return r.Size.Offered
 	}
@@ -378,7 +382,7 @@ func (r *Rules) maxOffset() int64 {
 	if r.MaxOffset < 1 {
 		return DefaultMaxOffset
 	}
-	return r.MaxOffset
+	return min(r.MaxOffset, maxJSON)
 }
 
 func (r *Rules) pastLast() PastLast {

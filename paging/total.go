@@ -2,6 +2,8 @@ package paging
 
 import (
 	"fmt"
+	"slices"
+	"strconv"
 	"time"
 )
 
@@ -24,8 +26,14 @@ const (
 	TotalRemembered                  // was exact a stated time ago
 )
 
+var totalKinds = [...]string{"exact", "at_least", "none", "remembered"}
+
+// String is the kind as it stands on the wire; of one that there is not, its number.
 func (k TotalKind) String() string {
-	return [...]string{"exact", "at_least", "none", "remembered"}[k]
+	if int(k) >= len(totalKinds) {
+		return strconv.Itoa(int(k))
+	}
+	return totalKinds[k]
 }
 
 // MarshalText writes the kind as it stands on the wire.
@@ -58,7 +66,7 @@ func (t Total) Records() int64 { return t.n }
 // pages is how many pages of the given size the records fill; an empty set has
 // one, empty page.
 func (t Total) pages(size int) int64 {
-	s := int64(size)
+	s := int64(max(size, 1))
 	n := t.n / s
 	if t.n%s > 0 {
 		n++
@@ -68,11 +76,9 @@ func (t Total) pages(size int) int64 {
 
 // UnmarshalText reads what MarshalText wrote.
 func (k *TotalKind) UnmarshalText(text []byte) error {
-	for _, kind := range []TotalKind{TotalExact, TotalAtLeast, TotalNone, TotalRemembered} {
-		if kind.String() == string(text) {
-			*k = kind
-			return nil
-		}
+	if at := slices.Index(totalKinds[:], string(text)); at >= 0 {
+		*k = TotalKind(at)
+		return nil
 	}
 	return fmt.Errorf("paging: %q is no kind of total", text)
 }

@@ -82,7 +82,7 @@ func askEarlier(t *testing.T, at string, known *earlier, as, path string) earlie
 		}
 	}
 	if about, ok := kept["paging"].(map[string]any); ok {
-		delete(about, "version") // moves when a migration writes a rule or a filter anew
+		delete(about, "version")               // moves when a migration writes a rule or a filter anew
 		if about["total_is"] == "remembered" { // or exact, by which question came first
 			about["total_is"] = "exact"
 			delete(about, "total_age")

@@ -20,7 +20,9 @@ import (
 
 	"pageladder.example/demo"
 	"pageladder.example/internal/service"
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
 )
 
 func TestHostileInputIsRefusedAndHarmsNothing(t *testing.T) {
@@ -64,6 +66,37 @@ func TestHostileInputIsRefusedAndHarmsNothing(t *testing.T) {
 	assert.Equal(t, 200, res.StatusCode)
 	_, body := send(t, "GET", at+"/api/sets/arrivals/records", sent{})
 	assert.Contains(t, body, `"total_items":347`)
+}
+
+// Numbers at the ends of int64 make small answers: page arithmetic saturates, and no
+// ladder has more rungs than its shape allows.
+func TestNumbersWithoutEndMakeSmallAnswers(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {
+		rules := *s.Rules
+		rules.Addressing, rules.Ladder = paging.ByOffset, paging.LadderRules{Reach: new(0), Steady: new(false)}
+		s.Rules = &rules
+		return nil
+	})
+	require.NoError(t, err)
+	at := testkit.ServeStore(t, store)
+	for _, body := range []string{
+		`{"query":"offset=9223372036854775807&limit=1","total":100,"rules":{"addressing":"offset","ladder":{"reach":0,"steady":false}}}`,
+		`{"query":"offset=9223372036854775807&limit=1","total":100,"rules":{"addressing":"offset"}}`,
+		`{"query":"page=4&size=1","total":9223372036854775807,"rules":{"ladder":{"tips":0}}}`,
+		`{"query":"page=4&size=1","total":9223372036854775807,"rules":{"ladder":{"tips":0,"steady":false}}}`,
+		`{"query":"page=9223372036854775807&size=1","total":9223372036854775807,"markup":"plain"}`,
+		`{"query":"page=9223372036854775807&size=1","total":null,"rules":{"max_offset":9223372036854775807},"came":2}`,
+		`{"query":"offset=9223372036854775807&limit=1","total":{"at_least":9223372036854775807},"rules":{"addressing":"offset","max_offset":9223372036854775807},"came":1}`,
+	} {
+		res, answer := send(t, "POST", at+"/api/reckon", inJSON("", body))
+		assert.Contains(t, []int{200, 400}, res.StatusCode, "%s: %.300s", body, answer)
+		assert.Less(t, len(answer), 20_000, body)
+		assert.NotContains(t, answer, `"page":-`)
+	}
+	answer := readPage(t, at+"/api/sets/arrivals/records?limit=1&offset=9223372036854775807")
+	assert.EqualValues(t, 1<<53, answer.Paging.Page)
+	assert.LessOrEqual(t, len(answer.Ladder), 5)
 }
 
 func TestCallerThatIsTooSlowIsCutOff(t *testing.T) {

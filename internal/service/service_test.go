@@ -21,7 +21,10 @@ import (
 	"pageladder.example/paging"
 )
 
-func TestMain(m *testing.M) { testkit.WithPostgres(m) }
+func TestMain(m *testing.M) {
+	testkit.Bounded(8 << 30)
+	testkit.WithPostgres(m)
+}
 
 func do(t *testing.T, method, url string) (*http.Response, []byte) {
 	t.Helper()

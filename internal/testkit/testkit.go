@@ -18,6 +18,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/require"
+	"golang.org/x/sys/unix"
 
 	"pageladder.example/console"
 	"pageladder.example/demo"
@@ -34,6 +35,15 @@ var (
 // WithPostgres runs a package's tests with a private PostgreSQL of their own:
 // func TestMain(m *testing.M) { testkit.WithPostgres(m) }.
 func WithPostgres(m *testing.M) { os.Exit(withPostgres(m)) }
+
+// Bounded ends a test process, and what it starts, that takes more memory than so
+// many bytes: a runaway fails its test and not the machine.
+func Bounded(bytes uint64) {
+	limit := unix.Rlimit{Cur: bytes, Max: bytes}
+	if err := unix.Setrlimit(unix.RLIMIT_AS, &limit); err != nil {
+		panic(err)
+	}
+}
 
 func withPostgres(m *testing.M) int {
 	dir, err := tempDir()

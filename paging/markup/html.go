@@ -219,7 +219,8 @@ func AppendJumpForm(dst []byte, v *View) []byte {
 	l := v.Language
 	label, value, most := l.Words.Jump, v.Paging.Page, v.Paging.TotalPages
 	if v.byRow {
-		label, value, most = l.Words.JumpRow, v.Paging.Offset+1, v.Paging.TotalItems
+		label, most = l.Words.JumpRow, v.Paging.TotalItems
+		value = max(v.Paging.Offset, v.Paging.Offset+1) // the largest int64 stays
 	}
 	dst = l.appendForm(dst, &v.JumpForm, label)
 	dst = append(dst, `<input type="number" required min="1"`...)
