@@ -367,53 +367,22 @@ func (a *Ask) readUnknown(i int, name string) {
 		a.parts[i].role = roleDropped
 		a.adjust(quoted(name), given, "", ParamUnknown, reason)
 	default:
-		a.adjust(quoted(name), given, quoted(given), ParamUnknown, reason)
+		a.adjust(quoted(name), given, "", ParamUnknown, reason)
 	}
 }
 
 // nearestParam suggests the declared parameter that was probably meant.
 func (r *Rules) nearestParam(name string) string {
-	best, least := "", 3 // two slips at the most
 	known := r.params()
 	for i := range r.Filters {
 		for _, op := range r.Filters[i].operators() {
 			known = append(known, r.OperatorParam(&r.Filters[i], op))
 		}
 	}
-	for _, known := range known {
-		if d := slips(name, known, least); d < least {
-			best, least = known, d
-		}
+	if best := Nearest(name, known); best != "" {
+		return " (did you mean " + quote(best) + "?)"
 	}
-	if best == "" {
-		return ""
-	}
-	return " (did you mean " + quote(best) + "?)"
-}
-
-// slips is the edit distance of two names (a letter added, lost or changed is
-// one), or limit where it is no less than that.
-func slips(a, b string, limit int) int {
-	if len(a)-len(b) >= limit || len(b)-len(a) >= limit {
-		return limit
-	}
-	row := make([]int, len(b)+1)
-	for j := range row {
-		row[j] = j
-	}
-	for i := range len(a) {
-		diagonal := row[0]
-		row[0] = i + 1
-		for j := range len(b) {
-			change := diagonal
-			if a[i] != b[j] {
-				change++
-			}
-			diagonal = row[j+1]
-			row[j+1] = min(change, diagonal+1, row[j]+1)
-		}
-	}
-	return min(row[len(b)], limit)
+	return ""
 }
 
 // AtRow is the same ask for the page that holds a row, from 1, in place of the

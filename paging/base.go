@@ -7,15 +7,13 @@ import (
 	"net/url"
 	"slices"
 	"strings"
-
-	"github.com/yosida95/uritemplate/v3"
 )
 
 // Base is the address that links are built on. The zero Base makes links that
 // are a query alone ("?page=2"), which lead back to wherever they stand.
 type Base struct {
 	text    string // as it goes before the query
-	tmpl    *uritemplate.Template
+	tmpl    uriTemplate
 	vars    map[string]bool // the template's variables; true where one is exploded
 	origins []string
 	outside bool
@@ -83,10 +81,9 @@ func checkAddress(text string, origins []string) error {
 
 // parseTemplate checks the template and learns its variables.
 func (b *Base) parseTemplate() (err error) {
-	if b.tmpl, err = uritemplate.New(b.text); err != nil {
-		return fmt.Errorf("not an RFC 6570 template: %w", err)
+	if b.tmpl, err = parseTemplate(b.text); err != nil {
+		return fmt.Errorf("not a template that links can be built on: %w", err)
 	}
-	b.vars = map[string]bool{}
 	before, rest, _ := strings.Cut(b.text, "{")
 	_, path, hasScheme := strings.Cut(before, "://")
 	if hasScheme {
@@ -95,19 +92,11 @@ func (b *Base) parseTemplate() (err error) {
 	if !strings.Contains(before, "/") && !strings.HasPrefix(rest, "/") {
 		return errors.New(`an expression stands only after the host and a "/"`)
 	}
-	for rest != "" {
-		expression, after, _ := strings.Cut(rest, "}")
-		if strings.ContainsAny(expression[:1], "+#") {
-			return fmt.Errorf("the operator %q lets values leave their place", expression[:1])
+	b.vars = map[string]bool{}
+	for _, part := range b.tmpl {
+		for _, v := range part.variables {
+			b.vars[v.name] = v.exploded
 		}
-		for spec := range strings.SplitSeq(strings.TrimLeft(expression, "./;?&"), ",") {
-			if strings.Contains(spec, ":") {
-				return fmt.Errorf("the prefix in %q would cut values short", spec)
-			}
-			name, exploded := strings.CutSuffix(spec, "*")
-			b.vars[decode(name)] = exploded
-		}
-		_, rest, _ = strings.Cut(after, "{")
 	}
 	// A right base comes of it whatever is missing: with no variable at all, and
 	// with each one alone, since "{/page}" brings a "/" of its own.
@@ -142,29 +131,6 @@ func (b *Base) fits(name string, values []string) bool {
 
 // expand fills the template. ok is false where the result is no right base.
 func (b *Base) expand(values map[string][]string) (_ string, ok bool) {
-	vars := uritemplate.Values{}
-	for name, list := range values {
-		if b.vars[name] {
-			vars.Set(varName(name), uritemplate.List(list...))
-		} else {
-			vars.Set(varName(name), uritemplate.String(list[0]))
-		}
-	}
-	text, err := b.tmpl.Expand(vars)
-	return text, err == nil && checkAddress(text, b.origins) == nil
-}
-
-// varName writes a parameter's name as a variable's: RFC 6570 allows letters,
-// digits, "_", "." and escapes in one.
-func varName(name string) string {
-	var dst []byte
-	for i := range len(name) {
-		switch c := name[i]; {
-		case '0' <= c && c <= '9', 'a' <= c && c <= 'z', 'A' <= c && c <= 'Z', c == '_', c == '.':
-			dst = append(dst, c)
-		default:
-			dst = append(dst, '%', upperHex[c>>4], upperHex[c&15])
-		}
-	}
-	return string(dst)
+	text := b.tmpl.expand(values)
+	return text, checkAddress(text, b.origins) == nil
 }

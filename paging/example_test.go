@@ -353,3 +353,20 @@ func ExampleClassParts() {
 	fmt.Println(paging.ClassParts())
 	// Output: [nav list item link current gap dead]
 }
+
+func ExamplePairs() {
+	fmt.Printf("%q\n", paging.Pairs("berth=N%34&ref=50%zz&a;b"))
+	// Output: [{"berth" "N4"} {"ref" "50%zz"} {"a;b" ""}]
+}
+
+func ExampleNearest() {
+	fmt.Printf("%q %q\n", paging.Nearest("pgae", []string{"page", "size"}), paging.Nearest("x", []string{"q"}))
+	// Output: "page" ""
+}
+
+func ExampleUsed_MarshalJSON() {
+	last, _ := paging.Used("18").MarshalJSON()
+	nothing, _ := paging.Used("").MarshalJSON()
+	fmt.Println(string(last), string(nothing))
+	// Output: "18" null
+}

@@ -1,6 +1,8 @@
 package paging
 
 import (
+	"bytes"
+	"encoding/json"
 	"fmt"
 	"slices"
 	"strconv"
@@ -11,13 +13,29 @@ import (
 // page. There is at most one for each parameter: the first given value, the final
 // used one, and the first reason.
 type Adjustment struct {
-	Param string `json:"param"` // the parameter's name in the query
-	Given string `json:"given"` // what the query held; at most 200 bytes of it
-	Used  string `json:"used"`  // what was used in its place; "" where nothing was
+	Param string `json:"param"`                      // the parameter's name in the query
+	Given string `json:"given"`                      // what the query held; at most 200 bytes of it
+	Used  Used   `json:"used" jsonschema:"nullable"` // what was used in its place; null where nothing was
 	Why   Code   `json:"why"`
 	Says  string `json:"says"` // one plain English sentence
 
 	reason string
+}
+
+// Used is what was used in place of a given value. The empty one is nothing: null in
+// JSON.
+type Used string
+
+// MarshalJSON writes a string or null.
+func (u Used) MarshalJSON() ([]byte, error) {
+	if u == "" {
+		return []byte("null"), nil
+	}
+	var b bytes.Buffer
+	enc := json.NewEncoder(&b)
+	enc.SetEscapeHTML(false) // as the rest of an answer is written
+	err := enc.Encode(string(u))
+	return bytes.TrimRight(b.Bytes(), "\n"), err
 }
 
 // Fault is one fault that the rules do not mend.
@@ -54,12 +72,12 @@ func (a *Ask) adjust(param, given, used string, why Code, reason string) {
 	a.adjusted = slices.Clone(a.adjusted) // another copy of the ask may hold the same list
 	for i := range a.adjusted {
 		if adj := &a.adjusted[i]; adj.Param == param {
-			adj.Used = used
+			adj.Used = Used(used)
 			adj.Says = a.says(adj)
 			return
 		}
 	}
-	adj := Adjustment{Param: param, Given: quoted(given), Used: used, Why: why, reason: reason}
+	adj := Adjustment{Param: param, Given: quoted(given), Used: Used(used), Why: why, reason: reason}
 	adj.Says = a.says(&adj)
 	a.adjusted = append(a.adjusted, adj)
 }
@@ -85,7 +103,7 @@ func (a *Ask) outcome(adj *Adjustment) string {
 	case adj.Why == FieldsUnknown:
 		return adj.reason + "; it is left out."
 	case adj.Param == r.Params.Direction && r.Params.Direction != "":
-		return adj.reason + "; " + nonEmpty(adj.Used, "the usual direction") + " is used."
+		return adj.reason + "; " + nonEmpty(string(adj.Used), "the usual direction") + " is used."
 	case adj.Why == ParamUnknown:
 		return adj.reason + "; it has no effect."
 	case adj.Param == r.SizeParam():

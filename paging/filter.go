@@ -21,7 +21,7 @@ const (
 	BigDecimal Type = "big_decimal" // digits, sign and point optional, up to 1,000 of them
 	Boolean    Type = "boolean"     // true or false
 	Date       Type = "date"        // RFC 3339 full-date: 2026-03-01
-	Time       Type = "time"        // RFC 3339 date-time; a date alone is its midnight in UTC
+	Time       Type = "time"        // RFC 3339 date-time; a date alone is its midnight in UTC, and in a filter the whole day
 	JSON       Type = "json"        // a list or an object; is not filtered by but for "none"
 )
 
@@ -66,7 +66,9 @@ type FilterRule struct {
 }
 
 // Condition is one filter in force. Several values of one field and operator are
-// one condition.
+// one condition. Where the type is Time, a value that is a date alone stands for that
+// whole day in UTC: equal to it is any time of the day, Min begins with its first
+// moment and Max ends with its last.
 type Condition struct {
 	Field  string   `json:"field"`
 	Type   Type     `json:"type"`
@@ -172,6 +174,9 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 		t = Boolean
 	}
 	value, want := t.Canonical(given)
+	if day := strings.Trim(given, " \t"); want == "" && t == Time && len(day) == len(time.DateOnly) {
+		value = day // stands for the whole day: see Condition
+	}
 	if want != "" {
 		bad(FilterBadValue, quote(given)+" is not "+want)
 		return

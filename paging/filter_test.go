@@ -34,7 +34,8 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 		"draught=+12":                                 "draught equals 12",
 		"cleared=false":                               "cleared equals false",
 		"day.min=2026-03-01":                          "day min 2026-03-01",
-		"arrived_at.min=2026-03-01":                   "arrived_at min 2026-03-01T00:00:00Z",
+		"arrived_at.min=+2026-03-01":                  "arrived_at min 2026-03-01",
+		"arrived_at=2026-02-30":                       "!filter.bad_value",
 		"arrived_at.max=2026-03-01T06:30:00+02:00":    "arrived_at max 2026-03-01T04:30:00Z",
 		"arrived_at.max=2026-03-01t06:30:00.25%2B02":  "!filter.bad_value",
 		"field.page=7":                                "page equals 7",
@@ -155,7 +156,7 @@ func TestSettlingTwiceFromOneAskKeepsThemApart(t *testing.T) {
 	require.NoError(t, err)
 	b, err := ask.Settle(Exact(20))
 	require.NoError(t, err)
-	assert.Equal(t, "9", a.Adjusted()[1].Used)
-	assert.Equal(t, "1", b.Adjusted()[1].Used)
+	assert.Equal(t, "9", string(a.Adjusted()[1].Used))
+	assert.Equal(t, "1", string(b.Adjusted()[1].Used))
 	assert.Len(t, ask.Adjusted(), 1)
 }

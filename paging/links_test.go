@@ -8,6 +8,7 @@ import (
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"github.com/yosida95/uritemplate/v3"
 	"pgregory.net/rapid"
 )
 
@@ -262,4 +263,53 @@ func BenchmarkCut(b *testing.B) {
 			b.Fatal()
 		}
 	}
+}
+
+// What a template cannot carry as the library would write it is written right.
+func TestTemplatesCarryAnyText(t *testing.T) {
+	base, err := ParseBase("/arrivals/page/{page}{?size,sort,berth*,vessel}")
+	require.NoError(t, err)
+	for query, want := range map[string]string{
+		"berth=%C3%96":            "/arrivals/page/1?berth=%C3%96",
+		"berth=\xc3\x96&berth=日本": "/arrivals/page/1?berth=%C3%96&berth=%E6%97%A5%E6%9C%AC",
+		"vessel=a+b%2Fc%26d=e":    "/arrivals/page/1?vessel=a%20b%2Fc%26d%3De",
+		"vessel=%F0%9F%9A%A2":     "/arrivals/page/1?vessel=%F0%9F%9A%A2",
+	} {
+		page := settle(t, &Rules{}, query, Exact(168))
+		assert.Equal(t, want, page.On(base).Steps().Self)
+	}
+}
+
+// Our expansion is that of a library of the standard, for text that the library can
+// carry.
+func TestTemplatesExpandAsTheStandardSays(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		expression := rapid.StringMatching(`\{[./;?&]?(a|b|c\.d|e%2F)\*?(,(a|b|f)\*?){0,2}\}`)
+		text := "/" + strings.Join(rapid.SliceOfN(rapid.OneOf(expression, rapid.StringMatching(`[a-z0-9/._~-]{1,5}`)), 1, 5).Draw(t, "template"), "")
+		ours, err := parseTemplate(text)
+		require.NoError(t, err)
+		theirs, err := uritemplate.New(text)
+		require.NoError(t, err)
+		values, vars := map[string][]string{}, uritemplate.Values{}
+		for _, part := range ours {
+			for _, v := range part.variables {
+				if _, done := values[v.name]; done {
+					continue
+				}
+				value := rapid.StringMatching(`[ -~]{1,6}`)
+				if rapid.Bool().Draw(t, "list") {
+					list := rapid.SliceOfN(value, 1, 3).Draw(t, "values")
+					values[v.name] = list
+					vars.Set(v.text, uritemplate.List(list...))
+				} else {
+					one := value.Draw(t, "value")
+					values[v.name] = []string{one}
+					vars.Set(v.text, uritemplate.String(one))
+				}
+			}
+		}
+		want, err := theirs.Expand(vars)
+		require.NoError(t, err)
+		require.Equal(t, want, ours.expand(values))
+	})
 }

@@ -59,6 +59,17 @@ func split(query string) []part {
 	return parts
 }
 
+// Pairs are the parameters of a query, decoded, in their order: split on "&" alone,
+// with nothing dropped. The query comes without its leading "?".
+func Pairs(query string) []Pair {
+	parts := split(query)
+	pairs := make([]Pair, len(parts))
+	for i := range parts {
+		pairs[i] = Pair{parts[i].name, parts[i].value()}
+	}
+	return pairs
+}
+
 // decode undoes form encoding: '+' is a space, "%41" is "A". A '%' that starts
 // no whole escape stands for itself. The text is returned as it is, without a
 // copy, where there is nothing to decode.

@@ -191,11 +191,10 @@ func entryName(f reflect.StructField) string {
 func nearestEntry(v reflect.Value, name string) string {
 	var names []string
 	for i := range v.NumField() {
-		known := entryName(v.Type().Field(i))
-		if slips(name, known, 3) < 3 {
-			return strconv.Quote(known)
-		}
-		names = append(names, known)
+		names = append(names, entryName(v.Type().Field(i)))
+	}
+	if near := Nearest(name, names); near != "" {
+		return strconv.Quote(near)
 	}
 	return "one of " + wordList(names)
 }

@@ -111,7 +111,7 @@ func TestWrongParametersGiveASensiblePageAndSayWhy(t *testing.T) {
 		answer := readPage(t, at+query)
 		require.Len(t, answer.Adjusted, 1, query)
 		got := answer.Adjusted[0]
-		assert.Equal(t, want, strings.Join([]string{string(got.Why), got.Used, answer.Paging.Summary}, " "))
+		assert.Equal(t, want, strings.Join([]string{string(got.Why), string(got.Used), answer.Paging.Summary}, " "))
 	}
 	answer := readPage(t, strings.Replace(at, "arrivals", "lost_property", 1)+"page=5")
 	assert.Equal(t, "no records", answer.Paging.Summary)

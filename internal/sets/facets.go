@@ -36,14 +36,19 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
 			}
 			q := newQuestion(set, &ask, req.Sight, field)
-			sql := "select " + quote(field) + "::text, count(*)" + q.from(region{}) +
-				" group by " + quote(field) + " order by count(*) desc, " + quote(field) + " nulls last limit " + strconv.Itoa(FacetsMost)
+			sql := "select " + col(field) + "::text, count(*)" + q.from(region{}) +
+				" group by " + col(field) + " order by count(*) desc, " + col(field) + " nulls last limit " + strconv.Itoa(FacetsMost)
 			rows, err := tx.Query(ctx, sql, q.args...)
 			if err != nil {
 				return err
 			}
 			if all[field], err = pgx.CollectRows(rows, pgx.RowToStructByPos[Facet]); err != nil {
 				return err
+			}
+			for _, facet := range all[field] { // as it is written in a query
+				if facet.Value != nil {
+					*facet.Value = Text(set.field(field).Type, []byte(*facet.Value))
+				}
 			}
 		}
 		return nil

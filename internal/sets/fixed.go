@@ -1,6 +1,7 @@
 package sets
 
 import (
+	"context"
 	"errors"
 	"fmt"
 	"strings"
@@ -45,14 +46,7 @@ func fixedFilter(set *Set, query string) ([]paging.Condition, error) {
 	if query == "" {
 		return nil, nil
 	}
-	rules := paging.Rules{Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
-		// Names that no field has, so that every field goes by its own.
-		Params: paging.Params{Page: "\x00page", Size: "\x00size", Sort: "\x00sort", Row: "\x00row"}}
-	for _, f := range set.Fields {
-		if f.Type != unknownType {
-			rules.Filters = append(rules.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
-		}
-	}
+	rules := fixedRules(set)
 	ask, err := rules.Read(query)
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
@@ -66,4 +60,54 @@ func fixedFilter(set *Set, query string) ([]paging.Condition, error) {
 		err = &FixedError{fmt.Sprintf("found %q; right would be filters of the set's fields, such as cleared=true&tonnage.min=500", query)}
 	}
 	return ask.Conditions(), err
+}
+
+// fixedRules are the rules that a fixed filter is read by.
+func fixedRules(set *Set) *paging.Rules {
+	rules := &paging.Rules{Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
+		// Names that no field has, so that every field goes by its own.
+		Params: paging.Params{Page: "\x00page", Size: "\x00size", Sort: "\x00sort", Row: "\x00row"}}
+	for _, f := range set.Fields {
+		if f.Type != unknownType {
+			rules.Filters = append(rules.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
+		}
+	}
+	return rules
+}
+
+// wholeDays is how the dates in a fixed filter are meant where its field is a time. A
+// filter that was written before means their midnight.
+const wholeDays = "whole days"
+
+// instants writes a fixed filter from before so that it goes on meaning what it meant:
+// each date that is held against a time becomes its midnight.
+func instants(set *Set, query string) string {
+	rules := fixedRules(set)
+	pieces := strings.Split(query, "&")
+	for i, piece := range pieces {
+		ask, err := rules.Read(piece)
+		if err != nil {
+			continue
+		}
+		for _, c := range ask.Conditions() {
+			if c.Type == paging.Time && isDay(c.Values[0]) {
+				name, _, _ := strings.Cut(piece, "=")
+				pieces[i] = name + "=" + c.Values[0] + "T00:00:00Z"
+			}
+		}
+	}
+	return strings.Join(pieces, "&")
+}
+
+// keepInstants writes the fixed filters of sets anew that are from before. What they
+// mean stays, and so does the sets' version.
+func (s *Store) keepInstants(ctx context.Context, all []*Set) error {
+	for _, set := range all {
+		_, err := s.pool.Exec(ctx, "update pageladder.record_set set fixed = $2, fixed_dates = $3 where name = $1 and version = $4 and fixed_dates <> $3",
+			set.Name, set.Fixed, wholeDays, set.Version)
+		if err != nil {
+			return err
+		}
+	}
+	return nil
 }

@@ -221,7 +221,7 @@ func (q *question) walked(g region) string {
 	for i, o := range q.order {
 		fields[i] = o.Field
 	}
-	return "select " + columns(fields) + q.from(g) + q.orderBy(g)
+	return "select " + list(fields, col) + q.from(g) + q.orderBy(g)
 }
 
 // walk adds the footholds that lie in one region, by moving a cursor.

@@ -159,10 +159,10 @@ func indexes(set *Set) map[string]string {
 		}
 	}
 	if len(set.Rules.Search) > 0 {
-		definitions = append(definitions, "using gin (("+searchVector(set.Rules.Search, fold)+"))")
+		definitions = append(definitions, "using gin (("+searchVector(set.Rules.Search, quote)+"))")
 	}
 	for _, fields := range made {
-		definitions = append(definitions, "("+columns(fields)+")")
+		definitions = append(definitions, "("+list(fields, quote)+")")
 	}
 	named := map[string]string{}
 	for _, d := range definitions {

@@ -67,12 +67,12 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 		// The table was made in this transaction, so its rows can be written as
 		// frozen: visible to all at once, with no vacuum to come.
 		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
-			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), columns(fields), options))
+			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), list(fields, quote), options))
 		if err != nil {
 			return loadError(set, err)
 		}
 		set.Records = copied.RowsAffected()
-		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+columns(set.Rules.Key)+")"); err != nil {
+		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+list(set.Rules.Key, quote)+")"); err != nil {
 			return loadError(set, err)
 		}
 		return point(ctx, tx, set)
@@ -112,15 +112,15 @@ func point(ctx context.Context, tx pgx.Tx, set *Set) error {
 		return err
 	}
 	err = tx.QueryRow(ctx, `
-		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, version)
-		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
+		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, fixed_dates, version)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
 		on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
 		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
 		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s,
-		  fixed = excluded.fixed, open = excluded.open, version = record_set.version + 1, changed_at = now()
+		  fixed = excluded.fixed, open = excluded.open, fixed_dates = excluded.fixed_dates, version = record_set.version + 1, changed_at = now()
 		returning version, changed_at`,
 		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records, set.Source, set.schema, int64(set.Remember.Seconds()),
-		set.Fixed, set.Open).Scan(&set.Version, &set.ChangedAt)
+		set.Fixed, set.Open, wholeDays).Scan(&set.Version, &set.ChangedAt)
 	if err == nil && old != nil {
 		err = replaced(ctx, tx, old)
 	}

@@ -189,10 +189,16 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 		db = s.plain
 	}
 	r := reader{db: db, q: q, copied: copied}
-	behind, near := int64(0), int64(0) // records after the page, and to the nearer end
-	if total.Known() {
+	// Records after the page, and to the nearer end. Only an exact total may be
+	// counted back from: a list that has grown since ends elsewhere.
+	exact := total.Is() == paging.TotalExact
+	behind, near := int64(0), int64(0)
+	switch {
+	case exact:
 		behind = total.Records() - offset - int64(rows)
 		near = min(offset, behind)
+	case total.Known():
+		near = offset
 	}
 	values, skip, backward, found := []*string(nil), int64(0), false, false
 	if near >= s.footholds.deep && q.set.remembers() {
@@ -211,7 +217,7 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 	case found:
 		q.trace.way("onward from the foothold before the page, over %d records", skip)
 		records, err = r.records(ctx, q.regionsFrom(values), skip, rows)
-	case total.Known() && behind < offset:
+	case exact && behind < offset:
 		q.trace.way("backward from the end, over %d records", behind)
 		r.q = q.reversed()
 		records, err = r.records(ctx, r.q.regions(), behind, rows)

@@ -5,6 +5,8 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+	"time"
+	"unicode"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
@@ -82,8 +84,11 @@ func castTo(t paging.Type, values ...string) string {
 // condition writes one filter. A record without a value is not equal to
 // anything, so that "not" finds it.
 func (q *question) condition(c *paging.Condition) string {
-	column, sqlType := quote(c.Field), castTo(c.Type, c.Values...)
+	column, sqlType := col(c.Field), castTo(c.Type, c.Values...)
 	one := func() string { return q.arg(c.Values[0], sqlType) }
+	if c.Type == paging.Time && slices.ContainsFunc(c.Values, isDay) {
+		return q.onDays(c)
+	}
 	switch c.Op {
 	case paging.Equals:
 		if len(c.Values) == 1 {
@@ -113,39 +118,100 @@ func (q *question) condition(c *paging.Condition) string {
 	return "(" + strings.Join(either, " or ") + ")"
 }
 
+// isDay tells whether a value of a time is a date alone, which stands for the whole
+// day in UTC.
+func isDay(value string) bool { return len(value) == len(time.DateOnly) }
+
+// onDays writes a filter of times of which some are whole days.
+func (q *question) onDays(c *paging.Condition) string {
+	column := col(c.Field)
+	midnight := func(day string, plus int) string {
+		return fmt.Sprintf("((%s + %d)::timestamp at time zone 'UTC')", q.arg(day, "date"), plus)
+	}
+	switch c.Op {
+	case paging.Min:
+		return column + " >= " + midnight(c.Values[0], 0)
+	case paging.Max:
+		return column + " < " + midnight(c.Values[0], 1)
+	}
+	either := make([]string, len(c.Values))
+	for i, v := range c.Values {
+		if isDay(v) {
+			either[i] = column + " >= " + midnight(v, 0) + " and " + column + " < " + midnight(v, 1)
+		} else {
+			either[i] = column + " = " + q.arg(v, sqlTypes[paging.Time])
+		}
+	}
+	any := "(" + strings.Join(either, " or ") + ")"
+	if c.Op == paging.Not {
+		return "(not " + any + " or " + column + " is null)"
+	}
+	return any
+}
+
 var likeEscape = strings.NewReplacer(`\`, `\\`, `%`, `\%`, `_`, `\_`)
 
 // search looks for words in the fields that the rules name: every word, without
-// regard to case and accents, and the last one as the beginning of a word.
-func (q *question) search(words string) string {
-	before, last := "", words
-	if at := strings.LastIndexByte(words, ' '); at >= 0 {
-		before, last = words[:at], words[at+1:]
+// regard to case and accents, and the last one as the beginning of a word. A word is
+// a run of letters and digits, with the marks that they carry.
+func (q *question) search(text string) string {
+	if !q.set.Attached() {
+		return searchVector(q.set.Rules.Search, col) + " @@ pageladder.search_query(" + q.arg(text, "text") + ")"
 	}
-	if q.set.Attached() {
-		return fmt.Sprintf("%s @@ (plainto_tsquery('simple', %s) && to_tsquery('simple', quote_literal(translate(%s, '\\', ' ')) || ':*'))",
-			searchVector(q.set.Rules.Search, foldElsewhere), foldElsewhere(q.arg(before, "text")), foldElsewhere(q.arg(last, "text")))
+	words := strings.FieldsFunc(text, func(r rune) bool { return !unicode.In(r, unicode.L, unicode.Nd, unicode.M) })
+	if len(words) == 0 {
+		return "false" // no record has a word that there is not
 	}
-	return fmt.Sprintf("%s @@ (plainto_tsquery('simple', %s) && pageladder.prefix_query(%s))",
-		searchVector(q.set.Rules.Search, fold), fold(q.arg(before, "text")), q.arg(last, "text"))
+	folded := make([]string, len(words))
+	for i, w := range words {
+		folded[i] = foldElsewhere(q.arg(w, "text"))
+	}
+	last := len(words) - 1
+	text = "' ' || regexp_replace(" + foldElsewhere(joined(q.set.Rules.Search, col)) + ", '" + betweenWords + "', ' ', 'g') || ' '"
+	found := text + " like '% ' || " + folded[last] + " || '%'"
+	if last > 0 {
+		found += " and string_to_array(" + text + ", ' ') @> array[" + strings.Join(folded[:last], ", ") + "]"
+	}
+	return found
 }
 
-// fold writes a text without its case and accents.
-func fold(text string) string { return "pageladder.fold(" + text + ")" }
+// betweenWords matches what stands between words, as pageladder.words has it.
+var betweenWords = func() string {
+	var b strings.Builder
+	b.WriteString("[^[:alnum:]")
+	for _, r := range unicode.M.R16 {
+		for c := int(r.Lo); c <= int(r.Hi); c += int(r.Stride) {
+			to := c
+			if r.Stride == 1 {
+				to = int(r.Hi)
+			}
+			fmt.Fprintf(&b, `\u%04x-\u%04x`, c, to)
+			c = max(c, to)
+		}
+	}
+	b.WriteString("]+")
+	return b.String()
+}()
 
-// foldElsewhere does so in a source, where our functions are not: what it does not
-// take off are strokes and ligatures, such as those of ø and æ.
+// foldElsewhere writes a text without its case and accents in a source, where our
+// functions are not: what it does not take off are strokes and ligatures, such as
+// those of ø and æ.
 func foldElsewhere(text string) string {
 	return `regexp_replace(normalize(lower(` + text + `), nfd), '[\u0300-\u036f]', '', 'g')`
 }
 
 // searchVector is the expression that the search index is made on.
-func searchVector(fields []string, fold func(string) string) string {
+func searchVector(fields []string, column func(string) string) string {
+	return "array_to_tsvector(pageladder.words(" + joined(fields, column) + "))"
+}
+
+// joined is the text of some fields.
+func joined(fields []string, column func(string) string) string {
 	parts := make([]string, len(fields))
 	for i, f := range fields {
-		parts[i] = "coalesce(" + quote(f) + "::text, '')"
+		parts[i] = "coalesce(" + column(f) + "::text, '')"
 	}
-	return "to_tsvector('simple', " + fold(strings.Join(parts, " || ' ' || ")) + ")"
+	return strings.Join(parts, " || ' ' || ")
 }
 
 // region is one stretch of a set's order: the records of one more condition,
@@ -177,8 +243,8 @@ func (q *question) regions() []region {
 	if !q.nullable(first.Field) {
 		return []region{{sure: 1}}
 	}
-	some := region{where: []string{quote(first.Field) + " is not null"}, sure: 1}
-	none := region{where: []string{quote(first.Field) + " is null"}, sure: 1}
+	some := region{where: []string{col(first.Field) + " is not null"}, sure: 1}
+	none := region{where: []string{col(first.Field) + " is null"}, sure: 1}
 	if first.NullsFirst {
 		return []region{none, some}
 	}
@@ -206,9 +272,9 @@ func (q *question) regionsFrom(values []*string) []region {
 		}
 		for i := range depth {
 			if values[i] == nil {
-				ties.where = append(ties.where, quote(q.order[i].Field)+" is null")
+				ties.where = append(ties.where, col(q.order[i].Field)+" is null")
 			} else {
-				ties.where = append(ties.where, quote(q.order[i].Field)+" = "+place(i))
+				ties.where = append(ties.where, col(q.order[i].Field)+" = "+place(i))
 			}
 		}
 		with := func(condition string) region {
@@ -217,7 +283,7 @@ func (q *question) regionsFrom(values []*string) []region {
 			return r
 		}
 		o := q.order[depth]
-		column := quote(o.Field)
+		column := col(o.Field)
 		last := depth == len(q.order)-1
 		compare := map[bool]string{false: " >", true: " <"}[o.Desc]
 		if last {
@@ -260,7 +326,7 @@ func (q *question) oneWayFrom(values []*string) []region {
 	fields, places := make([]string, len(q.order)), make([]string, len(q.order))
 	r := region{sure: len(q.order)}
 	for i, o := range q.order {
-		fields[i] = quote(o.Field)
+		fields[i] = col(o.Field)
 		r.args = append(r.args, *values[i])
 		places[i] = "$" + strconv.Itoa(len(q.args)+i+1) + "::" + q.sqlType(o.Field, *values[i])
 	}
@@ -273,7 +339,7 @@ func (q *question) oneWayFrom(values []*string) []region {
 	if first.NullsFirst || !q.nullable(first.Field) {
 		return []region{r}
 	}
-	return []region{r, {where: []string{quote(first.Field) + " is null"}, sure: 1}}
+	return []region{r, {where: []string{col(first.Field) + " is null"}, sure: 1}}
 }
 
 // withoutArg is the region of nulls after values: the same ties, without the
@@ -296,7 +362,7 @@ func (q *question) sqlType(field, value string) string {
 // from writes the FROM and WHERE of a question, within a region.
 func (q *question) from(r region) string {
 	var b strings.Builder
-	b.WriteString(" from " + tableName(q.set))
+	b.WriteString(" from " + tableName(q.set) + " " + recordAlias)
 	sep := " where "
 	for _, c := range append(slices.Clip(q.where), r.where...) {
 		b.WriteString(sep + c)
@@ -311,7 +377,7 @@ func (q *question) orderBy(r region) string {
 	var b strings.Builder
 	sep := " order by "
 	for i, o := range q.order {
-		b.WriteString(sep + quote(o.Field))
+		b.WriteString(sep + col(o.Field))
 		sep = ", "
 		if o.Desc {
 			b.WriteString(" desc")
@@ -328,20 +394,27 @@ func (q *question) orderBy(r region) string {
 	return b.String()
 }
 
+// recordAlias is what a set's table is called within a question. Names of fields are
+// always written with it: a field may be called as anything else is.
+const recordAlias = "r"
+
+// col is a field of a record.
+func col(field string) string { return recordAlias + "." + quote(field) }
+
 // columns writes the fields that are shown.
 func (q *question) columns() string {
 	names := make([]string, len(q.fields))
 	for i, f := range q.fields {
 		names[i] = f.Name
 	}
-	return columns(names)
+	return list(names, col)
 }
 
-// columns writes a list of fields.
-func columns(fields []string) string {
+// list writes a list of fields, as in a question (col) or of a table alone (quote).
+func list(fields []string, column func(string) string) string {
 	quoted := make([]string, len(fields))
 	for i, f := range fields {
-		quoted[i] = quote(f)
+		quoted[i] = column(f)
 	}
 	return strings.Join(quoted, ", ")
 }

@@ -66,13 +66,13 @@ func (r *reader) region(ctx context.Context, g region, offset int64, limit int) 
 	version := "select 0, " // an attached set has none
 	if !q.set.Attached() {
 		args = append(args, q.set.Name)
-		version = "select (select version from pageladder.record_set where name = $" + strconv.Itoa(len(args)) + "), "
+		version = "select (select v.version from pageladder.record_set v where v.name = $" + strconv.Itoa(len(args)) + "), "
 	}
 	sql := version + fields + q.from(g) + q.orderBy(g) + page
 	if offset >= keysFirst {
-		key := columns(q.set.Rules.Key)
-		sql = version + fields + " from " + tableName(q.set) + " join (select " + key + q.from(g) + q.orderBy(g) + page +
-			") keys using (" + key + ")" + q.orderBy(g)
+		key := q.set.Rules.Key
+		sql = version + fields + " from " + tableName(q.set) + " " + recordAlias + " join (select " + list(key, col) + q.from(g) + q.orderBy(g) + page +
+			") keys using (" + list(key, quote) + ")" + q.orderBy(g)
 	}
 	q.trace.sql(sql)
 	rows, err := r.db.Query(ctx, sql, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
@@ -129,7 +129,7 @@ func (c *copier) copy(raw [][]byte) {
 			c.values = append(c.values, nil)
 			continue
 		}
-		if len(c.text)+len(v) > cap(c.text) {
+		if c.text == nil || len(c.text)+len(v) > cap(c.text) { // empty text is text too, and never nil
 			c.text = make([]byte, 0, max(len(v), 2*cap(c.text), copiedAtOnce))
 		}
 		from := len(c.text)

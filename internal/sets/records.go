@@ -78,7 +78,7 @@ func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Re
 func readRecord(ctx context.Context, db querier, set *Set, sight Sight, key []string) (Record, int64, error) {
 	fields := make([]string, len(set.Fields))
 	for i, f := range set.Fields {
-		fields[i] = quote(f.Name)
+		fields[i] = col(f.Name)
 	}
 	nothing, err := set.Rules.Read("")
 	if err != nil {
@@ -106,7 +106,7 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 	n := len(q.args)
 	for i, field := range q.set.Rules.Key {
 		g.args = append(g.args, w.key[i])
-		g.where = append(g.where, quote(field)+" = $"+strconv.Itoa(n+i+1)+"::"+q.sqlType(field, w.key[i]))
+		g.where = append(g.where, col(field)+" = $"+strconv.Itoa(n+i+1)+"::"+q.sqlType(field, w.key[i]))
 	}
 	rows, err := db.Query(ctx, "select "+columns+q.from(g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(slices.Clone(q.args), g.args...)...)...)
 	if err != nil {
@@ -434,7 +434,7 @@ func orderValues(ctx context.Context, db querier, q *question, key []string) ([]
 	for i, o := range q.order {
 		fields[i] = o.Field
 	}
-	record, err := oneRow(ctx, db, q, key, columns(fields))
+	record, err := oneRow(ctx, db, q, key, list(fields, col))
 	values := make([]*string, len(record))
 	for i, v := range record {
 		if v != nil {

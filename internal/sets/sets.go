@@ -123,6 +123,9 @@ func Open(ctx context.Context, url string) (*Store, error) {
 		return nil, err
 	}
 	all, err := s.List(ctx)
+	if err == nil {
+		err = s.keepInstants(ctx, all)
+	}
 	if err != nil {
 		s.Close()
 		return nil, err
@@ -236,13 +239,17 @@ func Unavailable(err error) bool {
 	return errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) || pgconn.SafeToRetry(err) || isNetwork(err)
 }
 
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open"
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates"
 
 func scanSet(row pgx.CollectableRow) (*Set, error) {
 	var s Set
 	var remember int64
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open)
+	var dates string
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates)
 	s.Remember = time.Duration(remember) * time.Second
+	if dates != wholeDays {
+		s.Fixed = instants(&s, s.Fixed)
+	}
 	if err == nil {
 		s.fixed, err = fixedFilter(&s, s.Fixed)
 	}

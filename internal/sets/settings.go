@@ -58,9 +58,9 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 			return err
 		}
 		set.Label, set.Rules, set.Fixed, set.Open, set.Remember = now.Label, now.Rules, now.Fixed, now.Open, now.Remember
-		err = tx.QueryRow(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, open = $5, remember_s = $6,
+		err = tx.QueryRow(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, fixed_dates = $7, open = $5, remember_s = $6,
 			version = version + 1, changed_at = now() where name = $1 returning version, changed_at`,
-			name, set.Label, set.Rules, set.Fixed, set.Open, int64(set.Remember.Seconds())).Scan(&set.Version, &set.ChangedAt)
+			name, set.Label, set.Rules, set.Fixed, set.Open, int64(set.Remember.Seconds()), wholeDays).Scan(&set.Version, &set.ChangedAt)
 		if err != nil {
 			return err
 		}
