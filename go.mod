@@ -6,6 +6,7 @@ ignore ./console/node_modules
 
 require (
 	github.com/chromedp/chromedp v0.23.0
+	github.com/dunglas/httpsfv v1.1.2
 	github.com/getkin/kin-openapi v0.152.0
 	github.com/gin-gonic/gin v1.12.0
 	github.com/go-json-experiment/json v0.0.0-20260213210345-44df1a37e875

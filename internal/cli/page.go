@@ -39,11 +39,8 @@ func (q *questionFlags) add(cmd *cobra.Command) {
 		return words
 	}))
 	cmd.RegisterFlagCompletionFunc("filter", q.complete(func(set *client.Set) (words []string) {
-		for i := range set.Rules.Filters {
-			f := &set.Rules.Filters[i]
-			for _, op := range set.Rules.Offered(f) {
-				words = append(words, set.Rules.OperatorParam(f, op)+"=")
-			}
+		for _, param := range filterParams(set.Rules) {
+			words = append(words, param+"=")
 		}
 		return words
 	}))
@@ -104,9 +101,30 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		if !ok {
 			return "", usageError{fmt.Errorf("--filter %q is not of the form FIELD=VALUE or FIELD.OPERATOR=VALUE", f)}
 		}
+		if known := filterParams(r); !slices.Contains(known, name) {
+			// Left to the service it would have no effect, and all records would come.
+			hint := "it has no filters"
+			if near := paging.Nearest(name, known); near != "" {
+				hint = fmt.Sprintf("did you mean %q?", near)
+			} else if len(known) > 0 {
+				hint = "it has " + strings.Join(known, ", ")
+			}
+			return "", usageError{fmt.Errorf("--filter %q: %s is not filtered by %q (%s)", f, set.Name, name, hint)}
+		}
 		parts = append(parts, url.QueryEscape(name)+"="+url.QueryEscape(value))
 	}
 	return strings.Join(parts, "&"), nil
+}
+
+// filterParams are the parameters that filter a set.
+func filterParams(r *paging.Rules) (params []string) {
+	for i := range r.Filters {
+		f := &r.Filters[i]
+		for _, op := range r.Offered(f) {
+			params = append(params, r.OperatorParam(f, op))
+		}
+	}
+	return params
 }
 
 func newPage() *cobra.Command {

@@ -36,6 +36,7 @@ type keptAnswer struct {
 	self      string // its settled address
 	link      string // Link, RFC 8288
 	about     string // Paging; "" where the body tells it
+	adjusted  string // Adjusted, likewise
 	tag       string
 	status    int
 	noStore   bool
@@ -72,6 +73,9 @@ func (k *keptAnswer) send(c *gin.Context, who *tokens.Caller) {
 	}
 	if k.about != "" {
 		h["Paging"] = []string{k.about}
+	}
+	if k.adjusted != "" {
+		h["Adjusted"] = []string{k.adjusted}
 	}
 	switch {
 	case k.noStore:

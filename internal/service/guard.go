@@ -36,7 +36,7 @@ func (s *Service) guarded(c *gin.Context) {
 	}
 	if origin := c.GetHeader("Origin"); origin != "" && slices.Contains(s.origins, origin) {
 		h.Set("Access-Control-Allow-Origin", origin)
-		h.Set("Access-Control-Expose-Headers", "Link, Content-Location, ETag, Location, Paging, Retry-After, X-Request-Id")
+		h.Set("Access-Control-Expose-Headers", "Link, Content-Location, ETag, Location, Paging, Adjusted, Retry-After, X-Request-Id")
 		if c.Request.Method == http.MethodOptions && c.GetHeader("Access-Control-Request-Method") != "" {
 			h.Set("Access-Control-Allow-Methods", "GET, HEAD, POST, PUT, PATCH, DELETE")
 			h.Set("Access-Control-Allow-Headers", "Authorization, Content-Type, If-Match, If-None-Match, Accept, Accept-Language")

@@ -167,7 +167,10 @@ func (s *Service) importFile(c *gin.Context, into string) {
 // importOf reads what an import is to be: its parameters, from the query or from
 // the form's fields before the file, and the file itself, as a stream.
 func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) {
-	given := c.Request.URL.Query()
+	given := url.Values{}
+	for _, pair := range paging.Pairs(c.Request.URL.RawQuery) {
+		given.Add(pair.Name, pair.Value)
+	}
 	mediaType, params, _ := mime.ParseMediaType(c.GetHeader("Content-Type"))
 	if c.GetHeader("Content-Encoding") != "" {
 		return nil, nil, wrongBody(badMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))

@@ -2,6 +2,8 @@ package service
 
 import (
 	"embed"
+	"errors"
+	"fmt"
 	"html/template"
 	"net/http"
 	"net/url"
@@ -12,6 +14,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
@@ -29,28 +32,31 @@ const listCSP = "default-src 'none'; style-src 'self'; img-src 'self' data:; for
 // listPage is a whole page for people: a list with all that it can be asked.
 type listPage struct {
 	*listView
-	Title      string
-	RightLeft  bool
-	Style      string // address of the stylesheet
-	Home       string
-	Canonical  string
-	Elements   template.HTML // link elements; made by markup, which escapes
-	Action     string        // of the form
-	Kept       []paging.Pair // parameters that ride along on it
-	Search     *field
-	Filters    []field
-	Asked      bool // something is searched or filtered
-	Reset      string
-	SizeForm   template.HTML
-	JumpForm   template.HTML
-	Notes      []string // what was changed of the question
-	EmptyWords string
+	Title     string
+	RightLeft bool
+	Style     string // address of the stylesheet
+	Home      string
+	Canonical string
+	Elements  template.HTML // link elements; made by markup, which escapes
+	Action    string        // of the form
+	Kept      []paging.Pair // parameters that ride along on it
+	Search    *field
+	Filters   []field
+	Asked     bool     // something is searched or filtered
+	Refused   bool     // the rules refuse the question, so that there are no records
+	Faults    []string // those that have no field of their own
+	Reset     string
+	SizeForm  template.HTML
+	JumpForm  template.HTML
+	Notes     []string // what was changed of the question
+	fields    []intake.Field
 }
 
 // field is one input of the form.
 type field struct {
 	Name, Label, Value string
 	Choices            []string // of a boolean
+	Fault, FaultID     string   // what is wrong with the value
 }
 
 // readList answers a list as a whole page of HTML, without JavaScript.
@@ -76,6 +82,11 @@ func (s *Service) readList(c *gin.Context) {
 	if err == nil {
 		page, err = s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: query, Sight: sight(who(c), name)})
 	}
+	var refusal *paging.Refusal
+	if errors.As(err, &refusal) {
+		s.refusedList(c, set, query, refusal)
+		return
+	}
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -91,16 +102,13 @@ func (s *Service) readList(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	ask := page.Settled.Ask()
-	view := listPage{
-		listView: listOf(a), Title: page.Set.Label, RightLeft: a.View.Language.RightToLeft,
-		Style: s.prefix + "/lists.css", Home: s.prefix + "/", Canonical: page.Settled.On(plain).Steps().Self,
-		Elements: template.HTML(markup.AppendLinkElements(nil, a.About.Links)),
-		Action:   s.prefix + listPath, Reset: s.prefix + listPath,
-		SizeForm: template.HTML(markup.AppendSizeForm(nil, &a.View)), JumpForm: template.HTML(markup.AppendJumpForm(nil, &a.View)),
-		Asked: len(ask.Conditions()) > 0 || ask.Search() != "",
-	}
-	view.ask(rules, ask, query)
+	view := s.listPageOf(c, page.Set)
+	view.listView = listOf(a)
+	view.Canonical = page.Settled.On(plain).Steps().Self
+	view.Elements = template.HTML(markup.AppendLinkElements(nil, a.About.Links))
+	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &a.View))
+	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &a.View))
+	view.ask(rules, query, nil)
 	for _, adjusted := range a.About.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
@@ -108,7 +116,30 @@ func (s *Service) readList(c *gin.Context) {
 	c.Header("Link", markup.LinkHeader(a.About.Links))
 	c.Header("Content-Language", a.View.Language.Tag.String())
 	s.private(c)
-	render(c, http.StatusOK, "list", &view)
+	render(c, http.StatusOK, "list", view)
+}
+
+// listPageOf is what the page of a list has whatever it was asked.
+func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *listPage {
+	path := s.prefix + "/lists/" + url.PathEscape(set.Name)
+	language := languageOf(set.Rules, c.Request)
+	return &listPage{listView: &listView{Lang: language.Tag.String()}, Title: set.Label, RightLeft: language.RightToLeft,
+		Style: s.prefix + "/lists.css", Home: s.prefix + "/", Action: path, Reset: path, fields: set.Shown()}
+}
+
+// refusedList answers a question that the rules refuse: with the form as it was
+// filled in, each fault beside its field.
+func (s *Service) refusedList(c *gin.Context, set *sets.Set, query string, refusal *paging.Refusal) {
+	view := s.listPageOf(c, set)
+	view.ask(set.Rules, query, refusal.Faults)
+	view.Refused, view.Asked = true, true
+	status := http.StatusBadRequest
+	if refusal.PastLast() {
+		status = http.StatusNotFound
+	}
+	htmlHeaders(c, listCSP)
+	c.Header("Cache-Control", "no-store")
+	render(c, status, "list", view)
 }
 
 // goToPage sends the form that asks for a page by its number to that page's own
@@ -141,21 +172,30 @@ func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
 	return paging.ParseBase(text, strings.TrimSuffix(s.public, s.prefix))
 }
 
-// ask fills in the form: an input for the search and for each filter, and all else
-// of the question so that it rides along.
-func (v *listPage) ask(rules *paging.Rules, ask *paging.Ask, query string) {
+// ask fills in the form from the query as it was typed, right or wrong: an input for
+// the search and for each filter, and all else so that it rides along.
+func (v *listPage) ask(rules *paging.Rules, query string, faults []paging.Fault) {
+	given := paging.Pairs(query)
 	shown := []string{rules.PageParam(), rules.RowParam()}
-	if len(rules.Search) > 0 {
-		v.Search = &field{Name: rules.SearchParam(), Value: ask.Search()}
-		shown = append(shown, v.Search.Name)
-	}
-	value := func(name string, op paging.Operator) (string, bool) {
-		for _, c := range ask.Conditions() {
-			if c.Field == name && c.Op == op {
-				return c.Values[0], len(c.Values) == 1
+	add := func(in field, many bool) *field { // many: several values are told together
+		values := valuesOfPair(given, in.Name)
+		if len(values) > 1 && many { // they ride along
+			return nil
+		}
+		if len(values) > 0 {
+			in.Value = values[len(values)-1]
+			v.Asked = v.Asked || in.Value != ""
+		}
+		shown = append(shown, in.Name)
+		for _, f := range faults {
+			if f.Param == in.Name {
+				in.Fault, in.FaultID = f.Says, fmt.Sprint("fault-", len(shown))
 			}
 		}
-		return "", true
+		return &in
+	}
+	if len(rules.Search) > 0 {
+		v.Search = add(field{Name: rules.SearchParam()}, false)
 	}
 	for i := range rules.Filters {
 		f := &rules.Filters[i]
@@ -170,36 +210,62 @@ func (v *listPage) ask(rules *paging.Rules, ask *paging.Ask, query string) {
 			if len(f.Operators) > 0 && !slices.Contains(f.Operators, op) {
 				continue
 			}
-			given, single := value(f.Field, op)
-			if !single { // several values ride along
-				continue
-			}
-			in := field{Name: rules.OperatorParam(f, op), Label: f.Field, Value: given}
+			in := field{Name: rules.OperatorParam(f, op), Label: v.labelOf(f.Field)}
 			if op != paging.Equals {
 				in.Label += " " + string(op)
 			}
 			if f.Type == paging.Boolean {
 				in.Choices = []string{"true", "false"}
 			}
-			v.Filters = append(v.Filters, in)
-			shown = append(shown, in.Name)
-		}
-	}
-	for part := range strings.SplitSeq(query, "&") {
-		name, value, _ := strings.Cut(part, "=")
-		n, err1 := url.QueryUnescape(name)
-		val, err2 := url.QueryUnescape(value)
-		if part != "" && err1 == nil && err2 == nil && !slices.Contains(shown, n) {
-			v.Kept = append(v.Kept, paging.Pair{Name: n, Value: val})
-		}
-	}
-	for _, h := range v.Heads { // labels of the fields, where they are shown
-		for i := range v.Filters {
-			if rest, ok := strings.CutPrefix(v.Filters[i].Label, h.Name); ok && (rest == "" || rest[0] == ' ') {
-				v.Filters[i].Label = h.Label + rest
+			if drawn := add(in, op == paging.Equals); drawn != nil {
+				v.Filters = append(v.Filters, *drawn)
 			}
 		}
 	}
+	for _, pair := range given {
+		if !slices.Contains(shown, pair.Name) {
+			v.Kept = append(v.Kept, pair)
+			v.Asked = v.Asked || isFilter(rules, pair)
+		}
+	}
+	for _, f := range faults {
+		if !slices.Contains(shown[2:], f.Param) {
+			v.Faults = append(v.Faults, f.Param+": "+f.Says)
+		}
+	}
+}
+
+// valuesOfPair are the values that a query gives to a parameter.
+func valuesOfPair(given []paging.Pair, name string) (values []string) {
+	for _, pair := range given {
+		if pair.Name == name {
+			values = append(values, pair.Value)
+		}
+	}
+	return values
+}
+
+// isFilter tells whether a parameter that rides along on the form filters the list.
+func isFilter(rules *paging.Rules, pair paging.Pair) bool {
+	for i := range rules.Filters {
+		f := &rules.Filters[i]
+		for _, op := range rules.Offered(f) {
+			if pair.Name == rules.OperatorParam(f, op) && pair.Value != "" {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+// labelOf is what a field is called; one that is not shown, by its name.
+func (v *listPage) labelOf(name string) string {
+	for _, f := range v.fields {
+		if f.Name == name && f.Label != "" {
+			return f.Label
+		}
+	}
+	return name
 }
 
 // listStyle answers the stylesheet of the pages for people.

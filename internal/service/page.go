@@ -124,7 +124,7 @@ func (s *Service) readPage(c *gin.Context) {
 	fresh := &keptAnswer{body: body, mediaType: shape.MediaType(), self: self, link: markup.LinkHeader(a.About.Links), status: http.StatusOK,
 		noStore: sp.explain}
 	if shape.Name() != "native" {
-		fresh.about = metadataHeader(&a.About.Paging)
+		fresh.about, fresh.adjusted = metadataHeader(&a.About.Paging), adjustedHeader(a.About.Adjusted)
 	}
 	switch {
 	case sp.explain: // is not kept

@@ -2,6 +2,8 @@ package service
 
 import (
 	"encoding/json"
+	"errors"
+	"fmt"
 	"net/http"
 
 	"github.com/gin-gonic/gin"
@@ -9,6 +11,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
+	"pageladder.example/paging/choose"
 	"pageladder.example/paging/markup"
 )
 
@@ -50,9 +53,14 @@ type CutAnswer struct {
 func (s *Service) reckon(c *gin.Context) {
 	var body ReckonBody
 	err := s.body(c, &body, "application/json")
+	var ask paging.Ask
+	var page paging.Page
+	if err == nil {
+		ask, page, err = s.settled(c, &body)
+	}
 	var answer Reckoned
 	if err == nil {
-		_, answer, err = s.reckoned(c, &body)
+		answer, err = s.reckoned(c, &body, &ask, page)
 	}
 	if err != nil {
 		s.fail(c, err)
@@ -71,68 +79,142 @@ func (s *Service) cut(c *gin.Context) {
 	if err == nil && body.Total != nil {
 		err = wrongBody(badBody, "found a total; it is that of the records here")
 	}
+	var rules *paging.Rules
+	if err == nil {
+		rules, _, err = s.rulesFor(c, &body.ReckonBody)
+	}
+	var ask paging.Ask
+	if err == nil {
+		ask, err = rules.Read(body.Query)
+	}
 	var page paging.Page
+	var records []json.RawMessage
+	if err == nil {
+		page, records, err = chosen(body.Records, &ask)
+	}
 	var answer Reckoned
 	if err == nil {
-		if body.Total, err = json.Marshal(len(body.Records)); err == nil {
-			page, answer, err = s.reckoned(c, &body.ReckonBody)
-		}
+		answer, err = s.reckoned(c, &body.ReckonBody, &ask, page)
 	}
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, CutAnswer{append([]json.RawMessage{}, paging.Cut(body.Records, page)...), answer})
+	c.PureJSON(http.StatusOK, CutAnswer{append([]json.RawMessage{}, records...), answer})
 }
 
-func (s *Service) reckoned(c *gin.Context, body *ReckonBody) (page paging.Page, answer Reckoned, err error) {
-	rules := &paging.Rules{}
-	var total paging.Total
+// chosen filters, searches, sorts and cuts records that were handed in.
+func chosen(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMessage, error) {
+	type record struct {
+		raw    json.RawMessage
+		fields map[string]json.RawMessage
+	}
+	records := make([]record, len(list))
+	for i, raw := range list {
+		records[i].raw = raw
+		// What is no object has no fields, so that all of them are missing.
+		if json.Unmarshal(raw, &records[i].fields) != nil {
+			records[i].fields = nil
+		}
+	}
+	page, found, err := choose.Page(records, ask, func(r *record, field string) choose.Value { return jsonValue(r.fields[field]) })
+	var wrong *choose.ValueError
+	if errors.As(err, &wrong) {
+		at := fmt.Sprintf("records[%d].%s", wrong.Record-1, wrong.Field)
+		err = &bodyError{kind: badBody, says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
+			faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: "value.wrong", Says: "right would be " + wrong.Want}}}
+	}
+	raws := make([]json.RawMessage, len(found))
+	for i := range found {
+		raws[i] = found[i].raw
+	}
+	return page, raws, err
+}
+
+// jsonValue is a JSON value of a record that was handed in, by its own type.
+func jsonValue(raw json.RawMessage) choose.Value {
+	text := string(raw)
+	switch {
+	case text == "" || text == "null":
+		return choose.Value{}
+	case text == "true" || text == "false":
+		return choose.Value{Type: paging.Boolean, Text: text}
+	case text[0] == '"':
+		var s string
+		if json.Unmarshal(raw, &s) != nil {
+			return choose.Value{}
+		}
+		return choose.Value{Type: paging.Text, Text: s}
+	case text[0] == '{' || text[0] == '[':
+		return choose.Value{Type: paging.JSON, Text: text}
+	}
+	return choose.Value{Type: paging.BigDecimal, Text: text}
+}
+
+// rulesFor are the rules that a body asks to reckon by, and the total of the set that
+// it names, nil where that is not told.
+func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *paging.Rules, total *paging.Total, err error) {
+	rules = &paging.Rules{}
 	if body.Set != "" {
 		set, err := s.readable(c, body.Set)
 		if err != nil {
-			return page, answer, err
+			return nil, nil, err
 		}
 		rules = set.Rules
-		if body.Total == nil {
-			if set.Attached() || set.FixedFor(sight(who(c), set.Name)) != "" {
-				return page, answer, wrongBody(badBody, "total is missing, and that of %s is not told", body.Set)
-			}
-			total = paging.Exact(set.Records)
+		if !set.Attached() && set.FixedFor(sight(who(c), set.Name)) == "" {
+			n := paging.Exact(set.Records)
+			total = &n
 		}
-	} else if body.Total == nil {
-		return page, answer, wrongBody(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
 	}
 	if body.Rules != nil {
 		if rules, err = paging.ParseRules(body.Rules); err != nil {
 			if _, ok := err.(paging.RuleErrors); !ok {
 				err = wrongBody(badBody, "%v", err)
 			}
-			return page, answer, err
+			return nil, nil, err
 		}
 	}
-	if body.Total != nil {
-		if total, err = totalOf(body.Total); err != nil {
-			return page, answer, err
-		}
-	}
-	ask, err := rules.Read(body.Query)
+	return rules, total, nil
+}
+
+// settled settles a body's query on its total.
+func (s *Service) settled(c *gin.Context, body *ReckonBody) (ask paging.Ask, page paging.Page, err error) {
+	rules, known, err := s.rulesFor(c, body)
 	if err != nil {
-		return page, answer, err
+		return ask, page, err
 	}
-	if page, err = ask.Settle(total); err != nil {
-		return page, answer, err
+	var total paging.Total
+	switch {
+	case body.Total != nil:
+		if total, err = totalOf(body.Total); err != nil {
+			return ask, page, err
+		}
+	case known != nil:
+		total = *known
+	case body.Set != "":
+		return ask, page, wrongBody(badBody, "total is missing, and that of %s is not told", body.Set)
+	default:
+		return ask, page, wrongBody(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
 	}
+	if ask, err = rules.Read(body.Query); err == nil {
+		page, err = ask.Settle(total)
+	}
+	return ask, page, err
+}
+
+// reckoned tells everything about a settled page but its records.
+func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, page paging.Page) (answer Reckoned, err error) {
 	answer.Fetch, answer.Order = page.Fetch(), ask.Order()
 	if answer.Order == nil {
 		answer.Order = []paging.Order{}
 	}
 	if body.Came != nil {
 		if page, err = page.Seen(*body.Came); err != nil {
-			return page, answer, err
+			return answer, err
 		}
 	}
+	rules := ask.Rules()
 	text := body.Base
 	if text == "" {
 		text = rules.Base
@@ -140,7 +222,7 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody) (page paging.Page, 
 	var base paging.Base
 	if text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return page, answer, wrongBody(badBody, "%v", err)
+			return answer, wrongBody(badBody, "%v", err)
 		}
 	}
 	base = base.Outside()
@@ -158,7 +240,7 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody) (page paging.Page, 
 	if back, err := page.WayBack(body.Set); err == nil && body.Set != "" {
 		answer.WayBack = back
 	}
-	return page, answer, nil
+	return answer, nil
 }
 
 func totalOf(raw json.RawMessage) (paging.Total, error) {

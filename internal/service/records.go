@@ -6,6 +6,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"io"
+	"math"
 	"mime"
 	"net/http"
 	"net/url"
@@ -295,14 +296,16 @@ func (s *Service) readBack(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	ask, err := set.Rules.ReadWayBack(set.Name, "token", c.Param("token"))
+	// The page is settled where the way leads: here it is kept as it was asked for,
+	// whatever the total and however deep.
+	rules := *set.Rules
+	rules.MaxOffset = math.MaxInt64
+	ask, err := rules.ReadWayBack(set.Name, "token", c.Param("token"))
 	if err != nil {
 		s.fail(c, err)
 		return
 	}
-	// A total beyond any page keeps the page as it was asked for; the page itself
-	// is settled where the way leads.
-	page, err := ask.Settle(paging.Exact(1 << 62))
+	page, err := ask.Settle(paging.NotCounted())
 	if err != nil {
 		s.fail(c, err)
 		return

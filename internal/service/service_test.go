@@ -106,7 +106,7 @@ func TestWrongParametersGiveASensiblePageAndSayWhy(t *testing.T) {
 		"size=5000":                 "size.over_cap 100 1–100 of 347",
 		"page=99999999999999999999": "page.past_last 18 341–347 of 347",
 		"sort=wings":                "sort.unknown_key -arrived_at 1–20 of 347",
-		"colour=%00red":             "param.unknown \x00red 1–20 of 347",
+		"colour=%00red":             "param.unknown  1–20 of 347",
 	} {
 		answer := readPage(t, at+query)
 		require.Len(t, answer.Adjusted, 1, query)

@@ -11,6 +11,7 @@ import (
 	"strings"
 	"time"
 
+	"github.com/dunglas/httpsfv"
 	"github.com/gin-gonic/gin"
 	gojson "github.com/goccy/go-json"
 
@@ -283,6 +284,48 @@ func metadataHeader(m *paging.Metadata) string {
 	return strings.Join(parts, ", ")
 }
 
+// adjustedHeader tells in a header what was changed of a question, for shapes that have
+// no place for it: a list, RFC 9651 section 3.1, of parameters' names with what was
+// given, what was used (absent where nothing was) and the code of the reason. A long
+// list ends with how many more there are.
+func adjustedHeader(adjusted []paging.Adjustment) string {
+	var list httpsfv.List
+	for i, a := range adjusted {
+		if i == adjustedTold {
+			more := httpsfv.NewItem(httpsfv.Token("more"))
+			more.Params.Add("count", int64(len(adjusted)-i))
+			list = append(list, more)
+			break
+		}
+		item := httpsfv.NewItem(headerText(a.Param))
+		item.Params.Add("given", headerText(a.Given))
+		if a.Used != "" {
+			item.Params.Add("used", headerText(string(a.Used)))
+		}
+		item.Params.Add("why", headerText(string(a.Why)))
+		list = append(list, item)
+	}
+	text, err := httpsfv.Marshal(list)
+	if err != nil {
+		return "" // cannot be: every item is of a kind that can be written
+	}
+	return text
+}
+
+// adjustedTold is how many adjustments a header tells: each has up to 600 bytes.
+const adjustedTold = 10
+
+// headerText is a string in a structured header: RFC 9651's own where ASCII will do,
+// else its display string.
+func headerText(s string) any {
+	for i := range len(s) {
+		if s[i] < ' ' || s[i] > '~' {
+			return httpsfv.DisplayString(strings.ToValidUTF8(s, "\uFFFD"))
+		}
+	}
+	return s
+}
+
 // speaks are the parameters that speak to the service.
 type speaks struct {
 	base, shape, total string
@@ -300,11 +343,13 @@ func readSpeaks(c *gin.Context) (sp speaks, faults []paging.Fault) {
 	if !strings.Contains(raw, "pl") && !strings.Contains(raw, "%") {
 		return sp, nil
 	}
-	for name, values := range c.Request.URL.Query() {
-		if !strings.HasPrefix(name, "pl.") {
-			continue
+	given := map[string]string{} // of a repeated one the last counts
+	for _, pair := range paging.Pairs(raw) {
+		if strings.HasPrefix(pair.Name, "pl.") {
+			given[pair.Name] = pair.Value
 		}
-		value := values[len(values)-1]
+	}
+	for name, value := range given {
 		wrong := func(want string) {
 			faults = append(faults, paging.Fault{Param: name, Given: value, Why: "service.wrong", Says: fmt.Sprintf("found %.200q; right would be %s.", value, want)})
 		}

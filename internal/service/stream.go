@@ -13,6 +13,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
 )
 
 const (
@@ -56,7 +57,7 @@ func (s *Service) readAll(c *gin.Context) {
 	first := true
 	var line []byte
 	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)}
-	err := s.store.Stream(c.Request.Context(), req, func(set *sets.Set, shown []intake.Field) error {
+	err := s.store.Stream(c.Request.Context(), req, func(set *sets.Set, shown []intake.Field, ask *paging.Ask) error {
 		fields, objects = shown, sets.ObjectsOf(shown)
 		mediaType := streamType(shape)
 		h := c.Writer.Header()
@@ -64,6 +65,9 @@ func (s *Service) readAll(c *gin.Context) {
 		h.Set("Cache-Control", "no-store")
 		if !set.Attached() {
 			h.Set("Paging", fmt.Sprintf("version=%d", set.Version))
+		}
+		if text := adjustedHeader(ask.Adjusted()); text != "" {
+			h.Set("Adjusted", text)
 		}
 		var out io.Writer = &paced{c.Writer, control}
 		if acceptsGzip(c.GetHeader("Accept-Encoding")) {

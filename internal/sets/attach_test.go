@@ -176,6 +176,38 @@ func TestFootholdsOfAnAttachedSetAreRememberedAsLongAsAllowed(t *testing.T) {
 	}
 }
 
+// A remembered total may be out of date, so that no page is counted back from it: the
+// pages of a list that has grown follow one another.
+func TestPagesOfARememberedTotalFollowOneAnother(t *testing.T) {
+	store := testkit.Store(t)
+	superuser, reader := source(t)
+	require.NoError(t, store.AddSource("yard", reader))
+	conn, err := pgx.Connect(t.Context(), superuser)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	_, err = conn.Exec(t.Context(), `create table calls (no bigint primary key, name text); grant select on calls to public; insert into calls select n, 'N4/E1 quay <lost at sea> 3.5m tide-' || n from generate_series(1, 100) n`)
+	require.NoError(t, err)
+	_, err = store.Attach(t.Context(), sets.Attach{Name: "calls", Source: "yard", Schema: "public", Table: "calls", Remember: time.Hour,
+		Rules: &paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Size: paging.SizeRules{Default: 10}}})
+	require.NoError(t, err)
+	first := func(query string) string {
+		page, err := store.Page(t.Context(), sets.Request{Set: "calls", Query: query})
+		require.NoError(t, err, query)
+		return fmt.Sprint(recordsOf(t, page)[0]["no"], " ", page.Settled.Metadata().TotalIs)
+	}
+	require.Equal(t, "1 exact", first(""))
+	_, err = conn.Exec(t.Context(), "insert into calls select n, '' from generate_series(101, 150) n")
+	require.NoError(t, err)
+	for page := 1; page <= 10; page++ {
+		require.Equal(t, fmt.Sprint(page*10-9, " remembered"), first(fmt.Sprint("page=", page)))
+	}
+	for query, want := range map[string]int64{"q=e1": 100, "q=lost": 100, "q=5m": 100, "q=77": 1, "q=quay+n4": 100, "q=tide+1": 12, "q=wings": 0, "q=%25": 0, "q=--": 0, "q=lo+quay": 0} {
+		page, err := store.Page(t.Context(), sets.Request{Set: "calls", Query: query})
+		require.NoError(t, err)
+		require.Equal(t, want, *page.Settled.Metadata().TotalItems, query)
+	}
+}
+
 func TestSourceThatGoesAwayTakesOnlyItsOwnSets(t *testing.T) {
 	store := testkit.Harbour(t)
 	require.NoError(t, store.AddSource("away", "postgres://reader:x@127.0.0.1:1/none?connect_timeout=1"))

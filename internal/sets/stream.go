@@ -6,13 +6,14 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
 )
 
 // Stream reads every record that a query asks for, in its order, in one snapshot,
-// however many there are; page and size have no effect. It tells begin the set and
-// the fields, and each every record, whose memory is good until it returns. Errors
+// however many there are; page and size have no effect. It tells begin the set,
+// the fields and the ask, and each every record, whose memory is good until it returns. Errors
 // are those of Page, of begin and of each.
-func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field) error, each func(Record) error) error {
+func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	return s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
 		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
@@ -22,7 +23,7 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
 			return err
 		}
-		if err := begin(set, q.fields); err != nil {
+		if err := begin(set, q.fields, &ask); err != nil {
 			return err
 		}
 		for _, g := range q.regions() {

@@ -1,0 +1,305 @@
+// Package choose does to a list in memory what SQL does to a table: it filters,
+// searches, sorts and cuts by an ask.
+//
+//	page, records, err := choose.Page(boats, &ask, func(b *Boat, field string) choose.Value {
+//		switch field {
+//		case "name":
+//			return choose.Value{Type: paging.Text, Text: b.Name}
+//		…
+//
+// Text is in the order of the Unicode root collation, numbers, dates and times in
+// their own; missing values come where the rules say, and ties by the rules' key.
+package choose
+
+import (
+	"bytes"
+	"cmp"
+	"fmt"
+	"slices"
+	"strings"
+	"time"
+
+	"golang.org/x/text/collate"
+	"golang.org/x/text/language"
+
+	"pageladder.example/paging"
+)
+
+// Value is one field of one record, written as a query writes a value of its type.
+// The zero Value is a missing one.
+type Value struct {
+	Type paging.Type
+	Text string
+}
+
+// ValueError is the error for a value that cannot be compared as its field is.
+type ValueError struct {
+	Record int    // from 1
+	Field  string // of the record
+	Found  string // what stands there, at most 100 bytes of it
+	Want   string // what would be right
+}
+
+func (e *ValueError) Error() string {
+	return fmt.Sprintf("choose: record %d, field %s: found %.100q; right would be %s", e.Record, e.Field, e.Found, e.Want)
+}
+
+// Page filters, searches and sorts a list by an ask, settles the ask on how many
+// records are left, and cuts the page out. The list stays as it is. Errors are
+// *paging.Refusal or *ValueError.
+func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
+	matches, err := All(list, ask, value)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	page, err := ask.Settle(paging.Exact(int64(len(matches))))
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	return page, paging.Cut(matches, page), nil
+}
+
+// All filters, searches and sorts a list by an ask, whatever its page. The list stays
+// as it is. The error is a *ValueError.
+func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) ([]T, error) {
+	m := NewMatcher(ask)
+	order := m.order
+	type entry struct {
+		record T
+		keys   []sortKey
+	}
+	var found []entry
+	keys := make([]sortKey, 0, len(order)*len(list)) // one piece of memory for all
+	for i := range list {
+		of := func(field string) Value { return value(&list[i], field) }
+		ok, err := m.Match(i+1, of)
+		if err != nil {
+			return nil, err
+		}
+		if !ok {
+			continue
+		}
+		from := len(keys)
+		for n := range order {
+			key, err := m.key(i+1, &order[n], of(order[n].Field))
+			if err != nil {
+				return nil, err
+			}
+			keys = append(keys, key)
+		}
+		found = append(found, entry{list[i], keys[from:len(keys):len(keys)]})
+	}
+	slices.SortStableFunc(found, func(a, b entry) int {
+		for n := range order {
+			if c := compare(&a.keys[n], &b.keys[n], &order[n]); c != 0 {
+				return c
+			}
+		}
+		return 0
+	})
+	records := make([]T, len(found))
+	for i := range found {
+		records[i] = found[i].record
+	}
+	return records, nil
+}
+
+// Matcher holds records against an ask's filters and search, one at a time.
+type Matcher struct {
+	conditions []paging.Condition
+	words      []string
+	search     []string // fields
+	order      []paging.Order
+	types      map[string]paging.Type // that the rules give to fields
+	collator   *collate.Collator
+	buffer     collate.Buffer
+}
+
+// NewMatcher readies an ask. A Matcher is not safe for concurrent use.
+func NewMatcher(ask *paging.Ask) *Matcher {
+	rules := ask.Rules()
+	m := &Matcher{conditions: ask.Conditions(), search: rules.Search, order: ask.Order(), types: map[string]paging.Type{}, collator: collate.New(language.Und)}
+	for i := range rules.Filters {
+		f := &rules.Filters[i]
+		m.types[f.Field] = f.Type
+		if f.Type == "" {
+			m.types[f.Field] = paging.Text
+		}
+	}
+	if text := ask.Search(); text != "" {
+		if m.words = Words(text); len(m.words) == 0 {
+			m.words = []string{""} // a search without words finds nothing
+		}
+	}
+	return m
+}
+
+// Sorts tells whether the ask puts records in an order, so that all of them must be
+// seen before the first is known.
+func (m *Matcher) Sorts() bool { return len(m.order) > 0 }
+
+// Match tells whether the n-th record, from 1, is among those asked for. The error is
+// a *ValueError.
+func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
+	for i := range m.conditions {
+		if ok, err := m.meets(n, &m.conditions[i], value(m.conditions[i].Field)); err != nil || !ok {
+			return false, err
+		}
+	}
+	if m.words == nil {
+		return true, nil
+	}
+	var text strings.Builder
+	for _, field := range m.search {
+		text.WriteString(value(field).Text)
+		text.WriteByte(' ')
+	}
+	has := Words(text.String())
+	for i, word := range m.words {
+		last := i == len(m.words)-1
+		if word == "" || !slices.ContainsFunc(has, func(h string) bool { return h == word || last && strings.HasPrefix(h, word) }) {
+			return false, nil
+		}
+	}
+	return true, nil
+}
+
+// canonical writes a value as its field's type is written.
+func (m *Matcher) canonical(n int, field string, t paging.Type, v Value) (string, error) {
+	text, want := t.Canonical(plainNumber(t, v.Text))
+	if want != "" {
+		return "", &ValueError{n, field, v.Text, want}
+	}
+	return text, nil
+}
+
+func (m *Matcher) meets(n int, c *paging.Condition, v Value) (bool, error) {
+	missing := v.Type == ""
+	switch {
+	case c.Op == paging.None:
+		return missing == (c.Values[0] == "true"), nil
+	case missing:
+		return c.Op == paging.Not, nil
+	}
+	text, err := m.canonical(n, c.Field, c.Type, v)
+	if err != nil {
+		return false, err
+	}
+	any := func(test func(want string) bool) bool { return slices.ContainsFunc(c.Values, test) }
+	equal := func(want string) bool { return sameDay(c.Type, text, want) || compareTexts(c.Type, text, want) == 0 }
+	switch c.Op {
+	case paging.Equals:
+		return any(equal), nil
+	case paging.Not:
+		return !any(equal), nil
+	case paging.Min:
+		return compareTexts(c.Type, text, c.Values[0]) >= 0, nil
+	case paging.Max:
+		return compareTexts(c.Type, text, c.Values[0]) <= 0 || sameDay(c.Type, text, c.Values[0]), nil
+	case paging.Has:
+		return any(func(want string) bool { return strings.Contains(strings.ToLower(text), strings.ToLower(want)) }), nil
+	}
+	return any(func(want string) bool { return strings.HasPrefix(strings.ToLower(text), strings.ToLower(want)) }), nil
+}
+
+// sameDay tells whether a time is within a day that a filter names.
+func sameDay(t paging.Type, text, want string) bool {
+	return t == paging.Time && len(want) == len(time.DateOnly) && strings.HasPrefix(text, want+"T")
+}
+
+// compareTexts compares two canonical values of a type; text is compared by bytes.
+func compareTexts(t paging.Type, a, b string) int {
+	switch t {
+	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+		return compareNumbers(a, b)
+	case paging.Time:
+		return timeOf(a).Compare(timeOf(b))
+	}
+	return cmp.Compare(a, b) // false before true; dates in one form
+}
+
+// timeOf reads a canonical time, or a date as its midnight.
+func timeOf(text string) time.Time {
+	if len(text) == len(time.DateOnly) {
+		text += "T00:00:00Z"
+	}
+	at, _ := time.Parse(time.RFC3339Nano, text) // canonical
+	return at
+}
+
+// sortKey is a value made ready to be compared.
+type sortKey struct {
+	class int // of the type: 0 missing
+	text  string
+	bytes []byte // of text: its key in the collation
+	at    time.Time
+}
+
+// Classes of values that are compared with one another, in their order.
+const (
+	missing = iota
+	booleans
+	numbers
+	dates
+	times
+	texts
+)
+
+// key readies a value for sorting: as the type that the rules give to its field or,
+// where they give none, as its own.
+func (m *Matcher) key(n int, by *paging.Order, v Value) (sortKey, error) {
+	if v.Type == "" {
+		return sortKey{}, nil
+	}
+	t := v.Type
+	if known := m.types[by.Field]; known != "" {
+		t = known
+	}
+	text, err := m.canonical(n, by.Field, t, v)
+	if err != nil {
+		return sortKey{}, err
+	}
+	switch t {
+	case paging.Boolean:
+		return sortKey{class: booleans, text: text}, nil
+	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+		return sortKey{class: numbers, text: text}, nil
+	case paging.Date:
+		return sortKey{class: dates, text: text}, nil
+	case paging.Time:
+		return sortKey{class: times, at: timeOf(text)}, nil
+	case paging.Text:
+		key := bytes.Clone(m.collator.KeyFromString(&m.buffer, text))
+		m.buffer.Reset()
+		return sortKey{class: texts, text: text, bytes: key}, nil
+	}
+	return sortKey{}, &ValueError{n, by.Field, v.Text, "a value that has an order; a list or an object has none"}
+}
+
+// compare compares two values in the order of one field.
+func compare(a, b *sortKey, by *paging.Order) int {
+	if a.class == missing || b.class == missing {
+		switch {
+		case a.class == b.class:
+			return 0
+		case (a.class == missing) == by.NullsFirst:
+			return -1
+		}
+		return 1
+	}
+	c := cmp.Compare(a.class, b.class)
+	if c == 0 {
+		switch a.class {
+		case numbers:
+			c = compareNumbers(a.text, b.text)
+		case times:
+			c = a.at.Compare(b.at)
+		default:
+			c = cmp.Or(bytes.Compare(a.bytes, b.bytes), cmp.Compare(a.text, b.text))
+		}
+	}
+	if by.Desc {
+		return -c
+	}
+	return c
+}

@@ -1,0 +1,139 @@
+package choose_test
+
+import (
+	"fmt"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/choose"
+)
+
+type call struct {
+	id                   int
+	vessel, tons, at, ok string // "-" is missing
+}
+
+var calls = []call{
+	{1, "Øst Gull", "700", "2026-03-01T23:59:59.5Z", "true"},
+	{2, "Äolus", "-", "2026-03-02T00:00:00Z", "false"},
+	{3, "zebra", "70", "2026-03-01T23:59:59Z", "-"},
+	{4, "Zebra", "1e3", "-", "true"},
+	{5, "-", "70.50", "2026-03-01T01:30:00+02:00", "false"},
+	{6, "abc N4/E1", "-12", "2026-03-01T00:00:00Z", "true"},
+}
+
+func value(c *call, field string) choose.Value {
+	of := func(t paging.Type, text string) choose.Value {
+		if text == "-" {
+			return choose.Value{}
+		}
+		return choose.Value{Type: t, Text: text}
+	}
+	switch field {
+	case "id":
+		return of(paging.Integer, fmt.Sprint(c.id))
+	case "vessel":
+		return of(paging.Text, c.vessel)
+	case "tons":
+		return of(paging.Decimal, c.tons)
+	case "at":
+		return of(paging.Time, c.at)
+	}
+	return of(paging.Boolean, c.ok)
+}
+
+var rules = &paging.Rules{
+	Key:     []string{"id"},
+	Sorts:   []paging.SortKey{{Key: "vessel"}, {Key: "tons", NullsFirst: true}, {Key: "at"}, {Key: "ok"}, {Key: "id"}},
+	Filters: []paging.FilterRule{{Field: "vessel"}, {Field: "tons", Type: paging.Decimal}, {Field: "at", Type: paging.Time}, {Field: "ok", Type: paging.Boolean}},
+	Search:  []string{"vessel"},
+}
+
+func TestWhatIsAskedForIsChosen(t *testing.T) {
+	for query, want := range map[string]string{
+		"":                      "1 2 3 4 5 6",
+		"sort=vessel":           "6 2 1 3 4 5",
+		"sort=-vessel":          "4 3 1 2 6 5",
+		"sort=tons":             "2 6 3 5 1 4",
+		"sort=-tons":            "2 4 1 5 3 6",
+		"sort=at":               "5 6 3 1 2 4",
+		"sort=ok,-id":           "5 2 6 4 1 3",
+		"ok=true&sort=-id":      "6 4 1",
+		"ok.not=true":           "2 3 5",
+		"ok.none=true":          "3",
+		"tons.min=70":           "1 3 4 5",
+		"tons.max=70.5":         "3 5 6",
+		"tons=1000":             "4",
+		"at=2026-03-01":         "1 3 6",
+		"at.max=2026-03-01":     "1 3 5 6",
+		"at.min=2026-03-02":     "2",
+		"at.not=2026-03-01":     "2 4 5",
+		"vessel.has=ZEB":        "3 4",
+		"vessel.starts=äo":      "2",
+		"vessel=zebra":          "3",
+		"q=ost":                 "1",
+		"q=e1":                  "6",
+		"q=n4+e":                "6",
+		"q=aolus":               "2",
+		"q=-":                   "",
+		"q=zebra&tons.min=1000": "4",
+	} {
+		ask, err := rules.Read(query)
+		require.NoError(t, err)
+		page, records, err := choose.Page(calls, &ask, value)
+		require.NoError(t, err, query)
+		ids := make([]string, len(records))
+		for i := range records {
+			ids[i] = fmt.Sprint(records[i].id)
+		}
+		assert.Equal(t, want, strings.Join(ids, " "), query)
+		assert.EqualValues(t, len(records), page.Total().Records())
+	}
+}
+
+func TestValuesThatDoNotFitAreNamed(t *testing.T) {
+	for query, want := range map[string]string{
+		"tons.min=1": `choose: record 2, field tons: found "heavy"; right would be a number such as -12.5`,
+		"sort=tags":  `choose: record 1, field tags: found "[1]"; right would be a value that has an order; a list or an object has none`,
+	} {
+		r := *rules
+		r.Sorts = append(r.Sorts[:len(r.Sorts):len(r.Sorts)], paging.SortKey{Key: "tags"})
+		ask, err := r.Read(query)
+		require.NoError(t, err)
+		_, _, err = choose.Page([]int{0, 1}, &ask, func(n *int, field string) choose.Value {
+			switch field {
+			case "tags":
+				return choose.Value{Type: paging.JSON, Text: "[1]"}
+			case "tons":
+				return choose.Value{Type: paging.Text, Text: []string{"3", "heavy"}[*n]}
+			}
+			return choose.Value{Type: paging.Integer, Text: fmt.Sprint(*n)}
+		})
+		assert.EqualError(t, err, want)
+	}
+	ask, err := rules.Read("page=2&size=4")
+	require.NoError(t, err)
+	page, records, err := choose.Page(calls, &ask, value)
+	require.NoError(t, err)
+	assert.Equal(t, "5–6 of 6", page.Summary())
+	assert.Len(t, records, 2)
+}
+
+func ExamplePage() {
+	rules := &paging.Rules{Sorts: []paging.SortKey{{Key: "name"}}, Search: []string{"name"}}
+	ask, _ := rules.Read("sort=-name&q=st")
+	_, boats, _ := choose.Page([]string{"Øst Gull", "Tern", "Stern"}, &ask, func(name *string, _ string) choose.Value {
+		return choose.Value{Type: paging.Text, Text: *name}
+	})
+	fmt.Println(boats)
+	// Output: [Stern]
+}
+
+func ExampleFold() {
+	fmt.Println(choose.Fold("Øst Żuraw"), choose.Words("N4/E1 quay"))
+	// Output: ost zuraw [n4 e1 quay]
+}

@@ -1,0 +1,44 @@
+package choose
+
+import (
+	"strings"
+	"unicode"
+
+	"golang.org/x/text/unicode/norm"
+)
+
+// Words are the words of a text, folded: runs of letters and digits, with the marks
+// that they carry (Unicode's categories L, Nd and M).
+func Words(text string) []string {
+	return strings.FieldsFunc(Fold(text), func(r rune) bool { return !unicode.In(r, unicode.L, unicode.Nd, unicode.M) })
+}
+
+// Fold writes a text without its case and accents: "Øst Żuraw" becomes "ost zuraw".
+// Columns that are to be searched can be filled with it.
+func Fold(text string) string {
+	ascii := true
+	for i := range len(text) {
+		ascii = ascii && text[i] < 0x80
+	}
+	if ascii {
+		return strings.ToLower(text)
+	}
+	var b strings.Builder
+	for _, r := range norm.NFKD.String(text) {
+		switch plain, ok := plainLetters[r]; {
+		case ok:
+			b.WriteString(plain)
+		case 0x300 <= r && r <= 0x36f: // the accents that have been taken off
+		default:
+			b.WriteRune(unicode.ToLower(r))
+		}
+	}
+	return norm.NFC.String(b.String())
+}
+
+// plainLetters are letters with strokes and ligatures, which have no decomposition
+// in Unicode.
+var plainLetters = map[rune]string{
+	'Æ': "ae", 'æ': "ae", 'Œ': "oe", 'œ': "oe", 'Ø': "o", 'ø': "o", 'ß': "ss", 'ẞ': "ss", 'Ł': "l", 'ł': "l", 'Đ': "d", 'đ': "d",
+	'Ð': "d", 'ð': "d", 'Þ': "th", 'þ': "th", 'Ħ': "h", 'ħ': "h", 'ı': "i", 'Ŧ': "t", 'ŧ': "t", 'Ŋ': "n", 'ŋ': "n",
+}

@@ -1,0 +1,45 @@
+package choose
+
+import (
+	"cmp"
+	"math"
+	"strconv"
+	"strings"
+
+	"pageladder.example/paging"
+)
+
+// compareNumbers compares two numbers in canonical form, however many digits they
+// have.
+func compareNumbers(a, b string) int {
+	x, negative := strings.CutPrefix(a, "-")
+	y, other := strings.CutPrefix(b, "-")
+	if negative != other {
+		return map[bool]int{true: -1, false: 1}[negative]
+	}
+	xWhole, xRest, _ := strings.Cut(x, ".")
+	yWhole, yRest, _ := strings.Cut(y, ".")
+	c := cmp.Or(cmp.Compare(len(xWhole), len(yWhole)), cmp.Compare(xWhole, yWhole), cmp.Compare(xRest, yRest))
+	if negative {
+		return -c
+	}
+	return c
+}
+
+// plainNumber writes a number that has an exponent, as JSON allows, without one.
+// What is beyond a float64 stays as it is, and is then refused.
+func plainNumber(t paging.Type, text string) string {
+	switch t {
+	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+	default:
+		return text
+	}
+	if !strings.ContainsAny(text, "eE") {
+		return text
+	}
+	f, err := strconv.ParseFloat(text, 64)
+	if err != nil || math.IsInf(f, 0) || math.IsNaN(f) {
+		return text
+	}
+	return strconv.FormatFloat(f, 'f', -1, 64)
+}
