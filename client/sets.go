@@ -210,3 +210,19 @@ func (c *Client) EndToken(ctx context.Context, id int64) error {
 	_, err := c.call(ctx, request{method: http.MethodDelete, path: []string{"tokens", strconv.FormatInt(id, 10)}}, nil)
 	return err
 }
+
+// SignInLink is an address that signs a browser in to the console, once.
+type SignInLink struct {
+	Address   string    `json:"address"`
+	ExpiresAt time.Time `json:"expires_at"`
+}
+
+// SignInLink makes a link that signs a browser in as the caller.
+func (c *Client) SignInLink(ctx context.Context) (*SignInLink, error) {
+	var link struct {
+		Path      string    `json:"path"`
+		ExpiresAt time.Time `json:"expires_at"`
+	}
+	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"session", "link"}}, &link)
+	return &SignInLink{strings.TrimRight(c.base.String(), "/") + link.Path, link.ExpiresAt}, err
+}

@@ -26,8 +26,19 @@ type tab struct {
 // open opens a tab on a service with the demo data.
 func open(t *testing.T) *tab { return openOn(t, testkit.Serve(t)) }
 
-// openOn opens a tab on a service.
-func openOn(t testing.TB, server string) *tab {
+// openOn opens a tab on a service and signs in as its owner.
+func openOn(t testing.TB, server string) *tab { return openVia(t, server, server) }
+
+// openVia does so by another address of the service.
+func openVia(t testing.TB, server, address string) *tab {
+	b := openAs(t, address)
+	b.visit(testkit.SignInPath(t, server))
+	b.sees("document.querySelector('.masthead').innerText.includes('(owner)')")
+	return b
+}
+
+// openAs opens a tab on a service as nobody.
+func openAs(t testing.TB, server string) *tab {
 	opts := append(cd.DefaultExecAllocatorOptions[:], cd.ExecPath("/usr/lib/chromium/chromium"), cd.NoSandbox,
 		cd.WindowSize(1280, 800), cd.Flag("no-proxy-server", true),
 		cd.Flag("host-resolver-rules", "MAP * ~NOTFOUND, EXCLUDE 127.0.0.1"), cd.Flag("disable-component-update", true),

@@ -92,25 +92,30 @@ func TestConsoleSaysWhatIsWrong(t *testing.T) {
 }
 
 func TestTokensAreMadeUsedAndEndedInTheConsole(t *testing.T) {
-	b := open(t)
+	at := testkit.Serve(t)
+	b := openAs(t, at)
 	b.visit("/")
+	b.sees("document.querySelectorAll('.set-card').length === 3") // open sets are there for everybody
+	b.visit(testkit.SignInPath(t, at))
 	b.click("link", "Tokens")
-	b.sees(`document.body.innerText.includes("There is no token yet")`)
 	b.fill("Label", "the harbour master")
+	eval[cd.Void](b, `{const s=document.querySelector('.new-token select'); s.value='owner'; s.dispatchEvent(new Event('change',{bubbles:true}))};void 0`)
 	b.click("button", "Make a token")
 	b.sees(`document.querySelector('.secret code').innerText.startsWith('plt_')`)
 	secret := eval[string](b, `document.querySelector('.secret code').innerText`)
-	b.sees(`document.body.innerText.includes("Sign in")`) // nobody gets in without it any more
+	b.click("button", "Sign out")
+	b.click("link", "Sign in")
 	b.fill("Token", "plt_wrong")
 	b.click("button", "Sign in")
 	b.sees(`document.querySelector('[role=alert]').innerText.includes("unknown")`)
 	b.fill("Token", secret)
 	b.click("button", "Sign in")
 	b.sees(`document.querySelector('.masthead').innerText.includes("the harbour master (owner)")`)
+	b.click("link", "Tokens")
 	assert.Empty(t, eval[string](b, "document.cookie"), "no script can read the session")
 	b.fill("Label", "scripts")
 	b.click("button", "Make a token")
-	b.sees(`document.querySelectorAll('.tokens tbody tr').length === 2`)
+	b.sees(`document.querySelectorAll('.tokens tbody tr').length === 3`)
 	b.shot("tokens")
 	b.click("button", "End scripts")
 	b.click("button", "Yes, end scripts")
@@ -118,7 +123,18 @@ func TestTokensAreMadeUsedAndEndedInTheConsole(t *testing.T) {
 	b.visit("/sets/berths")
 	b.sees(`document.body.innerText.includes("East 1")`)
 	b.click("button", "Sign out")
+	b.visit("/tokens")
 	b.sees(`document.body.innerText.includes("This takes a token")`)
+	link := testkit.SignInPath(t, at)
+	for _, says := range []string{"the test (owner)", "The link has been used"} { // once
+		b.visit("about:blank")
+		b.visit(link)
+		b.sees(fmt.Sprintf("document.body.innerText.toLowerCase().includes(%q.toLowerCase())", says))
+		b.sees("location.hash === ''")
+		if says == "the test (owner)" {
+			b.click("button", "Sign out")
+		}
+	}
 }
 
 // TestScreenshots writes the pictures of docs/screenshots when asked to.
@@ -185,14 +201,11 @@ func TestConsoleStandsUnderAPath(t *testing.T) {
 	target, err := url.Parse(at)
 	require.NoError(t, err)
 	proxy := httputil.NewSingleHostReverseProxy(target)
-	server := &http.Server{Handler: http.StripPrefix("/harbour", http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
-		r.Header["X-Forwarded-For"] = nil // it stays a direct caller
-		proxy.ServeHTTP(w, r)
-	}))}
+	server := &http.Server{Handler: http.StripPrefix("/harbour", proxy)}
 	go server.Serve(l)
 	t.Cleanup(func() { server.Close() })
 
-	b := openOn(t, public)
+	b := openVia(t, at, public)
 	b.visit("/")
 	b.sees("document.querySelectorAll('.set-card').length === 3")
 	b.click("link", "Arrivals")

@@ -141,14 +141,14 @@ func between(t *testing.T, server string) (at string, slow, cut *atomic.Bool) {
 			return
 		}
 		r.Host = target.Host
-		r.Header["X-Forwarded-For"] = nil // it stays a direct caller
 		proxy.ServeHTTP(w, r)
 	})), slow, cut
 }
 
 func TestDeskStaysWellWhenTheServiceIsSlowOrAway(t *testing.T) {
-	at, slow, cut := between(t, testkit.Serve(t))
-	b := openOn(t, at)
+	server := testkit.Serve(t)
+	at, slow, cut := between(t, server)
+	b := openVia(t, server, at)
 	slow.Store(true)
 	b.visit("/sets/arrivals?size=10")
 	b.at("/sets/arrivals?size=10", "1–10 of 347")

@@ -58,7 +58,8 @@ watch(
         <label class="choice" title="←, →, Home, End: pages; /: search; g: go to page"
           ><input v-model="keysOn" type="checkbox" /> Single keys</label
         >
-        <template v-if="session?.tokens && session.role !== 'nobody'">
+        <RouterLink v-if="session?.role === 'nobody'" to="/sign-in">Sign in</RouterLink>
+        <template v-else-if="session">
           <span>{{ session.label }} ({{ session.role }})</span>
           <BButton size="sm" variant="outline-light" @click="leave">Sign out</BButton>
         </template>

@@ -96,7 +96,7 @@ export interface SizeLink {
 export interface Adjustment {
   param: string
   given: string
-  used: string
+  used: string | null // nothing was used
   why: string
   says: string
 }
@@ -384,7 +384,6 @@ export interface Session {
   role: Role
   label: string
   sets: string[] | null
-  tokens: boolean // there is, or has been, a token
 }
 
 const roles: Role[] = ['nobody', 'reader', 'editor', 'owner']
@@ -406,7 +405,8 @@ export interface Token {
 }
 
 export const readSession = (signal?: AbortSignal) => ask<Session>('/api/session', { signal })
-export const signIn = (token: string) => ask<Session>('/api/session', { method: 'POST', body: { token } })
+export const signIn = (by: { token: string } | { code: string }) =>
+  ask<Session>('/api/session', { method: 'POST', body: by })
 export const signOut = () => ask<void>('/api/session', { method: 'DELETE' })
 
 export const listTokens = (signal?: AbortSignal) => ask<{ tokens: Token[] }>('/api/tokens', { signal })

@@ -27,6 +27,7 @@ const router = createRouter({
     },
     { path: '/calculator', component: () => import('./pages/CalculatorPage.vue') },
     { path: '/tokens', component: () => import('./pages/TokensPage.vue') },
+    { path: '/sign-in', component: () => import('./pages/SignInPage.vue') },
     { path: '/about', component: () => import('./pages/AboutPage.vue') },
     { path: '/:path(.*)*', component: () => import('./pages/NothingHere.vue') },
   ],

@@ -92,7 +92,7 @@ Exit codes: 0 done, 1 failed, 2 wrong command line, 3 no such set or page,
 		SilenceUsage:  true,
 	}
 	root.SetFlagErrorFunc(func(_ *cobra.Command, err error) error { return usageError{err} })
-	root.AddCommand(newDemo(), newServe(), newConfig(), newToken(), newBackup(), newRestore(),
+	root.AddCommand(newDemo(), newServe(), newConsole(), newConfig(), newToken(), newBackup(), newRestore(),
 		newSets(), newRecords(), newPlace(), newPage(), newReckon(), newCut(), newLadder(), newVersion())
 	return root
 }
@@ -117,21 +117,27 @@ func serverFlag(cmd *cobra.Command) func() (*client.Client, error) {
 	if server == "" {
 		server = client.DefaultServer
 	}
-	flag := cmd.Flags().String("server", server, "address of the service; also PAGELADDER_SERVER")
-	file := cmd.Flags().String("token-file", "", "file with the token to call with; PAGELADDER_TOKEN holds one too")
-	return func() (*client.Client, error) {
-		c, err := client.New(*flag)
-		if err != nil {
-			return nil, usageError{err}
-		}
-		token := os.Getenv("PAGELADDER_TOKEN")
-		if *file != "" {
-			text, err := os.ReadFile(*file)
-			if err != nil {
-				return nil, usageError{fmt.Errorf("--token-file: %w", err)}
-			}
-			token = string(text)
-		}
-		return c.WithToken(strings.TrimSpace(token)), nil
+	cmd.Flags().String("server", server, "address of the service; also PAGELADDER_SERVER")
+	cmd.Flags().String("token-file", "", "file with the token to call with; PAGELADDER_TOKEN holds one too")
+	if cmd.Flags().Lookup("data-dir") == nil {
+		cmd.Flags().String("data-dir", defaultDataDir(), "data folder of the service on this machine, whose owner-token is used where no other token is given")
 	}
+	return func() (*client.Client, error) { return connect(cmd) }
+}
+
+// connect gives a client by the flags of serverFlag.
+func connect(cmd *cobra.Command) (*client.Client, error) {
+	server, err := cmd.Flags().GetString("server")
+	if err != nil {
+		return nil, err
+	}
+	c, err := client.New(server)
+	if err != nil {
+		return nil, usageError{err}
+	}
+	token, err := tokenFor(cmd, server)
+	if err != nil {
+		return nil, err
+	}
+	return c.WithToken(token), nil
 }

@@ -5,6 +5,8 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
+	"regexp"
+	"slices"
 	"strconv"
 	"strings"
 	"testing"
@@ -33,7 +35,7 @@ func TestEveryExampleOfTheHelpRuns(t *testing.T) {
 	run := func(line string) {
 		cmd := exec.Command("sh", "-c", line)
 		cmd.Dir = dir
-		cmd.Env = append(os.Environ(), "PAGELADDER_SERVER="+s.server, "PATH="+filepath.Dir(program)+":"+os.Getenv("PATH"))
+		cmd.Env = append(append(os.Environ(), s.env...), "PATH="+filepath.Dir(program)+":"+os.Getenv("PATH"))
 		out, err := cmd.CombinedOutput()
 		assert.NoError(t, err, "%s\n%s", line, out)
 	}
@@ -78,10 +80,6 @@ func TestEveryExampleOfTheHelpRuns(t *testing.T) {
 			run(line)
 		}
 	}
-	// From the first token on nobody gets in without: it has to be an owner's.
-	secret := s.run(t, "token", "create", "--label", "all", "--role", "owner")
-	require.Zero(t, secret.code, secret.errOut)
-	t.Setenv("PAGELADDER_TOKEN", strings.TrimSpace(secret.out))
 	for range 2 { // so that there is a third one to end
 		assert.Zero(t, s.run(t, "token", "create", "--label", "more", "--role", "reader").code)
 	}
@@ -128,6 +126,7 @@ func TestRecordsAreLookedAfterFromTheShell(t *testing.T) {
 	assert.Contains(t, ok("place", "calls", "x", "1,2", "--sort", "a"), "2     1")
 
 	walk := exec.Command(program, "page", "arrivals", "-i", "--size", "10", "--server", s.server)
+	walk.Env = append(os.Environ(), s.env...)
 	walk.Stdin = strings.NewReader("n\nl\nsize 50\n3\nsort vessel\nwhat\nq\n")
 	out, err := walk.CombinedOutput()
 	require.NoError(t, err, string(out))
@@ -159,25 +158,32 @@ func TestBackupIsRestoredElsewhere(t *testing.T) {
 
 func TestOthersGetInWithATokenAlone(t *testing.T) {
 	dir := testkit.DataDir(t)
-	var r running
-	got := r.run(t, "serve", "--data-dir", dir, "--listen", "0.0.0.0:0")
-	assert.Equal(t, 2, got.code)
-	assert.Contains(t, got.errOut, "there is no token yet")
-	got = r.run(t, "token", "create", "--offline", "--data-dir", dir, "--role", "owner", "--label", "harbour master")
+	s := start(t, "demo", "--data-dir", dir)
+	assert.Zero(t, s.run(t, "token", "list").code, "the command line reads the owner's token of the data folder by itself")
+	for _, other := range []string{"PAGELADDER_DATA_DIR=" + t.TempDir(), "PAGELADDER_TOKEN=plt_wrong"} {
+		elsewhere := *s
+		elsewhere.env = append(slices.Clone(s.env), other)
+		got := elsewhere.run(t, "token", "list")
+		assert.Equal(t, 4, got.code, other)
+	}
+	stranger := running{env: []string{"PAGELADDER_SERVER=" + s.server, "PAGELADDER_DATA_DIR=" + t.TempDir()}}
+	assert.Zero(t, stranger.run(t, "page", "arrivals").code, "the demo's sets are open")
+	got := s.run(t, "console")
 	require.Zero(t, got.code, got.errOut)
-	s := start(t, "serve", "--data-dir", dir)
-	assert.Equal(t, 4, s.run(t, "sets", "list").code, "this machine needs a token too")
-	t.Setenv("PAGELADDER_TOKEN", strings.TrimSpace(got.out))
-	assert.Zero(t, s.run(t, "sets", "list").code)
+	assert.Regexp(t, `^`+regexp.QuoteMeta(s.server)+`/sign-in#[\w-]{43}\n$`, got.out)
 
 	file := filepath.Join(t.TempDir(), "token")
 	require.NoError(t, os.WriteFile(file, []byte(strings.Repeat("k", 40)+"\n"), 0o600))
 	config := file + ".yaml"
 	require.NoError(t, os.WriteFile(config, []byte("data-dir: "+testkit.DataDir(t)+"\nlog-format: json\nlog-level: info\ntoken-file: "+file+"\n"), 0o600))
-	t.Setenv("PAGELADDER_TOKEN", "")
 	t.Setenv("PAGELADDER_LOG_LEVEL", "error")
-	by := start(t, "serve", "--config", config)
+	by := start(t, "serve", "--config", config, "--listen", "0.0.0.0:0")
+	by.env = []string{"PAGELADDER_SERVER=" + strings.Replace(by.server, "[::]", "127.0.0.1", 1), "PAGELADDER_DATA_DIR=" + t.TempDir()}
 	assert.Equal(t, 4, by.run(t, "sets", "list").code)
 	assert.Zero(t, by.run(t, "sets", "list", "--token-file", file).code)
 	assert.Empty(t, by.stderr.String(), "the environment is stronger than the file")
+	made := by.run(t, "token", "create", "--token-file", file, "--role", "reader", "--label", "harbour master")
+	require.Zero(t, made.code, made.errOut)
+	t.Setenv("PAGELADDER_TOKEN", strings.TrimSpace(made.out))
+	assert.Zero(t, by.run(t, "sets", "list").code)
 }

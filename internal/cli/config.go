@@ -38,7 +38,7 @@ var secretFlags = []string{"database-url", "source"}
 func configFlags(f *pflag.FlagSet) {
 	l := service.DefaultLimits
 	f.String("config", "", "YAML file with the same names as these flags; see deploy/pageladder.yaml")
-	f.String("listen", "127.0.0.1:8470", "address and port to listen on; port 0 takes a free one; without a token loopback alone")
+	f.String("listen", "127.0.0.1:8470", "address and port to listen on; port 0 takes a free one")
 	databaseFlags(f)
 	f.StringToString("source", nil, "databases whose tables may be attached, NAME=URL with a role that may only read")
 	f.String("token-file", "", "file with one token of the owner's choice, 32 characters or more; it is kept when the service starts")
@@ -66,7 +66,7 @@ func configFlags(f *pflag.FlagSet) {
 
 // databaseFlags say where the records are.
 func databaseFlags(f *pflag.FlagSet) {
-	f.String("data-dir", defaultDataDir(), "folder of the private PostgreSQL")
+	f.String("data-dir", defaultDataDir(), "folder of the private PostgreSQL and of the file owner-token")
 	f.String("database-url", "", "PostgreSQL server to use in place of a private one")
 }
 

@@ -20,8 +20,9 @@ var update = flag.Bool("update", false, "write docs/cli.md")
 const cliHead = `# The command line
 
 This page is made of the commands' own help: ` + "`go test ./internal/cli -update`" + `. Commands that call a
-service take ` + "`--server`" + ` (or PAGELADDER_SERVER; else http://127.0.0.1:8470) and a token in
-PAGELADDER_TOKEN or in the file of ` + "`--token-file`" + `. In CSV a missing value is an empty cell, empty text
+service take ` + "`--server`" + ` (or PAGELADDER_SERVER; else http://127.0.0.1:8470) and a token: that in
+the file of ` + "`--token-file`" + `, in PAGELADDER_TOKEN or, for a service on this machine, the owner's in its data
+folder (` + "`--data-dir`" + `, or PAGELADDER_DATA_DIR). In CSV a missing value is an empty cell, empty text
 is ` + "`\"\"`" + `. On a terminal a ladder fits its width, and there is colour; elsewhere, with NO_COLOR set
 and with TERM=dumb there is none.
 
@@ -56,7 +57,7 @@ func TestDocsTellEveryCommand(t *testing.T) {
 				if f.Name == "data-dir" {
 					value = "see [operations](operations.md)"
 				}
-				if f.Name != "help" && f.Name != "server" {
+				if f.Name != "help" && f.Name != "server" && !strings.HasPrefix(f.Usage, "data folder of the service") {
 					rows += fmt.Sprintf("| `%s` | %s | %s |\n", name, strings.Trim(value, "[]"), strings.ReplaceAll(f.Usage, "|", "\\|"))
 				}
 			})

@@ -7,7 +7,6 @@ import (
 	"io"
 	"iter"
 	"net/url"
-	"os"
 	"slices"
 	"strconv"
 	"strings"
@@ -56,15 +55,14 @@ func (q *questionFlags) add(cmd *cobra.Command) {
 func (q *questionFlags) complete(words func(*client.Set) []string) cobra.CompletionFunc {
 	return func(cmd *cobra.Command, args []string, typed string) ([]string, cobra.ShellCompDirective) {
 		none := cobra.ShellCompDirectiveNoFileComp | cobra.ShellCompDirectiveNoSpace
-		server, err := cmd.Flags().GetString("server")
-		if err != nil || len(args) == 0 {
+		if len(args) == 0 {
 			return nil, none
 		}
-		c, err := client.New(server)
+		c, err := connect(cmd)
 		if err != nil {
 			return nil, none
 		}
-		set, err := c.WithToken(os.Getenv("PAGELADDER_TOKEN")).Set(cmd.Context(), args[0])
+		set, err := c.Set(cmd.Context(), args[0])
 		if err != nil {
 			return nil, none
 		}

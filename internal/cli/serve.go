@@ -27,7 +27,8 @@ func newServe() *cobra.Command {
 private PostgreSQL that starts and stops with it, or in the one of --database-url.
 Each flag can also stand in the environment (--data-dir is PAGELADDER_DATA_DIR) or in
 the YAML file of --config; a flag is stronger than the environment, and that than the
-file. Ctrl-C stops it.`,
+file. Its own command line calls it with the token in DATA-DIR/owner-token; "pageladder
+console" prints a link that signs a browser in. Ctrl-C stops it.`,
 		Example: `  pageladder serve
   pageladder serve --listen 127.0.0.1:9000 --data-dir /srv/pageladder
   pageladder serve --config /etc/pageladder.yaml`,
@@ -78,15 +79,28 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 	if err != nil {
 		return err
 	}
-	if err := admit(ctx, c, s.Tokens(), listener.Addr()); err != nil {
+	owner, err := admit(ctx, c, s.Tokens())
+	if err != nil {
 		return err
 	}
+	release, err := tokens.Listening(c.DataDir, listener.Addr())
+	if err != nil {
+		return err
+	}
+	defer release()
 	if load != nil {
 		if err := load(ctx, store); err != nil {
 			return err
 		}
 	}
 	fmt.Fprintf(out, "Page Ladder is ready: http://%s (Ctrl-C stops it)\n", listener.Addr())
+	if load != nil { // somebody is trying it out
+		address, err := signInAddress(ctx, c, s.Tokens(), owner, listener.Addr())
+		if err != nil {
+			return err
+		}
+		fmt.Fprintf(out, "Sign in as the owner, once, within ten minutes: %s\n", address)
+	}
 	if err := s.Serve(ctx, listener); err != nil {
 		return err
 	}
@@ -94,26 +108,19 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 	return nil
 }
 
-// admit keeps the token of the token file and refuses to listen where others could
-// come in while there is no token.
-func admit(ctx context.Context, c *config, keeper *tokens.Keeper, at net.Addr) error {
+// admit keeps the owner's token of the data folder, which it tells, and that of the
+// token file.
+func admit(ctx context.Context, c *config, keeper *tokens.Keeper) (string, error) {
 	if c.TokenFile != "" {
 		text, err := os.ReadFile(c.TokenFile)
 		if err != nil {
-			return err
+			return "", err
 		}
 		if err := keeper.Keep(ctx, strings.TrimSpace(string(text)), "from the token file", tokens.Owner); err != nil {
-			return err
+			return "", err
 		}
 	}
-	any, err := keeper.Any(ctx)
-	if err != nil || any {
-		return err
-	}
-	if tcp, ok := at.(*net.TCPAddr); !ok || !tcp.IP.IsLoopback() {
-		return usageError{fmt.Errorf("--listen %s is not a loopback address, and there is no token yet, so that anybody could come in; make one first: pageladder token create --offline --role owner --label NAME", c.Listen)}
-	}
-	return nil
+	return keeper.KeepOwner(ctx, c.DataDir)
 }
 
 func newLog(c *config, to io.Writer) *slog.Logger {

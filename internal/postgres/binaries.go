@@ -62,15 +62,3 @@ func runnable(dir, name string) bool {
 	info, err := os.Stat(filepath.Join(dir, name))
 	return err == nil && info.Mode().IsRegular() && info.Mode()&0o111 != 0
 }
-
-// Program finds one of PostgreSQL's own programs, such as pg_dump.
-func Program(name string) (string, error) {
-	dir, err := binaries(0)
-	if err != nil {
-		return "", err
-	}
-	if !runnable(dir, name) {
-		return "", fmt.Errorf("%s is not in %s", name, dir)
-	}
-	return filepath.Join(dir, name), nil
-}

@@ -4,6 +4,7 @@ import (
 	"net/http"
 	"strconv"
 	"strings"
+	"time"
 
 	"github.com/gin-gonic/gin"
 
@@ -54,17 +55,7 @@ func (s *Service) createToken(c *gin.Context) {
 		s.fail(c, &sets.ValueError{Field: "label", Found: strconv.Itoa(len(body.Label)) + " bytes", Want: "1 to 200 bytes, such as the name of who will use the token"})
 		return
 	}
-	// The first token ends the time in which this machine needs none, so it has to
-	// be one that can make others.
-	any, err := s.tokens.Any(c.Request.Context())
-	if err == nil && !any && (role != tokens.Owner || body.Sets != nil) {
-		err = &sets.ValueError{Field: "role", Found: body.Role, Want: "owner, for all sets: from the first token on nobody gets in without one"}
-	}
-	var secret string
-	var token *tokens.Token
-	if err == nil {
-		secret, token, err = s.tokens.Create(c.Request.Context(), body.Label, role, body.Sets)
-	}
+	secret, token, err := s.tokens.Create(c.Request.Context(), body.Label, role, body.Sets)
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -87,37 +78,47 @@ func (s *Service) endToken(c *gin.Context) {
 	c.Status(http.StatusNoContent)
 }
 
-// SignInBody is a token to sign in with.
+// SignInBody is what to sign in with: a token, or the code of a link.
 type SignInBody struct {
-	Token string `json:"token"`
+	Token string `json:"token,omitempty"`
+	Code  string `json:"code,omitempty"`
 }
 
 // Session tells who a caller is.
 type Session struct {
-	Role   string   `json:"role"`
-	Label  string   `json:"label"`
-	Sets   []string `json:"sets" jsonschema:"nullable"` // null: all
-	Tokens bool     `json:"tokens"`
+	Role  string   `json:"role"`
+	Label string   `json:"label"`
+	Sets  []string `json:"sets" jsonschema:"nullable"` // null: all
+}
+
+func sessionOf(caller *tokens.Caller) Session {
+	return Session{caller.Role.String(), caller.Label, caller.Sets}
 }
 
 func (s *Service) readSession(c *gin.Context) {
-	caller := who(c)
-	any, err := s.tokens.Any(c.Request.Context())
-	if err != nil {
-		s.fail(c, err)
-		return
-	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, Session{caller.Role.String(), caller.Label, caller.Sets, any})
+	c.PureJSON(http.StatusOK, sessionOf(who(c)))
 }
 
 func (s *Service) signIn(c *gin.Context) {
 	var body SignInBody
-	if err := s.body(c, &body, "application/json"); err != nil {
-		s.fail(c, err)
-		return
+	err := s.body(c, &body, "application/json")
+	if err == nil && (body.Token == "") == (body.Code == "") {
+		err = wrongBody(badBody, "found neither or both of token and code; right would be one of them")
 	}
-	id, until, caller, err := s.tokens.SignIn(c.Request.Context(), strings.TrimSpace(body.Token))
+	if err == nil && !s.rates.allow(c.ClientIP()) {
+		err = errTooMany
+	}
+	var id string
+	var until time.Time
+	var caller tokens.Caller
+	switch {
+	case err != nil:
+	case body.Code != "":
+		id, until, caller, err = s.tokens.Accept(c.Request.Context(), body.Code)
+	default:
+		id, until, caller, err = s.tokens.SignIn(c.Request.Context(), strings.TrimSpace(body.Token))
+	}
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -125,8 +126,28 @@ func (s *Service) signIn(c *gin.Context) {
 	http.SetCookie(c.Writer, &http.Cookie{Name: sessionCookie, Value: id, Path: s.prefix + "/", Expires: until, HttpOnly: true,
 		Secure: strings.HasPrefix(s.public, "https://"), SameSite: http.SameSiteStrictMode})
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, Session{caller.Role.String(), caller.Label, caller.Sets, true})
+	c.PureJSON(http.StatusOK, sessionOf(&caller))
 }
+
+// SignInLink is an address of the console that signs a browser in.
+type SignInLink struct {
+	Path      string    `json:"path"` // below where the service is reached, with the code behind its #, which browsers do not send
+	ExpiresAt time.Time `json:"expires_at"`
+}
+
+// inviteBrowser makes a link that signs a browser in once, as the caller.
+func (s *Service) inviteBrowser(c *gin.Context) {
+	code, until, err := s.tokens.Invite(c.Request.Context(), who(c).Token)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	c.Header("Cache-Control", "no-store")
+	c.PureJSON(http.StatusCreated, SignInLink{SignInPath + code, until})
+}
+
+// SignInPath is where the console signs in by a code, which follows it.
+const SignInPath = "/sign-in#"
 
 func (s *Service) signOut(c *gin.Context) {
 	if cookie, err := c.Cookie(sessionCookie); err == nil {

@@ -4,6 +4,7 @@ import (
 	"encoding/json"
 	"fmt"
 	"io"
+	"net"
 	"net/http"
 	"strings"
 	"testing"
@@ -12,11 +13,15 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/demo"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/internal/tokens"
 )
+
+// nobody stands for a caller without a token; where none is named, the owner calls.
+const nobody = "nobody"
 
 // sent is what is sent beside a method and an address.
 type sent struct {
@@ -28,7 +33,11 @@ func send(t *testing.T, method, url string, s sent) (*http.Response, string) {
 	t.Helper()
 	req, err := http.NewRequestWithContext(t.Context(), method, url, strings.NewReader(s.body))
 	require.NoError(t, err)
-	if s.token != "" {
+	switch s.token {
+	case "": // the owner
+	case nobody:
+		req.Header.Set(testkit.Nobody, "yes")
+	default:
 		req.Header.Set("Authorization", "Bearer "+s.token)
 	}
 	for name, value := range s.headers {
@@ -37,7 +46,7 @@ func send(t *testing.T, method, url string, s sent) (*http.Response, string) {
 			req.Host = value
 		}
 	}
-	client := http.Client{CheckRedirect: func(*http.Request, []*http.Request) error { return http.ErrUseLastResponse }}
+	client := http.Client{Transport: http.DefaultClient.Transport, CheckRedirect: func(*http.Request, []*http.Request) error { return http.ErrUseLastResponse }}
 	res, err := client.Do(req)
 	require.NoError(t, err)
 	defer res.Body.Close()
@@ -53,7 +62,7 @@ func inJSON(token, body string) sent {
 
 func TestEveryCallAsksForItsRole(t *testing.T) {
 	store := testkit.Harbour(t)
-	_, err := store.Configure(t.Context(), "berths", func(s *sets.Settings) error { s.Open = true; return nil })
+	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error { s.Open = false; return nil })
 	require.NoError(t, err)
 	at, s := testkit.ServeWith(t, store, service.Options{})
 	make := func(role tokens.Role, names ...string) string {
@@ -66,7 +75,7 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 		role        tokens.Role
 		all         bool
 	}
-	callers := []caller{{"nobody", "", tokens.Nobody, false}}
+	callers := []caller{{"nobody", nobody, tokens.Nobody, false}}
 	for _, role := range []tokens.Role{tokens.Reader, tokens.Editor, tokens.Owner} {
 		callers = append(callers, caller{role.String(), make(role), role, true}, caller{role.String() + " of arrivals", make(role, "arrivals"), role, false})
 	}
@@ -101,7 +110,7 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 		}
 	}
 	assert.Greater(t, cells, 400)
-	res, body := send(t, "GET", at+"/api/sets", sent{})
+	res, body := send(t, "GET", at+"/api/sets", sent{token: nobody})
 	assert.Equal(t, http.StatusOK, res.StatusCode)
 	assert.NotContains(t, body, "arrivals", "open sets alone are listed")
 }
@@ -120,28 +129,28 @@ func TestFixedFilterBindsReadersInEveryAnswer(t *testing.T) {
 			hidden++
 			if hidden%20 == 1 {
 				for _, path := range []string{"", "/place"} {
-					res, _ := send(t, "GET", fmt.Sprintf("%s/api/sets/arrivals/records/%v%s", at, r["id"], path), sent{})
+					res, _ := send(t, "GET", fmt.Sprintf("%s/api/sets/arrivals/records/%v%s", at, r["id"], path), sent{token: nobody})
 					assert.Equal(t, http.StatusNotFound, res.StatusCode)
 				}
 			}
 		}
 	}
 	require.NotZero(t, hidden)
-	seen := readRecords(t, at+"/api/sets/arrivals/records/all", "")
+	seen := readRecords(t, at+"/api/sets/arrivals/records/all", nobody)
 	assert.Len(t, seen, len(all)-hidden)
 	for range 2 { // the second time from what is kept
 		ofOwner, body := send(t, "GET", at+"/api/sets/arrivals/records", sent{token: owner})
 		assert.Contains(t, body, fmt.Sprintf(`"total_items":%d,`, len(all)))
-		ofNobody, body := send(t, "GET", at+"/api/sets/arrivals/records", sent{})
+		ofNobody, body := send(t, "GET", at+"/api/sets/arrivals/records", sent{token: nobody})
 		assert.Contains(t, body, fmt.Sprintf(`"total_items":%d,`, len(seen)))
 		assert.NotEqual(t, ofOwner.Header.Get("ETag"), ofNobody.Header.Get("ETag"))
 		assert.Equal(t, "private, no-cache", ofOwner.Header.Get("Cache-Control"))
 		assert.Equal(t, "public, max-age=10, stale-while-revalidate=60", ofNobody.Header.Get("Cache-Control"))
 	}
-	_, body := send(t, "GET", at+"/api/sets/arrivals/records?pl.facets=berth", sent{})
+	_, body := send(t, "GET", at+"/api/sets/arrivals/records?pl.facets=berth", sent{token: nobody})
 	assert.Contains(t, body, fmt.Sprintf(`"facets":{"berth":[{"value":"N4","count":%d}]}`, len(seen)))
 	for _, path := range []string{"/api/sets/arrivals", "/api/sets", "/lists/arrivals?size=100", "/api/sets/arrivals/ladder"} {
-		_, body := send(t, "GET", at+path, sent{})
+		_, body := send(t, "GET", at+path, sent{token: nobody})
 		assert.NotContains(t, body, fmt.Sprint(len(all)), path)
 		assert.NotContains(t, body, `"fixed"`, path)
 	}
@@ -154,20 +163,16 @@ func readRecords(t *testing.T, url, token string) (records []map[string]any) {
 	return records
 }
 
-func TestWhoIsOnThisMachineNeedsNoTokenUntilThereIsOne(t *testing.T) {
+func TestBeingOnThisMachineGivesNoRight(t *testing.T) {
 	at, s := testkit.ServeWith(t, testkit.Store(t), service.Options{})
 	status := func(x sent) int { res, _ := send(t, "GET", at+"/api/tokens", x); return res.StatusCode }
-	assert.Equal(t, http.StatusOK, status(sent{}))
-	for _, header := range []string{"Forwarded", "X-Forwarded-For", "X-Forwarded-Host", "Via", "X-Real-IP"} {
-		assert.Equal(t, http.StatusUnauthorized, status(sent{headers: map[string]string{header: "127.0.0.1"}}), header)
-	}
-	res, body := send(t, "POST", at+"/api/tokens", inJSON("", `{"label":"r","role":"reader"}`))
-	assert.Equal(t, http.StatusUnprocessableEntity, res.StatusCode, "the first one has to be able to make others: "+body)
+	assert.Equal(t, http.StatusUnauthorized, status(sent{token: nobody}), "a proxy on this machine may add no header at all")
+	res, body := send(t, "POST", at+"/api/tokens", inJSON(nobody, `{"label":"me","role":"owner"}`))
+	assert.Equal(t, http.StatusUnauthorized, res.StatusCode, body)
 	res, body = send(t, "POST", at+"/api/tokens", inJSON("", `{"label":"me","role":"owner"}`))
 	require.Equal(t, http.StatusCreated, res.StatusCode, body)
 	var made service.NewToken
 	require.NoError(t, json.Unmarshal([]byte(body), &made))
-	assert.Equal(t, http.StatusUnauthorized, status(sent{}))
 	assert.Equal(t, http.StatusOK, status(sent{token: made.Secret}))
 	_, body = send(t, "GET", at+"/api/tokens", sent{token: made.Secret})
 	assert.NotContains(t, body, made.Secret)
@@ -187,15 +192,35 @@ func TestWhoIsOnThisMachineNeedsNoTokenUntilThereIsOne(t *testing.T) {
 	assert.Equal(t, http.StatusUnauthorized, status(in))
 	require.NoError(t, s.Tokens().End(t.Context(), made.ID))
 	assert.Equal(t, http.StatusUnauthorized, status(sent{token: made.Secret}))
-	assert.Equal(t, http.StatusUnauthorized, status(sent{}), "also when the last one has ended")
+
+	// A link signs a browser in as who made it.
+	res, body = send(t, "POST", at+"/api/session/link", sent{token: nobody})
+	assert.Equal(t, http.StatusUnauthorized, res.StatusCode, body)
+	res, body = send(t, "POST", at+"/api/session/link", sent{})
+	require.Equal(t, http.StatusCreated, res.StatusCode, body)
+	var link service.SignInLink
+	require.NoError(t, json.Unmarshal([]byte(body), &link))
+	code, ok := strings.CutPrefix(link.Path, service.SignInPath)
+	require.True(t, ok)
+	for _, want := range []int{http.StatusOK, http.StatusUnauthorized} { // once
+		res, body = send(t, "POST", at+"/api/session", inJSON(nobody, `{"code":"`+code+`"}`))
+		require.Equal(t, want, res.StatusCode, body)
+		if want == http.StatusOK {
+			assert.Contains(t, body, `"role":"owner"`)
+			in = sent{headers: map[string]string{"Cookie": res.Cookies()[0].Name + "=" + res.Cookies()[0].Value}}
+		}
+	}
+	assert.Equal(t, http.StatusOK, status(in))
+	res, _ = send(t, "POST", at+"/api/session", inJSON(nobody, `{"code":"x","token":"y"}`))
+	assert.Equal(t, http.StatusUnprocessableEntity, res.StatusCode)
 }
 
 func TestOriginsHostsAndLimits(t *testing.T) {
 	limits := service.DefaultLimits
 	limits.QueryBytes, limits.Params, limits.BodyBytes, limits.ImportBytes, limits.RequestTime = 1000, 50, 2000, 3000, 300*time.Millisecond
-	limits.Rate, limits.Burst, limits.Imports = 5, 20, 1
+	limits.Rate, limits.Imports = 0, 1
 	store := testkit.Harbour(t)
-	at, s := testkit.ServeWith(t, store, service.Options{Limits: limits, Hosts: []string{"harbour.example"}, Origins: []string{"https://saltmere.example"}})
+	at, _ := testkit.ServeWith(t, store, service.Options{Limits: limits, Hosts: []string{"harbour.example"}, Origins: []string{"https://saltmere.example"}})
 	for _, c := range []struct {
 		method, path string
 		sent         sent
@@ -268,6 +293,9 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	assert.Equal(t, "503 10", fmt.Sprint(res.StatusCode, " ", res.Header.Get("Retry-After")), text)
 	assert.Contains(t, text, "problems/too-slow")
 
+	limits.RequestTime, limits.Rate, limits.Burst = 300*time.Millisecond, 5, 20
+	rated, s := testkit.ServeWith(t, store, service.Options{Limits: limits})
+	at = rated
 	reader, _, err := s.Tokens().Create(t.Context(), "x", tokens.Reader, nil)
 	require.NoError(t, err)
 	testkit.Eventually(t, func() bool {
@@ -278,4 +306,95 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 		res, _ := send(t, "GET", at+"/api/sets/berths", sent{token: reader})
 		return res.StatusCode == http.StatusOK
 	}, "and may go on")
+}
+
+// Wrong tokens are looked up no more often than their address may ask, and no caller
+// holds all streams.
+func TestOneCallerIsBounded(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, demo.Load(t.Context(), store, 150_000))
+	limits := service.DefaultLimits
+	limits.Rate, limits.Burst = 1, 100
+	at, _ := testkit.ServeWith(t, store, service.Options{Limits: limits})
+	statuses := map[int]int{}
+	for n := range 500 {
+		s := sent{token: fmt.Sprint("plt_wrong", n)}
+		if n%2 == 1 {
+			s = sent{headers: map[string]string{"Cookie": fmt.Sprint("pageladder_session=wrong", n)}, token: nobody}
+		}
+		res, _ := send(t, "GET", at+"/api/tokens", s)
+		statuses[res.StatusCode]++
+	}
+	assert.Less(t, statuses[401], 200)
+	assert.Equal(t, 500, statuses[401]+statuses[429])
+
+	limits.Rate = 0
+	at, s := testkit.ServeWith(t, store, service.Options{Limits: limits})
+	stream := func(token string) net.Conn {
+		conn, err := net.Dial("tcp", strings.TrimPrefix(at, "http://"))
+		require.NoError(t, err)
+		t.Cleanup(func() { conn.Close() })
+		_, err = fmt.Fprintf(conn, "GET /api/sets/tides/records/all HTTP/1.1\r\nHost: localhost\r\nAuthorization: Bearer %s\r\n\r\n", token)
+		require.NoError(t, err)
+		begun := make([]byte, len("HTTP/1.1 200"))
+		_, err = io.ReadFull(conn, begun) // and no more
+		require.NoError(t, err)
+		require.Contains(t, string(begun), "HTTP/1.1 ")
+		return conn
+	}
+	one, _, err := s.Tokens().Create(t.Context(), "one", tokens.Reader, nil)
+	require.NoError(t, err)
+	for range 2 {
+		stream(one)
+	}
+	res, body := send(t, "GET", at+"/api/sets/tides/records/all", sent{token: one})
+	assert.Equal(t, http.StatusServiceUnavailable, res.StatusCode)
+	assert.Contains(t, body, "2 of this caller are running")
+	res, _ = send(t, "GET", at+"/api/sets/berths/records/all", sent{})
+	assert.Equal(t, http.StatusOK, res.StatusCode, "others have theirs")
+}
+
+// A strong ETag stands for one body: it is another for callers who see more, and
+// under other rules.
+func TestTagsStandForOneBody(t *testing.T) {
+	store := testkit.Harbour(t)
+	at, s := testkit.ServeWith(t, store, service.Options{Answers: 100})
+	reader, _, err := s.Tokens().Create(t.Context(), "x", tokens.Reader, nil)
+	require.NoError(t, err)
+	show := func(fields ...string) {
+		_, err := store.Configure(t.Context(), "berths", func(s *sets.Settings) error {
+			rules := *s.Rules
+			rules.Show = fields
+			s.Rules = &rules
+			return nil
+		})
+		require.NoError(t, err)
+	}
+	bodies := map[string]string{}
+	read := func(at, path, token string) string {
+		res, body := send(t, "GET", at+path, sent{token: token})
+		require.Equal(t, 200, res.StatusCode, body)
+		tag := res.Header.Get("ETag")
+		if known, ok := bodies[tag]; ok {
+			assert.Equal(t, known, body, tag)
+		}
+		bodies[tag] = body
+		res, _ = send(t, "GET", at+path, sent{token: token, headers: map[string]string{"If-None-Match": tag}})
+		assert.Equal(t, 304, res.StatusCode)
+		return tag
+	}
+	elsewhere, _ := testkit.ServeWith(t, store, service.Options{Answers: 100, PublicURL: "https://saltmere.example"})
+	other, _ := testkit.ServeWith(t, store, service.Options{Answers: 100, Version: "later"})
+	for _, path := range []string{"/api/sets/berths/records/E1", "/api/sets/berths/records", "/api/sets/berths/rules"} {
+		for _, fields := range [][]string{nil, {"code"}, {"code", "name"}} {
+			show(fields...)
+			read(at, path, "")
+			read(at, path, reader)
+			read(elsewhere, path, "")
+		}
+	}
+	assert.NotEqual(t, read(at, "/api/sets/berths/records", ""), read(other, "/api/sets/berths/records", ""), "another version may write another answer")
+	tag := read(at, "/api/sets/berths/records/E1", "")
+	res, body := send(t, "PATCH", at+"/api/sets/berths/records/E1", sent{body: `{"lit":true}`, headers: map[string]string{"Content-Type": "application/json", "If-Match": tag}})
+	assert.Equal(t, 200, res.StatusCode, body)
 }

@@ -46,11 +46,14 @@ type keptAnswer struct {
 }
 
 // weakTag is the ETag of an answer, RFC 9110 section 8.8.3: weak, since the same
-// page may be written in other bytes.
-func (k *answerKey) weakTag() string {
+// page may be written in other bytes. It is another one under another public address
+// and from another version of the program, which may write another answer.
+func (s *Service) weakTag(k *answerKey) string {
 	h := fnv.New64a()
-	h.Write([]byte(k.asked))
-	h.Write([]byte(k.fixed))
+	for _, part := range []string{k.asked, k.fixed, s.public, s.version} {
+		h.Write([]byte(part))
+		h.Write([]byte{0})
+	}
 	return `W/"` + strconv.FormatInt(k.version, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
 }
 

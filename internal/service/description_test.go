@@ -151,7 +151,7 @@ func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 	for _, method := range []string{"GET", "PATCH", "POST", "PUT", "DELETE"} { // what is made or changed last is not read again
 		for _, template := range doc.Paths.InMatchingOrder() {
 			switch {
-			case doc.Paths.Find(template).GetOperation(method) == nil, template == "/api/tokens", strings.HasSuffix(template, "/restore"),
+			case doc.Paths.Find(template).GetOperation(method) == nil, template == "/api/tokens", template == "/api/tokens/{id}", strings.HasSuffix(template, "/restore"),
 				method == "DELETE" && template == "/api/sets/{set}", method == "PUT" && template == "/api/sets/{set}/records": // below, in an order
 			default:
 				try(method, template)
@@ -165,6 +165,7 @@ func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 	try("DELETE", "/api/sets/{set}")
 	try("GET", "/api/tokens")
 	try("POST", "/api/tokens")
+	try("DELETE", "/api/tokens/{id}") // may be the one that all of this is called with
 	assert.Greater(t, sentExamples, 35)
 }
 

@@ -2,11 +2,12 @@ package service
 
 import (
 	"context"
+	"errors"
 	"fmt"
-	"net"
 	"net/http"
 	"net/url"
 	"slices"
+	"strconv"
 	"strings"
 	"sync"
 
@@ -14,6 +15,7 @@ import (
 	lru "github.com/hashicorp/golang-lru/v2"
 	"golang.org/x/time/rate"
 
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/tokens"
 )
 
@@ -86,30 +88,29 @@ const (
 // checked wraps a route's handler: who calls, may it, how often, for how long.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
-		if r.calculates {
-			c.Request = c.Request.WithContext(tokens.AsRemembered(c.Request.Context()))
+		// Every wait, also that for who calls, ends with the request's time. What takes
+		// its time has more once it has been let in.
+		request := c.Request.Context()
+		ctx, cancel := context.WithTimeout(request, s.limits.RequestTime)
+		defer cancel()
+		c.Request = c.Request.WithContext(ctx)
+		who, err := s.callerFor(c, &r)
+		if err == nil && !s.rates.allow(callerName(&who, c)) {
+			err = errTooMany
 		}
-		who, err := s.caller(c)
 		if err != nil {
 			s.fail(c, err)
 			return
 		}
 		c.Set(callerKey, who)
-		if !s.rates.allow(&who, c) {
-			retryAfter(c, 1)
-			s.problem(c, tooMany, fmt.Sprintf("more than %g requests a second; wait a second", s.limits.Rate))
-			return
-		}
 		if !s.may(c, &who, &r) {
 			return
 		}
-		limit := s.limits.RequestTime
 		if r.long {
-			limit = s.limits.StreamTime
+			ctx, cancel := context.WithTimeout(request, s.limits.StreamTime)
+			defer cancel()
+			c.Request = c.Request.WithContext(ctx)
 		}
-		ctx, cancel := context.WithTimeout(c.Request.Context(), limit)
-		defer cancel()
-		c.Request = c.Request.WithContext(ctx)
 		if c.Request.Body != nil && !r.long {
 			c.Request.Body = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.BodyBytes)
 		}
@@ -117,39 +118,51 @@ func (s *Service) checked(r route) gin.HandlerFunc {
 	}
 }
 
-// caller tells who calls: by a token, in a session or, while there is no token,
-// directly from this machine.
-func (s *Service) caller(c *gin.Context) (tokens.Caller, error) {
+// callerFor tells who calls a route, as far as the route has to know.
+func (s *Service) callerFor(c *gin.Context, r *route) (tokens.Caller, error) {
 	ctx := c.Request.Context()
-	if header := c.GetHeader("Authorization"); header != "" {
-		scheme, secret, _ := strings.Cut(header, " ")
-		if !strings.EqualFold(scheme, "Bearer") {
-			return tokens.Caller{}, tokens.ErrUnknown
-		}
-		return s.tokens.Caller(ctx, strings.TrimSpace(secret))
+	switch {
+	case r.public:
+		return tokens.Caller{}, nil
+	case r.calculates:
+		ctx = tokens.AsRemembered(ctx, s.store.Heard())
 	}
-	if cookie, err := c.Cookie(sessionCookie); err == nil {
-		if who, err := s.tokens.InSession(ctx, cookie); err == nil {
-			return who, nil
-		}
-	}
-	any, err := s.tokens.Any(ctx)
-	if err == nil && !any && direct(c.Request) {
-		return tokens.Local, nil
-	}
-	return tokens.Caller{}, err
+	return s.caller(ctx, c)
 }
 
-// direct tells whether a request comes from this machine without a proxy between.
-func direct(r *http.Request) bool {
-	for name := range r.Header {
-		if name == "Forwarded" || name == "Via" || strings.HasPrefix(name, "X-Forwarded-") || name == "X-Real-Ip" {
-			return false
+// caller tells who calls: by a token, or in a session. Whoever has neither is nobody;
+// being on the same machine gives no right. Tokens that are not remembered are looked
+// up in the database, as often as the address may ask anything.
+func (s *Service) caller(ctx context.Context, c *gin.Context) (tokens.Caller, error) {
+	if header := c.GetHeader("Authorization"); header != "" {
+		scheme, secret, _ := strings.Cut(header, " ")
+		if secret = strings.TrimSpace(secret); !strings.EqualFold(scheme, "Bearer") {
+			return tokens.Caller{}, tokens.ErrUnknown
+		}
+		if !s.tokens.Knows(secret, false) && !s.rates.allow(c.ClientIP()) {
+			return tokens.Caller{}, errTooMany
+		}
+		return s.tokens.Caller(ctx, secret)
+	}
+	if cookie, err := c.Cookie(sessionCookie); err == nil {
+		if !s.tokens.Knows(cookie, true) && !s.rates.allow(c.ClientIP()) {
+			return tokens.Caller{}, errTooMany
+		}
+		who, err := s.tokens.InSession(ctx, cookie)
+		if !errors.Is(err, tokens.ErrUnknown) { // a session that has ended is none
+			return who, err
 		}
 	}
-	host, _, err := net.SplitHostPort(r.RemoteAddr)
-	ip := net.ParseIP(host)
-	return err == nil && ip != nil && ip.IsLoopback()
+	return tokens.Caller{}, nil
+}
+
+// callerName names a caller for what is bounded for each: its token or, where it has
+// none, its address.
+func callerName(who *tokens.Caller, c *gin.Context) string {
+	if who.Token == 0 {
+		return c.ClientIP() // of a proxy that is trusted, what it forwards
+	}
+	return "token " + strconv.FormatInt(who.Token, 10)
 }
 
 // may tells whether a caller may use a route, and answers where it may not. A set
@@ -163,8 +176,15 @@ func (s *Service) may(c *gin.Context, who *tokens.Caller, r *route) bool {
 	}
 	if r.scope == thisSet {
 		name := pathParam(c, "set")
-		if r.role == tokens.Reader && s.open(c.Request.Context(), name) {
-			return true
+		if r.role == tokens.Reader {
+			open, err := s.open(c.Request.Context(), name)
+			if err != nil {
+				s.fail(c, err)
+				return false
+			}
+			if open {
+				return true
+			}
 		}
 		if who.Role > tokens.Nobody && !who.May(tokens.Reader, name) {
 			s.problem(c, noSet, fmt.Sprintf("there is no record set named %q for this token", name))
@@ -188,16 +208,18 @@ func (s *Service) signInFirst(c *gin.Context) {
 	s.problem(c, notSignedIn, "send a token in the Authorization header, or sign in with one in the console")
 }
 
-// open tells whether a set may be read without a token.
-func (s *Service) open(ctx context.Context, name string) bool {
+// open tells whether a set may be read without a token; one that is not there may not.
+func (s *Service) open(ctx context.Context, name string) (bool, error) {
 	set := s.store.Current(name)
 	if set == nil {
 		var err error
-		if set, err = s.store.Get(ctx, name); err != nil {
-			return false
+		if set, err = s.store.Get(ctx, name); errors.Is(err, sets.ErrNoSet) {
+			return false, nil
+		} else if err != nil {
+			return false, err
 		}
 	}
-	return set.Open
+	return set.Open, nil
 }
 
 // who is the caller of a request.
@@ -233,36 +255,57 @@ func newRates(perSecond float64, burst int) *rates {
 	return &rates{rate: rate.Limit(perSecond), burst: max(burst, 1), of: of}
 }
 
-func (r *rates) allow(who *tokens.Caller, c *gin.Context) bool {
-	if r.rate <= 0 || who.Role == tokens.Owner && who.Token == 0 {
+// allow tells whether a caller may ask now.
+func (r *rates) allow(caller string) bool {
+	if r.rate <= 0 {
 		return true
 	}
-	key := fmt.Sprint("token ", who.Token)
-	if who.Token == 0 {
-		key = c.ClientIP() // of a proxy that is trusted, what it forwards
-	}
 	r.mu.Lock()
-	limiter, ok := r.of.Get(key)
+	limiter, ok := r.of.Get(caller)
 	if !ok {
 		limiter = rate.NewLimiter(r.rate, r.burst)
-		r.of.Add(key, limiter)
+		r.of.Add(caller, limiter)
 	}
 	r.mu.Unlock()
 	return limiter.Allow()
 }
 
-// running bounds how much of something runs at the same time.
-type running struct{ free chan struct{} }
+var errTooMany = errors.New("the caller asks more often than it may")
 
-func newRunning(most int) *running { return &running{make(chan struct{}, max(most, 1))} }
-
-func (r *running) begin() bool {
-	select {
-	case r.free <- struct{}{}:
-		return true
-	default:
-		return false
-	}
+// running bounds how much of something runs at the same time: in all, and half of
+// that for one caller, so that nobody can hold all of it.
+type running struct {
+	mu   sync.Mutex
+	most int
+	all  int
+	of   map[string]int // by caller
 }
 
-func (r *running) end() { <-r.free }
+func newRunning(most int) *running { return &running{most: max(most, 1), of: map[string]int{}} }
+
+// each is how many one caller may run.
+func (r *running) each() int { return (r.most + 1) / 2 }
+
+// begin begins one of a caller; says is why it may not.
+func (r *running) begin(caller string) (says string) {
+	r.mu.Lock()
+	defer r.mu.Unlock()
+	switch {
+	case r.all == r.most:
+		return fmt.Sprintf("%d are running, as many as the service allows", r.most)
+	case r.of[caller] == r.each():
+		return fmt.Sprintf("%d of this caller are running, as many as one may have", r.each())
+	}
+	r.all++
+	r.of[caller]++
+	return ""
+}
+
+func (r *running) end(caller string) {
+	r.mu.Lock()
+	defer r.mu.Unlock()
+	r.all--
+	if r.of[caller]--; r.of[caller] == 0 {
+		delete(r.of, caller)
+	}
+}

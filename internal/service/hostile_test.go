@@ -53,7 +53,7 @@ func TestHostileInputIsRefusedAndHarmsNothing(t *testing.T) {
 	for _, head := range []string{"Content-Length: 1000\r\n\r\na,b\n1,2\n", "Transfer-Encoding: chunked\r\n\r\nffff\r\na,b\n"} {
 		conn, err := net.Dial("tcp", strings.TrimPrefix(at, "http://"))
 		require.NoError(t, err)
-		fmt.Fprintf(conn, "POST /api/sets?name=cut HTTP/1.1\r\nHost: localhost\r\nContent-Type: text/csv\r\n%s", head)
+		fmt.Fprintf(conn, "POST /api/sets?name=cut HTTP/1.1\r\nHost: localhost\r\nAuthorization: Bearer %s\r\nContent-Type: text/csv\r\n%s", testkit.OwnerOf(at), head)
 		conn.(*net.TCPConn).CloseWrite()
 		answer, err := io.ReadAll(conn)
 		require.NoError(t, err)

@@ -102,12 +102,13 @@ var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV,
 
 // importFile imports a file. Into a set that is there, its name is given.
 func (s *Service) importFile(c *gin.Context, into string) {
-	if !s.imports.begin() {
+	caller := callerName(who(c), c)
+	if says := s.imports.begin(caller); says != "" {
 		retryAfter(c, 10)
-		s.problem(c, busy, fmt.Sprintf("%d imports are running, as many as the service allows; try again later", s.limits.Imports))
+		s.problem(c, busy, "imports: "+says+"; try again later")
 		return
 	}
-	defer s.imports.end()
+	defer s.imports.end(caller)
 	control := http.NewResponseController(c.Writer)
 	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+writeTime))); err != nil {
 		s.fail(c, err)

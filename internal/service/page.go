@@ -131,7 +131,7 @@ func (s *Service) readPage(c *gin.Context) {
 	case page.Set.Attached(): // nobody tells when it changes
 		fresh.tag = digestTag(body)
 	default:
-		fresh.tag = key.weakTag()
+		fresh.tag = s.weakTag(&key)
 		// Facets are counted in a snapshot of their own: not of this version for sure.
 		if s.answers != nil && len(body) <= answerBytes && len(sp.facets) == 0 && page.Settled.Total().Is() != paging.TotalAtLeast {
 			fresh.body = slices.Clone(body)

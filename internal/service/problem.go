@@ -156,6 +156,11 @@ func (s *Service) fail(c *gin.Context, err error) {
 	case errors.Is(err, sets.ErrReadOnly):
 		c.Header("Allow", "GET, HEAD")
 		s.problem(c, noMethod, err.Error())
+	case errors.Is(err, errTooMany):
+		retryAfter(c, 1)
+		s.problem(c, tooMany, fmt.Sprintf("more than %g requests a second; wait a second", s.limits.Rate))
+	case errors.Is(err, tokens.ErrUsed):
+		s.problem(c, notSignedIn, err.Error())
 	case errors.Is(err, tokens.ErrUnknown):
 		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
 		s.problem(c, notSignedIn, err.Error())

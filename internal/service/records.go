@@ -5,6 +5,7 @@ import (
 	"context"
 	"encoding/json"
 	"fmt"
+	"hash/fnv"
 	"io"
 	"math"
 	"mime"
@@ -102,7 +103,7 @@ func (s *Service) readRecord(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	kept := &keptAnswer{body: body, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: `"` + answer.Revision + `"`}
+	kept := &keptAnswer{body: body, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: recordTag(&answer)}
 	if set.Attached() {
 		kept.tag = digestTag(body)
 	}
@@ -113,7 +114,17 @@ func (s *Service) recordHref(set *sets.Set, key []string) string {
 	return s.public + "/api/sets/" + url.PathEscape(set.Name) + "/records/" + KeyPath(key)
 }
 
-// ifMatchOf reads the revision that a write is about, RFC 9110 section 13.1.1.
+// recordTag is the strong ETag of a record: its revision and, behind a point, a digest
+// of what is shown of it, which is more for some callers than for others.
+func recordTag(a *RecordAnswer) string {
+	h := fnv.New64a()
+	h.Write(a.Record)
+	h.Write([]byte(a.Href))
+	return fmt.Sprintf(`"%s.%x"`, a.Revision, h.Sum64())
+}
+
+// ifMatchOf reads the revision that a write is about, RFC 9110 section 13.1.1: of an
+// ETag as reading gave it, or the revision alone.
 func ifMatchOf(c *gin.Context) (string, error) {
 	condition := strings.TrimSpace(c.GetHeader("If-Match"))
 	switch {
@@ -122,7 +133,8 @@ func ifMatchOf(c *gin.Context) (string, error) {
 	case len(condition) < 2 || condition[0] != '"' || condition[len(condition)-1] != '"' || strings.Contains(condition[1:len(condition)-1], `"`):
 		return "", wrongBody(badRequest, "found If-Match %.100s; right would be one strong ETag in quotes, as reading it gave", condition)
 	}
-	return condition[1 : len(condition)-1], nil
+	revision, _, _ := strings.Cut(condition[1:len(condition)-1], ".")
+	return revision, nil
 }
 
 // written answers a change of a record: with what it is now. The change has been
@@ -136,7 +148,7 @@ func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version i
 		objects := sets.ObjectsOf(now.Fields)
 		answer.Record = objects.Append(nil, record)
 		answer.Revision = string(revision)
-		c.Header("ETag", `"`+answer.Revision+`"`)
+		c.Header("ETag", recordTag(&answer))
 	}
 	c.Header("Cache-Control", "no-store")
 	if status == http.StatusCreated {

@@ -16,7 +16,8 @@ type route struct {
 	scope        scope
 	role         tokens.Role
 	long         bool // an import or a stream: takes its time
-	calculates   bool // needs no database
+	calculates   bool // needs no database but to know its caller
+	public       bool // is the same for every caller, so that nobody asks who calls
 	handler      gin.HandlerFunc
 
 	says   string // in one sentence
@@ -105,17 +106,18 @@ func (s *Service) table() []route {
 		{method: "GET", path: "/api/session", scope: everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: Session{}},
 		{method: "POST", path: "/api/session", scope: everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
 			body: SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
+		{method: "POST", path: "/api/session/link", scope: anySet, role: reader, handler: s.inviteBrowser, says: "Make a link to the console that signs a browser in as the caller: once, within ten minutes.", answer: SignInLink{}, status: 201},
 		{method: "DELETE", path: "/api/session", scope: everywhere, handler: s.signOut, says: "Sign out.", status: 204},
 
 		{method: "GET", path: "/lists/:set", scope: thisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: asksPage, fails: []*Kind{badQuery, noSet, pastLast}},
 		{method: "GET", path: "/lists/:set/page/:number", scope: thisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: asksRecords, fails: []*Kind{badQuery, noSet, nothingHere, pastLast}},
 		{method: "GET", path: "/lists/:set/page/", scope: thisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: asksPage, status: 303, fails: []*Kind{badQuery, noSet, pastLast}},
-		{method: "GET", path: "/lists.css", scope: everywhere, handler: s.listStyle, says: "The stylesheet of those pages."},
-		{method: "GET", path: "/problems", scope: everywhere, handler: s.problemPages, says: "List the types of problems."},
-		{method: "GET", path: "/problems/:kind", scope: everywhere, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},
-		{method: "GET", path: "/openapi.json", scope: everywhere, handler: s.description, says: "This description."},
-		{method: "GET", path: "/healthz", scope: everywhere, handler: s.alive, says: "200 while the process answers.", answer: healthAnswer{}},
-		{method: "GET", path: "/readyz", scope: everywhere, handler: s.ready, says: "200 while the database is well too.", answer: healthAnswer{}, fails: []*Kind{databaseAway}},
+		{method: "GET", path: "/lists.css", scope: everywhere, public: true, handler: s.listStyle, says: "The stylesheet of those pages."},
+		{method: "GET", path: "/problems", scope: everywhere, public: true, handler: s.problemPages, says: "List the types of problems."},
+		{method: "GET", path: "/problems/:kind", scope: everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},
+		{method: "GET", path: "/openapi.json", scope: everywhere, public: true, handler: s.description, says: "This description."},
+		{method: "GET", path: "/healthz", scope: everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: healthAnswer{}},
+		{method: "GET", path: "/readyz", scope: everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: healthAnswer{}, fails: []*Kind{databaseAway}},
 		{method: "GET", path: "/metrics", scope: allSets, role: reader, handler: s.tellMetrics, says: "Counts about the service, in the Prometheus text format."},
 	}
 }

@@ -3,6 +3,7 @@ package service
 import (
 	"bufio"
 	"compress/gzip"
+	"context"
 	"fmt"
 	"io"
 	"net/http"
@@ -42,12 +43,13 @@ func (s *Service) readAll(c *gin.Context) {
 		c.Header("Cache-Control", "no-store")
 		return
 	}
-	if !s.streams.begin() {
+	caller := callerName(who(c), c)
+	if says := s.streams.begin(caller); says != "" {
 		retryAfter(c, 5)
-		s.problem(c, busy, fmt.Sprintf("%d streams are running, as many as the service allows; try again later", s.limits.Streams))
+		s.problem(c, busy, "streams: "+says+"; try again later")
 		return
 	}
-	defer s.streams.end()
+	defer s.streams.end(caller)
 	control := http.NewResponseController(c.Writer)
 	var to *bufio.Writer
 	var zip *gzip.Writer
@@ -57,7 +59,12 @@ func (s *Service) readAll(c *gin.Context) {
 	first := true
 	var line []byte
 	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)}
-	err := s.store.Stream(c.Request.Context(), req, func(set *sets.Set, shown []intake.Field, ask *paging.Ask) error {
+	// Each wait for the next record ends with the time of a request.
+	ctx, stalled := context.WithCancelCause(c.Request.Context())
+	defer stalled(nil)
+	watch := time.AfterFunc(s.limits.RequestTime, func() { stalled(context.DeadlineExceeded) })
+	defer watch.Stop()
+	err := s.store.Stream(ctx, req, func(set *sets.Set, shown []intake.Field, ask *paging.Ask) error {
 		fields, objects = shown, sets.ObjectsOf(shown)
 		mediaType := streamType(shape)
 		h := c.Writer.Header()
@@ -86,6 +93,8 @@ func (s *Service) readAll(c *gin.Context) {
 		_, err := to.Write(line)
 		return err
 	}, func(r sets.Record) error {
+		watch.Stop()
+		defer watch.Reset(s.limits.RequestTime)
 		line = line[:0]
 		switch shape.Name() {
 		case "csv":
@@ -102,6 +111,10 @@ func (s *Service) readAll(c *gin.Context) {
 		_, err := to.Write(line)
 		return err
 	})
+	watch.Stop()
+	if err != nil && context.Cause(ctx) == context.DeadlineExceeded {
+		err = context.DeadlineExceeded
+	}
 	if err == nil && strings.HasPrefix(c.Writer.Header().Get("Content-Type"), "application/json") {
 		_, err = to.WriteString("]\n")
 	}

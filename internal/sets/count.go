@@ -16,7 +16,8 @@ import (
 const (
 	countsKept = 10_000          // filtered counts that are remembered, the least used going first
 	countTime  = 4 * time.Second // what a count may take before it comes back as "at least"
-	countStep  = 20_000          // records between two looks at the clock
+	countFirst = 1_000           // records of the first step of a walk
+	countWait  = 5 * time.Second // what a count may take beside that, where the database does not answer
 )
 
 // canceled is PostgreSQL's code for a statement that was cancelled, by its time-out
@@ -51,8 +52,10 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	// it has a time of its own.
 	counted := s.counting.DoChan(key, func() (any, error) {
 		var total paging.Total
-		err := snapshot(s.running, s.pool, func(tx pgx.Tx) (err error) {
-			total, err = s.count(s.running, tx, q, most)
+		ctx, cancel := context.WithTimeout(s.running, 2*s.countTime+countWait)
+		defer cancel()
+		err := snapshot(ctx, s.pool, func(tx pgx.Tx) (err error) {
+			total, err = s.count(ctx, tx, q, most)
 			return err
 		})
 		if err == nil {
@@ -88,17 +91,9 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	}
 	q.trace.counted("counted now")
 	q.trace.sql(sql)
-	var n int64
-	err = pgx.BeginFunc(ctx, tx, func(within pgx.Tx) error { // a savepoint, so that tx survives the time-out
-		_, err := within.Exec(ctx, fmt.Sprintf("set local statement_timeout = %d", (s.countTime/2).Milliseconds()))
-		if err == nil {
-			n, err = queryInt(ctx, within, sql, q.args...)
-		}
-		return err
-	})
-	var pg *pgconn.PgError
+	n, err := bounded(ctx, tx, s.countTime/2, func(within pgx.Tx) (int64, error) { return queryInt(ctx, within, sql, q.args...) })
 	switch {
-	case errors.As(err, &pg) && pg.Code == canceled:
+	case isCanceled(err) && ctx.Err() == nil:
 		n, err = s.countSome(ctx, tx, q)
 		return paging.AtLeast(n), err
 	case err != nil:
@@ -106,25 +101,63 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	case most > 0 && n > most:
 		return paging.AtLeast(most), nil
 	}
-	_, err = tx.Exec(ctx, "set local statement_timeout = 0")
-	return paging.Exact(n), err
+	return paging.Exact(n), nil
 }
 
-// countSome counts for the rest of the time, by walking through the records.
+// bounded runs a question in a savepoint, so that the transaction survives its
+// time-out, and puts the transaction's own time-out back. The error of a time-out is
+// one of isCanceled.
+func bounded(ctx context.Context, tx pgx.Tx, most time.Duration, ask func(pgx.Tx) (int64, error)) (n int64, err error) {
+	err = pgx.BeginFunc(ctx, tx, func(within pgx.Tx) error {
+		var before string
+		if err := within.QueryRow(ctx, "show statement_timeout").Scan(&before); err != nil {
+			return err
+		}
+		if _, err := within.Exec(ctx, fmt.Sprintf("set local statement_timeout = %d", max(most.Milliseconds(), 1))); err != nil {
+			return err
+		}
+		if n, err = ask(within); err != nil {
+			return err // what was set goes with the savepoint
+		}
+		_, err := within.Exec(ctx, "select set_config('statement_timeout', $1, true)", before)
+		return err
+	})
+	return n, err
+}
+
+// isCanceled tells whether a statement's time was up.
+func isCanceled(err error) bool {
+	var pg *pgconn.PgError
+	return errors.As(err, &pg) && pg.Code == canceled
+}
+
+// countSome counts for the rest of the time, by walking through the records: at first
+// in short steps, since nobody knows how many a moment takes, and never beyond the
+// time.
 func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64, err error) {
 	_, err = tx.Exec(ctx, "declare counting no scroll cursor for select 1"+q.from(region{}), append([]any{pgx.QueryExecModeExec}, q.args...)...)
 	if err != nil {
 		return 0, err
 	}
 	until := time.Now().Add(s.countTime / 2)
-	for time.Now().Before(until) {
-		tag, err := tx.Exec(ctx, "move forward "+strconv.Itoa(countStep)+" in counting")
+	for step := int64(countFirst); ; {
+		began := time.Now()
+		moved, err := bounded(ctx, tx, time.Until(until), func(within pgx.Tx) (int64, error) {
+			tag, err := within.Exec(ctx, "move forward "+strconv.FormatInt(step, 10)+" in counting")
+			return tag.RowsAffected(), err
+		})
+		if isCanceled(err) && ctx.Err() == nil {
+			break
+		}
 		if err != nil {
 			return 0, err
 		}
-		n += tag.RowsAffected()
-		if tag.RowsAffected() < countStep {
+		n += moved
+		if moved < step || !time.Now().Before(until) {
 			break
+		}
+		if time.Since(began) < s.countTime/20 {
+			step *= 2
 		}
 	}
 	_, err = tx.Exec(ctx, "close counting")

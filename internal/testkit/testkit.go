@@ -3,15 +3,19 @@
 package testkit
 
 import (
+	"bytes"
 	"context"
+	"encoding/json"
 	"fmt"
 	"log/slog"
 	"net"
+	"net/http"
 	"net/url"
 	"os"
 	"os/exec"
 	"path/filepath"
 	"runtime"
+	"sync"
 	"sync/atomic"
 	"testing"
 	"time"
@@ -25,6 +29,7 @@ import (
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/tokens"
 )
 
 var (
@@ -147,11 +152,21 @@ func ServeWith(t testing.TB, store *sets.Store, o service.Options) (string, *ser
 	require.NoError(t, err)
 	ctx, cancel := context.WithCancel(context.Background())
 	done := make(chan error, 1)
-	o.Version = "test"
+	if o.Limits == (service.Limits{}) { // one caller asks all that a test asks
+		o.Limits = service.DefaultLimits
+		o.Limits.Rate = 0
+	}
+	if o.Version == "" {
+		o.Version = "test"
+	}
 	s, err := service.New(store, console.Files(), slog.New(slog.DiscardHandler), o)
 	require.NoError(t, err)
+	secret, _, err := s.Tokens().Create(ctx, "the test", tokens.Owner, nil)
+	require.NoError(t, err)
+	owners.Store(listener.Addr().String(), secret)
 	go func() { done <- s.Serve(ctx, listener) }()
 	t.Cleanup(func() {
+		owners.Delete(listener.Addr().String())
 		cancel()
 		require.NoError(t, <-done)
 	})
@@ -182,7 +197,138 @@ func Eventually(t testing.TB, holds func() bool, what string) {
 // Program is one of PostgreSQL's own programs, such as pg_dump.
 func Program(t testing.TB, name string) string {
 	t.Helper()
-	path, err := postgres.Program(name)
+	dir, err := postgres.BinDir()
 	require.NoError(t, err)
-	return path
+	return filepath.Join(dir, name)
+}
+
+// owners are the owner's tokens of the services that run, by address.
+var owners sync.Map
+
+// OwnerOf is an owner's token of the service at an address of ServeWith's; "" where
+// there is none.
+func OwnerOf(at string) string {
+	u, err := url.Parse(at)
+	if err != nil {
+		return ""
+	}
+	token, _ := owners.Load(u.Host)
+	text, _ := token.(string)
+	return text
+}
+
+// AsOwner lets http.DefaultClient call the services of this package as their owner,
+// where a request has no token of its own and is not sent by nobody.
+type AsOwner struct{ http.RoundTripper }
+
+// Nobody is the header of a request that is to have no token.
+const Nobody = "X-Test-Nobody"
+
+// RoundTrip sends one request.
+func (a AsOwner) RoundTrip(r *http.Request) (*http.Response, error) {
+	r = r.Clone(r.Context())
+	nobody := r.Header.Get(Nobody) != ""
+	r.Header.Del(Nobody)
+	if token := OwnerOf(r.URL.String()); token != "" && !nobody && r.Header.Get("Authorization") == "" && r.Header.Get("Cookie") == "" {
+		r.Header.Set("Authorization", "Bearer "+token)
+	}
+	return a.RoundTripper.RoundTrip(r)
+}
+
+func init() { http.DefaultClient.Transport = AsOwner{http.DefaultTransport} }
+
+// SignInPath is a path of the console that signs a browser in, once, as the owner of
+// the service at an address of ServeWith's.
+func SignInPath(t testing.TB, at string) string {
+	t.Helper()
+	req, err := http.NewRequestWithContext(t.Context(), http.MethodPost, at+"/api/session/link", nil)
+	require.NoError(t, err)
+	res, err := http.DefaultClient.Do(req)
+	require.NoError(t, err)
+	defer res.Body.Close()
+	var link service.SignInLink
+	require.NoError(t, json.NewDecoder(res.Body).Decode(&link))
+	require.NotEmpty(t, link.Path)
+	return link.Path
+}
+
+// Line stands between a service and its database, and can fall silent without a
+// word: what then is sent over it never arrives.
+type Line struct {
+	URL string // of the database, over the line
+
+	mu     sync.Mutex
+	silent func(sent []byte) bool // which connections: told by what has been sent over them
+}
+
+// NewLine lays a line to a database.
+func NewLine(t testing.TB, database string) *Line {
+	t.Helper()
+	to, err := url.Parse(database)
+	require.NoError(t, err)
+	listener, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	l := &Line{}
+	over := *to
+	over.Host = listener.Addr().String()
+	l.URL = over.String()
+	var ends sync.Map
+	t.Cleanup(func() {
+		listener.Close()
+		ends.Range(func(end, _ any) bool { end.(net.Conn).Close(); return true })
+	})
+	go func() {
+		for {
+			in, err := listener.Accept()
+			if err != nil {
+				return
+			}
+			out, err := net.Dial("tcp", to.Host)
+			if err != nil {
+				in.Close()
+				continue
+			}
+			ends.Store(in, true)
+			ends.Store(out, true)
+			sent := &bytes.Buffer{}
+			go l.carry(in, out, sent, true)
+			go l.carry(out, in, sent, false)
+		}
+	}()
+	return l
+}
+
+// carry moves bytes one way while the line is not silent.
+func (l *Line) carry(from, to net.Conn, sent *bytes.Buffer, note bool) {
+	defer from.Close()
+	defer to.Close()
+	buffer := make([]byte, 32<<10)
+	for {
+		n, err := from.Read(buffer)
+		l.mu.Lock()
+		if note {
+			sent.Write(buffer[:n])
+		}
+		dropped := l.silent != nil && l.silent(sent.Bytes())
+		l.mu.Unlock()
+		if dropped {
+			n = 0
+		}
+		if n > 0 {
+			if _, err := to.Write(buffer[:n]); err != nil {
+				return
+			}
+		}
+		if err != nil {
+			return
+		}
+	}
+}
+
+// Silence lets those connections fall silent over which was sent what is told; nil
+// ends the silence.
+func (l *Line) Silence(which func(sent []byte) bool) {
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	l.silent = which
 }

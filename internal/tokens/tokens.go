@@ -11,7 +11,6 @@ import (
 	"fmt"
 	"slices"
 	"strings"
-	"sync"
 	"time"
 
 	lru "github.com/hashicorp/golang-lru/v2"
@@ -50,9 +49,6 @@ type Caller struct {
 	Sets  []string // nil: all
 }
 
-// Local is a direct caller on this machine while there is no token.
-var Local = Caller{Role: Owner, Label: "this machine, while there is no token"}
-
 // May tells whether a caller has a role for a set.
 func (c *Caller) May(role Role, set string) bool {
 	return c.Role >= role && (c.Sets == nil || slices.Contains(c.Sets, set))
@@ -76,6 +72,7 @@ type Token struct {
 var (
 	ErrUnknown = errors.New("the token is unknown or has ended")
 	ErrNoToken = errors.New("there is no such token, or it has ended")
+	ErrUsed    = errors.New("the link has been used, or its ten minutes are over; \"pageladder console\" makes another")
 )
 
 const (
@@ -84,33 +81,26 @@ const (
 	callersKept  = 10_000           // callers that are remembered
 	usedEvery    = time.Minute      // how exactly last use is kept
 	sessionTime  = 12 * time.Hour   // of a session
+	inviteTime   = 10 * time.Minute // of a link that signs a browser in
 	labelLongest = 200              // bytes
 	lookup       = 10 * time.Second // longest time to find a caller
+	lookupShort  = time.Second      // the same, where the caller is remembered and that will do
 	whileAway    = 10 * time.Minute // how long one is remembered where AsRemembered says so
 )
 
 type asRemembered struct{}
 
 // AsRemembered lets callers be told from memory while the database is away, for
-// what needs no database itself.
-func AsRemembered(ctx context.Context) context.Context {
-	return context.WithValue(ctx, asRemembered{}, true)
-}
-
-// remembers tells whether what was known at a moment holds while the database is
-// away.
-func remembers(ctx context.Context, at time.Time) bool {
-	return ctx.Value(asRemembered{}) != nil && time.Since(at) < whileAway
+// what needs no database itself. It is asked for a moment where it was heard of
+// lately, and not at all where it was not.
+func AsRemembered(ctx context.Context, heard bool) context.Context {
+	return context.WithValue(ctx, asRemembered{}, heard)
 }
 
 // Keeper keeps tokens in one database.
 type Keeper struct {
 	pool    *pgxpool.Pool
 	callers *lru.Cache[[32]byte, remembered]
-
-	mu     sync.Mutex
-	any    bool // there is a token: that never ends
-	looked time.Time
 }
 
 type remembered struct {
@@ -123,24 +113,6 @@ func New(pool *pgxpool.Pool) *Keeper {
 	k := &Keeper{pool: pool}
 	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is right
 	return k
-}
-
-// Any tells whether there is, or has been, a token. From the first one on nobody
-// gets in without. A token that another process makes is noticed within a second.
-func (k *Keeper) Any(ctx context.Context) (bool, error) {
-	k.mu.Lock()
-	defer k.mu.Unlock()
-	if k.any || time.Since(k.looked) < known {
-		return k.any, nil
-	}
-	if err := k.pool.QueryRow(ctx, "select exists (select from pageladder.token)").Scan(&k.any); err != nil {
-		if remembers(ctx, k.looked) {
-			return k.any, nil
-		}
-		return false, err
-	}
-	k.looked = time.Now()
-	return k.any, nil
 }
 
 // Create makes a token and tells it: this once. Sets nil is all sets.
@@ -176,13 +148,7 @@ func (k *Keeper) put(ctx context.Context, secret, label string, role Role, sets 
 	if err != nil {
 		return nil, err
 	}
-	t, err := pgx.CollectExactlyOneRow(rows, pgx.RowToAddrOfStructByPos[Token])
-	if err == nil {
-		k.mu.Lock()
-		k.any = true
-		k.mu.Unlock()
-	}
-	return t, err
+	return pgx.CollectExactlyOneRow(rows, pgx.RowToAddrOfStructByPos[Token])
 }
 
 const columns = "id, label, role, sets, created_at, used_at, ended_at"
@@ -223,13 +189,30 @@ func (k *Keeper) InSession(ctx context.Context, id string) (Caller, error) {
 	return k.find(ctx, id, bySession)
 }
 
+// Knows tells whether a caller's token, or its session where it is one, is remembered,
+// so that telling who calls asks no database.
+func (k *Keeper) Knows(secret string, session bool) bool {
+	where := byToken
+	if session {
+		where = bySession
+	}
+	kept, ok := k.callers.Get(hash(where + secret))
+	return ok && time.Since(kept.at) < known
+}
+
 func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error) {
 	h, key := hash(secret), hash(where+secret) // a session's id is no token, also not in the cache
 	kept, ok := k.callers.Get(key)
-	if ok && time.Since(kept.at) < known {
+	heard, fromMemory := ctx.Value(asRemembered{}).(bool)
+	fromMemory = fromMemory && ok && time.Since(kept.at) < whileAway
+	if ok && time.Since(kept.at) < known || fromMemory && !heard {
 		return kept.caller, nil
 	}
-	ctx, cancel := context.WithTimeout(ctx, lookup)
+	longest := lookup
+	if fromMemory {
+		longest = lookupShort
+	}
+	ctx, cancel := context.WithTimeout(ctx, longest)
 	defer cancel()
 	var c Caller
 	var role string
@@ -240,7 +223,7 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 		return Caller{}, ErrUnknown
 	}
 	if err != nil {
-		if ok && remembers(ctx, kept.at) {
+		if fromMemory {
 			return kept.caller, nil
 		}
 		return Caller{}, err
@@ -262,12 +245,46 @@ func (k *Keeper) SignIn(ctx context.Context, secret string) (id string, until ti
 	if c, err = k.Caller(ctx, secret); err != nil {
 		return "", time.Time{}, Caller{}, err
 	}
+	id, until, err = k.begin(ctx, c.Token)
+	return id, until, c, err
+}
+
+// begin begins a session of a token.
+func (k *Keeper) begin(ctx context.Context, token int64) (id string, until time.Time, err error) {
 	if _, err = k.pool.Exec(ctx, "delete from pageladder.session where expires_at < now()"); err != nil {
-		return "", time.Time{}, Caller{}, err
+		return "", time.Time{}, err
 	}
 	id = random()
 	err = k.pool.QueryRow(ctx, "insert into pageladder.session (hash, token_id, expires_at) values ($1, $2, now() + $3::interval) returning expires_at",
-		stored(hash(id)), c.Token, sessionTime).Scan(&until)
+		stored(hash(id)), token, sessionTime).Scan(&until)
+	return id, until, err
+}
+
+// Invite makes a code that signs in once, within ten minutes, as the token does.
+func (k *Keeper) Invite(ctx context.Context, token int64) (code string, until time.Time, err error) {
+	if _, err = k.pool.Exec(ctx, "delete from pageladder.sign_in where expires_at < now()"); err != nil {
+		return "", time.Time{}, err
+	}
+	code = random()
+	err = k.pool.QueryRow(ctx, "insert into pageladder.sign_in (hash, token_id, expires_at) values ($1, $2, now() + $3::interval) returning expires_at",
+		stored(hash(code)), token, inviteTime).Scan(&until)
+	return code, until, err
+}
+
+// Accept begins a session by a code, which is then used up.
+func (k *Keeper) Accept(ctx context.Context, code string) (id string, until time.Time, c Caller, err error) {
+	var token int64
+	err = k.pool.QueryRow(ctx, `delete from pageladder.sign_in i using pageladder.token t
+		where i.hash = $1 and i.expires_at > now() and t.id = i.token_id and t.ended_at is null returning i.token_id`, stored(hash(code))).Scan(&token)
+	if errors.Is(err, pgx.ErrNoRows) {
+		return "", time.Time{}, Caller{}, ErrUsed
+	}
+	if err == nil {
+		id, until, err = k.begin(ctx, token)
+	}
+	if err == nil {
+		c, err = k.InSession(ctx, id)
+	}
 	return id, until, c, err
 }
 

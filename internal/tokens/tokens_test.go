@@ -1,7 +1,12 @@
 package tokens_test
 
 import (
+	"net"
+	"os"
+	"path/filepath"
+	"strings"
 	"testing"
+	"time"
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
@@ -15,15 +20,9 @@ func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	pool := testkit.Store(t).Pool()
 	k, other := tokens.New(pool), tokens.New(pool)
-	any, err := k.Any(t.Context())
-	require.NoError(t, err)
-	assert.False(t, any)
 	secret, made, err := k.Create(t.Context(), " the pilot ", tokens.Editor, []string{"arrivals"})
 	require.NoError(t, err)
 	assert.Equal(t, "the pilot", made.Label)
-	any, err = k.Any(t.Context())
-	require.NoError(t, err)
-	assert.True(t, any, "at once where it was made")
 	who, err := other.Caller(t.Context(), secret)
 	require.NoError(t, err)
 	for role, may := range map[tokens.Role]bool{tokens.Reader: true, tokens.Editor: true, tokens.Owner: false} {
@@ -46,9 +45,88 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	for _, err := range []error{k.End(t.Context(), made.ID), func() error { _, err := k.Caller(t.Context(), secret); return err }(), func() error { _, err := k.InSession(t.Context(), session); return err }()} {
 		assert.Error(t, err, "ended, with its sessions")
 	}
-	any, err = k.Any(t.Context())
+}
+
+func TestALinkSignsInOnce(t *testing.T) {
+	pool := testkit.Store(t).Pool()
+	k := tokens.New(pool)
+	secret, made, err := k.Create(t.Context(), "the pilot", tokens.Editor, nil)
 	require.NoError(t, err)
-	assert.True(t, any, "from the first token on nobody gets in without")
+	invite := func() string {
+		code, until, err := k.Invite(t.Context(), made.ID)
+		require.NoError(t, err)
+		assert.WithinDuration(t, time.Now().Add(10*time.Minute), until, time.Minute)
+		return code
+	}
+	refused := func(code, why string) {
+		t.Helper()
+		_, _, _, err := k.Accept(t.Context(), code)
+		assert.ErrorIs(t, err, tokens.ErrUsed, why)
+	}
+	code := invite()
+	session, _, who, err := k.Accept(t.Context(), code)
+	require.NoError(t, err)
+	assert.Equal(t, "the pilot", who.Label)
+	_, err = k.InSession(t.Context(), session)
+	require.NoError(t, err)
+	refused(code, "it has been used")
+	refused(secret, "a token is no code")
+	late := invite()
+	_, err = pool.Exec(t.Context(), "update pageladder.sign_in set expires_at = now() - interval '1 second'")
+	require.NoError(t, err)
+	refused(late, "its time is over")
+	ended := invite()
+	require.NoError(t, k.End(t.Context(), made.ID))
+	refused(ended, "its token has ended")
+}
+
+func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
+	k := tokens.New(testkit.Store(t).Pool())
+	dir := filepath.Join(t.TempDir(), "data")
+	secret, err := k.KeepOwner(t.Context(), dir)
+	require.NoError(t, err)
+	path := filepath.Join(dir, "owner-token")
+	info, err := os.Stat(path)
+	require.NoError(t, err)
+	assert.Equal(t, os.FileMode(0o600), info.Mode())
+	again, err := k.KeepOwner(t.Context(), dir)
+	require.NoError(t, err)
+	assert.Equal(t, secret, again, "it stays over restarts")
+	who, err := k.Caller(t.Context(), secret)
+	require.NoError(t, err)
+	assert.True(t, who.All(tokens.Owner))
+
+	// It is sent to a service of the folder alone, and to no other machine.
+	listener, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	defer listener.Close()
+	server := "http://" + listener.Addr().String()
+	assert.Empty(t, tokens.OwnerFor(dir, server), "somebody else may listen there")
+	release, err := tokens.Listening(dir, listener.Addr())
+	require.NoError(t, err)
+	_, port, _ := strings.Cut(listener.Addr().String(), ":")
+	for address, want := range map[string]string{server: secret, "http://localhost:" + port: secret, "http://saltmere.example:" + port: "", "http://127.0.0.1": "", "http://127.0.0.1:1": "", "": ""} {
+		assert.Equal(t, want, tokens.OwnerFor(dir, address), address)
+	}
+	_, err = tokens.Listening(dir, listener.Addr())
+	assert.Error(t, err)
+	release()
+	assert.Empty(t, tokens.OwnerFor(dir, server))
+	require.NoError(t, os.WriteFile(filepath.Join(dir, "listening-"+port), nil, 0o600))
+	assert.Empty(t, tokens.OwnerFor(dir, server), "what a killed service has left says nothing")
+
+	require.NoError(t, os.Chmod(path, 0o644))
+	_, err = k.KeepOwner(t.Context(), dir)
+	assert.ErrorContains(t, err, "can be read by others (mode 0644)")
+	require.NoError(t, os.Chmod(path, 0o600))
+	require.NoError(t, k.End(t.Context(), who.Token))
+	after, err := k.KeepOwner(t.Context(), dir)
+	require.NoError(t, err)
+	assert.NotEqual(t, secret, after, "one that was ended is replaced at the next start")
+	require.NoError(t, os.Remove(path))
+	require.NoError(t, os.Symlink("/etc/hostname", path))
+	_, err = k.KeepOwner(t.Context(), dir)
+	assert.Error(t, err, "nothing is read through a link")
 }
 
 func TestWrongTokensAreRefused(t *testing.T) {
@@ -75,9 +153,11 @@ func TestCallersAreRememberedWhileTheDatabaseIsAway(t *testing.T) {
 	require.NoError(t, err)
 	pool.Close()
 	testkit.Eventually(t, func() bool { _, err := k.Caller(t.Context(), secret); return err != nil }, "a caller is asked for again")
-	who, err := k.Caller(tokens.AsRemembered(t.Context()), secret)
-	require.NoError(t, err)
-	assert.Equal(t, "the pilot", who.Label)
-	_, err = k.Caller(tokens.AsRemembered(t.Context()), secret+"x")
-	assert.Error(t, err, "nobody else gets in")
+	for _, heard := range []bool{true, false} {
+		who, err := k.Caller(tokens.AsRemembered(t.Context(), heard), secret)
+		require.NoError(t, err)
+		assert.Equal(t, "the pilot", who.Label)
+		_, err = k.Caller(tokens.AsRemembered(t.Context(), heard), secret+"x")
+		assert.Error(t, err, "nobody else gets in")
+	}
 }

@@ -50,7 +50,10 @@ const chips = computed(() => {
     return {
       ...piece,
       says: paramSays(props.rules, props.labels, piece.name),
-      used: change && last && change.used !== piece.value ? change.used || 'nothing' : undefined,
+      used:
+        change && last && change.why !== 'param.unknown' && change.used !== piece.value
+          ? (change.used ?? 'nothing')
+          : undefined,
       without: setAddress(
         props.set,
         '?' +

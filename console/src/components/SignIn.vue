@@ -11,7 +11,7 @@ const queries = useQueryClient()
 async function enter() {
   says.value = ''
   try {
-    await signIn(token.value.trim())
+    await signIn({ token: token.value.trim() })
     token.value = ''
     await queries.resetQueries()
   } catch (error) {
@@ -24,8 +24,9 @@ async function enter() {
   <form class="sign-in" @submit.prevent="enter">
     <h2>Sign in</h2>
     <p>
-      This takes a token. An owner makes one with <code>pageladder token create</code>, or on the page of
-      tokens.
+      This takes a token. On the machine of the service, <code>pageladder console</code> prints a link that
+      signs this browser in. Others get a token from an owner, who makes it with
+      <code>pageladder token create</code> or on the page of tokens.
     </p>
     <label class="choice">
       Token

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Tokens: who may call the service. One is told once, when it has been made.
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref } from 'vue'
+import { reactive, ref } from 'vue'
 import { createToken, endToken, listSets, listTokens, type Token } from '../api'
 import ProblemNote from '../components/ProblemNote.vue'
 
@@ -12,9 +12,8 @@ const { data, error, refetch } = useQuery({
   queryFn: ({ signal }) => listTokens(signal),
 })
 const { data: all } = useQuery({ queryKey: ['sets'], queryFn: ({ signal }) => listSets(signal) })
-const first = computed(() => data.value?.tokens.length === 0)
 
-const form = reactive({ label: '', role: 'owner', sets: [] as string[] })
+const form = reactive({ label: '', role: 'reader', sets: [] as string[] })
 const made = ref<{ label: string; secret: string } | null>(null)
 const says = ref('')
 
@@ -67,11 +66,7 @@ const at = (text: string | null) => (text ? when.format(new Date(text)) : '')
   </div>
   <ProblemNote v-if="error" :error="error" @again="refetch()" />
   <template v-else-if="data">
-    <p v-if="first">
-      There is no token yet, so that whoever sits at this machine is the owner. From the first one on nobody
-      gets in without: it has to be an owner’s.
-    </p>
-    <BTableSimple v-else responsive class="tokens">
+    <BTableSimple responsive class="tokens">
       <BThead>
         <BTr>
           <BTh>Label</BTh><BTh>Role</BTh><BTh>Sets</BTh><BTh>Made</BTh><BTh>Last used</BTh><BTh>Ended</BTh
@@ -105,9 +100,9 @@ const at = (text: string | null) => (text ? when.format(new Date(text)) : '')
       </label>
       <label class="choice"
         >Role
-        <BFormSelect v-model="form.role" :options="first ? ['owner'] : ['reader', 'editor', 'owner']" />
+        <BFormSelect v-model="form.role" :options="['reader', 'editor', 'owner']" />
       </label>
-      <fieldset v-if="!first && all" class="sets-of">
+      <fieldset v-if="all" class="sets-of">
         <legend>For these sets alone (none: all)</legend>
         <label v-for="set in all.sets" :key="set.name" class="choice"
           ><input v-model="form.sets" type="checkbox" :value="set.name" /> {{ set.label }}</label

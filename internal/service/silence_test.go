@@ -1,0 +1,129 @@
+package service_test
+
+import (
+	"bytes"
+	"net/http"
+	"strings"
+	"syscall"
+	"testing"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+)
+
+// When the connection that tells of changes falls silent, without an end or a reset,
+// nothing that is remembered is answered after two seconds: a set that has been closed
+// elsewhere is closed, and a filter that has been fixed elsewhere binds.
+func TestNothingRememberedOutlivesSilence(t *testing.T) {
+	database := testkit.DatabaseURL(t)
+	direct, err := sets.Open(t.Context(), database)
+	require.NoError(t, err)
+	defer direct.Close()
+	conn, err := pgx.Connect(t.Context(), database)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	_, err = conn.Exec(t.Context(), `create table public.calls (id bigint primary key, berth text);
+		insert into public.calls select n, case when n % 2 = 0 then 'N4' else 'secret' end from generate_series(1, 100) n; grant select on public.calls to public`)
+	require.NoError(t, err)
+	reader := yard(t, database)
+	line := testkit.NewLine(t, database)
+	store, err := sets.Open(t.Context(), line.URL)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	for _, s := range []*sets.Store{direct, store} {
+		require.NoError(t, s.AddSource("yard", reader))
+	}
+	_, err = direct.Attach(t.Context(), sets.Attach{Name: "attached", Source: "yard", Schema: "public", Table: "calls"})
+	require.NoError(t, err)
+	require.NoError(t, direct.LoadCSV(t.Context(), &sets.Set{Name: "kept", Label: "Kept", Fields: []intake.Field{{Name: "id", Type: paging.Integer}, {Name: "berth", Type: paging.Text}},
+		Rules: &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "berth"}}}}, strings.NewReader("id,berth\n1,N4\n2,secret\n")))
+	at, _ := testkit.ServeWith(t, store, service.Options{Answers: 100})
+	settings := func(name string, change func(*sets.Settings)) {
+		_, err := direct.Configure(t.Context(), name, func(s *sets.Settings) error { change(s); return nil })
+		require.NoError(t, err)
+	}
+	read := func(name string) (int, string) {
+		res, body := send(t, "GET", at+"/api/sets/"+name+"/records?size=100", sent{token: nobody})
+		return res.StatusCode, body
+	}
+	for _, name := range []string{"kept", "attached"} {
+		settings(name, func(s *sets.Settings) { s.Open = true })
+		testkit.Eventually(t, func() bool { status, body := read(name); return status == 200 && strings.Contains(body, "secret") }, "it is open")
+		read(name) // and remembered
+	}
+	line.Silence(func(sent []byte) bool { return bytes.Contains(sent, []byte("listen pageladder")) })
+	for _, name := range []string{"kept", "attached"} {
+		settings(name, func(s *sets.Settings) { s.Fixed = "berth=N4" })
+	}
+	fixed := time.Now()
+	for _, name := range []string{"kept", "attached"} {
+		testkit.Eventually(t, func() bool { _, body := read(name); return !strings.Contains(body, "secret") }, "the filter binds")
+	}
+	assert.Less(t, time.Since(fixed), 2*time.Second)
+	for _, name := range []string{"kept", "attached"} {
+		settings(name, func(s *sets.Settings) { s.Open = false })
+	}
+	closed := time.Now()
+	for _, name := range []string{"kept", "attached"} {
+		testkit.Eventually(t, func() bool { status, _ := read(name); return status == http.StatusUnauthorized }, "it is closed")
+	}
+	assert.Less(t, time.Since(closed), 2*time.Second)
+	line.Silence(nil)
+	testkit.Eventually(t, store.Heard, "changes are heard of again")
+}
+
+// A database that is stopped or frozen takes nothing with it that needs none, and no
+// wait for it is longer than a request's time.
+func TestEveryWaitEnds(t *testing.T) {
+	database := testkit.DatabaseURL(t)
+	line := testkit.NewLine(t, database)
+	store, err := sets.Open(t.Context(), line.URL)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	limits := service.DefaultLimits
+	limits.RequestTime = time.Second
+	at, _ := testkit.ServeWith(t, store, service.Options{Answers: 100, Limits: limits})
+	ask := func(method, path string, s sent) (status int, took time.Duration) {
+		began := time.Now()
+		res, _ := send(t, method, at+path, s)
+		return res.StatusCode, time.Since(began)
+	}
+	reckon := inJSON("", `{"query":"page=3","total":168}`)
+	status, _ := ask("POST", "/api/reckon", reckon)
+	require.Equal(t, 200, status)
+	for _, frozen := range []bool{true, false} {
+		if frozen {
+			line.Silence(func([]byte) bool { return true })
+		} else {
+			line.Silence(nil)
+			testkit.Eventually(t, store.Heard, "changes are heard of again")
+			require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGSTOP))
+			t.Cleanup(func() { syscall.Kill(testkit.Server().Pid(), syscall.SIGCONT) })
+		}
+		for path, want := range map[string]int{"/healthz": 200, "/problems": 200, "/problems/no-set": 200, "/lists.css": 200, "/openapi.json": 200, "/": 200} {
+			status, took := ask("GET", path, sent{token: nobody})
+			assert.Equal(t, want, status, path)
+			assert.Less(t, took, time.Second, path)
+		}
+		status, took := ask("POST", "/api/reckon", reckon)
+		assert.Equal(t, 200, status)
+		assert.Less(t, took, 1500*time.Millisecond)
+		for _, path := range []string{"/api/sets/arrivals/records", "/lists/arrivals", "/readyz", "/api/sets/arrivals/records/all"} {
+			for _, as := range []string{"", nobody} {
+				status, took := ask("GET", path, sent{token: as})
+				assert.Contains(t, []int{401, 503}, status, path)
+				assert.Less(t, took, limits.RequestTime+time.Second+1500*time.Millisecond, "%s as %q", path, as)
+			}
+		}
+	}
+	require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGCONT))
+	testkit.Eventually(t, func() bool { status, _ := ask("GET", "/readyz", sent{}); return status == 200 }, "and goes on")
+}
