@@ -1,6 +1,7 @@
 package paging
 
 import (
+	"cmp"
 	"encoding/json"
 	"slices"
 	"strconv"
@@ -265,15 +266,13 @@ func (t Type) Canonical(s string) (value, want string) {
 		}
 		return trimmed, ""
 	case Date:
-		if _, err := time.Parse(time.DateOnly, trimmed); err != nil {
+		if !isDate(trimmed) {
 			return "", "a date such as 2026-03-01"
 		}
 		return trimmed, ""
 	case Time:
-		if len(trimmed) == len(time.DateOnly) {
-			if _, err := time.Parse(time.DateOnly, trimmed); err == nil {
-				return trimmed + "T00:00:00Z", ""
-			}
+		if isDate(trimmed) {
+			return trimmed + "T00:00:00Z", ""
 		}
 		// the "+" of an offset that was not escaped has been read as a space
 		at, err := time.Parse(time.RFC3339Nano, strings.ToUpper(strings.Replace(trimmed, " ", "+", 1)))
@@ -285,10 +284,48 @@ func (t Type) Canonical(s string) (value, want string) {
 		}
 		return at.Format(time.RFC3339Nano), ""
 	}
-	if t == JSON && json.Valid([]byte(s)) && strings.IndexByte(s, 0) < 0 {
+	if t == JSON && json.Valid([]byte(s)) {
+		if !storable(s) {
+			return "", "JSON without \\u0000 and with numbers of at most 1,000 digits"
+		}
 		return s, ""
 	}
 	return "", "a value of type " + string(t)
+}
+
+// isDate checks an RFC 3339 full-date of the years 1 to 9999.
+func isDate(s string) bool {
+	at, err := time.Parse(time.DateOnly, s)
+	return err == nil && at.Year() >= 1
+}
+
+// storable tells whether JSON can be kept by a database: no escape of a NUL in a
+// string, and no number of more than 1,000 digits or with an exponent beyond ±1,000.
+func storable(text string) bool {
+	inString := false
+	for i := 0; i < len(text); i++ {
+		c := text[i]
+		switch {
+		case c == '"':
+			inString = !inString
+		case inString && c == '\\':
+			if strings.HasPrefix(text[i+1:], "u0000") {
+				return false
+			}
+			i++ // whatever is escaped
+		case !inString && (c == '-' || '0' <= c && c <= '9'):
+			end := i + 1
+			for end < len(text) && strings.IndexByte("0123456789+-.eE", text[end]) >= 0 {
+				end++
+			}
+			digits, exponent, _ := strings.Cut(strings.ToLower(text[i:end]), "e")
+			if n, err := strconv.Atoi(cmp.Or(exponent, "0")); err != nil || n < -bigDigits || n > bigDigits || len(digits) > bigDigits {
+				return false
+			}
+			i = end - 1
+		}
+	}
+	return true
 }
 
 // number checks ASCII digits with an optional sign and, where a fraction may

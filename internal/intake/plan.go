@@ -1,6 +1,7 @@
 package intake
 
 import (
+	"context"
 	"errors"
 	"fmt"
 	"io"
@@ -25,6 +26,8 @@ type Options struct {
 	Key []string
 	// MakeKey makes a key, a row number, whatever the file holds.
 	MakeKey bool
+	keepRaw bool // rows come with their text as it stands in the file
+
 	// Progress is told now and then how many bytes and rows have been read.
 	Progress func(bytes int64, rows int64)
 }
@@ -51,6 +54,9 @@ func (b *BadRows) Error() string {
 	where := fmt.Sprintf("line %d", r.Line)
 	if r.Field != "" {
 		where += ", field " + r.Field
+	}
+	if b.Count == 1 {
+		return fmt.Sprintf("1 row is no record: %s: %s", where, r.Reason)
 	}
 	return fmt.Sprintf("%d rows are no records; the first is %s: %s", b.Count, where, r.Reason)
 }
@@ -81,25 +87,38 @@ type column struct {
 	samples  []string
 }
 
+// lookEvery is after how many rows it is looked whether the caller is still there.
+const lookEvery = 1_000
+
 // NewPlan reads a file once. It tells the fields, their types and a key. Rows that
-// are no records are told beside the plan, and count for nothing in it.
-func NewPlan(file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
+// are no records are told beside the plan, and count for nothing in it. It ends with
+// the context.
+func NewPlan(ctx context.Context, file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
+	if err := ctx.Err(); err != nil {
+		return nil, nil, err
+	}
 	if o.Format == CSV && o.Encoding == "" {
 		var err error
 		if o.Encoding, err = encodingOf(file); err != nil {
 			return nil, nil, err
 		}
 	}
-	r, err := open(file, &o)
+	r, err := open(ctx, file, &o)
 	if err != nil {
 		return nil, nil, err
 	}
+	defer r.close()
 	p := &Plan{Options: o}
 	bad := &BadRows{}
 	var columns []*column
 	var names []string
+	looked := 0
 	for {
 		row, err := r.next()
+		if err == nil && looked%lookEvery == 0 {
+			err = ctx.Err()
+		}
+		looked++
 		if err == io.EOF {
 			break
 		}
@@ -293,6 +312,9 @@ func (p *Plan) findKey(columns []*column) error {
 	return nil
 }
 
+// systemColumns are names that every table of PostgreSQL has columns of already.
+var systemColumns = []string{"tableoid", "xmin", "cmin", "xmax", "cmax", "ctid"}
+
 // nameBytes is the longest name of a field: PostgreSQL cuts longer ones.
 const nameBytes = 63
 
@@ -301,14 +323,19 @@ const nameBytes = 63
 func SafeNames(labels []string) []string {
 	names := make([]string, len(labels))
 	taken := map[string]bool{}
+	next := map[string]int{} // number to try, by name
+	for _, name := range systemColumns {
+		taken[name] = true
+	}
 	for i, label := range labels {
 		base := safeName(label)
 		if base == "" {
 			base = fmt.Sprintf("field_%d", i+1)
 		}
 		name := base
-		for n := 2; taken[name]; n++ {
+		for n := max(next[base], 2); taken[name]; n++ {
 			name = fmt.Sprintf("%s_%d", base, n)
+			next[base] = n + 1
 		}
 		taken[name] = true
 		names[i] = name

@@ -1,6 +1,7 @@
 package intake
 
 import (
+	"context"
 	"encoding/csv"
 	"fmt"
 	"io"
@@ -28,12 +29,13 @@ func AppendCell(dst []byte, text string, missing bool) []byte {
 // in the order of the plan's fields, each value in its type's canonical form. Rows
 // that are no records go to aside, with the reason, where one is given; otherwise
 // they are passed over.
-func (p *Plan) WriteRecords(file io.ReadSeeker, to io.Writer, aside io.Writer) error {
+func (p *Plan) WriteRecords(ctx context.Context, file io.ReadSeeker, to io.Writer, aside io.Writer) error {
 	o := p.Options
-	r, err := open(file, &o)
+	r, err := open(ctx, file, &o)
 	if err != nil {
 		return err
 	}
+	defer r.close()
 	var setAside *csv.Writer
 	if aside != nil {
 		setAside = csv.NewWriter(aside)
@@ -43,8 +45,11 @@ func (p *Plan) WriteRecords(file io.ReadSeeker, to io.Writer, aside io.Writer) e
 		defer setAside.Flush()
 	}
 	buf := make([]byte, 0, 1<<16)
-	for n := int64(1); ; {
+	for n, looked := int64(1), 0; ; looked++ {
 		row, err := r.next()
+		if err == nil && looked%lookEvery == 0 {
+			err = ctx.Err()
+		}
 		if err == io.EOF {
 			break
 		}

@@ -85,6 +85,9 @@ func Start(ctx context.Context, opts Options) (_ *Server, err error) {
 		return nil, fmt.Errorf("private PostgreSQL in %s: %w", opts.Dir, err)
 	}
 	go s.watch(exited)
+	if err := s.sweepFiles(ctx); err != nil { // costs space on the disk and nothing else
+		opts.Log.Warn("looking for files that a crash has left", "err", err)
+	}
 	return s, nil
 }
 

@@ -114,6 +114,9 @@ func (s *Service) fail(c *gin.Context, err error) {
 	var bad *intake.BadRows
 	var long *http.MaxBytesError
 	var wrong *bodyError
+	var file *sets.FileError
+	var data *sets.DataError
+	err = sets.AsFault(err)
 	switch {
 	case errors.Is(err, sets.ErrNoSet):
 		s.problem(c, noSet, fmt.Sprintf("there is no record set named %q; /api/sets lists those that there are", pathParam(c, "set")))
@@ -145,6 +148,15 @@ func (s *Service) fail(c *gin.Context, err error) {
 		s.problem(c, tooLarge, fmt.Sprintf("the file is longer than %d bytes", s.limits.ImportBytes))
 	case errors.Is(err, sets.ErrCutOff):
 		s.problem(c, badRequest, "the file was cut off; nothing of it is kept")
+	case errors.As(err, &file):
+		s.problem(c, badFile, file.Error())
+	case errors.As(err, &data):
+		c.Error(err)
+		k := badBody
+		if c.Request.Method == http.MethodGet || c.Request.Method == http.MethodHead {
+			k = badQuery
+		}
+		s.problem(c, k, data.Error(), paging.Fault{Why: "value.wrong", Says: data.Error()})
 	case errors.Is(err, sets.ErrStale):
 		s.problem(c, stale, "the record has another revision by now; read it again")
 	case errors.Is(err, errStaleRules):
@@ -176,7 +188,7 @@ func (s *Service) fail(c *gin.Context, err error) {
 		c.Error(err)
 		retryAfter(c, 2)
 		s.problem(c, databaseAway, "the database cannot be reached at the moment; try again in a few seconds")
-	case errors.Is(err, context.DeadlineExceeded):
+	case sets.TooSlow(err):
 		c.Error(err)
 		retryAfter(c, 10)
 		s.problem(c, tooSlow, fmt.Sprintf("the answer took longer than %v", s.limits.RequestTime))
@@ -184,11 +196,6 @@ func (s *Service) fail(c *gin.Context, err error) {
 		c.Error(err)
 		c.Abort()
 	default:
-		var file *sets.FileError
-		if errors.As(err, &file) {
-			s.problem(c, badFile, file.Error())
-			return
-		}
 		c.Error(err)
 		s.problem(c, internal, "something went wrong in the service; its log says what")
 	}

@@ -12,6 +12,7 @@ import (
 	"net"
 	"net/http"
 	"net/url"
+	"runtime/debug"
 	"strconv"
 	"strings"
 	"sync/atomic"
@@ -159,7 +160,7 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 	if err := r.SetTrustedProxies(proxies); err != nil {
 		return nil, fmt.Errorf("proxies: %w", err)
 	}
-	r.Use(s.observed, gin.CustomRecoveryWithWriter(nil, s.panicked), s.guarded)
+	r.Use(s.observed, s.recovered, s.guarded)
 	s.routes = s.table()
 	offered := map[string][]string{}
 	for _, route := range s.routes {
@@ -223,7 +224,12 @@ func (s *Service) observed(c *gin.Context) {
 	start := time.Now()
 	id := s.requestID()
 	c.Writer.Header()["X-Request-Id"] = []string{id}
+	defer s.tellRequest(c, id, start) // also of an answer that is cut off
 	c.Next()
+}
+
+// tellRequest counts a request and writes its line of log.
+func (s *Service) tellRequest(c *gin.Context, id string, start time.Time) {
 	took := time.Since(start)
 	s.metrics.request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)
 	level := slog.LevelInfo
@@ -247,12 +253,23 @@ func (s *Service) observed(c *gin.Context) {
 	s.log.LogAttrs(c.Request.Context(), level, "request", attrs...)
 }
 
-func (s *Service) panicked(c *gin.Context, cause any) {
-	if cause == http.ErrAbortHandler { // a stream that could not be finished
-		panic(cause)
-	}
-	s.log.Error("panic", "cause", cause, "path", c.Request.URL.Path)
-	s.problem(c, internal, "something went wrong in the service; its log says what")
+// recovered answers a fault of our own. A stream that cannot be finished goes on to
+// the server, which cuts the connection: gin's own recovery would end the answer as if
+// it were whole.
+func (s *Service) recovered(c *gin.Context) {
+	defer func() {
+		cause := recover()
+		if cause == nil {
+			return
+		}
+		if cause == http.ErrAbortHandler || c.Writer.Written() {
+			s.log.Warn("answer cut off", "cause", cause, "path", c.Request.URL.Path)
+			panic(http.ErrAbortHandler)
+		}
+		s.log.Error("panic", "cause", cause, "path", c.Request.URL.Path, "stack", string(debug.Stack()))
+		s.problem(c, internal, "something went wrong in the service; its log says what")
+	}()
+	c.Next()
 }
 
 // alive answers 200 while the process answers at all.

@@ -129,7 +129,7 @@ func (s *Service) readAll(c *gin.Context) {
 	case to == nil:
 		s.fail(c, err)
 	default: // what has been sent cannot be taken back: the connection ends, so that nobody takes a part for all
-		s.log.Warn("stream cut off", "set", name, "err", err)
+		c.Error(err)
 		panic(http.ErrAbortHandler)
 	}
 }

@@ -299,7 +299,7 @@ type rememberedTotal struct {
 
 // attachedTotal counts an attached set's records, or remembers the count for as
 // long as the owner allows.
-func (s *Store) attachedTotal(ctx context.Context, tx querier, q *question) (paging.Total, error) {
+func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (paging.Total, error) {
 	most := q.most
 	if most == 0 {
 		q.trace.counted("not counted")
@@ -310,18 +310,13 @@ func (s *Store) attachedTotal(ctx context.Context, tx querier, q *question) (pag
 		q.trace.counted("remembered, as long as the owner allows")
 		return paging.Remembered(kept.n, time.Since(kept.at)), nil
 	}
-	q.trace.counted("counted now")
-	if most > 0 {
-		r := reader{db: tx, q: q}
-		n, err := r.size(ctx, region{}, most+1)
-		if n > most {
-			return paging.AtLeast(most), err
-		}
-		return paging.Exact(n), err
+	tx, ok := db.(pgx.Tx)
+	if !ok {
+		return paging.Total{}, errors.New("an attached set is counted in the snapshot that its page is read in")
 	}
-	n, err := queryInt(ctx, tx, "select count(*)"+q.from(region{}), q.args...)
-	if err == nil && q.set.Remember > 0 {
-		s.remembered.Add(key, rememberedTotal{n, time.Now()})
+	total, err := s.countRecords(ctx, tx, q, most)
+	if err == nil && total.Is() == paging.TotalExact && q.set.Remember > 0 && most < 0 {
+		s.remembered.Add(key, rememberedTotal{total.Records(), time.Now()})
 	}
-	return paging.Exact(n), err
+	return total, err
 }

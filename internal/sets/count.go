@@ -85,6 +85,12 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	if version != q.set.Version {
 		return paging.Total{}, errMoved
 	}
+	return s.countRecords(ctx, tx, q, most)
+}
+
+// countRecords counts a question's records: all of them or, with most above 0, as far as
+// that. What takes too long comes back as "at least" what was seen.
+func (s *Store) countRecords(ctx context.Context, tx pgx.Tx, q *question, most int64) (paging.Total, error) {
 	sql := "select count(*)" + q.from(region{})
 	if most > 0 {
 		sql = "select count(*) from (select 1" + q.from(region{}) + " limit " + strconv.FormatInt(most+1, 10) + ") counted"

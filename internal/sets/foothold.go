@@ -81,6 +81,9 @@ func (f *footholds) keep(q *question, t *track) {
 			f.tracks.Remove(key)
 		}
 	}
+	if old, ok := f.tracks.Peek(trackKey(q)); ok { // is replaced, which evicts nothing
+		f.bytes -= old.bytes()
+	}
 	f.tracks.Add(trackKey(q), t)
 	f.bytes += t.bytes()
 	for f.bytes > footholdMemory && f.tracks.Len() > 0 {

@@ -70,7 +70,7 @@ func TestImportThatIsRefusedKeepsNothing(t *testing.T) {
 	set, _, err := store.Import(t.Context(), in)
 	require.NoError(t, err)
 	assert.EqualValues(t, 2, set.Records)
-	assert.Contains(t, aside.String(), "3,\"1 cells")
+	assert.Contains(t, aside.String(), "3,\"1 cell,")
 
 	in = csvImport("no,name\n1,Gull\n1,Tern\n")
 	in.Options.Key = []string{"no"}
@@ -87,6 +87,29 @@ func TestImportThatIsRefusedKeepsNothing(t *testing.T) {
 	still, err := store.Get(t.Context(), "boats")
 	require.NoError(t, err)
 	assert.EqualValues(t, 1, still.Version, "what is refused changes nothing")
+}
+
+// Of two imports that make a set of one name, one is told that the name is taken.
+func TestOneOfTwoNewSetsOfANameIsMade(t *testing.T) {
+	store := testkit.Store(t)
+	for round := range 5 {
+		name := fmt.Sprint("boats_", round)
+		results := make(chan error, 4)
+		for n := range 4 {
+			in := csvImport(fmt.Sprintf("no,name\n%d,Gull\n", n))
+			in.Name, in.New = name, true
+			go func() { _, _, err := store.Import(t.Context(), in); results <- err }()
+		}
+		made := 0
+		for range 4 {
+			if err := <-results; err == nil {
+				made++
+			} else {
+				assert.ErrorIs(t, err, sets.ErrSetTaken)
+			}
+		}
+		assert.Equal(t, 1, made)
+	}
 }
 
 // importerEnv makes this test binary an importer: it serves a private PostgreSQL
@@ -170,6 +193,10 @@ func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
 	var tables int
 	require.NoError(t, conn.QueryRow(t.Context(), "select count(*) from pg_tables where schemaname = 'pageladder' and tablename ~ '^records_'").Scan(&tables))
 	assert.Equal(t, 1, tables, "leftovers are swept at the start")
+	var lost int
+	require.NoError(t, conn.QueryRow(t.Context(), `select count(*) from pg_database d, pg_ls_dir('base/' || d.oid) file
+		where d.datname = current_database() and (pg_stat_file('base/' || d.oid || '/' || file, true)).size > 0 and file ~ '^[0-9]+' and pg_filenode_relation(0, substring(file from '^[0-9]+')::oid) is null`).Scan(&lost))
+	assert.Zero(t, lost, "no file of a half-loaded table is left")
 	left, err := os.ReadDir(spool)
 	require.NoError(t, err)
 	assert.Empty(t, left, "no spooled file is left")

@@ -57,8 +57,16 @@ func (s *Store) makeIndexes(ctx context.Context, name string) error {
 			return err
 		}
 	}
-	for name, definition := range wanted {
-		if _, err := s.pool.Exec(ctx, "create index concurrently "+quote(name)+" on "+tableName(set)+" "+definition); err != nil {
+	// One that cannot be made is told, and does not keep the others from being made.
+	for _, name := range slices.Sorted(maps.Keys(wanted)) {
+		_, err := s.pool.Exec(ctx, "create index concurrently "+quote(name)+" on "+tableName(set)+" "+wanted[name])
+		if err == nil {
+			_, err = s.pool.Exec(ctx, "delete from pageladder.index_failure where index_name = $1", name)
+		} else if fault := dataFault(set, err); fault != err {
+			_, err = s.pool.Exec(ctx, `insert into pageladder.index_failure (index_name, says) values ($1, $2)
+				on conflict (index_name) do update set says = excluded.says, at = now()`, name, fault.Error())
+		}
+		if err != nil {
 			return err
 		}
 	}
@@ -70,8 +78,9 @@ func (s *Store) makeIndexes(ctx context.Context, name string) error {
 type IndexState struct {
 	Definition string  `json:"definition"`
 	Ready      bool    `json:"ready"`
-	Phase      string  `json:"phase,omitempty"` // of the one that is being made, in PostgreSQL's words
-	Part       float64 `json:"part,omitempty"`  // of the phase that is done, 0 to 1
+	Failed     string  `json:"failed,omitempty"` // why it cannot be made: sorts and filters that it was for are slow
+	Phase      string  `json:"phase,omitempty"`  // of the one that is being made, in PostgreSQL's words
+	Part       float64 `json:"part,omitempty"`   // of the phase that is done, 0 to 1
 }
 
 // Indexes tells which indexes a set's rules want, which of them are ready, and how
@@ -87,16 +96,17 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 	}
 	rows, err := s.pool.Query(ctx, `select wanted, coalesce(i.indisvalid, false), coalesce(p.phase, ''),
 		coalesce(case when p.tuples_total > 0 then p.tuples_done::float8 / p.tuples_total
-		              when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end, 0)
+		              when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end, 0), coalesce(f.says, '')
 		from unnest($1::text[]) wanted left join pg_index i on i.indexrelid = to_regclass(wanted)
-		left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid`, slices.Collect(maps.Keys(definitions)))
+		left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid
+		left join pageladder.index_failure f on not coalesce(i.indisvalid, false) and $2 || quote_ident(f.index_name) in (wanted, replace(wanted, '"', ''))`, slices.Collect(maps.Keys(definitions)), quote(postgres.Schema)+".")
 	if err != nil {
 		return nil, err
 	}
 	var wanted string
 	var state IndexState
 	var states []IndexState
-	if _, err := pgx.ForEachRow(rows, []any{&wanted, &state.Ready, &state.Phase, &state.Part}, func() error {
+	if _, err := pgx.ForEachRow(rows, []any{&wanted, &state.Ready, &state.Phase, &state.Part, &state.Failed}, func() error {
 		state.Definition = definitions[wanted]
 		states = append(states, state)
 		return nil

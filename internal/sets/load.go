@@ -58,7 +58,7 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 		}
 		set.table = tablePrefix + strconv.FormatInt(number, 10)
 		if _, err := tx.Exec(ctx, createTable(set)); err != nil {
-			return err
+			return loadError(set, err)
 		}
 		fields := make([]string, len(set.Fields))
 		for i, f := range set.Fields {
@@ -111,16 +111,23 @@ func point(ctx context.Context, tx pgx.Tx, set *Set) error {
 	if set.fixed, err = fixedFilter(set, set.Fixed); err != nil {
 		return err
 	}
+	conflict := `do update set label = excluded.label, record_table = excluded.record_table,
+		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
+		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s,
+		  fixed = excluded.fixed, open = excluded.open, fixed_dates = excluded.fixed_dates, version = record_set.version + 1, changed_at = now()`
+	if set.isNew { // another may be making one of the name at this moment
+		conflict = "do nothing"
+	}
 	err = tx.QueryRow(ctx, `
 		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, fixed_dates, version)
 		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
-		on conflict (name) do update set label = excluded.label, record_table = excluded.record_table,
-		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
-		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s,
-		  fixed = excluded.fixed, open = excluded.open, fixed_dates = excluded.fixed_dates, version = record_set.version + 1, changed_at = now()
+		on conflict (name) `+conflict+`
 		returning version, changed_at`,
 		set.Name, set.Label, set.table, set.Fields, set.Rules, set.Records, set.Source, set.schema, int64(set.Remember.Seconds()),
 		set.Fixed, set.Open, wholeDays).Scan(&set.Version, &set.ChangedAt)
+	if set.isNew && errors.Is(err, pgx.ErrNoRows) {
+		return ErrSetTaken
+	}
 	if err == nil && old != nil {
 		err = replaced(ctx, tx, old)
 	}
@@ -167,8 +174,14 @@ func loadError(set *Set, err error) error {
 	if pg.Code == uniqueViolation {
 		return &FileError{fmt.Errorf("loading %s: the key %s stands in two records: %s", set.Name, strings.Join(set.Rules.Key, ","), pg.Detail)}
 	}
-	if strings.HasPrefix(pg.Code, "22") || strings.HasPrefix(pg.Code, "23") { // the data's fault
-		return &FileError{fmt.Errorf("loading %s: %s: %s", set.Name, where, pg.Message)}
+	if isDataFault(pg.Code) {
+		if where != "" {
+			where += ": "
+		}
+		if detail := pg.Detail; detail != "" {
+			pg.Message += " (" + detail + ")"
+		}
+		return &FileError{fmt.Errorf("loading %s: %.200s%.500s", set.Name, where, pg.Message)}
 	}
 	return fmt.Errorf("loading %s: %s: %w", set.Name, where, err)
 }
@@ -245,12 +258,18 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	} else if n > most {
 		return nil, nil, ErrTooLarge
 	}
+	if err := ctx.Err(); err != nil {
+		return nil, nil, err
+	}
 	old, err := s.Get(ctx, in.Name)
 	if err != nil && !errors.Is(err, ErrNoSet) {
 		return nil, nil, err
 	}
 	in.follow(old)
-	plan, bad, err := intake.NewPlan(file, in.Options)
+	plan, bad, err := intake.NewPlan(ctx, file, in.Options)
+	if cause := ctx.Err(); cause != nil {
+		return nil, nil, cause
+	}
 	if err != nil {
 		return nil, nil, &FileError{err}
 	}
@@ -268,7 +287,7 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 		return nil, plan, err
 	}
 	from, to := io.Pipe()
-	go func() { to.CloseWithError(plan.WriteRecords(file, to, in.Aside)) }()
+	go func() { to.CloseWithError(plan.WriteRecords(ctx, file, to, in.Aside)) }()
 	err = s.load(ctx, set, from, "")
 	from.CloseWithError(err) // so that the writer ends
 	return set, plan, err

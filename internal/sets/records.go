@@ -217,10 +217,10 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		if errors.As(err, &pg) && pg.Code == uniqueViolation {
 			return ErrKeyTaken
 		}
-		if err == nil {
-			err = tell(ctx, tx, name)
+		if err = dataFault(set, err); err != nil {
+			return err
 		}
-		return err
+		return tell(ctx, tx, name)
 	})
 	s.catalogue.forget(name)
 	return version, err

@@ -228,7 +228,10 @@ func (s *Store) Ping(ctx context.Context) error { return s.pool.Ping(ctx) }
 func Unavailable(err error) bool {
 	var refused *pgconn.ConnectError
 	var server *pgconn.PgError
+	var file *FileError
 	switch {
+	case errors.As(err, &file): // that ended early is no trouble of the database
+		return false
 	case errors.As(err, &refused):
 		return true
 	case errors.As(err, &server): // connection trouble, shutting down, starting up, too many connections
@@ -238,6 +241,13 @@ func Unavailable(err error) bool {
 	}
 	return errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) || pgconn.SafeToRetry(err) || isNetwork(err)
 }
+
+// TooSlow tells whether an error means that the time for a question was up.
+func TooSlow(err error) bool { return errors.Is(err, context.DeadlineExceeded) || isCanceled(err) }
+
+// AsFault turns an error of the database that is the data's fault into a *DataError;
+// any other stays as it is.
+func AsFault(err error) error { return dataFault(nil, err) }
 
 const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates"
 

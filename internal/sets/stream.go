@@ -10,8 +10,8 @@ import (
 )
 
 // Stream reads every record that a query asks for, in its order, in one snapshot,
-// however many there are; page and size have no effect. It tells begin the set,
-// the fields and the ask, and each every record, whose memory is good until it returns. Errors
+// however many there are; page and size have no effect. Before the first
+// record it tells begin the set, the fields and the ask, and each every record, whose memory is good until it returns. Errors
 // are those of Page, of begin and of each.
 func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	return s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
@@ -23,8 +23,13 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
 			return err
 		}
-		if err := begin(set, q.fields, &ask); err != nil {
-			return err
+		begun := false // with the first record: whatever goes wrong before is an error like any other
+		start := func() error {
+			if begun {
+				return nil
+			}
+			begun = true
+			return begin(set, q.fields, &ask)
 		}
 		for _, g := range q.regions() {
 			rows, err := tx.Query(ctx, "select "+q.columns()+q.from(g)+q.orderBy(g),
@@ -33,7 +38,11 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 				return err
 			}
 			for rows.Next() {
-				if err := each(rows.RawValues()); err != nil {
+				err := start()
+				if err == nil {
+					err = each(rows.RawValues())
+				}
+				if err != nil {
 					rows.Close()
 					return err
 				}
@@ -42,6 +51,6 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 				return err
 			}
 		}
-		return nil
+		return start()
 	})
 }

@@ -1,0 +1,55 @@
+package sets
+
+import (
+	"errors"
+	"fmt"
+	"regexp"
+	"slices"
+	"strings"
+
+	"github.com/jackc/pgx/v5/pgconn"
+)
+
+// DataError is the error for data that the database cannot take: too large, of no
+// type that it has, or against a rule of the table.
+type DataError struct {
+	Says string
+	err  error
+}
+
+func (e *DataError) Error() string { return e.Says }
+func (e *DataError) Unwrap() error { return e.err }
+
+// Classes of PostgreSQL's errors (appendix A of its manual) that are the data's fault:
+// data exceptions, violated constraints, limits of the server, and names that it keeps
+// for itself.
+func isDataFault(code string) bool {
+	return strings.HasPrefix(code, "22") || strings.HasPrefix(code, "23") || strings.HasPrefix(code, "54") ||
+		slices.Contains([]string{"42701", "42611", "42622"}, code)
+}
+
+var indexInMessage = regexp.MustCompile(`for index "([^"]+)"`)
+
+// dataFault turns an error of the database that is the data's fault into a DataError,
+// or into a ValueError where the field is known; any other error stays as it is.
+func dataFault(set *Set, err error) error {
+	var pg *pgconn.PgError
+	if !errors.As(err, &pg) || !isDataFault(pg.Code) {
+		return err
+	}
+	if found := indexInMessage.FindStringSubmatch(pg.Message); found != nil && set != nil {
+		fields := strings.Join(set.Rules.Key, ", ")
+		if definition, ok := indexes(set)[found[1]]; ok {
+			fields = strings.NewReplacer(`"`, "", "(", "", ")", "").Replace(definition)
+		}
+		return &ValueError{fields, "values that are too long to be indexed together", "at most about 2,700 bytes, or rules that neither sort nor filter by them"}
+	}
+	if pg.ColumnName != "" {
+		return &ValueError{pg.ColumnName, "a value that cannot be kept", pg.Message}
+	}
+	says := pg.Message
+	if pg.Detail != "" && pg.Code != uniqueViolation {
+		says += ": " + pg.Detail
+	}
+	return &DataError{fmt.Sprintf("the database cannot take this: %.500s", says), err}
+}
