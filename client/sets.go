@@ -18,6 +18,10 @@ type Field struct {
 	Name  string `json:"name"`
 	Label string `json:"label"`
 	Type  string `json:"type"`
+	// Own tells that the source writes, orders and compares the values by a type of its own.
+	Own bool `json:"own"`
+	// Unordered is why the field can be neither sorted nor filtered by; "" where it can.
+	Unordered string `json:"unordered"`
 }
 
 // Set describes a record set.
@@ -159,15 +163,18 @@ func (c *Client) Progress(ctx context.Context, name string) (*Progress, error) {
 
 // Attach is a table or view of a source that becomes a set.
 type Attach struct {
-	Name     string          `json:"name"`
-	Label    string          `json:"label,omitempty"`
-	Source   string          `json:"source"`
-	Schema   string          `json:"schema,omitempty"` // "": public
-	Table    string          `json:"table"`
-	Key      []string        `json:"key,omitempty"` // of a view
-	Fields   []string        `json:"fields,omitempty"`
-	Remember int64           `json:"remember_s,omitempty"` // seconds
-	Rules    json.RawMessage `json:"rules,omitempty"`
+	Name     string   `json:"name"`
+	Label    string   `json:"label,omitempty"`
+	Source   string   `json:"source"`
+	Schema   string   `json:"schema,omitempty"` // "": public
+	Table    string   `json:"table"`
+	Key      []string `json:"key,omitempty"` // of a view
+	Fields   []string `json:"fields,omitempty"`
+	Remember int64    `json:"remember_s,omitempty"` // seconds
+	// Types asks for other types of fields: integer for a bigint whose values are all
+	// within ±(2^53−1).
+	Types map[string]string `json:"types,omitempty"`
+	Rules json.RawMessage   `json:"rules,omitempty"`
 }
 
 // Attach makes a set of a table or view.

@@ -45,6 +45,14 @@ func telling(cmd *cobra.Command) *cobra.Command {
 	return cmd
 }
 
+// several counts things.
+func several[N int | int64](n N, what string) string {
+	if n != 1 {
+		what += "s"
+	}
+	return fmt.Sprintf("%d %s", n, what)
+}
+
 // outcome tells what was done: people a sentence, machines its facts, each a name and
 // a value.
 func outcome(cmd *cobra.Command, sentence string, facts ...any) error {

@@ -118,13 +118,15 @@ func newSetsAttach() *cobra.Command {
 		Long: `Make a set of a table or view of a database that the operator named as a source
 (serve --source). TABLE may be SCHEMA.TABLE. Its records stay where they are and are
 only read.`,
-		Example: `  pageladder sets attach boats yard public.boats --key no --fields name,crew`,
-		Args:    exactly("SET", "SOURCE", "TABLE"),
+		Example: `  pageladder sets attach boats yard public.boats --key no --fields name,crew
+  pageladder sets attach calls yard calls --type id=integer`,
+		Args: exactly("SET", "SOURCE", "TABLE"),
 	}
 	cmd.Flags().StringVar(&a.Label, "label", "", "what people call the set")
 	cmd.Flags().StringSliceVar(&a.Key, "key", nil, "the fields that identify a record; of a view")
 	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "the fields that are shown; none: all")
 	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and footholds may be remembered, such as 30s")
+	cmd.Flags().StringToStringVar(&a.Types, "type", nil, "another type of a field, FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		a.Name, a.Source, a.Table, a.Remember = args[0], args[1], args[2], int64(remember.Seconds())
 		if schema, table, ok := strings.Cut(args[2], "."); ok {
@@ -134,7 +136,12 @@ only read.`,
 		if err != nil {
 			return err
 		}
-		return outcome(cmd, fmt.Sprintf("%s is attached, with %d fields.", set.Name, len(set.Fields)), "set", set.Name, "fields", len(set.Fields))
+		for _, f := range set.Fields {
+			if f.Unordered != "" {
+				fmt.Fprintf(cmd.ErrOrStderr(), "%s can be neither sorted nor filtered by: %s.\n", f.Name, f.Unordered)
+			}
+		}
+		return outcome(cmd, fmt.Sprintf("%s is attached, with %s.", set.Name, several(len(set.Fields), "field")), "set", set.Name, "fields", len(set.Fields))
 	})
 }
 

@@ -13,4 +13,9 @@ type Field struct {
 	Name  string `json:"name"`
 	Label string `json:"label"`
 	Type  Type   `json:"type"`
+	// Own tells that a source writes, orders and compares the values by a type of its
+	// own, whatever ours is.
+	Own bool `json:"own,omitempty"`
+	// Unordered is why the field can be neither sorted nor filtered by; "" where it can.
+	Unordered string `json:"unordered,omitempty"`
 }

@@ -14,15 +14,18 @@ import (
 
 // AttachBody asks to attach a table or view.
 type AttachBody struct {
-	Name     string          `json:"name"`
-	Label    string          `json:"label,omitempty"`
-	Source   string          `json:"source"`
-	Schema   string          `json:"schema,omitempty"` // "": public
-	Table    string          `json:"table"`
-	Key      []string        `json:"key,omitempty"`        // of a view
-	Fields   []string        `json:"fields,omitempty"`     // that are shown; none: all
-	Remember int64           `json:"remember_s,omitempty"` // seconds that totals and footholds may be remembered
-	Rules    json.RawMessage `json:"rules,omitempty"`
+	Name     string   `json:"name"`
+	Label    string   `json:"label,omitempty"`
+	Source   string   `json:"source"`
+	Schema   string   `json:"schema,omitempty"` // "": public
+	Table    string   `json:"table"`
+	Key      []string `json:"key,omitempty"`        // of a view
+	Fields   []string `json:"fields,omitempty"`     // that are shown; none: all
+	Remember int64    `json:"remember_s,omitempty"` // seconds that totals and footholds may be remembered
+	// Types asks for other types of fields: integer for a bigint whose values are all
+	// within ±(2^53−1).
+	Types map[string]paging.Type `json:"types,omitempty"`
+	Rules json.RawMessage        `json:"rules,omitempty"`
 }
 
 // attach makes a set of a table or view.
@@ -33,7 +36,7 @@ func (s *Service) attach(c *gin.Context) {
 		return
 	}
 	a := sets.Attach{Name: body.Name, New: true, Label: body.Label, Source: body.Source, Schema: body.Schema, Table: body.Table, Key: body.Key,
-		Fields: body.Fields, Remember: time.Duration(body.Remember) * time.Second}
+		Fields: body.Fields, Types: body.Types, Remember: time.Duration(body.Remember) * time.Second}
 	if a.Schema == "" {
 		a.Schema = "public"
 	}

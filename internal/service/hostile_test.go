@@ -2,8 +2,10 @@ package service_test
 
 import (
 	"context"
+	"encoding/json"
 	"fmt"
 	"io"
+	"math/rand/v2"
 	"net"
 	"net/http"
 	"net/url"
@@ -15,6 +17,7 @@ import (
 	"testing"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -135,6 +138,118 @@ func TestStreamsAreBounded(t *testing.T) {
 	assert.Equal(t, http.StatusServiceUnavailable, status(), "a second stream is told to wait")
 	conn.Close()
 	testkit.Eventually(t, func() bool { return status() == http.StatusOK }, "until the first has ended")
+}
+
+// A stream that cannot be finished is seen to break off: the connection ends without
+// the end of the answer.
+func TestStreamThatFailsIsSeenToBreakOff(t *testing.T) {
+	database := testkit.DatabaseURL(t)
+	store, err := sets.Open(t.Context(), database)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	require.NoError(t, demo.Load(t.Context(), store, 150_000))
+	at := testkit.ServeStore(t, store)
+	conn, err := pgx.Connect(t.Context(), database)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	for _, path := range []string{"?pl.shape=ndjson", "?pl.shape=csv", ""} {
+		for _, encoding := range []string{"identity", "gzip"} {
+			req, err := http.NewRequestWithContext(t.Context(), "GET", at+"/api/sets/tides/records/all"+path, nil)
+			require.NoError(t, err)
+			req.Header.Set("Accept-Encoding", encoding)
+			res, err := http.DefaultClient.Do(req)
+			require.NoError(t, err)
+			require.Equal(t, 200, res.StatusCode)
+			_, err = io.ReadFull(res.Body, make([]byte, 1000))
+			require.NoError(t, err)
+			_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and query like '%records_%' and pid <> pg_backend_pid()")
+			require.NoError(t, err)
+			_, err = io.Copy(io.Discard, res.Body)
+			assert.ErrorIs(t, err, io.ErrUnexpectedEOF, "%s %s", path, encoding)
+			res.Body.Close()
+		}
+	}
+	// What goes wrong before the first record is an answer like any other.
+	_, err = conn.Exec(t.Context(), "alter table pageladder.record_set rename to gone")
+	require.NoError(t, err)
+	res, body := send(t, "GET", at+"/api/sets/tides/records/all", sent{})
+	assert.Equal(t, 500, res.StatusCode, "the schema is broken: that is the operator's fault")
+	assert.Contains(t, body, "problems/internal")
+}
+
+// What a caller sends and the database cannot take is the caller's fault, and is named.
+func TestWhatTheDatabaseCannotTakeIsNo5xx(t *testing.T) {
+	store := testkit.Store(t)
+	at := testkit.ServeStore(t, store)
+	load := func(name, csv string, more ...string) {
+		res, body := send(t, "POST", at+"/api/sets?name="+name+strings.Join(more, ""), inCSV(csv))
+		require.Equal(t, 201, res.StatusCode, body)
+		store.Indexed()
+	}
+	load("kinds", "id,word,day,at,doc,big,version,count,name\n1,a,2026-03-01,2026-03-01T06:30:00Z,\"{\"\"a\"\":1}\",12345678901234567890,1,2,x\n2,b,2026-03-02,2026-03-02T06:30:00Z,[],5,3,4,y\n")
+	random, source := make([]byte, 30_000), rand.New(rand.NewPCG(1, 2))
+	for i := range random {
+		random[i] = byte('a' + source.IntN(26)) // what could be compressed would fit
+	}
+	long := string(random)
+	words := make([]string, 300_000)
+	for i := range words {
+		words[i] = fmt.Sprint("w", i)
+	}
+	for name, body := range map[string]string{
+		"a date of the year 0": `{"id":3,"day":"0000-01-01"}`, "a time of the year 0": `{"id":3,"at":"0000-01-01T00:00:00Z"}`,
+		"a NUL in JSON": `{"id":3,"doc":{"a":"\u0000"}}`, "a NUL in text": `{"id":3,"word":"\u0000"}`, "a large exponent": `{"id":3,"doc":[1e200000]}`,
+		"many digits in JSON": `{"id":3,"doc":[` + strings.Repeat("9", 200_000) + `]}`, "many digits": `{"id":3,"big":"` + strings.Repeat("9", 200_000) + `"}`,
+		"a long text in an index": `{"id":3,"word":"` + long + `"}`, "a large id": `{"id":1e300}`,
+	} {
+		res, answer := send(t, "POST", at+"/api/sets/kinds/records", inJSON("", body))
+		assert.Equal(t, 422, res.StatusCode, "%s: %.300s", name, answer)
+		assert.Contains(t, answer, `"faults":[{"param":"`, name)
+	}
+	load("notes", "id,note\n1,x\n", "&rules="+url.QueryEscape(`{"key":["id"],"search":["note"]}`))
+	res, body := send(t, "POST", at+"/api/sets/notes/records", inJSON("", `{"id":2,"note":"`+strings.Join(words, " ")+` and `+long+` `+strings.Repeat("y", 5000)+`"}`))
+	assert.Equal(t, 201, res.StatusCode, "%.300s", body)
+	for q, want := range map[string]int64{"w17": 1, "x": 1} {
+		assert.Equal(t, want, total(t, at+"/api/sets/notes/records", "q="+q), "a search goes on beside long texts")
+	}
+	for name, file := range map[string]string{
+		"long-key": "key,a\n" + long + ",1\nb,2\n", "wide": strings.TrimSuffix(strings.Repeat("\"long name\",", 1600), ",") + "\n" + strings.TrimSuffix(strings.Repeat("some text,", 1600), ",") + "\n",
+	} {
+		res, body := send(t, "POST", at+"/api/sets?name="+name+"&key="+map[string]string{"long-key": "key", "wide": ""}[name], inCSV(file))
+		if name == "wide" {
+			res, body = send(t, "POST", at+"/api/sets?name="+name, inCSV(file))
+		}
+		assert.Equal(t, 422, res.StatusCode, "%s: %.300s", name, body)
+		assert.NotContains(t, body, "database-away")
+	}
+	res, body = send(t, "POST", at+"/api/sets?name=cut", sent{body: `[{"id":1},{"id":`, headers: map[string]string{"Content-Type": "application/json"}})
+	assert.Equal(t, 422, res.StatusCode, "a file that ends early is no database that is away: %s", body)
+	for _, query := range []string{"day=0000-01-01", "at=0000-01-01", "at.min=0000-01-01T00:00:00Z", "big.min=" + strings.Repeat("9", 1000), "id.min=" + strings.Repeat("9", 19),
+		"sort=version,count&version.min=1", "sort=-count&pl.facets=count,version,name", "sort=name,-version&name=x", "page=99999999999999999999&size=99999999999999999999", "row=99999999999999999999"} {
+		for _, path := range []string{"/records?", "/records/all?", "/ladder?", "/records/1/place?"} {
+			if strings.Contains(query, "facets") && path != "/records?" {
+				continue
+			}
+			res, body := send(t, "GET", at+"/api/sets/kinds"+path+query, sent{})
+			assert.Less(t, res.StatusCode, 500, "%s%s: %.300s", path, query, body)
+		}
+	}
+	load("system", "id,xmin,ctid,cmin,tableoid\n1,2,3,4,5\n")
+	res, body = send(t, "GET", at+"/api/sets/system/records?sort=-ctid_2", sent{})
+	assert.Equal(t, 200, res.StatusCode)
+	assert.Contains(t, body, `"xmin_2":2,"ctid_2":3,"cmin_2":4,"tableoid_2":5`)
+
+	// An index that cannot be made is told, and the others are there.
+	load("partly", "id,short,tale\n1,a,"+long+"\n")
+	_, body = send(t, "GET", at+"/api/sets/partly", sent{})
+	var told service.SetInfo
+	require.NoError(t, json.Unmarshal([]byte(body), &told))
+	for _, index := range told.Settings.Indexes {
+		failed := strings.Contains(index.Definition, "tale") && !strings.Contains(index.Definition, "gin")
+		assert.Equal(t, !failed, index.Ready, index.Definition)
+		assert.Equal(t, failed, strings.Contains(index.Failed, "too long to be indexed"), "%s: %s", index.Definition, index.Failed)
+	}
+	assert.Equal(t, int64(1), total(t, at+"/api/sets/partly/records", "q=a"))
 }
 
 func TestMetricsCountWhatIsAnswered(t *testing.T) {

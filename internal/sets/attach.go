@@ -105,14 +105,22 @@ type Attach struct {
 	Key           []string      // of a view; a table's own key where it is left out
 	Fields        []string      // those that are shown; empty: all
 	Rules         *paging.Rules // nil: rules that offer every shown field to sort and filter by
-	Remember      time.Duration // how long totals and footholds may be remembered; 0: not at all
+	// Types asks for other types of fields than they are given: integer for a bigint
+	// whose values are all within ±(2^53−1), so that they come as numbers.
+	Types    map[string]paging.Type
+	Remember time.Duration // how long totals and footholds may be remembered; 0: not at all
 }
 
-// foreignTypes are the types of a source's columns; any other is shown as text
-// that cannot be sorted or filtered by.
-var foreignTypes = map[string]paging.Type{
-	"int2": paging.Integer, "int4": paging.Integer, "int8": paging.BigInteger, "numeric": paging.BigDecimal,
-	"bool": paging.Boolean, "date": paging.Date, "timestamptz": paging.Time, "text": paging.Text, "varchar": paging.Text, "json": paging.JSON, "jsonb": paging.JSON,
+// foreignTypes are the types of a source's columns that have one of ours. Those of ours
+// beside "own" hold values that the source must write, order and compare by its own
+// type: a float in text, for example, is not the number that it stands for.
+var foreignTypes = map[string]struct {
+	Type paging.Type
+	own  bool
+}{
+	"int2": {paging.Integer, false}, "int4": {paging.Integer, false}, "int8": {paging.BigInteger, false}, "numeric": {paging.BigDecimal, false},
+	"float4": {paging.Decimal, true}, "float8": {paging.Decimal, true}, "bool": {paging.Boolean, false}, "date": {paging.Date, false},
+	"timestamptz": {paging.Time, false}, "text": {paging.Text, false}, "varchar": {paging.Text, false}, "json": {paging.JSON, false}, "jsonb": {paging.JSON, false},
 }
 
 // Attach makes a set of a table or view. Errors are ErrNoSource, ErrSuperuser, what
@@ -136,8 +144,16 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 	if err != nil {
 		return nil, err
 	}
+	if err := retype(ctx, pool, a, fields); err != nil {
+		return nil, err
+	}
 	if len(a.Key) > 0 {
 		key = a.Key
+	}
+	for _, name := range key {
+		if f := (&Set{Fields: fields}).field(name); f != nil && f.Unordered != "" {
+			return nil, fmt.Errorf("%w: the key %q cannot be sorted by: %s", ErrTable, name, f.Unordered)
+		}
 	}
 	if len(key) == 0 {
 		return nil, fmt.Errorf("%w: %s.%s has no primary key; name the fields that identify a record", ErrTable, a.Schema, a.Table)
@@ -221,10 +237,19 @@ func (s *Store) Table(ctx context.Context, source, schema, table string) (fields
 
 // describe reads a table's fields and primary key from its database's catalogue.
 func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fields []intake.Field, key []string, err error) {
+	// Of a domain the type below it counts. A type has an order where PostgreSQL's
+	// B-trees can hold it, by itself or as what it can be taken for.
 	rows, err := pool.Query(ctx, `
-		select a.attname, t.typname, coalesce(i.indisprimary, false)
+		select a.attname, b.typname, format_type(b.oid, null), b.typtype in ('e', 'r', 'm') or exists (
+			select from pg_opclass o join pg_am m on m.oid = o.opcmethod
+			where m.amname = 'btree' and o.opcdefault and (o.opcintype = e.oid or exists (
+				select from pg_cast k where k.castsource = e.oid and k.casttarget = o.opcintype and k.castmethod = 'b' and k.castcontext = 'i'))) or e.typtype = 'e', coalesce(i.indisprimary, false)
 		from pg_attribute a
 		join pg_class c on c.oid = a.attrelid join pg_namespace n on n.oid = c.relnamespace join pg_type t on t.oid = a.atttypid
+		join lateral (with recursive base as (
+			select t.oid, t.typbasetype union all select u.oid, u.typbasetype from base join pg_type u on u.oid = base.typbasetype
+		) select u.* from base join pg_type u on u.oid = base.oid where u.typbasetype = 0) b on true
+		join pg_type e on e.oid = case when b.typcategory = 'A' then b.typelem else b.oid end
 		left join pg_index i on i.indrelid = c.oid and i.indisprimary and a.attnum = any(i.indkey)
 		where n.nspname = $1 and c.relname = $2 and c.relkind in ('r', 'p', 'v', 'm', 'f') and a.attnum > 0 and not a.attisdropped
 		  and has_column_privilege(c.oid, a.attnum, 'select')
@@ -232,14 +257,21 @@ func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fi
 	if err != nil {
 		return nil, nil, err
 	}
-	var name, typeName string
-	var inKey bool
-	_, err = pgx.ForEachRow(rows, []any{&name, &typeName, &inKey}, func() error {
-		t, ok := foreignTypes[typeName]
-		if !ok {
-			t = unknownType
+	var name, typeName, written string
+	var ordered, inKey bool
+	_, err = pgx.ForEachRow(rows, []any{&name, &typeName, &written, &ordered, &inKey}, func() error {
+		f := intake.Field{Name: name, Label: name}
+		switch known, ok := foreignTypes[typeName]; {
+		case ok && known.Type == paging.JSON:
+			f.Type, f.Unordered = paging.JSON, "values of the type "+written+" are lists and objects, which have no order here"
+		case ok:
+			f.Type, f.Own = known.Type, known.own
+		case ordered:
+			f.Type, f.Own = paging.Text, true
+		default:
+			f.Type, f.Own, f.Unordered = unknownType, true, "PostgreSQL has no order for values of the type "+written
 		}
-		fields = append(fields, intake.Field{Name: name, Label: name, Type: t})
+		fields = append(fields, f)
 		if inKey {
 			key = append(key, name)
 		}
@@ -251,8 +283,34 @@ func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fi
 	return fields, key, err
 }
 
-// unknownType is the type of a column whose type is none of ours: its text is
-// shown as it is.
+// retype gives fields the types that were asked for.
+func retype(ctx context.Context, pool *pgxpool.Pool, a Attach, fields []intake.Field) error {
+	for name, t := range a.Types {
+		at := slices.IndexFunc(fields, func(f intake.Field) bool { return f.Name == name })
+		switch {
+		case at < 0:
+			return fmt.Errorf("%w: %s.%s has no field %q", ErrTable, a.Schema, a.Table, name)
+		case fields[at].Type == t:
+		case fields[at].Type != paging.BigInteger || t != paging.Integer:
+			return fmt.Errorf("%w: the type of %q is %s; only a bigint (big_integer) can be asked for as another, as integer", ErrTable, name, fields[at].Type)
+		default:
+			var beyond bool
+			table := &Set{Source: a.Source, schema: a.Schema, table: a.Table}
+			err := pool.QueryRow(ctx, "select exists (select from "+tableName(table)+" "+recordAlias+" where "+col(name)+" not between -9007199254740991 and 9007199254740991)").Scan(&beyond)
+			if err != nil {
+				return err
+			}
+			if beyond {
+				return fmt.Errorf("%w: %q has values beyond ±9007199254740991, which are no integer that every reader of JSON reads", ErrTable, name)
+			}
+			fields[at].Type = paging.Integer
+		}
+	}
+	return nil
+}
+
+// unknownType is the type of a column whose type is none of ours and has no order: its
+// text is shown as it is.
 const unknownType paging.Type = "other"
 
 // offering offers fields to sort and filter by, under names that are easy to write

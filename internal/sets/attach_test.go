@@ -52,7 +52,7 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 	for _, f := range set.Fields {
 		names = append(names, f.Name+":"+string(f.Type))
 	}
-	assert.Equal(t, []string{`no "1:integer`, "name:text", "fee:big_decimal", "at:time", "tags:other", "raw:json"}, names, "the key first, and only what the role may read")
+	assert.Equal(t, []string{`no "1:integer`, "name:text", "fee:big_decimal", "at:time", "tags:text", "raw:json"}, names, "the key first, and only what the role may read")
 
 	seen := map[any]bool{}
 	named := true
@@ -173,6 +173,119 @@ func TestFootholdsOfAnAttachedSetAreRememberedAsLongAsAllowed(t *testing.T) {
 	for query, want := range map[string]int64{"q=elodie+77": 1, "q=%C3%A9lodie+40": 2, "no=500": 1, "no=500&no=99999999999999999999999": 1, "no.min=99999999999999999999999": 0} {
 		_, m := page(query)
 		assert.Equal(t, want, *m.TotalItems, query)
+	}
+}
+
+// A column of any type that PostgreSQL has an order for can be sorted, filtered and
+// identified by, compared as its own type.
+func TestColumnsOfEveryTypeAreSortedAndFilteredByTheirOwn(t *testing.T) {
+	store := testkit.Store(t)
+	store.SetDeep(0)
+	superuser, reader := source(t)
+	require.NoError(t, store.AddSource("yard", reader))
+	conn, err := pgx.Connect(t.Context(), superuser)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	_, err = conn.Exec(t.Context(), `
+		create extension citext; create type mood as enum ('low', 'high', 'above'); create domain crew as int check (value > 0); create domain code as uuid;
+		create table kinds (u uuid, e mood, c char(5), ci citext, ts timestamp, ti time, iv interval, f4 float4, f8 float8, ip inet, m money, arr int[], d crew, dc code,
+			r int4range, mac macaddr, b bytea, p point, x xml, j json, big bigint, n int primary key);
+		insert into kinds select md5(n::text)::uuid, (array['low', 'high', 'above'])[n % 3 + 1]::mood, 'c' || n % 7, 'Name' || n % 5, timestamp '2026-03-01' + n * interval '1 hour',
+			time '00:00' + n * interval '7 minutes', n * interval '1 day', n / 3.0::float4, n / 3.0::float8, ('10.0.0.' || n)::inet, n::numeric::money, array[n % 3, n], n, md5(n::text)::uuid,
+			int4range(n, n + 5), ('08:00:2b:01:02:' || lpad(to_hex(n), 2, '0'))::macaddr, decode(lpad(to_hex(n), 4, '0'), 'hex'), point(n, n), '<a/>', '{}', n * 1000, n from generate_series(1, 120) n;
+		insert into kinds (n, f8, f4) values (200, 'NaN', 'Infinity'), (201, 0.1, 0.1);
+		grant select on kinds to public`)
+	require.NoError(t, err)
+	attach := func(name string, a sets.Attach) *sets.Set {
+		a.Name, a.Source, a.Schema, a.Table, a.Remember = name, "yard", "public", "kinds", time.Hour
+		set, err := store.Attach(t.Context(), a)
+		require.NoError(t, err)
+		return set
+	}
+	set := attach("kinds", sets.Attach{Types: map[string]paging.Type{"big": paging.Integer}})
+	types := map[string]string{}
+	for _, f := range set.Fields {
+		types[f.Name] = string(f.Type) + map[bool]string{true: "", false: " unordered"}[f.Unordered == ""]
+	}
+	assert.Equal(t, map[string]string{"u": "text", "e": "text", "c": "text", "ci": "text", "ts": "text", "ti": "text", "iv": "text", "f4": "decimal", "f8": "decimal", "ip": "text", "m": "text",
+		"arr": "text", "d": "integer", "dc": "text", "r": "text", "mac": "text", "b": "text", "p": "other unordered", "x": "other unordered", "j": "json unordered", "big": "integer", "n": "integer"}, types)
+	ids := func(set, query string) (ids []string) {
+		page, err := store.Page(t.Context(), sets.Request{Set: set, Query: query})
+		require.NoError(t, err, query)
+		for _, r := range recordsOf(t, page) {
+			ids = append(ids, fmt.Sprint(r["n"]))
+		}
+		return ids
+	}
+	for _, f := range set.Fields {
+		if f.Unordered != "" {
+			continue
+		}
+		for _, direction := range []string{"", "-"} {
+			var want []string
+			rows, err := conn.Query(t.Context(), fmt.Sprintf("select k.n::text from kinds k order by k.%[1]s is null, k.%[1]s %[2]s, k.n %[2]s", f.Name, map[string]string{"": "", "-": "desc"}[direction]))
+			require.NoError(t, err)
+			var n string
+			_, err = pgx.ForEachRow(rows, []any{&n}, func() error { want = append(want, n); return nil })
+			require.NoError(t, err)
+			sort := "&sort=" + direction + f.Name
+			require.Equal(t, want[40:60], ids("kinds", "page=3&size=20"+sort), f.Name)
+			_, _, err = store.BuildFootholds(t.Context(), "kinds", sort[1:])
+			require.NoError(t, err, f.Name)
+			require.Equal(t, want[40:60], ids("kinds", "page=3&size=20"+sort), "%s, from a foothold", f.Name)
+			row, _, err := store.Place(t.Context(), sets.Request{Set: "kinds", Query: sort[1:]}, []string{want[50]})
+			require.NoError(t, err, f.Name)
+			require.EqualValues(t, 51, row, f.Name)
+		}
+		facets, err := store.Facets(t.Context(), sets.Request{Set: "kinds"}, []string{f.Name})
+		require.NoError(t, err)
+		for _, facet := range facets[f.Name] {
+			if facet.Value != nil {
+				page, err := store.Page(t.Context(), sets.Request{Set: "kinds", Query: f.Name + "=" + url.QueryEscape(*facet.Value)})
+				require.NoError(t, err)
+				require.Equal(t, facet.Count, *page.Settled.Metadata().TotalItems, "%s=%s", f.Name, *facet.Value)
+			}
+		}
+	}
+	for query, want := range map[string]int{"e=high": 40, "e.not=high": 82, "ci=name3": 24, "ci.has=AME3": 24, "c=c3": 17, "arr=%7B1,1%7D": 1, "f4=0.1": 1, "f8.min=39.9": 2, "f8=0.1": 1, "ip.starts=10.0.0.11": 11,
+		"iv=1+day": 1, "u.none=true": 2, "d.max=3": 3, "e=high&e=low": 80, "ts=2026-03-01T05:00:00": 1, "ts.starts=2026-03-02": 24, "m=$5.00": 1} {
+		assert.Len(t, ids("kinds", query+"&size=100"), min(want, 100), query)
+		page, err := store.Page(t.Context(), sets.Request{Set: "kinds", Query: query})
+		require.NoError(t, err)
+		assert.EqualValues(t, want, *page.Settled.Metadata().TotalItems, query)
+	}
+	_, err = store.Page(t.Context(), sets.Request{Set: "kinds", Query: "u=no-uuid"})
+	var wrong *sets.DataError
+	assert.ErrorAs(t, sets.AsFault(err), &wrong, "what the type cannot be is the caller's fault")
+	page, err := store.Page(t.Context(), sets.Request{Set: "kinds", Query: "n=200"})
+	require.NoError(t, err)
+	assert.Equal(t, []any{"NaN", "Infinity"}, []any{recordsOf(t, page)[0]["f8"], recordsOf(t, page)[0]["f4"]}, "no JSON number can be those")
+
+	attach("by-uuid", sets.Attach{Key: []string{"u"}, Fields: []string{"n"}})
+	page, err = store.Page(t.Context(), sets.Request{Set: "by-uuid", Query: "page=2&size=50&n.max=120"})
+	require.NoError(t, err)
+	first := string(page.Records[0][0])
+	_, record, _, err := store.Record(t.Context(), sets.Request{Set: "by-uuid"}, []string{first})
+	require.NoError(t, err)
+	assert.Equal(t, first, string(record[0]))
+	_, _, _, err = store.Record(t.Context(), sets.Request{Set: "by-uuid"}, []string{"no uuid"})
+	assert.ErrorIs(t, err, sets.ErrNoRecord)
+	row, _, err := store.Place(t.Context(), sets.Request{Set: "by-uuid", Query: "n.max=120"}, []string{first})
+	require.NoError(t, err)
+	assert.EqualValues(t, 51, row)
+	for says, a := range map[string]sets.Attach{
+		"cannot be sorted by":      {Key: []string{"p"}},
+		"can be asked for":         {Types: map[string]paging.Type{"ci": paging.Integer}},
+		`has no field "wings"`:     {Types: map[string]paging.Type{"wings": paging.Integer}},
+		"beyond ±9007199254740991": {Types: map[string]paging.Type{"big": paging.Integer}},
+	} {
+		if says[0] == 'b' {
+			_, err := conn.Exec(t.Context(), "update kinds set big = 9007199254740992 where n = 7")
+			require.NoError(t, err)
+		}
+		a.Name, a.Source, a.Schema, a.Table = "refused", "yard", "public", "kinds"
+		_, err := store.Attach(t.Context(), a)
+		assert.ErrorContains(t, err, says)
 	}
 }
 

@@ -2,10 +2,14 @@ package sets
 
 import (
 	"context"
+	"math"
+	"slices"
 	"strconv"
+	"strings"
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 )
 
@@ -45,15 +49,31 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 			if all[field], err = pgx.CollectRows(rows, pgx.RowToStructByPos[Facet]); err != nil {
 				return err
 			}
-			for _, facet := range all[field] { // as it is written in a query
-				if facet.Value != nil {
-					*facet.Value = Text(set.field(field).Type, []byte(*facet.Value))
+			// As it is written in a query; what no query can hold (NaN, a float of more than
+			// 15 digits) is left out.
+			f := set.field(field)
+			all[field] = slices.DeleteFunc(all[field], func(facet Facet) bool {
+				if facet.Value == nil {
+					return false
 				}
-			}
+				*facet.Value = plain(f, *facet.Value)
+				_, want := f.Type.Canonical(*facet.Value)
+				return want != ""
+			})
 		}
 		return nil
 	})
 	return all, err
+}
+
+// plain is a value as it is written in a query; of a float, without an exponent.
+func plain(f *intake.Field, value string) string {
+	if f.Type == paging.Decimal && strings.Contains(value, "e") {
+		if n, err := strconv.ParseFloat(value, 64); err == nil && !math.IsInf(n, 0) {
+			return strconv.FormatFloat(n, 'f', -1, 64)
+		}
+	}
+	return Text(f.Type, []byte(value))
 }
 
 func filtered(rules *paging.Rules, field string) bool {

@@ -44,6 +44,9 @@ func dataFault(set *Set, err error) error {
 		}
 		return &ValueError{fields, "values that are too long to be indexed together", "at most about 2,700 bytes, or rules that neither sort nor filter by them"}
 	}
+	if strings.HasPrefix(pg.Message, "index row") {
+		return &DataError{"a value is too long to be indexed; right would be at most about 2,700 bytes in fields that the rules sort or filter by, or that are the key's", err}
+	}
 	if pg.ColumnName != "" {
 		return &ValueError{pg.ColumnName, "a value that cannot be kept", pg.Message}
 	}

@@ -99,7 +99,7 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 		              when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end, 0), coalesce(f.says, '')
 		from unnest($1::text[]) wanted left join pg_index i on i.indexrelid = to_regclass(wanted)
 		left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid
-		left join pageladder.index_failure f on not coalesce(i.indisvalid, false) and $2 || quote_ident(f.index_name) in (wanted, replace(wanted, '"', ''))`, slices.Collect(maps.Keys(definitions)), quote(postgres.Schema)+".")
+		left join pageladder.index_failure f on not coalesce(i.indisvalid, false) and wanted = $2 || '"' || f.index_name || '"'`, slices.Collect(maps.Keys(definitions)), quote(postgres.Schema)+".")
 	if err != nil {
 		return nil, err
 	}

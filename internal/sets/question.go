@@ -84,6 +84,9 @@ func castTo(t paging.Type, values ...string) string {
 // condition writes one filter. A record without a value is not equal to
 // anything, so that "not" finds it.
 func (q *question) condition(c *paging.Condition) string {
+	if f := q.set.field(c.Field); f != nil && f.Own && c.Op != paging.None {
+		return q.ownCondition(c)
+	}
 	column, sqlType := col(c.Field), castTo(c.Type, c.Values...)
 	one := func() string { return q.arg(c.Values[0], sqlType) }
 	if c.Type == paging.Time && slices.ContainsFunc(c.Values, isDay) {
@@ -109,13 +112,37 @@ func (q *question) condition(c *paging.Condition) string {
 	}
 	either := make([]string, len(c.Values))
 	for i, v := range c.Values {
-		pattern := likeEscape.Replace(v) + "%"
-		if c.Op == paging.Has {
-			pattern = "%" + pattern
-		}
-		either[i] = column + " ilike " + q.arg(pattern, "text")
+		either[i] = column + " ilike " + q.arg(likePattern(c.Op, v), "text")
 	}
 	return "(" + strings.Join(either, " or ") + ")"
+}
+
+// ownCondition writes a filter of a field whose values the source compares by its own
+// type: a placeholder without a cast takes the type of the column.
+func (q *question) ownCondition(c *paging.Condition) string {
+	column := col(c.Field)
+	place := func(value string) string {
+		q.args = append(q.args, value)
+		return "$" + strconv.Itoa(len(q.args))
+	}
+	either := make([]string, len(c.Values))
+	for i, v := range c.Values {
+		switch c.Op {
+		case paging.Min:
+			either[i] = column + " >= " + place(v)
+		case paging.Max:
+			either[i] = column + " <= " + place(v)
+		case paging.Has, paging.Starts:
+			either[i] = column + "::text ilike " + q.arg(likePattern(c.Op, v), "text")
+		default:
+			either[i] = column + " = " + place(v)
+		}
+	}
+	any := "(" + strings.Join(either, " or ") + ")"
+	if c.Op == paging.Not {
+		return "(not " + any + " or " + column + " is null)"
+	}
+	return any
 }
 
 // isDay tells whether a value of a time is a date alone, which stands for the whole
@@ -147,6 +174,15 @@ func (q *question) onDays(c *paging.Condition) string {
 		return "(not " + any + " or " + column + " is null)"
 	}
 	return any
+}
+
+// likePattern is the pattern of a "has" or "starts".
+func likePattern(op paging.Operator, value string) string {
+	pattern := likeEscape.Replace(value) + "%"
+	if op == paging.Has {
+		pattern = "%" + pattern
+	}
+	return pattern
 }
 
 var likeEscape = strings.NewReplacer(`\`, `\\`, `%`, `\%`, `_`, `\_`)
@@ -268,7 +304,7 @@ func (q *question) regionsFrom(values []*string) []region {
 		place := func(i int) string {
 			ties.args = append(ties.args, *values[i])
 			n++
-			return "$" + strconv.Itoa(n) + "::" + q.sqlType(q.order[i].Field, *values[i])
+			return "$" + strconv.Itoa(n) + q.cast(q.order[i].Field, *values[i])
 		}
 		for i := range depth {
 			if values[i] == nil {
@@ -328,7 +364,7 @@ func (q *question) oneWayFrom(values []*string) []region {
 	for i, o := range q.order {
 		fields[i] = col(o.Field)
 		r.args = append(r.args, *values[i])
-		places[i] = "$" + strconv.Itoa(len(q.args)+i+1) + "::" + q.sqlType(o.Field, *values[i])
+		places[i] = "$" + strconv.Itoa(len(q.args)+i+1) + q.cast(o.Field, *values[i])
 	}
 	compare := ") >= ("
 	if q.order[0].Desc {
@@ -354,9 +390,14 @@ func withoutArg(ties region, depth int, column string, values []*string) region 
 	return r
 }
 
-// sqlType is the type that a value is cast to to be held against a field.
-func (q *question) sqlType(field, value string) string {
-	return castTo(q.set.field(field).Type, value)
+// cast is how a value is cast to be held against a field: by the type of ours, or not
+// at all where the field has a type of the source's own, which the value then takes.
+func (q *question) cast(field, value string) string {
+	f := q.set.field(field)
+	if f.Own || f.Type == unknownType {
+		return ""
+	}
+	return "::" + castTo(f.Type, value)
 }
 
 // from writes the FROM and WHERE of a question, within a region.

@@ -47,6 +47,8 @@ func appendValue(dst []byte, t intake.Type, v []byte) []byte {
 	switch {
 	case v == nil:
 		return append(dst, "null"...)
+	case t == paging.Decimal && v[len(v)-1] > '9': // NaN and the infinities, of a float: no JSON numbers
+		return appendString(dst, v)
 	case t == paging.Integer, t == paging.Decimal, t == paging.JSON:
 		return append(dst, v...)
 	case t == paging.Boolean && v[0] == 't':

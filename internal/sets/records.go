@@ -106,7 +106,7 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 	n := len(q.args)
 	for i, field := range q.set.Rules.Key {
 		g.args = append(g.args, w.key[i])
-		g.where = append(g.where, col(field)+" = $"+strconv.Itoa(n+i+1)+"::"+q.sqlType(field, w.key[i]))
+		g.where = append(g.where, col(field)+" = $"+strconv.Itoa(n+i+1)+q.cast(field, w.key[i]))
 	}
 	rows, err := db.Query(ctx, "select "+columns+q.from(g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(slices.Clone(q.args), g.args...)...)...)
 	if err != nil {
@@ -114,10 +114,10 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 	}
 	defer rows.Close()
 	if !rows.Next() {
-		if err := rows.Err(); err != nil {
+		if err := rows.Err(); err != nil && dataFault(nil, err) == err {
 			return nil, err
 		}
-		return nil, ErrNoRecord
+		return nil, ErrNoRecord // also where the key is none that the source can read
 	}
 	var c copier
 	c.copy(rows.RawValues())
@@ -138,7 +138,12 @@ func newWriter(set *Set, key []string) (*writer, error) {
 	}
 	w := &writer{set: set}
 	for i, field := range set.Rules.Key {
-		value, want := set.field(field).Type.Canonical(key[i])
+		f := set.field(field)
+		t := f.Type
+		if f.Own || t == unknownType { // the source reads it
+			t = paging.Text
+		}
+		value, want := t.Canonical(key[i])
 		if want != "" { // no record can have it
 			return nil, ErrNoRecord
 		}

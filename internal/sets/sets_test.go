@@ -254,3 +254,17 @@ func TestErrorsAreTold(t *testing.T) {
 	_, err = store.Page(t.Context(), sets.Request{Set: "arrivals'; drop table x; --"})
 	assert.ErrorIs(t, err, sets.ErrNoSet)
 }
+
+// What is remembered of footholds is what is there: replacing one takes no more room.
+func TestFootholdsThatAreReplacedTakeNoMoreRoom(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, bytes, err := store.BuildFootholds(t.Context(), "arrivals", "sort=vessel")
+	require.NoError(t, err)
+	for range 50 {
+		_, again, err := store.BuildFootholds(t.Context(), "arrivals", "sort=vessel")
+		require.NoError(t, err)
+		require.Equal(t, bytes, again)
+	}
+	tracks, kept := store.Footholds()
+	assert.Equal(t, []int{1, bytes}, []int{tracks, kept})
+}
