@@ -15,6 +15,8 @@ import (
 	"strings"
 	"time"
 
+	"github.com/dunglas/httpsfv"
+
 	"pageladder.example/paging"
 )
 
@@ -127,6 +129,26 @@ func (r *Record) UnmarshalJSON(text []byte) error {
 	return nil
 }
 
+// MarshalJSON writes the object that UnmarshalJSON reads, its fields in their order.
+func (r Record) MarshalJSON() ([]byte, error) {
+	text := []byte{'{'}
+	for i, v := range r {
+		if i > 0 {
+			text = append(text, ',')
+		}
+		name, err := json.Marshal(v.Field)
+		if err != nil {
+			return nil, err
+		}
+		text = append(append(text, name...), ':')
+		if len(v.JSON) == 0 {
+			text = append(text, "null"...)
+		}
+		text = append(text, v.JSON...)
+	}
+	return append(text, '}'), nil
+}
+
 // Text is the value as plain text; ok is false where it is missing.
 func (v Value) Text() (text string, ok bool) {
 	switch {
@@ -156,13 +178,47 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 // An error ends it; without one, every record has come.
 func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
-		res, err := c.send(ctx, request{path: []string{"sets", set, "records", "all"}, query: query, accept: "application/x-ndjson"})
+		stream, err := c.Stream(ctx, set, query)
 		if err != nil {
 			yield(nil, err)
 			return
 		}
-		defer res.Body.Close()
-		dec := json.NewDecoder(res.Body)
+		defer stream.Close()
+		for record, err := range stream.Records() {
+			if !yield(record, err) {
+				return
+			}
+		}
+	}
+}
+
+// Stream is every record that a query asks for, as it comes.
+type Stream struct {
+	// Adjusted is what the service changed of the query: without sentences, and of a
+	// long list only the first.
+	Adjusted []paging.Adjustment
+
+	set string
+	res *http.Response
+}
+
+// Stream asks for every record of a query. Who asks closes it.
+func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error) {
+	res, err := c.send(ctx, request{path: []string{"sets", set, "records", "all"}, query: query, accept: "application/x-ndjson"})
+	if err != nil {
+		return nil, err
+	}
+	return &Stream{adjustedIn(res.Header.Get("Adjusted")), set, res}, nil
+}
+
+// Close ends the stream.
+func (s *Stream) Close() error { return s.res.Body.Close() }
+
+// Records iterates over the records. An error ends it; without one, every record has
+// come.
+func (s *Stream) Records() iter.Seq2[Record, error] {
+	return func(yield func(Record, error) bool) {
+		dec := json.NewDecoder(s.res.Body)
 		for {
 			var record Record
 			err := dec.Decode(&record)
@@ -170,7 +226,7 @@ func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, e
 				return
 			}
 			if err != nil {
-				yield(nil, fmt.Errorf("the records of %s were cut off: %w", set, err))
+				yield(nil, fmt.Errorf("the records of %s were cut off: %w", s.set, err))
 				return
 			}
 			if !yield(record, nil) {
@@ -178,6 +234,38 @@ func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, e
 			}
 		}
 	}
+}
+
+// adjustedIn reads the header Adjusted. What cannot be read tells nothing.
+func adjustedIn(header string) (adjusted []paging.Adjustment) {
+	if header == "" {
+		return nil
+	}
+	list, err := httpsfv.UnmarshalList([]string{header})
+	if err != nil {
+		return nil
+	}
+	text := func(value any) string {
+		switch v := value.(type) {
+		case string:
+			return v
+		case httpsfv.DisplayString:
+			return string(v)
+		}
+		return ""
+	}
+	for _, member := range list {
+		item, ok := member.(httpsfv.Item)
+		if !ok || text(item.Value) == "" {
+			continue
+		}
+		param := func(name string) string {
+			value, _ := item.Params.Get(name)
+			return text(value)
+		}
+		adjusted = append(adjusted, paging.Adjustment{Param: text(item.Value), Given: param("given"), Used: paging.Used(param("used")), Why: paging.Code(param("why"))})
+	}
+	return adjusted
 }
 
 // One is one record and its revision.

@@ -9,6 +9,7 @@ import (
 	"net/http"
 	"os"
 	"os/signal"
+	"regexp"
 	"strings"
 	"syscall"
 
@@ -49,13 +50,27 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 	if err == nil {
 		return exitOK
 	}
-	fmt.Fprintf(errOut, "%s %s\n", terminalOf(errOut).in(text.FgRed, "pageladder:"), strings.TrimSpace(err.Error()))
+	fmt.Fprintf(errOut, "%s %s\n", terminalOf(errOut).in(text.FgRed, "pageladder:"), inShell(strings.TrimSpace(err.Error())))
 	code := exitCode(err)
 	if code == exitUsage {
 		fmt.Fprintf(errOut, "See '%s --help'.\n", cmd.CommandPath())
 	}
 	return code
 }
+
+// inShell says with commands what the service says with calls of its API.
+func inShell(text string) string {
+	text = replaceCall.ReplaceAllString(text, `"pageladder sets import $1 FILE --again" replaces its records`)
+	return calls.Replace(text)
+}
+
+var (
+	replaceCall = regexp.MustCompile(`PUT /api/sets/([a-z0-9_-]+)/records replaces its records`)
+	calls       = strings.NewReplacer(
+		"/api/sets lists those that there are", `"pageladder sets list" lists those that there are`,
+		"send a token in the Authorization header, or sign in with one in the console", "name a token with --token-file or PAGELADDER_TOKEN",
+	)
+)
 
 func exitCode(err error) int {
 	var usage usageError

@@ -117,7 +117,11 @@ that are no records refuse the file and are listed, or are set aside into a file
 		}
 		if done.Bad != nil {
 			writeBadRows(cmd.ErrOrStderr(), done.Bad.Rows)
-			fmt.Fprintf(cmd.ErrOrStderr(), "%d rows are no records.\n", done.Bad.Count)
+			if done.Bad.Count == 1 {
+				fmt.Fprintln(cmd.ErrOrStderr(), "1 row is no record.")
+			} else {
+				fmt.Fprintf(cmd.ErrOrStderr(), "%d rows are no records.\n", done.Bad.Count)
+			}
 		}
 		t := newListing("field", "label", "type")
 		for _, f := range done.Fields {
@@ -127,9 +131,9 @@ that are no records refuse the file and are listed, or are set aside into a file
 			return err
 		}
 		if done.Set == nil {
-			fmt.Fprintf(out, "%d records, key %s; nothing was kept.\n", done.Rows, strings.Join(done.Key, ","))
+			fmt.Fprintf(out, "%s, key %s; nothing was kept.\n", several(done.Rows, "record"), strings.Join(done.Key, ","))
 		} else {
-			fmt.Fprintf(out, "%s has %d records, key %s.\n", done.Set.Name, *done.Set.Records, strings.Join(done.Key, ","))
+			fmt.Fprintf(out, "%s has %s, key %s.\n", done.Set.Name, several(*done.Set.Records, "record"), strings.Join(done.Key, ","))
 		}
 		return nil
 	})

@@ -21,22 +21,33 @@ import (
 var outputs = []string{"table", "json", "csv", "ndjson"}
 
 // outputForm is a form of output; another is refused before anything is done.
-type outputForm string
+type outputForm struct {
+	into  *string
+	forms []string
+}
 
-func (o *outputForm) String() string { return string(*o) }
-func (o *outputForm) Type() string   { return "string" }
-func (o *outputForm) Set(text string) error {
-	if !slices.Contains(outputs, text) {
-		return fmt.Errorf("right would be one of %s", strings.Join(outputs, ", "))
+func (o outputForm) String() string {
+	if o.into == nil {
+		return ""
 	}
-	*o = outputForm(text)
+	return *o.into
+}
+func (o outputForm) Type() string { return "string" }
+func (o outputForm) Set(text string) error {
+	if !slices.Contains(o.forms, text) {
+		return fmt.Errorf("right would be one of %s", strings.Join(o.forms, ", "))
+	}
+	*o.into = text
 	return nil
 }
 
-func outputFlag(cmd *cobra.Command, output *string) {
-	*output = outputs[0]
-	cmd.Flags().VarP((*outputForm)(output), "output", "o", "form of the output: "+strings.Join(outputs, ", "))
-	cmd.RegisterFlagCompletionFunc("output", cobra.FixedCompletions(outputs, cobra.ShellCompDirectiveNoFileComp))
+func outputFlag(cmd *cobra.Command, output *string) { formFlag(cmd, output, outputs...) }
+
+// formFlag adds -o to a command, with the forms that it knows; the first is the default.
+func formFlag(cmd *cobra.Command, output *string, forms ...string) {
+	*output = forms[0]
+	cmd.Flags().VarP(outputForm{output, forms}, "output", "o", "form of the output: "+strings.Join(forms, ", "))
+	cmd.RegisterFlagCompletionFunc("output", cobra.FixedCompletions(forms, cobra.ShellCompDirectiveNoFileComp))
 }
 
 // telling gives a command that only does something the flag for its output.
@@ -74,39 +85,95 @@ func outcome(cmd *cobra.Command, sentence string, facts ...any) error {
 	return t.write(cmd.OutOrStdout(), output, object)
 }
 
-const cellWidth = 40 // of a table; longer text is cut
-
-// drawTable draws records as an aligned table, numbers to the right, its head bold.
+// drawTable draws records as an aligned table, numbers to the right, its head bold. On
+// a terminal its widest columns are cut until it fits; elsewhere nothing is.
 func drawTable(to terminal, fields []client.Field, records []client.Record) string {
 	t := table.NewWriter()
 	t.SetStyle(table.StyleLight)
 	t.Style().Options = table.Options{SeparateHeader: true}
-	t.Style().Box.PaddingLeft, t.Style().Box.PaddingRight = "", "  "
+	t.Style().Box.PaddingLeft, t.Style().Box.PaddingRight = "", strings.Repeat(" ", columnGap)
 	t.Style().Format.Header = text.FormatDefault
+	widths := make([]int, len(fields))
+	for i, f := range fields {
+		widths[i] = text.StringWidth(f.Name)
+	}
+	cells := make([][]string, len(records))
+	for n, record := range records {
+		for i, v := range record {
+			cell, _ := v.Text()
+			cells[n] = append(cells[n], printable(cell))
+			if i < len(widths) {
+				widths[i] = max(widths[i], text.StringWidth(cells[n][i]))
+			}
+		}
+	}
+	fitWidths(widths, to.columns)
 	head := table.Row{}
 	var columns []table.ColumnConfig
 	for i, f := range fields {
-		head = append(head, f.Name)
+		head = append(head, text.Snip(f.Name, widths[i], "…"))
 		if f.Type == string(paging.Integer) || f.Type == string(paging.Decimal) {
 			columns = append(columns, table.ColumnConfig{Number: i + 1, Align: text.AlignRight, AlignHeader: text.AlignRight})
 		}
 	}
 	t.AppendHeader(head)
 	t.SetColumnConfigs(columns)
-	for _, record := range records {
+	for _, record := range cells {
 		row := table.Row{}
-		for _, v := range record {
-			cell, _ := v.Text()
-			row = append(row, text.Snip(printable(cell), cellWidth, "…"))
+		for i, cell := range record {
+			if i < len(widths) {
+				cell = text.Snip(cell, widths[i], "…")
+			}
+			row = append(row, cell)
 		}
 		t.AppendRow(row)
 	}
 	lines := strings.Split(t.Render(), "\n")
-	for i := range lines {
-		lines[i] = strings.TrimRight(lines[i], " ")
+	for i, line := range lines {
+		if trimmed := strings.TrimRight(line, " "); strings.Trim(line, "─") != "" || trimmed == "" {
+			lines[i] = trimmed
+		} else { // the rule below the head, up to the last column's end
+			lines[i] = strings.TrimSuffix(line, strings.Repeat("─", columnGap))
+		}
 	}
 	lines[0] = to.in(text.Bold, lines[0])
 	return strings.Join(lines, "\n")
+}
+
+const (
+	columnGap   = 2 // spaces after each column of a table
+	narrowest   = 4 // of a column that is cut
+	screenWidth = 20
+)
+
+// fitWidths narrows the widest columns until all of them fit; 0: any width fits.
+func fitWidths(widths []int, screen int) {
+	if screen < screenWidth {
+		return
+	}
+	sum := columnGap * (len(widths) - 1)
+	for _, w := range widths {
+		sum += w
+	}
+	for sum > screen {
+		widest, next := 0, narrowest
+		for i, w := range widths {
+			if w > widths[widest] {
+				widest = i
+			}
+		}
+		for _, w := range widths {
+			if w < widths[widest] {
+				next = max(next, w)
+			}
+		}
+		cut := min(sum-screen, max(widths[widest]-next, 1))
+		if widths[widest]-cut < narrowest {
+			return // it cannot
+		}
+		widths[widest] -= cut
+		sum -= cut
+	}
 }
 
 // printable keeps a value from breaking the table or steering the terminal.
@@ -204,10 +271,7 @@ func (t *listing) add(cells ...any) {
 func (t *listing) write(w io.Writer, output string, raw any) error {
 	switch output {
 	case "json":
-		enc := json.NewEncoder(w)
-		enc.SetIndent("", "  ")
-		enc.SetEscapeHTML(false)
-		return enc.Encode(raw)
+		return writeJSON(w, raw)
 	case "ndjson":
 		return writeNDJSON(w, t.records)
 	case "csv":
@@ -215,4 +279,30 @@ func (t *listing) write(w io.Writer, output string, raw any) error {
 	}
 	_, err := fmt.Fprintln(w, drawTable(terminalOf(w), t.fields, t.records))
 	return err
+}
+
+// writeJSON writes JSON as every command does: indented, and with nothing escaped that
+// need not be.
+func writeJSON(w io.Writer, value any) error {
+	enc := json.NewEncoder(w)
+	enc.SetIndent("", "  ")
+	enc.SetEscapeHTML(false)
+	return enc.Encode(value)
+}
+
+// writeRecords writes records without a page round them.
+func writeRecords(w io.Writer, output string, records []client.Record) error {
+	var t listing
+	for _, r := range records {
+		for i, v := range r {
+			if i >= len(t.fields) {
+				t.fields = append(t.fields, client.Field{Name: v.Field})
+			}
+			if len(v.JSON) > 0 && (v.JSON[0] == '-' || '0' <= v.JSON[0] && v.JSON[0] <= '9') {
+				t.fields[i].Type = string(paging.Decimal)
+			}
+		}
+	}
+	t.records = records
+	return t.write(w, output, append([]client.Record{}, records...))
 }

@@ -2,6 +2,9 @@ package cli
 
 import (
 	"bufio"
+	"bytes"
+	"cmp"
+	"encoding/json"
 	"errors"
 	"fmt"
 	"io"
@@ -159,7 +162,18 @@ however many there are; with --interactive one page after the other, by short wo
 		}
 		switch {
 		case all:
-			return writeAll(cmd.OutOrStdout(), output, c.All(cmd.Context(), args[0], query))
+			if output == "table" {
+				return usageError{errors.New("--all comes as -o csv, ndjson or json")}
+			}
+			stream, err := c.Stream(cmd.Context(), args[0], query)
+			if err != nil {
+				return err
+			}
+			defer stream.Close()
+			for _, a := range stream.Adjusted {
+				fmt.Fprintf(cmd.ErrOrStderr(), "%s: found %q (%s); %s used\n", a.Param, a.Given, a.Why, cmp.Or(string(a.Used), "nothing"))
+			}
+			return writeAll(cmd.OutOrStdout(), output, stream.Records())
 		case interactive:
 			return interact(cmd, c, args[0], query, fields)
 		}
@@ -179,9 +193,6 @@ func showPage(cmd *cobra.Command, c *client.Client, set, query, output string, f
 
 // writeAll writes records as they come.
 func writeAll(w io.Writer, output string, records iter.Seq2[client.Record, error]) error {
-	if output == "table" {
-		return usageError{errors.New("--all comes as -o csv, ndjson or json")}
-	}
 	out := bufio.NewWriter(w)
 	n := 0
 	for record, err := range records {
@@ -199,8 +210,8 @@ func writeAll(w io.Writer, output string, records iter.Seq2[client.Record, error
 		case output == "csv":
 			err = writeCSV(out, nil, []client.Record{record})
 		case output == "json":
-			out.WriteString(map[bool]string{true: "[", false: ","}[n == 0])
-			fallthrough
+			out.WriteString(map[bool]string{true: "[\n  ", false: ",\n  "}[n == 0])
+			err = indented(out, record, "  ")
 		default:
 			err = writeNDJSON(out, []client.Record{record})
 		}
@@ -210,9 +221,23 @@ func writeAll(w io.Writer, output string, records iter.Seq2[client.Record, error
 		n++
 	}
 	if output == "json" {
-		out.WriteString(map[bool]string{true: "[]\n", false: "]\n"}[n == 0])
+		out.WriteString(map[bool]string{true: "[]\n", false: "\n]\n"}[n == 0])
 	}
 	return out.Flush()
+}
+
+// indented writes one value as writeJSON does within a list.
+func indented(w io.Writer, value any, prefix string) error {
+	text, err := json.Marshal(value)
+	if err != nil {
+		return err
+	}
+	var b bytes.Buffer
+	if err := json.Indent(&b, text, prefix, "  "); err != nil {
+		return err
+	}
+	_, err = w.Write(b.Bytes())
+	return err
 }
 
 // interact goes from page to page, by words that are typed.
@@ -326,8 +351,7 @@ func setNames(cmd *cobra.Command, connect func() (*client.Client, error)) []stri
 func writePage(w io.Writer, output string, p *client.Page, fields func() ([]client.Field, error)) error {
 	switch output {
 	case "json":
-		_, err := fmt.Fprintf(w, "%s\n", p.Raw)
-		return err
+		return writeJSON(w, p.Raw)
 	case "ndjson":
 		return writeNDJSON(w, p.Records)
 	}

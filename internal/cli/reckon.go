@@ -1,20 +1,15 @@
 package cli
 
 import (
-	"bufio"
-	"bytes"
-	"encoding/csv"
-	"encoding/json"
 	"errors"
 	"fmt"
 	"io"
-	"path/filepath"
+	"slices"
 	"strconv"
 	"strings"
 
 	"github.com/spf13/cobra"
 
-	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 )
@@ -29,8 +24,12 @@ func (l *listFlags) add(cmd *cobra.Command) {
 	f.StringVar(&l.rules, "rules", "", "file with the rules, JSON or YAML; left out: the defaults")
 	f.StringVar(&l.base, "base", "", "path, URL or RFC 6570 template that links are built on; left out: the rules'")
 	f.StringVar(&l.language, "language", "en", "language that the page is described in")
-	f.StringVar(&l.form, "as", "text", "text, json, html or link (the Link header)")
-	f.StringVar(&l.style, "markup", "plain", "of html: plain, bootstrap or classed")
+	formFlag(cmd, &l.form, append(outputs[:len(outputs):len(outputs)], "html", "link")...)
+	f.StringVar(&l.style, "markup", "plain", "of -o html: plain, bootstrap or classed")
+	// What --output was called before it was called as everywhere else.
+	old := (*outputAlias)(&l.form)
+	f.Var(old, "as", "the form, as --output tells it")
+	f.MarkHidden("as")
 }
 
 func (l *listFlags) read(in io.Reader) (*paging.Rules, paging.Base, error) {
@@ -70,9 +69,24 @@ func settle(rules *paging.Rules, query string, total paging.Total) (paging.Page,
 	return paging.Page{}, err
 }
 
+// outputAlias takes the words of the flag --as.
+type outputAlias string
+
+func (o *outputAlias) String() string { return "" }
+func (o *outputAlias) Type() string   { return "string" }
+func (o *outputAlias) Set(text string) error {
+	if text == "text" {
+		text = "table"
+	}
+	if !slices.Contains([]string{"table", "json", "html", "link"}, text) {
+		return errors.New("right would be one of text, json, html, link")
+	}
+	*o = outputAlias(text)
+	return nil
+}
+
 // reckoned is a page as JSON.
 type reckoned struct {
-	Records  []json.RawMessage   `json:"records,omitempty"`
 	Paging   paging.Metadata     `json:"paging"`
 	Adjusted []paging.Adjustment `json:"adjusted"`
 	Links    paging.Steps        `json:"links"`
@@ -88,12 +102,14 @@ func describe(page *paging.Page, base paging.Base) reckoned {
 
 func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) error {
 	view := markup.Of(page, base, markup.LanguageFor(l.language))
+	m := page.Metadata()
 	switch l.form {
 	case "json":
-		enc := json.NewEncoder(out)
-		enc.SetIndent("", "  ")
-		enc.SetEscapeHTML(false)
-		return enc.Encode(describe(page, base))
+		return writeJSON(out, describe(page, base))
+	case "csv", "ndjson":
+		t := newListing("page", "size", "offset", "limit", "total_pages", "total_items", "first_row", "last_row", "sort", "summary")
+		t.add(m.Page, m.Size, m.Offset, m.Limit, m.TotalPages, m.TotalItems, m.FirstRow, m.LastRow, m.Sort, m.Summary)
+		return t.write(out, l.form, nil)
 	case "html":
 		style := markup.StyleOf(paging.MarkupRules{Style: paging.MarkupStyle(l.style), Classes: page.Ask().Rules().Markup.Classes})
 		_, err := out.Write(style.AppendLadder(nil, &view))
@@ -101,11 +117,7 @@ func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) er
 	case "link":
 		_, err := fmt.Fprintln(out, markup.LinkHeader(view.Steps))
 		return err
-	case "text":
-	default:
-		return usageError{fmt.Errorf("--as %q is none of text, json, html, link", l.form)}
 	}
-	m := page.Metadata()
 	tellAdjusted(out, page.Adjusted())
 	fmt.Fprintf(out, "page %d, size %d, offset %d, limit %d", m.Page, m.Size, m.Offset, m.Limit)
 	if m.Sort != "" {
@@ -128,8 +140,8 @@ func newReckon() *cobra.Command {
 		Long: `Read a query string by rules and settle it on a total: the page, the offset and
 limit for SQL, the rows, the links and the ladder. No service is asked.`,
 		Example: `  pageladder reckon "page=3&size=20&colour=red" --total 168
-  pageladder reckon "page=99" --total 168 --as json --base /arrivals
-  pageladder reckon "page=2" --as link`,
+  pageladder reckon "page=99" --total 168 -o json --base /arrivals
+  pageladder reckon "page=2" -o link`,
 		Args: exactly("QUERY"),
 	}
 	l.add(cmd)
@@ -158,110 +170,6 @@ limit for SQL, the rows, the links and the ladder. No service is asked.`,
 	return cmd
 }
 
-func newCut() *cobra.Command {
-	var l listFlags
-	var format string
-	cmd := &cobra.Command{
-		Use:   "cut FILE QUERY",
-		Short: "Cut one page out of a file, without a service",
-		Long: `Cut the page that a query asks for out of a CSV, NDJSON or JSON file; FILE - is the
-standard input, with --format. The records come in the file's own order and form, and
-what became of the query goes to the error output.`,
-		Example: `  pageladder cut boats.csv "page=2&size=50"
-  cat boats.ndjson | pageladder cut - "page=3" --format ndjson`,
-		Args: exactly("FILE", "QUERY"),
-	}
-	cmd.Flags().StringVar(&l.rules, "rules", "", "file with the rules, JSON or YAML; left out: the defaults")
-	cmd.Flags().StringVar(&format, "format", "", "csv, ndjson or json, where the file's name does not tell")
-	cmd.RunE = func(cmd *cobra.Command, args []string) error {
-		rules, _, err := l.read(cmd.InOrStdin())
-		if err != nil {
-			return err
-		}
-		if format == "" {
-			format = strings.TrimPrefix(strings.ToLower(filepath.Ext(args[0])), ".")
-		}
-		text, err := readFile(args[0], cmd.InOrStdin())
-		if err != nil {
-			return err
-		}
-		head, lines, foot, between, err := split(text, format)
-		if err != nil {
-			return err
-		}
-		page, err := settle(rules, args[1], paging.Exact(int64(len(lines))))
-		if err != nil {
-			return err
-		}
-		tellAdjusted(cmd.ErrOrStderr(), page.Adjusted())
-		fmt.Fprintln(cmd.ErrOrStderr(), page.Summary())
-		out := bufio.NewWriter(cmd.OutOrStdout())
-		out.WriteString(head)
-		for i, line := range paging.Cut(lines, page) {
-			if i > 0 {
-				out.WriteString(between)
-			}
-			out.Write(line)
-		}
-		out.WriteString(foot)
-		return out.Flush()
-	}
-	return cmd
-}
-
-// split splits a file into its records, each as it stands there, and what goes
-// before, between and after them.
-func split(text []byte, format string) (head string, records [][]byte, foot, between string, err error) {
-	switch format {
-	case "json":
-		var list []json.RawMessage
-		if err := json.Unmarshal(text, &list); err != nil {
-			return "", nil, "", "", fmt.Errorf("the file should be one JSON array: %w", err)
-		}
-		for _, r := range list {
-			records = append(records, r)
-		}
-		return "[", records, "]\n", ",\n", nil
-	case "ndjson", "jsonl":
-		dec := json.NewDecoder(bytes.NewReader(text))
-		for {
-			var r json.RawMessage
-			err := dec.Decode(&r)
-			if err == io.EOF {
-				return "", records, "\n", "\n", nil
-			}
-			if err != nil {
-				return "", nil, "", "", fmt.Errorf("record %d: %w", len(records)+1, err)
-			}
-			records = append(records, r)
-		}
-	case "csv":
-		r := csv.NewReader(bytes.NewReader(text))
-		r.FieldsPerRecord, r.LazyQuotes = -1, false
-		from := int64(0)
-		for {
-			_, err := r.Read()
-			if err == io.EOF {
-				break
-			}
-			if err != nil {
-				return "", nil, "", "", err
-			}
-			records = append(records, bytes.TrimLeft(text[from:r.InputOffset()], "\r\n"))
-			from = r.InputOffset()
-		}
-		if len(records) == 0 {
-			return "", nil, "", "", errors.New("the file is empty; its first line should name the fields")
-		}
-		last := &records[len(records)-1]
-		if !bytes.HasSuffix(*last, []byte("\n")) {
-			*last = append(bytes.Clone(*last), '\n')
-		}
-		return string(records[0]), records[1:], "", "", nil
-	}
-	return "", nil, "", "", usageError{fmt.Errorf("found format %q; right would be %s, %s or %s", format, intake.CSV, intake.NDJSON, intake.JSON)}
-}
-
 func newLadder() *cobra.Command {
 	var pages, current int64
 	var reach, tips int
@@ -272,7 +180,7 @@ func newLadder() *cobra.Command {
 		Short: "Draw a ladder, for trying reach and tips",
 		Example: `  pageladder ladder --pages 40 --page 7
   pageladder ladder --pages 400 --page 200 --reach 3 --tips 2 --steady=false
-  pageladder ladder --pages 40 --as html --markup bootstrap`,
+  pageladder ladder --pages 40 -o html --markup bootstrap`,
 		Args: exactly(),
 	}
 	f := cmd.Flags()
@@ -309,8 +217,15 @@ func newLadder() *cobra.Command {
 		if err != nil {
 			return err
 		}
-		if l.form == "text" {
-			view := markup.Of(&page, base, markup.LanguageFor(l.language))
+		view := markup.Of(&page, base, markup.LanguageFor(l.language))
+		switch l.form {
+		case "csv", "ndjson":
+			t := newListing("rung", "page", "from", "to", "href")
+			for _, r := range view.Ladder {
+				t.add(r.Kind, r.Page, r.From, r.To, r.Href)
+			}
+			return t.write(cmd.OutOrStdout(), l.form, nil)
+		case "table":
 			_, err := fmt.Fprintln(cmd.OutOrStdout(), terminalOf(cmd.OutOrStdout()).ladder(&view))
 			return err
 		}

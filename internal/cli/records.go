@@ -23,7 +23,7 @@ func newRecords() *cobra.Command {
 // someKey demands a set and the parts of a key.
 func someKey(cmd *cobra.Command, args []string) error {
 	if len(args) < 2 {
-		return usageError{fmt.Errorf("SET KEY is wanted, found %d arguments: %q; a key of several fields is several arguments", len(args), args)}
+		return usageError{fmt.Errorf("SET KEY is wanted, found %s: %q; a key of several fields is several arguments", several(len(args), "argument"), args)}
 	}
 	return nil
 }

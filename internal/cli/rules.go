@@ -52,17 +52,23 @@ func readFile(path string, in io.Reader) ([]byte, error) {
 
 func newRulesShow() *cobra.Command {
 	var asJSON bool
+	var output string
 	cmd := &cobra.Command{
-		Use: "show SET", Short: "Show a set's rules as YAML", Args: exactly("SET"),
+		Use: "show SET", Short: "Show a set's rules as YAML or JSON", Args: exactly("SET"),
 		Example: `  pageladder sets rules show arrivals > arrivals.yaml`,
 	}
+	formFlag(cmd, &output, "yaml", "json")
 	cmd.Flags().BoolVar(&asJSON, "json", false, "as JSON")
+	cmd.Flags().MarkHidden("json") // what -o json was called
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		text, _, err := c.Rules(cmd.Context(), args[0])
-		if err == nil && !asJSON {
-			text, err = yaml.JSONToYAML(text)
-		}
 		if err != nil {
+			return err
+		}
+		if asJSON || output == "json" {
+			return writeJSON(cmd.OutOrStdout(), json.RawMessage(text))
+		}
+		if text, err = yaml.JSONToYAML(text); err != nil {
 			return err
 		}
 		_, err = cmd.OutOrStdout().Write(text)
@@ -90,12 +96,19 @@ func newRulesCheck() *cobra.Command {
 // rulesMistakes tells what is wrong with rules, a line each.
 func rulesMistakes(err error) error {
 	var all paging.RuleErrors
-	if !errors.As(err, &all) {
+	var refused *client.Problem
+	var lines []string
+	switch {
+	case errors.As(err, &all):
+		for _, e := range all {
+			lines = append(lines, e.Error())
+		}
+	case errors.As(err, &refused) && len(refused.Faults) > 0:
+		for _, f := range refused.Faults {
+			lines = append(lines, fmt.Sprintf("%s: found %s; %s", f.Param, f.Given, f.Says))
+		}
+	default:
 		return err
-	}
-	lines := make([]string, len(all))
-	for i, e := range all {
-		lines[i] = e.Error()
 	}
 	return errors.New("the rules have mistakes:\n  " + strings.Join(lines, "\n  "))
 }
@@ -110,9 +123,12 @@ func newRulesApply() *cobra.Command {
 		if err != nil {
 			return err
 		}
+		if _, err := paging.ParseRules(text); err != nil { // told as "check" tells it
+			return rulesMistakes(err)
+		}
 		_, tag, err := c.Rules(cmd.Context(), args[0])
 		if err == nil {
-			err = c.ReplaceRules(cmd.Context(), args[0], text, tag)
+			err = rulesMistakes(c.ReplaceRules(cmd.Context(), args[0], text, tag))
 		}
 		if err != nil {
 			return err

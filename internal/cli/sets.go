@@ -3,12 +3,16 @@ package cli
 import (
 	"errors"
 	"fmt"
+	"net/url"
+	"slices"
+	"strconv"
 	"strings"
 	"time"
 
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
+	"pageladder.example/paging"
 )
 
 func newSets() *cobra.Command {
@@ -19,12 +23,51 @@ func newSets() *cobra.Command {
 
 // onSets completes the first argument with the service's sets.
 func onSets(cmd *cobra.Command, connect func() (*client.Client, error)) {
-	cmd.ValidArgsFunction = func(cmd *cobra.Command, args []string, _ string) ([]string, cobra.ShellCompDirective) {
-		if len(args) > 0 {
-			return nil, cobra.ShellCompDirectiveNoFileComp
+	cmd.ValidArgsFunction = func(cmd *cobra.Command, args []string, typed string) ([]string, cobra.ShellCompDirective) {
+		switch {
+		case len(args) == 0:
+			return setNames(cmd, connect), cobra.ShellCompDirectiveNoFileComp
+		case strings.Contains(cmd.Use, "KEY"):
+			return keyParts(cmd, connect, args, typed), cobra.ShellCompDirectiveNoFileComp
 		}
-		return setNames(cmd, connect), cobra.ShellCompDirectiveNoFileComp
+		return nil, cobra.ShellCompDirectiveNoFileComp
 	}
+}
+
+// keyParts are values of the part of a key that is being typed, of the records of the
+// list's first page that have the parts before it; for completion.
+func keyParts(cmd *cobra.Command, connect func() (*client.Client, error), args []string, typed string) (parts []string) {
+	c, err := connect()
+	if err != nil {
+		return nil
+	}
+	set, err := c.Set(cmd.Context(), args[0])
+	if err != nil || len(args) > len(set.Rules.Key) {
+		return nil
+	}
+	query := url.QueryEscape(set.Rules.SizeParam()) + "=" + strconv.Itoa(set.Rules.SizeCap())
+	if key := set.Rules.Key[0]; slices.ContainsFunc(set.Rules.Sorts, func(k paging.SortKey) bool { return k.Key == key && len(k.Fields) == 0 }) {
+		query += "&" + url.QueryEscape(set.Rules.SortParam()) + "=" + url.QueryEscape(key)
+	}
+	page, err := c.Page(cmd.Context(), args[0], query)
+	if err != nil {
+		return nil
+	}
+	for _, record := range page.Records {
+		values := map[string]string{}
+		for _, v := range record {
+			values[v.Field], _ = v.Text()
+		}
+		fits := true
+		for i, part := range args[1:] {
+			fits = fits && values[set.Rules.Key[i]] == part
+		}
+		part := values[set.Rules.Key[len(args)-1]]
+		if fits && strings.HasPrefix(part, typed) && !slices.Contains(parts, part) {
+			parts = append(parts, part)
+		}
+	}
+	return parts
 }
 
 // withClient makes a command that calls the service.

@@ -42,6 +42,7 @@ a service that nobody can reach yet gets its first one.`,
 	f := cmd.Flags()
 	f.StringVar(&label, "label", "", "who will use the token")
 	f.StringVar(&role, "role", "", "reader, editor or owner")
+	cmd.RegisterFlagCompletionFunc("role", cobra.FixedCompletions([]string{"reader", "editor", "owner"}, cobra.ShellCompDirectiveNoFileComp))
 	f.StringSliceVar(&forSets, "sets", nil, "the sets that it is for; none: all")
 	f.BoolVar(&offline, "offline", false, "put it into the database without asking a service")
 	databaseFlags(f)
@@ -175,7 +176,7 @@ pg_dump: one snapshot, also while the service runs. The file is whole or not the
 				if err != nil {
 					return err
 				}
-				return outcome(cmd, fmt.Sprintf("%s: %d bytes.", args[0], info.Size()), "file", args[0], "bytes", info.Size())
+				return outcome(cmd, fmt.Sprintf("%s: %s.", args[0], several(info.Size(), "byte")), "file", args[0], "bytes", info.Size())
 			})
 		},
 	}

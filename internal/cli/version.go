@@ -8,14 +8,14 @@ import (
 )
 
 func newVersion() *cobra.Command {
-	return &cobra.Command{
+	return telling(&cobra.Command{
 		Use:     "version",
 		Short:   "Print the version",
 		Example: "  pageladder version",
 		Args:    exactly(),
 		RunE: func(cmd *cobra.Command, _ []string) error {
-			_, err := fmt.Fprintf(cmd.OutOrStdout(), "pageladder %s, %s %s/%s\n", Version, runtime.Version(), runtime.GOOS, runtime.GOARCH)
-			return err
+			return outcome(cmd, fmt.Sprintf("pageladder %s, %s %s/%s", Version, runtime.Version(), runtime.GOOS, runtime.GOARCH),
+				"version", Version, "go", runtime.Version(), "system", runtime.GOOS+"/"+runtime.GOARCH)
 		},
-	}
+	})
 }

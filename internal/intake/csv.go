@@ -6,6 +6,7 @@ import (
 	"errors"
 	"fmt"
 	"io"
+	"strings"
 	"unicode/utf8"
 
 	"golang.org/x/text/encoding/charmap"
@@ -19,7 +20,8 @@ type csvRows struct {
 	delimiter []byte
 	end       byte // of a line: '\n', or '\r' in a file whose lines end with that alone
 	head      []string
-	line      int // physical lines read
+	headLine  string // as it stands in the file, where that is asked for
+	line      int    // physical lines read
 
 	raw    []byte   // the record as it stands in the file
 	text   []byte   // its cells' text, one after the other
@@ -65,7 +67,21 @@ func openCSV(file io.Reader, o *Options) (rows, error) {
 	for _, cell := range row.cells {
 		c.head = append(c.head, cell.text)
 	}
+	c.headLine = string(row.raw)
 	return c, nil
+}
+
+// DelimiterNamed is the delimiter that a name stands for: a character, or comma,
+// semicolon, tab or bar; "" is none.
+func DelimiterNamed(name string) (rune, error) {
+	if d, ok := map[string]rune{"": 0, "comma": ',', "semicolon": ';', "tab": '\t', "bar": '|'}[name]; ok {
+		return d, nil
+	}
+	d, size := utf8.DecodeRuneInString(name)
+	if size != len(name) || strings.ContainsRune("\"\r\n\uFFFD", d) {
+		return 0, fmt.Errorf("found %.20q; right would be one character, or comma, semicolon, tab or bar", name)
+	}
+	return d, nil
 }
 
 // delimiterOf finds what the first line has most of, outside quotes.

@@ -226,15 +226,10 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		case name == "format":
 			format = intake.Format(value)
 		case name == "delimiter":
-			names := map[string]rune{"comma": ',', "semicolon": ';', "tab": '\t', "bar": '|'}
-			r := []rune(value)
-			if d, ok := names[value]; ok {
-				r = []rune{d}
-			}
-			if len(r) != 1 {
+			var err error
+			if in.Options.Delimiter, err = intake.DelimiterNamed(value); err != nil {
 				return nil, nil, wrong("one character, or comma, semicolon, tab or bar")
 			}
-			in.Options.Delimiter = r[0]
 		case name == "encoding":
 			in.Options.Encoding = intake.Encoding(value)
 			if in.Options.Encoding != intake.UTF8 && in.Options.Encoding != intake.Windows1252 {
