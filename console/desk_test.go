@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
 )
 
 func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
@@ -190,4 +191,38 @@ func TestDeskShowsHardValues(t *testing.T) {
 	assert.LessOrEqual(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('tbody tr')].map(r => r.clientHeight))"), 130.0, "a long value does not stretch its row")
 	assert.Equal(t, eval[float64](b, "innerWidth"), eval[float64](b, "document.documentElement.scrollWidth"), "the table scrolls, not the page")
 	assert.Equal(t, "bdi", eval[string](b, "[...document.querySelectorAll('tbody bdi')].find(e => e.innerText.includes('مرساة')).localName"))
+}
+
+// Parameters are asked for by the names that the service tells: a field may be called
+// as a parameter is by default.
+func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
+	store := testkit.Store(t)
+	rules := &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: paging.Integer}, {Field: "page", Type: paging.Integer}},
+		Size: paging.SizeRules{Default: 1}, Ladder: paging.LadderRules{GapLinks: true}, Params: paging.Params{Sort: "by"}, Sorts: []paging.SortKey{{Key: "q"}}}
+	set := &sets.Set{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: paging.Integer}, {Name: "fields", Label: "Fields", Type: paging.Text},
+		{Name: "q", Label: "Q", Type: paging.Integer}, {Name: "page", Label: "Page", Type: paging.Integer}, {Name: "tale", Label: "Tale", Type: paging.Text}}}
+	var csv strings.Builder
+	csv.WriteString("id,fields,q,page,tale\n")
+	for n := range 40 {
+		fmt.Fprintf(&csv, "%d,%s,%d,%d,%s\n", n+1, []string{"wheat", "barley"}[n%2], n, n, strings.Repeat("a long tale that goes on and on ", 10))
+	}
+	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(csv.String())))
+	b := openOn(t, testkit.ServeStore(t, store))
+	b.visit("/sets/odd")
+	b.at("/sets/odd", "1 of 40")
+	eval[cd.Void](b, `[...document.querySelectorAll('.facet')].find(l => l.innerText.includes('barley')).querySelector('input').click();void 0`)
+	b.at("/sets/odd?fields=barley", "1 of 20")
+	b.visit("/sets/odd?q=3")
+	b.at("/sets/odd?q=3", "1 of 1")
+	assert.Contains(t, eval[string](b, "document.querySelector('.chips').innerText"), "filter: Q is")
+	b.visit("/sets/odd?field.page=7")
+	b.at("/sets/odd?field.page=7", "1 of 1")
+	b.visit("/sets/odd?page=20")
+	b.click("link", "Page 30: pages") // the gap leads to the lower middle one of its pages
+	b.at("/sets/odd?page=30", "30 of 40")
+
+	require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(390, 800)))
+	b.visit("/sets/odd?size=10&page=1")
+	b.at("/sets/odd?size=10&page=1", "1–10 of 40")
+	assert.Less(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('tbody tr')].map(r => r.getBoundingClientRect().height))"), 60.0, "a long text beyond the edge makes no tall row")
 }

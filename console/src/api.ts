@@ -1,5 +1,6 @@
 // What the API answers, and the one place that asks it.
 import { withoutParams } from './address'
+import type { Operator } from './filters'
 
 export type FieldType =
   'text' | 'integer' | 'decimal' | 'big_integer' | 'big_decimal' | 'boolean' | 'date' | 'time' | 'json'
@@ -19,7 +20,8 @@ export const fieldTypes: FieldType[] = [
 export interface Field {
   name: string
   label: string
-  type: FieldType
+  type: FieldType | 'other'
+  unordered?: string // why it can be neither sorted nor filtered by
 }
 
 export interface FilterRule {
@@ -42,6 +44,23 @@ export interface Rules {
   [entry: string]: unknown
 }
 
+/** What a list's parameters are called, as its rules resolve them. */
+export interface Params {
+  page: string
+  size: string
+  sort: string
+  row: string
+  search?: string
+  fields?: string
+  direction?: string
+  filters: FilterParams[]
+}
+
+export interface FilterParams {
+  field: string
+  operators: { operator: Operator; param: string }[]
+}
+
 export interface SetInfo {
   name: string
   label: string
@@ -53,11 +72,12 @@ export interface SetInfo {
   fields: Field[]
   hidden?: Field[]
   rules?: Rules
+  params?: Params
   settings?: {
     fixed: string
     remember_s: number
     source?: string
-    indexes?: { definition: string; ready: boolean; phase?: string; part?: number }[]
+    indexes?: { definition: string; ready: boolean; failed?: string; phase?: string; part?: number }[]
   }
 }
 
@@ -296,6 +316,7 @@ export interface ReckonAsk {
 }
 
 export interface Reckoned extends About {
+  params: Params
   fetch: number
   order: { field: string; desc: boolean }[]
 }

@@ -1,43 +1,11 @@
-// How a set's rules name what can be asked of it.
-import type { FieldType, FilterRule, Rules } from './api'
+// What can be asked of a set, by the names that the service tells.
+import type { FilterParams, Params, Rules } from './api'
 
 export type Operator = 'equals' | 'not' | 'min' | 'max' | 'none' | 'has' | 'starts'
 
-const ranged: FieldType[] = ['integer', 'decimal', 'big_integer', 'big_decimal', 'date', 'time']
-
-/** The operators that a filter offers. */
-export function operatorsOf(filter: FilterRule): Operator[] {
-  if (filter.operators?.length) return filter.operators as Operator[]
-  const type = filter.type ?? 'text'
-  const more: Operator[] = ranged.includes(type) ? ['min', 'max'] : type === 'text' ? ['has', 'starts'] : []
-  return ['equals', 'not', ...more, 'none']
-}
-
-/** The name of a rule's own parameter: as renamed, or the default. */
-export const paramName = (rules: Rules | undefined, name: string) => rules?.params?.[name] || name
-
-export const pageParam = (rules: Rules | undefined) =>
-  paramName(rules, rules?.addressing === 'offset' ? 'offset' : 'page')
-export const sizeParam = (rules: Rules | undefined) =>
-  paramName(rules, rules?.addressing === 'offset' ? 'limit' : 'size')
-export const searchParam = (rules: Rules | undefined) => rules?.params?.search || 'q'
-
-/** The parameter of a filter; a field whose name is taken is asked for as field.NAME. */
-export function filterParam(rules: Rules, filter: FilterRule, op: Operator = 'equals'): string {
-  const taken = [
-    pageParam(rules),
-    sizeParam(rules),
-    paramName(rules, 'sort'),
-    paramName(rules, 'row'),
-    searchParam(rules),
-    paramName(rules, 'fields'),
-    rules.params?.direction,
-  ]
-  const own =
-    filter.param ??
-    (taken.includes(filter.field) || filter.field.startsWith('pl.') ? `field.${filter.field}` : filter.field)
-  return op === 'equals' ? own : `${own}.${op}`
-}
+/** The parameter that asks for one operator of a filter; undefined where it is not offered. */
+export const paramOf = (filter: FilterParams, op: Operator = 'equals') =>
+  filter.operators.find((offered) => offered.operator === op)?.param
 
 const says: { [op in Operator]: string } = {
   equals: 'is',
@@ -52,20 +20,32 @@ const says: { [op in Operator]: string } = {
 export const operatorSays = (op: Operator) => says[op]
 
 /** What a parameter is, in a word or two: a label for its chip. */
-export function paramSays(rules: Rules | undefined, labels: Map<string, string>, name: string): string {
-  const own: { [name: string]: string } = {
-    [pageParam(rules)]: rules?.addressing === 'offset' ? 'offset' : 'page',
-    [sizeParam(rules)]: rules?.addressing === 'offset' ? 'limit' : 'size',
-    [paramName(rules, 'sort')]: 'sort',
-    [paramName(rules, 'row')]: 'row',
-    [searchParam(rules)]: 'search',
-    [paramName(rules, 'fields')]: 'fields',
-  }
-  if (own[name]) return own[name]
+export function paramSays(
+  rules: Rules | undefined,
+  params: Params | undefined,
+  labels: Map<string, string>,
+  name: string,
+): string {
   if (name.startsWith('pl.')) return 'to the service'
-  for (const filter of rules?.filters ?? [])
-    for (const op of operatorsOf(filter))
-      if (filterParam(rules!, filter, op) === name)
-        return `filter: ${labels.get(filter.field) ?? filter.field} ${says[op]}`
+  const byOffset = rules?.addressing === 'offset'
+  switch (name) {
+    case params?.page:
+      return byOffset ? 'offset' : 'page'
+    case params?.size:
+      return byOffset ? 'limit' : 'size'
+    case params?.sort:
+      return 'sort'
+    case params?.row:
+      return 'row'
+    case params?.search:
+      return 'search'
+    case params?.fields:
+      return 'fields'
+    case params?.direction:
+      return 'direction'
+  }
+  for (const filter of params?.filters ?? [])
+    for (const { operator, param } of filter.operators)
+      if (param === name) return `filter: ${labels.get(filter.field) ?? filter.field} ${says[operator]}`
   return 'rides along'
 }

@@ -100,7 +100,7 @@ func (s *Service) readPage(c *gin.Context) {
 	desk := desks.Get().(*desk)
 	defer desk.clear()
 	a := &desk.page
-	self, err := s.answered(c, page, &sp, shape, a)
+	self, err := s.answered(c, c.Request.URL.EscapedPath(), page, &sp, shape, a)
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -169,11 +169,11 @@ func facetError(err error) error {
 }
 
 // answered links a page and readies it for a shape. It tells the page's own
-// address, which is on the request's path whatever the base.
-func (s *Service) answered(c *gin.Context, page *sets.Page, sp *speaks, shape Shape, a *Answered) (self string, err error) {
+// address, which is on the path whatever the base.
+func (s *Service) answered(c *gin.Context, path string, page *sets.Page, sp *speaks, shape Shape, a *Answered) (self string, err error) {
 	began := time.Now()
 	rules := page.Set.Rules
-	own, err := s.base(c.Request.URL.EscapedPath())
+	own, err := s.base(path)
 	if err != nil {
 		return "", err
 	}

@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"net/http"
+	"net/url"
 
 	"github.com/gin-gonic/gin"
 
@@ -42,6 +43,8 @@ type Reckoned struct {
 	About
 	Fetch int            `json:"fetch"` // records to fetch from the offset on: one more than the page where the total is not exact
 	Order []paging.Order `json:"order"` // the total order to read in
+	// Params are what the rules call the parameters.
+	Params *Params `json:"params"`
 }
 
 // CutAnswer is one page of the records that were handed in.
@@ -205,7 +208,7 @@ func (s *Service) settled(c *gin.Context, body *ReckonBody) (ask paging.Ask, pag
 
 // reckoned tells everything about a settled page but its records.
 func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, page paging.Page) (answer Reckoned, err error) {
-	answer.Fetch, answer.Order = page.Fetch(), ask.Order()
+	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), paramsOf(ask.Rules())
 	if answer.Order == nil {
 		answer.Order = []paging.Order{}
 	}
@@ -299,10 +302,8 @@ func (s *Service) readLadder(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	c.Request.URL.Path = "/api/sets/" + c.Param("set") + "/records"
-	c.Request.URL.RawPath = ""
 	var a Answered
-	if _, err := s.answered(c, page, &sp, native{}, &a); err != nil {
+	if _, err := s.answered(c, "/api/sets/"+url.PathEscape(name)+"/records", page, &sp, native{}, &a); err != nil {
 		s.fail(c, err)
 		return
 	}

@@ -31,6 +31,7 @@ type SetInfo struct {
 	Fields    []intake.Field `json:"fields"`           // that are shown
 	Hidden    []intake.Field `json:"hidden,omitempty"` // the others: for those who change records
 	Rules     *paging.Rules  `json:"rules,omitempty"`  // of one set
+	Params    *Params        `json:"params,omitempty"` // of one set: what its parameters are called
 	Settings  *SetSettings   `json:"settings,omitempty"`
 }
 
@@ -99,7 +100,7 @@ func (s *Service) readSet(c *gin.Context) {
 func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 	caller := who(c)
 	info := infoOf(set, caller)
-	info.Rules = set.Rules
+	info.Rules, info.Params = set.Rules, paramsOf(set.Rules)
 	if caller.May(tokens.Owner, set.Name) {
 		info.Settings = &SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
 		if !set.Attached() {

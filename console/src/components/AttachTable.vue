@@ -131,7 +131,10 @@ async function attachTable() {
           <tbody>
             <tr v-for="field in table.data.value.fields" :key="field.name">
               <th scope="row">{{ field.name }}</th>
-              <td>{{ field.type.replace('_', ' ') }}</td>
+              <td>
+                {{ field.type.replace('_', ' ') }}
+                <span v-if="field.unordered" class="quiet">no sort, no filter: {{ field.unordered }}</span>
+              </td>
               <td>
                 <input
                   v-model="from.key"

@@ -3,34 +3,26 @@
 // filters; whatever is chosen goes into the address.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { readAbout, type FilterRule, type Rules } from '../api'
+import { readAbout, type FilterParams, type Params, type Rules } from '../api'
 import { valuesOf, withoutParams, withParam } from '../address'
-import {
-  filterParam,
-  operatorsOf,
-  operatorSays,
-  pageParam,
-  searchParam,
-  sizeParam,
-  type Operator,
-} from '../filters'
+import { operatorSays, paramOf, type Operator } from '../filters'
 
 const props = defineProps<{
   set: string
   query: string
   rules: Rules
+  params: Params
   labels: Map<string, string>
   version: number | null
 }>()
 const emit = defineEmits<{ ask: [query: string] }>()
 
-const label = (filter: FilterRule) => props.labels.get(filter.field) ?? filter.field
+const label = (filter: FilterParams) => props.labels.get(filter.field) ?? filter.field
+const typeOf = (filter: FilterParams) =>
+  props.rules.filters?.find((rule) => rule.field === filter.field)?.type ?? 'text'
 const counted = computed(() =>
-  (props.rules.filters ?? [])
-    .filter(
-      (filter) =>
-        ['text', 'boolean'].includes(filter.type ?? 'text') && operatorsOf(filter).includes('equals'),
-    )
+  props.params.filters
+    .filter((filter) => ['text', 'boolean'].includes(typeOf(filter)) && paramOf(filter))
     .map((filter) => filter.field)
     .slice(0, 20),
 )
@@ -38,10 +30,10 @@ const counted = computed(() =>
 const condition = computed(() =>
   withoutParams(
     props.query,
-    pageParam(props.rules),
-    sizeParam(props.rules),
-    props.rules.params?.row || 'row',
-    props.rules.params?.sort || 'sort',
+    props.params.page,
+    props.params.size,
+    props.params.row,
+    props.params.sort,
     'pl.facets',
     'pl.shape',
     'pl.markup',
@@ -63,9 +55,9 @@ const facets = useQuery({
 
 const most = 8 // values shown before "more"
 const all = ref<string[]>([]) // fields whose values are all shown
-const shown = (filter: FilterRule) => {
+const shown = (filter: FilterParams) => {
   const found = (facets.data.value?.facets?.[filter.field] ?? []).filter((facet) => facet.value !== null)
-  const chosen = valuesOf(props.query, filterParam(props.rules, filter))
+  const chosen = valuesOf(props.query, paramOf(filter) ?? '')
   const values = found.map((facet) => ({ value: facet.value!, count: facet.count as number | null }))
   for (const value of chosen)
     if (value !== '' && !values.some((facet) => facet.value === value)) values.push({ value, count: null })
@@ -73,7 +65,7 @@ const shown = (filter: FilterRule) => {
     ? values
     : values.filter((facet, i) => i < most || chosen.includes(facet.value))
 }
-const more = (filter: FilterRule) =>
+const more = (filter: FilterParams) =>
   all.value.includes(filter.field)
     ? 0
     : Math.max(
@@ -82,35 +74,37 @@ const more = (filter: FilterRule) =>
           most,
       )
 
-const ask = (query: string) =>
-  emit('ask', withoutParams(query, pageParam(props.rules), props.rules.params?.row || 'row'))
-const chosen = (filter: FilterRule, value: string) =>
-  valuesOf(props.query, filterParam(props.rules, filter)).includes(value)
-function choose(filter: FilterRule, value: string, on: boolean) {
-  const name = filterParam(props.rules, filter)
+const ask = (query: string) => emit('ask', withoutParams(query, props.params.page, props.params.row))
+const chosen = (filter: FilterParams, value: string) =>
+  valuesOf(props.query, paramOf(filter) ?? '').includes(value)
+function choose(filter: FilterParams, value: string, on: boolean) {
+  const name = paramOf(filter)!
   const others = valuesOf(props.query, name).filter((other) => other !== value && other !== '')
   ask(withParam(props.query, name, ...(on ? [...others, value] : others)))
 }
-const value = (filter: FilterRule, op: Operator) =>
-  valuesOf(props.query, filterParam(props.rules, filter, op)).at(-1) ?? ''
-function put(filter: FilterRule, op: Operator, text: string) {
-  const name = filterParam(props.rules, filter, op)
+const value = (filter: FilterParams, op: Operator) =>
+  valuesOf(props.query, paramOf(filter, op) ?? '').at(-1) ?? ''
+function put(filter: FilterParams, op: Operator, text: string) {
+  const name = paramOf(filter, op)!
   if (text === value(filter, op)) return
   ask(text === '' ? withoutParams(props.query, name) : withParam(props.query, name, text))
 }
 /** The operators that are typed: not those that facets and the tick for missing values stand for. */
-const typedOperators = (filter: FilterRule) =>
-  operatorsOf(filter).filter(
-    (op) =>
-      ['min', 'max', 'has', 'starts'].includes(op) ||
-      (op === 'equals' && !counted.value.includes(filter.field)),
-  )
-const hint = (filter: FilterRule) =>
-  ({ date: '2026-03-01', time: '2026-03-01T06:30:00Z' })[filter.type as string] ?? ''
+const typedOperators = (filter: FilterParams) =>
+  filter.operators
+    .map(({ operator }) => operator)
+    .filter(
+      (op) =>
+        ['min', 'max', 'has', 'starts'].includes(op) ||
+        (op === 'equals' && !counted.value.includes(filter.field)),
+    )
+const hint = (filter: FilterParams) =>
+  ({ date: '2026-03-01', time: '2026-03-01 or 2026-03-01T06:30:00Z' })[typeOf(filter) as string] ?? ''
 
+const searchParam = computed(() => props.params.search ?? '')
 // The search waits until the typing pauses.
 const words = ref('')
-const asked = computed(() => valuesOf(props.query, searchParam(props.rules)).at(-1) ?? '')
+const asked = computed(() => valuesOf(props.query, searchParam.value).at(-1) ?? '')
 watch(asked, (now) => (words.value = now), { immediate: true })
 let pause = 0
 watch(words, (now) => {
@@ -119,25 +113,23 @@ watch(words, (now) => {
 })
 function search() {
   clearTimeout(pause)
-  const name = searchParam(props.rules)
+  const name = searchParam.value
   if (words.value === asked.value) return
   ask(words.value === '' ? withoutParams(props.query, name) : withParam(props.query, name, words.value))
 }
 
 const names = computed(() =>
-  (props.rules.filters ?? []).flatMap((filter) =>
-    operatorsOf(filter).map((op) => filterParam(props.rules, filter, op)),
-  ),
+  props.params.filters.flatMap((filter) => filter.operators.map(({ param }) => param)),
 )
 const active = computed(() =>
-  [...names.value, searchParam(props.rules)].some((name) => valuesOf(props.query, name).length),
+  [...names.value, searchParam.value].some((name) => valuesOf(props.query, name).length),
 )
-const clear = () => ask(withoutParams(props.query, ...names.value, searchParam(props.rules)))
+const clear = () => ask(withoutParams(props.query, ...names.value, searchParam.value))
 </script>
 
 <template>
   <form class="filters" aria-label="Search and filters" @submit.prevent="search">
-    <label v-if="rules.search?.length" class="filter-search"
+    <label v-if="params.search" class="filter-search"
       >Search
       <BFormInput id="search" v-model="words" type="search" size="sm" autocomplete="off" />
     </label>
@@ -146,7 +138,7 @@ const clear = () => ask(withoutParams(props.query, ...names.value, searchParam(p
       No counts: {{ facets.error.value.message }}
       <BButton size="sm" variant="outline-danger" @click="facets.refetch()">Try again</BButton>
     </p>
-    <fieldset v-for="filter in rules.filters ?? []" :key="filter.field" class="filter">
+    <fieldset v-for="filter in params.filters" :key="filter.field" class="filter">
       <legend>{{ label(filter) }}</legend>
       <template v-if="counted.includes(filter.field)">
         <label v-for="facet in shown(filter)" :key="facet.value" class="facet">
@@ -156,7 +148,7 @@ const clear = () => ask(withoutParams(props.query, ...names.value, searchParam(p
             @change="choose(filter, facet.value, ($event.target as HTMLInputElement).checked)"
           />
           <bdi :title="facet.value">{{
-            filter.type === 'boolean' ? (facet.value === 'true' ? 'yes' : 'no') : facet.value
+            typeOf(filter) === 'boolean' ? (facet.value === 'true' ? 'yes' : 'no') : facet.value
           }}</bdi>
           <span class="count">{{ facet.count?.toLocaleString() }}</span>
         </label>
@@ -176,7 +168,7 @@ const clear = () => ask(withoutParams(props.query, ...names.value, searchParam(p
           @change="put(filter, op, ($event.target as HTMLInputElement).value.trim())"
         />
       </label>
-      <label v-if="operatorsOf(filter).includes('none')" class="facet">
+      <label v-if="paramOf(filter, 'none')" class="facet">
         <input
           type="checkbox"
           :checked="value(filter, 'none') === 'true'"

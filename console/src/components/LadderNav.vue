@@ -26,7 +26,15 @@ const left = (rung: Rung) =>
         <span v-else class="rung step dead" aria-disabled="true">‹ Previous</span>
       </li>
       <li v-for="rung in rungs" :key="`${rung.rung} ${rung.page ?? rung.from}`">
-        <span v-if="rung.rung === 'gap'" class="rung gap">
+        <AddressLink
+          v-if="rung.rung === 'gap' && rung.href"
+          :to="to(rung.href)"
+          class="rung gap"
+          :aria-label="`Page ${rung.page!.toLocaleString()}: ${left(rung)}`"
+          :title="`Page ${rung.page!.toLocaleString()}`"
+          >…</AddressLink
+        >
+        <span v-else-if="rung.rung === 'gap'" class="rung gap">
           <span aria-hidden="true">…</span><span class="visually-hidden">{{ left(rung) }}</span>
         </span>
         <AddressLink

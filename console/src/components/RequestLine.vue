@@ -3,7 +3,7 @@
 // chips. What is given stays in the address; a chip says where another value is used.
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { pagePath, type Adjustment, type Rules } from '../api'
+import { pagePath, type Adjustment, type Params, type Rules } from '../api'
 import { piecesOf, setAddress } from '../address'
 import { paramSays } from '../filters'
 import AddressLink from './AddressLink.vue'
@@ -12,6 +12,7 @@ const props = defineProps<{
   set: string
   query: string
   rules?: Rules
+  params?: Params
   labels: Map<string, string>
   adjusted: Adjustment[]
 }>()
@@ -49,7 +50,7 @@ const chips = computed(() => {
     const last = pieces.findLastIndex((other) => other.name === piece.name) === i
     return {
       ...piece,
-      says: paramSays(props.rules, props.labels, piece.name),
+      says: paramSays(props.rules, props.params, props.labels, piece.name),
       used:
         change && last && change.why !== 'param.unknown' && change.used !== piece.value
           ? (change.used ?? 'nothing')

@@ -17,7 +17,6 @@ import {
   type Reckoned,
   type Rules,
 } from '../api'
-import { pageParam, sizeParam } from '../filters'
 import LadderNav from '../components/LadderNav.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import ReckonedView from '../components/ReckonedView.vue'
@@ -163,10 +162,11 @@ async function preview() {
     const unique = at.filter(
       ([, page], i) => page >= 1 && page <= pages && at.findIndex(([, other]) => other === page) === i,
     )
+    const { params } = await ask('')
     const answers = await Promise.all(
       unique.map(async ([name, page]) => ({
         says: `${name}: page ${page.toLocaleString()}`,
-        page: await ask(`${pageParam(now)}=${byOffset ? (page - 1) * size : page}&${sizeParam(now)}=${size}`),
+        page: await ask(`${params.page}=${byOffset ? (page - 1) * size : page}&${params.size}=${size}`),
       })),
     )
     if (turn !== latest) return

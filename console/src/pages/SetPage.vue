@@ -6,7 +6,6 @@ import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
 import { may, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
-import { paramName, pageParam } from '../filters'
 import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
 import ChangeNote from '../components/ChangeNote.vue'
@@ -41,6 +40,7 @@ const page = useQuery({
   placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
 })
 const rules = computed(() => info.data.value?.rules)
+const params = computed(() => info.data.value?.params)
 const labels = computed(() => new Map(info.data.value?.fields.map((field) => [field.name, field.label])))
 const body = computed(() => page.data.value?.body)
 const fields = computed(() => {
@@ -87,7 +87,7 @@ function jump(typed: string) {
   const number = Number(typed)
   const byOffset = rules.value?.addressing === 'offset' && Number.isFinite(number)
   const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
-  go(`?${withParam(queryOf(body.value?.links.self ?? ''), pageParam(rules.value), value)}`)
+  go(`?${withParam(queryOf(body.value?.links.self ?? ''), params.value?.page ?? 'page', value)}`)
 }
 const choose = (id: string) =>
   router.replace({ path: route.path, query: route.query, hash: id === 'made' ? '' : `#${id}` })
@@ -95,12 +95,12 @@ const again = () => Promise.all([info.refetch(), page.refetch()])
 
 /** Adds a key to the sort, or turns its direction. */
 function thenBy(key: string) {
-  const param = paramName(rules.value, 'sort')
+  const param = params.value?.sort ?? 'sort'
   const keys = (valuesOf(query.value, param).at(-1) ?? '').split(',').filter((k) => k !== '')
   const at = keys.findIndex((k) => k.replace(/^[-+]/, '') === key)
   if (at < 0) keys.push((rules.value?.sorts?.find((s) => s.key === key)?.first === 'desc' ? '-' : '') + key)
   else keys[at] = keys[at]!.startsWith('-') ? key : `-${key}`
-  go(`?${withParam(withParam(query.value, param, keys.join(',')), pageParam(rules.value))}`)
+  go(`?${withParam(withParam(query.value, param, keys.join(',')), params.value?.page ?? 'page')}`)
 }
 
 // Keys move through the pages while focus is in the list, but not in a field, nor
@@ -153,6 +153,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
     :set="set"
     :query="query"
     :rules="rules"
+    :params="params"
     :labels="labels"
     :adjusted="waiting ? [] : (body?.adjusted ?? [])"
   />
@@ -162,12 +163,13 @@ const wide = matchMedia('(min-width: 62rem)').matches
   <template v-else>
     <AdjustmentNotes v-if="body" :adjusted="body.adjusted" />
     <div class="desk">
-      <details v-if="rules && (rules.filters?.length || rules.search?.length)" class="beside" :open="wide">
+      <details v-if="rules && params && (params.filters.length || params.search)" class="beside" :open="wide">
         <summary>Search and filters</summary>
         <FilterPanel
           :set="set"
           :query="calmQuery"
           :rules="rules"
+          :params="params"
           :labels="labels"
           :version="info.data.value.version"
           @ask="(asked) => go(`?${asked}`)"
