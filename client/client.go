@@ -271,9 +271,9 @@ func adjustedIn(header string) (adjusted []paging.Adjustment) {
 // One is one record and its revision.
 type One struct {
 	Record   Record `json:"record"`
-	Revision string `json:"revision"` // "" in an attached set
+	Revision string `json:"revision,omitempty"` // "" in an attached set
 	Href     string `json:"href"`
-	Version  int64  `json:"version"` // of the set, after a change
+	Version  int64  `json:"version,omitempty"` // of the set, after a change
 }
 
 // Record reads one record by its key, its parts in the order of the rules.

@@ -261,7 +261,6 @@ type cutWriter struct {
 	out     *bufio.Writer
 	n       int
 	records []client.Record
-	fields  []client.Field
 }
 
 func (f *cutFile) writer(w io.Writer) *cutWriter {
