@@ -210,6 +210,7 @@ func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	b := openOn(t, testkit.ServeStore(t, store))
 	b.visit("/sets/odd")
 	b.at("/sets/odd", "1 of 40")
+	b.sees("[...document.querySelectorAll('.facet')].some(l => l.innerText.includes('barley'))")
 	eval[cd.Void](b, `[...document.querySelectorAll('.facet')].find(l => l.innerText.includes('barley')).querySelector('input').click();void 0`)
 	b.at("/sets/odd?fields=barley", "1 of 20")
 	b.visit("/sets/odd?q=3")

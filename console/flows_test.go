@@ -248,7 +248,28 @@ func TestAboutTriesACall(t *testing.T) {
 
 // TestEveryPageIsAccessible looks at every page in both looks, at 360 px and wide.
 func TestEveryPageIsAccessible(t *testing.T) {
-	b := open(t)
+	at := testkit.Serve(t)
+	b := openAs(t, at)
+	check := func(path, ready string) {
+		for _, look := range []string{"light", "dark"} {
+			for _, width := range []int64{360, 1280} {
+				require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(width, 800)))
+				b.visit("about:blank")
+				b.visit(path)
+				b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
+				b.fill("Look", look)
+				b.sees(fmt.Sprintf("document.documentElement.dataset.bsTheme === %q", look))
+				b.axe(fmt.Sprint(path, " ", look, " ", width))
+				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px: the page is not wider than the screen", path, width)
+				eval[cd.Void](b, "document.documentElement.style.fontSize = '200%';void 0")
+				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px, its text at 200 %%", path, width)
+			}
+		}
+	}
+	check("/sign-in", ".sign-in") // as nobody
+	check("/sets/berths", ".ladder, .summary")
+	b.visit(testkit.SignInPath(t, at))
+	b.sees("document.querySelector('.masthead').innerText.includes('(owner)')")
 	for path, ready := range map[string]string{
 		"/":                                    ".set-card",
 		"/new":                                 ".drop",
@@ -264,20 +285,7 @@ func TestEveryPageIsAccessible(t *testing.T) {
 		"/about":                               ".try",
 		"/no/such/page":                        "h1",
 	} {
-		for _, look := range []string{"light", "dark"} {
-			for _, width := range []int64{360, 1280} {
-				require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(width, 800)))
-				b.visit("about:blank")
-				b.visit(path)
-				b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
-				b.fill("Look", look)
-				b.sees(fmt.Sprintf("document.documentElement.dataset.bsTheme === %q", look))
-				b.axe(fmt.Sprint(path, " ", look, " ", width))
-				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px: the page is not wider than the screen", path, width)
-				eval[cd.Void](b, "document.documentElement.style.fontSize = '200%';void 0")
-				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px, its text at 200 %%", path, width)
-			}
-		}
+		check(path, ready)
 	}
 }
 

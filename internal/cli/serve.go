@@ -5,10 +5,12 @@ import (
 	"errors"
 	"fmt"
 	"io"
+	"io/fs"
 	"log/slog"
 	"net"
 	"os"
 	"strings"
+	"syscall"
 
 	"github.com/spf13/cobra"
 
@@ -79,22 +81,24 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 	if err != nil {
 		return err
 	}
-	owner, err := admit(ctx, c, s.Tokens())
+	owner, err := admit(ctx, c, s.Tokens(), log)
 	if err != nil {
 		return err
 	}
-	release, err := tokens.Listening(c.DataDir, listener.Addr())
-	if err != nil {
-		return err
+	if owner != "" {
+		release, err := tokens.Listening(c.DataDir, listener.Addr())
+		if err != nil {
+			return err
+		}
+		defer release()
 	}
-	defer release()
 	if load != nil {
 		if err := load(ctx, store); err != nil {
 			return err
 		}
 	}
 	fmt.Fprintf(out, "Page Ladder is ready: http://%s (Ctrl-C stops it)\n", listener.Addr())
-	if load != nil { // somebody is trying it out
+	if load != nil && owner != "" { // somebody is trying it out
 		address, err := signInAddress(ctx, c, s.Tokens(), owner, listener.Addr())
 		if err != nil {
 			return err
@@ -109,8 +113,9 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 }
 
 // admit keeps the owner's token of the data folder, which it tells, and that of the
-// token file.
-func admit(ctx context.Context, c *config, keeper *tokens.Keeper) (string, error) {
+// token file. It is "" where a database elsewhere is used and the folder cannot be
+// written.
+func admit(ctx context.Context, c *config, keeper *tokens.Keeper, log *slog.Logger) (string, error) {
 	if c.TokenFile != "" {
 		text, err := os.ReadFile(c.TokenFile)
 		if err != nil {
@@ -120,7 +125,12 @@ func admit(ctx context.Context, c *config, keeper *tokens.Keeper) (string, error
 			return "", err
 		}
 	}
-	return keeper.KeepOwner(ctx, c.DataDir)
+	secret, err := keeper.KeepOwner(ctx, c.DataDir)
+	if c.DatabaseURL != "" && (errors.Is(err, fs.ErrPermission) || errors.Is(err, syscall.EROFS)) {
+		log.Warn("no owner-token is kept: the data folder cannot be written", "err", err)
+		return "", nil // with a server of its own nothing else needs the folder
+	}
+	return secret, err
 }
 
 func newLog(c *config, to io.Writer) *slog.Logger {

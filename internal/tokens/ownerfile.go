@@ -11,6 +11,7 @@ import (
 	"path/filepath"
 	"strings"
 	"syscall"
+	"time"
 )
 
 // This file keeps the owner's token of a data folder: a file that its owner alone can
@@ -99,9 +100,16 @@ func Listening(dir string, at net.Addr) (release func(), err error) {
 	if err != nil {
 		return nil, err
 	}
-	if err := syscall.Flock(int(file.Fd()), syscall.LOCK_EX|syscall.LOCK_NB); err != nil {
-		file.Close()
-		return nil, fmt.Errorf("%s: %w", file.Name(), err)
+	// A command line that looks whether anybody holds the lock holds it for a moment.
+	for tries := 0; ; tries++ {
+		if err = syscall.Flock(int(file.Fd()), syscall.LOCK_EX|syscall.LOCK_NB); err == nil {
+			break
+		}
+		if tries == 50 {
+			file.Close()
+			return nil, fmt.Errorf("%s is held by another service: %w", file.Name(), err)
+		}
+		time.Sleep(10 * time.Millisecond)
 	}
 	return func() {
 		os.Remove(file.Name())
