@@ -1,6 +1,5 @@
 // What the API answers, and the one place that asks it.
 import { withoutParams } from './address'
-import type { Operator } from './filters'
 
 export type FieldType =
   'text' | 'integer' | 'decimal' | 'big_integer' | 'big_decimal' | 'boolean' | 'date' | 'time' | 'json'
@@ -55,6 +54,8 @@ export interface Params {
   direction?: string
   filters: FilterParams[]
 }
+
+export type Operator = 'equals' | 'not' | 'min' | 'max' | 'none' | 'has' | 'starts'
 
 export interface FilterParams {
   field: string

@@ -1,7 +1,5 @@
 // What can be asked of a set, by the names that the service tells.
-import type { FilterParams, Params, Rules } from './api'
-
-export type Operator = 'equals' | 'not' | 'min' | 'max' | 'none' | 'has' | 'starts'
+import type { FilterParams, Operator, Params, Rules } from './api'
 
 /** The parameter that asks for one operator of a filter; undefined where it is not offered. */
 export const paramOf = (filter: FilterParams, op: Operator = 'equals') =>

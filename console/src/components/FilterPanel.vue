@@ -3,9 +3,9 @@
 // filters; whatever is chosen goes into the address.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { readAbout, type FilterParams, type Params, type Rules } from '../api'
+import { readAbout, type FilterParams, type Operator, type Params, type Rules } from '../api'
 import { valuesOf, withoutParams, withParam } from '../address'
-import { operatorSays, paramOf, type Operator } from '../filters'
+import { operatorSays, paramOf } from '../filters'
 
 const props = defineProps<{
   set: string
