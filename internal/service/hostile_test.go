@@ -148,6 +148,7 @@ func TestStreamThatFailsIsSeenToBreakOff(t *testing.T) {
 	require.NoError(t, err)
 	t.Cleanup(store.Close)
 	require.NoError(t, demo.Load(t.Context(), store, 150_000))
+	store.Indexed() // nothing but the stream is running
 	at := testkit.ServeStore(t, store)
 	conn, err := pgx.Connect(t.Context(), database)
 	require.NoError(t, err)
@@ -162,7 +163,7 @@ func TestStreamThatFailsIsSeenToBreakOff(t *testing.T) {
 			require.Equal(t, 200, res.StatusCode)
 			_, err = io.ReadFull(res.Body, make([]byte, 1000))
 			require.NoError(t, err)
-			_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and query like '%records_%' and pid <> pg_backend_pid()")
+			_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and query like '%records_%' and state = 'active' and pid <> pg_backend_pid()")
 			require.NoError(t, err)
 			_, err = io.Copy(io.Discard, res.Body)
 			assert.ErrorIs(t, err, io.ErrUnexpectedEOF, "%s %s", path, encoding)
