@@ -101,7 +101,7 @@ func (t *tab) click(role, name string) {
 	t.Helper()
 	selector := map[string]string{"link": "a[href]", "button": "button", "tab": "[role=tab]"}[role]
 	find := fmt.Sprintf(`((all, name) => all.find(e => e.name === name) ?? all.find(e => e.name.startsWith(name)))([...document.querySelectorAll(%q)].map(e => ({e, name: (e.getAttribute('aria-label') ?? e.innerText).trim()})), %q)?.e`, selector, name)
-	t.sees("!!" + find)
+	t.sees("(e => e && !e.disabled)(" + find + ")")
 	eval[cd.Void](t, find+".click();void 0")
 }
 
