@@ -11,8 +11,8 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/service"
-	"pageladder.example/internal/tokens"
 )
 
 func newConsole() *cobra.Command {
@@ -34,7 +34,7 @@ minutes. The session lasts 12 hours; the token itself never reaches the browser.
 }
 
 // signInAddress makes a link for the owner's token of a service that is starting.
-func signInAddress(ctx context.Context, c *config, keeper *tokens.Keeper, secret string, at net.Addr) (string, error) {
+func signInAddress(ctx context.Context, c *config, keeper *access.Keeper, secret string, at net.Addr) (string, error) {
 	owner, err := keeper.Caller(ctx, secret)
 	if err != nil {
 		return "", err
@@ -87,5 +87,5 @@ func tokenFor(cmd *cobra.Command, server string) (string, error) {
 	if u, err := url.Parse(server); err != nil || u.Host == "" {
 		return "", nil
 	}
-	return tokens.OwnerFor(dir, server), nil
+	return access.OwnerFor(dir, server), nil
 }

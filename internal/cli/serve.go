@@ -15,10 +15,10 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/console"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 )
 
 func newServe() *cobra.Command {
@@ -86,7 +86,7 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 		return err
 	}
 	if owner != "" {
-		release, err := tokens.Listening(c.DataDir, listener.Addr())
+		release, err := access.Listening(c.DataDir, listener.Addr())
 		if err != nil {
 			return err
 		}
@@ -115,13 +115,13 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 // admit keeps the owner's token of the data folder, which it tells, and that of the
 // token file. It is "" where a database elsewhere is used and the folder cannot be
 // written.
-func admit(ctx context.Context, c *config, keeper *tokens.Keeper, log *slog.Logger) (string, error) {
+func admit(ctx context.Context, c *config, keeper *access.Keeper, log *slog.Logger) (string, error) {
 	if c.TokenFile != "" {
 		text, err := os.ReadFile(c.TokenFile)
 		if err != nil {
 			return "", err
 		}
-		if err := keeper.Keep(ctx, strings.TrimSpace(string(text)), "from the token file", tokens.Owner); err != nil {
+		if err := keeper.Keep(ctx, strings.TrimSpace(string(text)), "from the token file", access.Owner); err != nil {
 			return "", err
 		}
 	}

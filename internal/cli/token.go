@@ -14,9 +14,9 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 )
 
 func newToken() *cobra.Command {
@@ -47,7 +47,7 @@ a service that nobody can reach yet gets its first one.`,
 	f.BoolVar(&offline, "offline", false, "put it into the database without asking a service")
 	databaseFlags(f)
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, _ []string) error {
-		parsed, err := tokens.ParseRole(role)
+		parsed, err := access.ParseRole(role)
 		if err != nil {
 			return usageError{fmt.Errorf("--role: %w", err)}
 		}
@@ -67,7 +67,7 @@ a service that nobody can reach yet gets its first one.`,
 				return err
 			}
 			defer store.Close()
-			secret, token, err := tokens.New(store.Pool()).Create(ctx, label, parsed, forSets)
+			secret, token, err := access.New(store.Pool()).Create(ctx, label, parsed, forSets)
 			if err != nil {
 				return err
 			}

@@ -8,8 +8,8 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 )
 
 // TokenBody asks for a token.
@@ -22,12 +22,12 @@ type TokenBody struct {
 // NewToken is a token that has been made: the one time that it is told.
 type NewToken struct {
 	Secret string `json:"secret"`
-	tokens.Token
+	access.Token
 }
 
 // TokenList is every token that has been made.
 type TokenList struct {
-	Tokens []tokens.Token `json:"tokens"`
+	Tokens []access.Token `json:"tokens"`
 }
 
 func (s *Service) listTokens(c *gin.Context) {
@@ -37,7 +37,7 @@ func (s *Service) listTokens(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, TokenList{append([]tokens.Token{}, all...)})
+	c.PureJSON(http.StatusOK, TokenList{append([]access.Token{}, all...)})
 }
 
 func (s *Service) createToken(c *gin.Context) {
@@ -46,7 +46,7 @@ func (s *Service) createToken(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	role, err := tokens.ParseRole(body.Role)
+	role, err := access.ParseRole(body.Role)
 	if err != nil {
 		s.fail(c, &sets.ValueError{Field: "role", Found: strconv.Quote(body.Role), Want: "reader, editor or owner"})
 		return
@@ -67,7 +67,7 @@ func (s *Service) createToken(c *gin.Context) {
 func (s *Service) endToken(c *gin.Context) {
 	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
 	if err != nil {
-		err = tokens.ErrNoToken
+		err = access.ErrNoToken
 	} else {
 		err = s.tokens.End(c.Request.Context(), id)
 	}
@@ -91,7 +91,7 @@ type Session struct {
 	Sets  []string `json:"sets" jsonschema:"nullable"` // null: all
 }
 
-func sessionOf(caller *tokens.Caller) Session {
+func sessionOf(caller *access.Caller) Session {
 	return Session{caller.Role.String(), caller.Label, caller.Sets}
 }
 
@@ -106,12 +106,12 @@ func (s *Service) signIn(c *gin.Context) {
 	if err == nil && (body.Token == "") == (body.Code == "") {
 		err = wrongBody(badBody, "found neither or both of token and code; right would be one of them")
 	}
-	if err == nil && !s.rates.allow(c.ClientIP()) {
+	if err == nil && !s.rates.Allow(c.ClientIP()) {
 		err = errTooMany
 	}
 	var id string
 	var until time.Time
-	var caller tokens.Caller
+	var caller access.Caller
 	switch {
 	case err != nil:
 	case body.Code != "":

@@ -14,10 +14,10 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/demo"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
-	"pageladder.example/internal/tokens"
 )
 
 // nobody stands for a caller without a token; where none is named, the owner calls.
@@ -65,18 +65,18 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error { s.Open = false; return nil })
 	require.NoError(t, err)
 	at, s := testkit.ServeWith(t, store, service.Options{})
-	make := func(role tokens.Role, names ...string) string {
+	make := func(role access.Role, names ...string) string {
 		secret, _, err := s.Tokens().Create(t.Context(), "x", role, names)
 		require.NoError(t, err)
 		return secret
 	}
 	type caller struct {
 		name, token string
-		role        tokens.Role
+		role        access.Role
 		all         bool
 	}
-	callers := []caller{{"nobody", nobody, tokens.Nobody, false}}
-	for _, role := range []tokens.Role{tokens.Reader, tokens.Editor, tokens.Owner} {
+	callers := []caller{{"nobody", nobody, access.Nobody, false}}
+	for _, role := range []access.Role{access.Reader, access.Editor, access.Owner} {
 		callers = append(callers, caller{role.String(), make(role), role, true}, caller{role.String() + " of arrivals", make(role, "arrivals"), role, false})
 	}
 	// A write is sent without what it needs: who may, hears of that, and changes nothing.
@@ -86,7 +86,7 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 		for _, set := range []string{"arrivals", "berths"} { // berths are open; the tokens of arrivals are not for it
 			path := strings.NewReplacer("{set}", set, "{key}", "~", "{source}", "yard", "{name}", "none", "{token}", "x", "{id}", "999", "{number}", "2", "{kind}", "no-set").Replace(call.Path)
 			for _, c := range callers {
-				if call.Method == "DELETE" && path == "/api/sets/"+set && c.role == tokens.Owner {
+				if call.Method == "DELETE" && path == "/api/sets/"+set && c.role == access.Owner {
 					continue // would do it; TestSetsAreLookedAfter does
 				}
 				res, body := send(t, call.Method, at+path, sent{token: c.token})
@@ -94,13 +94,13 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 				cells++
 				may := call.Scope == "everywhere" || c.role >= call.Role && (c.all || call.Scope == "any set" || call.Scope == "this set" && set == "arrivals")
 				switch {
-				case may, call.Scope == "this set" && set == "berths" && call.Role == tokens.Reader:
+				case may, call.Scope == "this set" && set == "berths" && call.Role == access.Reader:
 					if path != "/api/session" && path != "/api/sets" {
 						assert.False(t, refused(res.StatusCode), cell)
 					}
-				case call.Scope == "this set" && set == "berths" && !c.all && c.role > tokens.Nobody:
+				case call.Scope == "this set" && set == "berths" && !c.all && c.role > access.Nobody:
 					assert.Equal(t, http.StatusNotFound, res.StatusCode, cell)
-				case c.role == tokens.Nobody:
+				case c.role == access.Nobody:
 					assert.Equal(t, http.StatusUnauthorized, res.StatusCode, cell)
 					assert.Contains(t, res.Header.Get("WWW-Authenticate"), "Bearer")
 				default:
@@ -120,7 +120,7 @@ func TestFixedFilterBindsReadersInEveryAnswer(t *testing.T) {
 	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error { s.Open, s.Fixed = true, "berth=N4"; return nil })
 	require.NoError(t, err)
 	at, s := testkit.ServeWith(t, store, service.Options{Answers: 100})
-	owner, _, err := s.Tokens().Create(t.Context(), "x", tokens.Owner, nil)
+	owner, _, err := s.Tokens().Create(t.Context(), "x", access.Owner, nil)
 	require.NoError(t, err)
 	hidden := 0
 	all := readRecords(t, at+"/api/sets/arrivals/records/all", owner)
@@ -296,7 +296,7 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	limits.RequestTime, limits.Rate, limits.Burst = 300*time.Millisecond, 5, 20
 	rated, s := testkit.ServeWith(t, store, service.Options{Limits: limits})
 	at = rated
-	reader, _, err := s.Tokens().Create(t.Context(), "x", tokens.Reader, nil)
+	reader, _, err := s.Tokens().Create(t.Context(), "x", access.Reader, nil)
 	require.NoError(t, err)
 	testkit.Eventually(t, func() bool {
 		res, _ := send(t, "GET", at+"/api/sets/berths", sent{token: reader})
@@ -342,7 +342,7 @@ func TestOneCallerIsBounded(t *testing.T) {
 		require.Contains(t, string(begun), "HTTP/1.1 ")
 		return conn
 	}
-	one, _, err := s.Tokens().Create(t.Context(), "one", tokens.Reader, nil)
+	one, _, err := s.Tokens().Create(t.Context(), "one", access.Reader, nil)
 	require.NoError(t, err)
 	for range 2 {
 		stream(one)
@@ -359,7 +359,7 @@ func TestOneCallerIsBounded(t *testing.T) {
 func TestTagsStandForOneBody(t *testing.T) {
 	store := testkit.Harbour(t)
 	at, s := testkit.ServeWith(t, store, service.Options{Answers: 100})
-	reader, _, err := s.Tokens().Create(t.Context(), "x", tokens.Reader, nil)
+	reader, _, err := s.Tokens().Create(t.Context(), "x", access.Reader, nil)
 	require.NoError(t, err)
 	show := func(fields ...string) {
 		_, err := store.Configure(t.Context(), "berths", func(s *sets.Settings) error {

@@ -12,7 +12,8 @@ import (
 
 	"github.com/gin-gonic/gin"
 
-	"pageladder.example/internal/tokens"
+	"pageladder.example/internal/access"
+	"pageladder.example/internal/lists"
 )
 
 const (
@@ -65,10 +66,10 @@ func digestTag(body []byte) string {
 }
 
 // send answers, or says that nothing has changed.
-func (k *keptAnswer) send(c *gin.Context, who *tokens.Caller) {
+func (k *keptAnswer) send(c *gin.Context, who *access.Caller) {
 	h := c.Writer.Header()
 	if strings.HasPrefix(k.mediaType, "text/html") {
-		htmlHeaders(c, listCSP)
+		htmlHeaders(c, lists.CSP)
 	}
 	h["Content-Location"] = []string{k.self}
 	if k.link != "" {
@@ -83,7 +84,7 @@ func (k *keptAnswer) send(c *gin.Context, who *tokens.Caller) {
 	switch {
 	case k.noStore:
 		h.Set("Cache-Control", "no-store")
-	case who.Role == tokens.Nobody: // an open set
+	case who.Role == access.Nobody: // an open set
 		h.Set("Cache-Control", "public, max-age=10, stale-while-revalidate=60")
 	default:
 		h.Set("Cache-Control", "private, no-cache")

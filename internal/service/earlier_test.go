@@ -20,10 +20,10 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/demo"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
-	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 )
 
@@ -257,9 +257,9 @@ func TestEarlierVersionIsKept(t *testing.T) {
 	at, s := testkit.ServeWith(t, store, unbounded)
 	known := earlier{Tokens: map[string]string{}}
 	for name, of := range map[string]struct {
-		role tokens.Role
+		role access.Role
 		sets []string
-	}{"reader": {tokens.Reader, nil}, "bound": {tokens.Reader, []string{"arrivals", "fixed-is"}}, "editor": {tokens.Editor, nil}, "owner": {tokens.Owner, nil}, "ended": {tokens.Owner, nil}} {
+	}{"reader": {access.Reader, nil}, "bound": {access.Reader, []string{"arrivals", "fixed-is"}}, "editor": {access.Editor, nil}, "owner": {access.Owner, nil}, "ended": {access.Owner, nil}} {
 		secret, token, err := s.Tokens().Create(t.Context(), name, of.role, of.sets)
 		require.NoError(t, err)
 		known.Tokens[name] = secret

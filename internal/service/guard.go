@@ -9,14 +9,11 @@ import (
 	"slices"
 	"strconv"
 	"strings"
-	"sync"
 
 	"github.com/gin-gonic/gin"
-	lru "github.com/hashicorp/golang-lru/v2"
-	"golang.org/x/time/rate"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 )
 
 // guarded refuses what no route should see, and sets what every answer has.
@@ -75,16 +72,6 @@ const (
 	sessionCookie = "pageladder_session"
 )
 
-// scope is what a caller needs a role for.
-type scope int
-
-const (
-	everywhere scope = iota // no role at all
-	thisSet                 // a role for the set of the path
-	anySet                  // a role, be it for some sets alone
-	allSets                 // a role for every set
-)
-
 // checked wraps a route's handler: who calls, may it, how often, for how long.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
@@ -95,7 +82,7 @@ func (s *Service) checked(r route) gin.HandlerFunc {
 		defer cancel()
 		c.Request = c.Request.WithContext(ctx)
 		who, err := s.callerFor(c, &r)
-		if err == nil && !s.rates.allow(callerName(&who, c)) {
+		if err == nil && !s.rates.Allow(callerName(&who, c)) {
 			err = errTooMany
 		}
 		if err != nil {
@@ -119,46 +106,48 @@ func (s *Service) checked(r route) gin.HandlerFunc {
 }
 
 // callerFor tells who calls a route, as far as the route has to know.
-func (s *Service) callerFor(c *gin.Context, r *route) (tokens.Caller, error) {
+func (s *Service) callerFor(c *gin.Context, r *route) (access.Caller, error) {
 	ctx := c.Request.Context()
 	switch {
 	case r.public:
-		return tokens.Caller{}, nil
+		return access.Caller{}, nil
 	case r.calculates:
-		ctx = tokens.AsRemembered(ctx, s.store.Heard())
+		ctx = access.AsRemembered(ctx, s.store.Heard())
 	}
 	return s.caller(ctx, c)
 }
 
+var errTooMany = errors.New("the caller asks more often than it may")
+
 // caller tells who calls: by a token, or in a session. Whoever has neither is nobody;
 // being on the same machine gives no right. Tokens that are not remembered are looked
 // up in the database, as often as the address may ask anything.
-func (s *Service) caller(ctx context.Context, c *gin.Context) (tokens.Caller, error) {
+func (s *Service) caller(ctx context.Context, c *gin.Context) (access.Caller, error) {
 	if header := c.GetHeader("Authorization"); header != "" {
 		scheme, secret, _ := strings.Cut(header, " ")
 		if secret = strings.TrimSpace(secret); !strings.EqualFold(scheme, "Bearer") {
-			return tokens.Caller{}, tokens.ErrUnknown
+			return access.Caller{}, access.ErrUnknown
 		}
-		if !s.tokens.Knows(secret, false) && !s.rates.allow(c.ClientIP()) {
-			return tokens.Caller{}, errTooMany
+		if !s.tokens.Knows(secret, false) && !s.rates.Allow(c.ClientIP()) {
+			return access.Caller{}, errTooMany
 		}
 		return s.tokens.Caller(ctx, secret)
 	}
 	if cookie, err := c.Cookie(sessionCookie); err == nil {
-		if !s.tokens.Knows(cookie, true) && !s.rates.allow(c.ClientIP()) {
-			return tokens.Caller{}, errTooMany
+		if !s.tokens.Knows(cookie, true) && !s.rates.Allow(c.ClientIP()) {
+			return access.Caller{}, errTooMany
 		}
 		who, err := s.tokens.InSession(ctx, cookie)
-		if !errors.Is(err, tokens.ErrUnknown) { // a session that has ended is none
+		if !errors.Is(err, access.ErrUnknown) { // a session that has ended is none
 			return who, err
 		}
 	}
-	return tokens.Caller{}, nil
+	return access.Caller{}, nil
 }
 
 // callerName names a caller for what is bounded for each: its token or, where it has
 // none, its address.
-func callerName(who *tokens.Caller, c *gin.Context) string {
+func callerName(who *access.Caller, c *gin.Context) string {
 	if who.Token == 0 {
 		return c.ClientIP() // of a proxy that is trusted, what it forwards
 	}
@@ -167,16 +156,13 @@ func callerName(who *tokens.Caller, c *gin.Context) string {
 
 // may tells whether a caller may use a route, and answers where it may not. A set
 // that a caller may not even read is not there for it.
-func (s *Service) may(c *gin.Context, who *tokens.Caller, r *route) bool {
-	switch {
-	case r.scope == everywhere:
-		return true
-	case r.scope == thisSet && who.May(r.role, pathParam(c, "set")), r.scope == anySet && who.Role >= r.role, r.scope == allSets && who.All(r.role):
+func (s *Service) may(c *gin.Context, who *access.Caller, r *route) bool {
+	if who.Has(r.role, r.scope, pathParam(c, "set")) {
 		return true
 	}
-	if r.scope == thisSet {
+	if r.scope == access.ThisSet {
 		name := pathParam(c, "set")
-		if r.role == tokens.Reader {
+		if r.role == access.Reader {
 			open, err := s.open(c.Request.Context(), name)
 			if err != nil {
 				s.fail(c, err)
@@ -186,12 +172,12 @@ func (s *Service) may(c *gin.Context, who *tokens.Caller, r *route) bool {
 				return true
 			}
 		}
-		if who.Role > tokens.Nobody && !who.May(tokens.Reader, name) {
+		if who.Role > access.Nobody && !who.May(access.Reader, name) {
 			s.problem(c, noSet, fmt.Sprintf("there is no record set named %q for this token", name))
 			return false
 		}
 	}
-	if who.Role == tokens.Nobody {
+	if who.Role == access.Nobody {
 		s.signInFirst(c)
 		return false
 	}
@@ -223,12 +209,12 @@ func (s *Service) open(ctx context.Context, name string) (bool, error) {
 }
 
 // who is the caller of a request.
-func who(c *gin.Context) *tokens.Caller {
+func who(c *gin.Context) *access.Caller {
 	if caller, ok := c.Get(callerKey); ok {
-		who := caller.(tokens.Caller)
+		who := caller.(access.Caller)
 		return &who
 	}
-	return &tokens.Caller{}
+	return &access.Caller{}
 }
 
 // pathParam is a part of the path, decoded; "" where it cannot be.
@@ -238,74 +224,4 @@ func pathParam(c *gin.Context, name string) string {
 		return ""
 	}
 	return text
-}
-
-// rates bounds how often each caller asks.
-type rates struct {
-	rate  rate.Limit
-	burst int
-	mu    sync.Mutex
-	of    *lru.Cache[string, *rate.Limiter]
-}
-
-const ratedCallers = 100_000 // the one that has not asked for longest is forgotten first
-
-func newRates(perSecond float64, burst int) *rates {
-	of, _ := lru.New[string, *rate.Limiter](ratedCallers) // the size is right
-	return &rates{rate: rate.Limit(perSecond), burst: max(burst, 1), of: of}
-}
-
-// allow tells whether a caller may ask now.
-func (r *rates) allow(caller string) bool {
-	if r.rate <= 0 {
-		return true
-	}
-	r.mu.Lock()
-	limiter, ok := r.of.Get(caller)
-	if !ok {
-		limiter = rate.NewLimiter(r.rate, r.burst)
-		r.of.Add(caller, limiter)
-	}
-	r.mu.Unlock()
-	return limiter.Allow()
-}
-
-var errTooMany = errors.New("the caller asks more often than it may")
-
-// running bounds how much of something runs at the same time: in all, and half of
-// that for one caller, so that nobody can hold all of it.
-type running struct {
-	mu   sync.Mutex
-	most int
-	all  int
-	of   map[string]int // by caller
-}
-
-func newRunning(most int) *running { return &running{most: max(most, 1), of: map[string]int{}} }
-
-// each is how many one caller may run.
-func (r *running) each() int { return (r.most + 1) / 2 }
-
-// begin begins one of a caller; says is why it may not.
-func (r *running) begin(caller string) (says string) {
-	r.mu.Lock()
-	defer r.mu.Unlock()
-	switch {
-	case r.all == r.most:
-		return fmt.Sprintf("%d are running, as many as the service allows", r.most)
-	case r.of[caller] == r.each():
-		return fmt.Sprintf("%d of this caller are running, as many as one may have", r.each())
-	}
-	r.all++
-	r.of[caller]++
-	return ""
-}
-
-func (r *running) end(caller string) {
-	r.mu.Lock()
-	defer r.mu.Unlock()
-	r.all--
-	if r.of[caller]--; r.of[caller] == 0 {
-		delete(r.of, caller)
-	}
 }

@@ -103,12 +103,12 @@ var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV,
 // importFile imports a file. Into a set that is there, its name is given.
 func (s *Service) importFile(c *gin.Context, into string) {
 	caller := callerName(who(c), c)
-	if says := s.imports.begin(caller); says != "" {
+	if says := s.imports.Begin(caller); says != "" {
 		retryAfter(c, 10)
 		s.problem(c, busy, "imports: "+says+"; try again later")
 		return
 	}
-	defer s.imports.end(caller)
+	defer s.imports.End(caller)
 	control := http.NewResponseController(c.Writer)
 	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+writeTime))); err != nil {
 		s.fail(c, err)

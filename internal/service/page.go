@@ -11,8 +11,8 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 )
@@ -51,8 +51,8 @@ type Step struct {
 }
 
 // sight is how much of a set's records a caller sees.
-func sight(who *tokens.Caller, set string) sets.Sight {
-	return sets.Sight(who.May(tokens.Editor, set))
+func sight(who *access.Caller, set string) sets.Sight {
+	return sets.Sight(who.May(access.Editor, set))
 }
 
 // readPage answers one page of a set.
@@ -112,7 +112,7 @@ func (s *Service) readPage(c *gin.Context) {
 		}
 	}
 	if sp.explain {
-		a.About.Made = made(page, req.Trace, caller.May(tokens.Owner, name), a.linked, len(a.About.Ladder)+len(a.About.Sizes)+len(a.About.Sorts))
+		a.About.Made = made(page, req.Trace, caller.May(access.Owner, name), a.linked, len(a.About.Ladder)+len(a.About.Sizes)+len(a.About.Sorts))
 	}
 	body, err := shape.Append(desk.body[:0], a)
 	if err != nil {

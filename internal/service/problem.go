@@ -5,16 +5,16 @@ import (
 	"encoding/json"
 	"errors"
 	"fmt"
-	"html/template"
 	"net/http"
 	"strconv"
 	"strings"
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/lists"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 )
 
@@ -92,8 +92,8 @@ func (s *Service) write(c *gin.Context, k *Kind, p Problem) {
 	h.Del("ETag")
 	c.Abort()
 	if strings.HasPrefix(c.Request.URL.Path, "/lists/") { // for people
-		htmlHeaders(c, listCSP)
-		render(c, k.Status, "problem", gin.H{"Lang": "en", "RightLeft": false, "Title": k.Title, "Says": p.Detail, "Home": s.prefix + "/", "Style": s.prefix + "/lists.css"})
+		htmlHeaders(c, lists.CSP)
+		render(c, k.Status, &lists.Problem{Frame: s.frame(k.Title), Says: p.Detail})
 		return
 	}
 	body, err := json.Marshal(p)
@@ -171,12 +171,12 @@ func (s *Service) fail(c *gin.Context, err error) {
 	case errors.Is(err, errTooMany):
 		retryAfter(c, 1)
 		s.problem(c, tooMany, fmt.Sprintf("more than %g requests a second; wait a second", s.limits.Rate))
-	case errors.Is(err, tokens.ErrUsed):
+	case errors.Is(err, access.ErrUsed):
 		s.problem(c, notSignedIn, err.Error())
-	case errors.Is(err, tokens.ErrUnknown):
+	case errors.Is(err, access.ErrUnknown):
 		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
 		s.problem(c, notSignedIn, err.Error())
-	case errors.Is(err, tokens.ErrNoToken):
+	case errors.Is(err, access.ErrNoToken):
 		s.problem(c, nothingHere, err.Error())
 	case errors.Is(err, sets.ErrNoSource):
 		s.problem(c, badBody, err.Error())
@@ -217,32 +217,16 @@ func wrongBody(k *Kind, format string, args ...any) error {
 // problemPages are what the types of problems resolve to.
 func (s *Service) problemPages(c *gin.Context) {
 	name := c.Param("kind")
-	shown := kinds
-	if name != "" {
-		shown = nil
-		for _, k := range kinds {
-			if k.Name == name {
-				shown = []*Kind{k}
-			}
-		}
-		if shown == nil {
-			s.problem(c, nothingHere, "there is no type of problem named "+strconv.Quote(name))
-			return
+	page := &lists.Problems{Frame: s.frame("Problems"), All: s.prefix + "/problems", One: name != ""}
+	for _, k := range kinds {
+		if name == "" || name == k.Name {
+			page.Kinds = append(page.Kinds, lists.Kind{Name: k.Name, Title: k.Title, When: k.When, Status: k.Status})
 		}
 	}
-	htmlHeaders(c, listCSP)
-	render(c, http.StatusOK, "problems", gin.H{"Lang": "en", "RightLeft": false, "Title": "Problems", "Kinds": shown, "All": s.prefix + "/problems", "Style": s.prefix + "/lists.css", "One": name != ""})
-}
-
-// render writes one of the pages for people.
-func render(c *gin.Context, status int, name string, view any) {
-	var b strings.Builder
-	if err := pages.ExecuteTemplate(&b, name, view); err != nil {
-		c.Error(err)
-		c.String(http.StatusInternalServerError, "something went wrong in the service; its log says what")
+	if page.Kinds == nil {
+		s.problem(c, nothingHere, "there is no type of problem named "+strconv.Quote(name))
 		return
 	}
-	c.Data(status, "text/html; charset=utf-8", []byte(b.String()))
+	htmlHeaders(c, lists.CSP)
+	render(c, http.StatusOK, page)
 }
-
-var pages = template.Must(template.ParseFS(pageFiles, "pages/*.html"))

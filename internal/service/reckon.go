@@ -9,8 +9,8 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/markup"
@@ -268,7 +268,7 @@ func totalOf(raw json.RawMessage) (paging.Total, error) {
 // readable is a set that the caller may read.
 func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 	set, err := s.store.Get(c.Request.Context(), name)
-	if err == nil && !set.Open && !who(c).May(tokens.Reader, name) {
+	if err == nil && !set.Open && !who(c).May(access.Reader, name) {
 		err = sets.ErrNoSet
 	}
 	if err != nil {

@@ -16,9 +16,9 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 )
 
@@ -87,7 +87,7 @@ func (s *Service) readRecord(c *gin.Context) {
 		return
 	}
 	fields, values := set.Fields, record
-	if !caller.May(tokens.Editor, set.Name) { // others see what is shown
+	if !caller.May(access.Editor, set.Name) { // others see what is shown
 		fields, values = set.Shown(), nil
 		for _, f := range fields {
 			values = append(values, record[slices.IndexFunc(set.Fields, func(g intake.Field) bool { return g.Name == f.Name })])

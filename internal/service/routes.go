@@ -5,7 +5,8 @@ import (
 
 	"github.com/gin-gonic/gin"
 
-	"pageladder.example/internal/tokens"
+	"pageladder.example/internal/access"
+	"pageladder.example/internal/openapi"
 	"pageladder.example/paging"
 )
 
@@ -13,16 +14,16 @@ import (
 // its description says.
 type route struct {
 	method, path string
-	scope        scope
-	role         tokens.Role
+	scope        access.Scope
+	role         access.Role
 	long         bool // an import or a stream: takes its time
 	calculates   bool // needs no database but to know its caller
 	public       bool // is the same for every caller, so that nobody asks who calls
 	handler      gin.HandlerFunc
 
-	says   string // in one sentence
-	asks   asks   // query parameters
-	body   any    // a value of the body's type; nil: no body
+	says   string        // in one sentence
+	asks   openapi.Query // query parameters
+	body   any           // a value of the body's type; nil: no body
 	media  []string
 	answer any // a value of the answer's type; nil: no JSON
 	status int // 0: 200
@@ -31,94 +32,81 @@ type route struct {
 	example string // of a body: on the demo data
 }
 
-// asks are kinds of query parameters that a route has.
-type asks int
-
-const (
-	asksNothing asks = iota
-	asksPage         // a list's, and those that speak to the service
-	asksRecords      // a list's without page and size
-	asksImport
-)
-
-// recordObject stands for a record in descriptions: its fields are the set's.
-type recordObject map[string]any
-
 // table is every call that there is.
 func (s *Service) table() []route {
-	owner, editor, reader := tokens.Owner, tokens.Editor, tokens.Reader
+	owner, editor, reader := access.Owner, access.Editor, access.Reader
 	const set, record = "/api/sets/:set", "/api/sets/:set/records/:key"
 	jsonBody, patchBody := []string{"application/json"}, []string{"application/merge-patch+json", "application/json"}
 	files := []string{"text/csv", "application/x-ndjson", "application/json", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "multipart/form-data"}
 	return []route{
-		{method: "GET", path: "/api/sets", scope: everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: SetList{}},
-		{method: "POST", path: "/api/sets", scope: allSets, role: owner, long: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
-			asks: asksImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
-		{method: "POST", path: "/api/attach", scope: allSets, role: owner, handler: s.attach, says: "Make an attached set of a table or view of a source.",
+		{method: "GET", path: "/api/sets", scope: access.Everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: SetList{}},
+		{method: "POST", path: "/api/sets", scope: access.AllSets, role: owner, long: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
+			asks: openapi.OfImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
+		{method: "POST", path: "/api/attach", scope: access.AllSets, role: owner, handler: s.attach, says: "Make an attached set of a table or view of a source.",
 			body: AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: SetInfo{}, status: 201, fails: []*Kind{taken, badMedia, badBody, sourceAway}},
-		{method: "GET", path: "/api/sources", scope: allSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: SourceList{}},
-		{method: "GET", path: "/api/sources/:source/tables", scope: allSets, role: owner, handler: s.listTables, says: "List the tables and views that a source's role may read.",
+		{method: "GET", path: "/api/sources", scope: access.AllSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: SourceList{}},
+		{method: "GET", path: "/api/sources/:source/tables", scope: access.AllSets, role: owner, handler: s.listTables, says: "List the tables and views that a source's role may read.",
 			answer: TableList{}, fails: []*Kind{badBody, sourceAway}},
-		{method: "GET", path: "/api/sources/:source/tables/:schema/:table", scope: allSets, role: owner, handler: s.readTable, says: "Tell the fields and the key of a table or view of a source.",
+		{method: "GET", path: "/api/sources/:source/tables/:schema/:table", scope: access.AllSets, role: owner, handler: s.readTable, says: "Tell the fields and the key of a table or view of a source.",
 			answer: TableFields{}, fails: []*Kind{badBody, sourceAway}},
-		{method: "GET", path: "/api/imports/:name", scope: anySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: Progress{}, fails: []*Kind{nothingHere}},
+		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: Progress{}, fails: []*Kind{nothingHere}},
 
-		{method: "GET", path: set, scope: thisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: SetInfo{}, fails: []*Kind{noSet}},
-		{method: "PATCH", path: set, scope: thisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
+		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: SetInfo{}, fails: []*Kind{noSet}},
+		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
 			body: SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
-		{method: "DELETE", path: set, scope: thisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*Kind{noSet}},
-		{method: "GET", path: set + "/rules", scope: thisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: paging.Rules{}, fails: []*Kind{noSet}},
-		{method: "PUT", path: set + "/rules", scope: thisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",
+		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*Kind{noSet}},
+		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: paging.Rules{}, fails: []*Kind{noSet}},
+		{method: "PUT", path: set + "/rules", scope: access.ThisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",
 			body: paging.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: paging.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
 
-		{method: "GET", path: set + "/records", scope: thisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
-			asks: asksPage, answer: Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},
-		{method: "POST", path: set + "/records", scope: thisSet, role: editor, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
-			body: recordObject{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
-		{method: "PUT", path: set + "/records", scope: thisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
-			asks: asksImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
-		{method: "GET", path: set + "/records/all", scope: thisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
-			asks: asksRecords, answer: []recordObject{}, fails: []*Kind{badQuery, noSet, notAcceptable, busy}},
-		{method: "GET", path: record, scope: thisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord}},
-		{method: "PATCH", path: record, scope: thisSet, role: editor, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
-			body: recordObject{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
-		{method: "DELETE", path: record, scope: thisSet, role: editor, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision.",
+		{method: "GET", path: set + "/records", scope: access.ThisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
+			asks: openapi.OfPage, answer: Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},
+		{method: "POST", path: set + "/records", scope: access.ThisSet, role: editor, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
+			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
+		{method: "PUT", path: set + "/records", scope: access.ThisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
+			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
+		{method: "GET", path: set + "/records/all", scope: access.ThisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
+			asks: openapi.OfRecords, answer: []openapi.Record{}, fails: []*Kind{badQuery, noSet, notAcceptable, busy}},
+		{method: "GET", path: record, scope: access.ThisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord}},
+		{method: "PATCH", path: record, scope: access.ThisSet, role: editor, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
+			body: openapi.Record{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
+		{method: "DELETE", path: record, scope: access.ThisSet, role: editor, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision.",
 			answer: versionAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
-		{method: "POST", path: record + "/withdraw", scope: thisSet, role: editor, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
+		{method: "POST", path: record + "/withdraw", scope: access.ThisSet, role: editor, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
 			answer: versionAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
-		{method: "POST", path: record + "/restore", scope: thisSet, role: editor, handler: s.restoreRecord, says: "Bring a withdrawn record back as it was.",
+		{method: "POST", path: record + "/restore", scope: access.ThisSet, role: editor, handler: s.restoreRecord, says: "Bring a withdrawn record back as it was.",
 			answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, taken}},
-		{method: "GET", path: record + "/place", scope: thisSet, role: reader, handler: s.readPlace, says: "Tell the row and the page where a record stands, under a sort, filters and a size.",
-			asks: asksRecords, answer: Place{}, fails: []*Kind{badQuery, noSet, noRecord}},
-		{method: "GET", path: set + "/ladder", scope: thisSet, role: reader, handler: s.readLadder, says: "Read the links of a page alone.", asks: asksPage, answer: LadderAnswer{}, fails: []*Kind{badQuery, noSet, pastLast}},
-		{method: "GET", path: set + "/back/:token", scope: thisSet, role: reader, handler: s.readBack, says: "Go back to a page by its way back.", status: 303, fails: []*Kind{badQuery, noSet}},
-		{method: "GET", path: set + "/openapi.json", scope: thisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*Kind{noSet}},
+		{method: "GET", path: record + "/place", scope: access.ThisSet, role: reader, handler: s.readPlace, says: "Tell the row and the page where a record stands, under a sort, filters and a size.",
+			asks: openapi.OfRecords, answer: Place{}, fails: []*Kind{badQuery, noSet, noRecord}},
+		{method: "GET", path: set + "/ladder", scope: access.ThisSet, role: reader, handler: s.readLadder, says: "Read the links of a page alone.", asks: openapi.OfPage, answer: LadderAnswer{}, fails: []*Kind{badQuery, noSet, pastLast}},
+		{method: "GET", path: set + "/back/:token", scope: access.ThisSet, role: reader, handler: s.readBack, says: "Go back to a page by its way back.", status: 303, fails: []*Kind{badQuery, noSet}},
+		{method: "GET", path: set + "/openapi.json", scope: access.ThisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*Kind{noSet}},
 
-		{method: "POST", path: "/api/reckon", scope: anySet, role: reader, calculates: true, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
+		{method: "POST", path: "/api/reckon", scope: access.AnySet, role: reader, calculates: true, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
 			body: ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
-		{method: "POST", path: "/api/cut", scope: anySet, role: reader, calculates: true, handler: s.cut, says: "Cut one page out of the records in the body.",
+		{method: "POST", path: "/api/cut", scope: access.AnySet, role: reader, calculates: true, handler: s.cut, says: "Cut one page out of the records in the body.",
 			body: CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
 
-		{method: "GET", path: "/api/tokens", scope: allSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: TokenList{}},
-		{method: "POST", path: "/api/tokens", scope: allSets, role: owner, handler: s.createToken, says: "Make a token. It is told this once.",
+		{method: "GET", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: TokenList{}},
+		{method: "POST", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.createToken, says: "Make a token. It is told this once.",
 			body: TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: NewToken{}, status: 201, fails: []*Kind{badMedia, badBody}},
-		{method: "DELETE", path: "/api/tokens/:id", scope: allSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*Kind{nothingHere}},
-		{method: "GET", path: "/api/session", scope: everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: Session{}},
-		{method: "POST", path: "/api/session", scope: everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
+		{method: "DELETE", path: "/api/tokens/:id", scope: access.AllSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*Kind{nothingHere}},
+		{method: "GET", path: "/api/session", scope: access.Everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: Session{}},
+		{method: "POST", path: "/api/session", scope: access.Everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
 			body: SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
-		{method: "POST", path: "/api/session/link", scope: anySet, role: reader, handler: s.inviteBrowser, says: "Make a link to the console that signs a browser in as the caller: once, within ten minutes.", answer: SignInLink{}, status: 201},
-		{method: "DELETE", path: "/api/session", scope: everywhere, handler: s.signOut, says: "Sign out.", status: 204},
+		{method: "POST", path: "/api/session/link", scope: access.AnySet, role: reader, handler: s.inviteBrowser, says: "Make a link to the console that signs a browser in as the caller: once, within ten minutes.", answer: SignInLink{}, status: 201},
+		{method: "DELETE", path: "/api/session", scope: access.Everywhere, handler: s.signOut, says: "Sign out.", status: 204},
 
-		{method: "GET", path: "/lists/:set", scope: thisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: asksPage, fails: []*Kind{badQuery, noSet, pastLast}},
-		{method: "GET", path: "/lists/:set/page/:number", scope: thisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: asksRecords, fails: []*Kind{badQuery, noSet, nothingHere, pastLast}},
-		{method: "GET", path: "/lists/:set/page/", scope: thisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: asksPage, status: 303, fails: []*Kind{badQuery, noSet, pastLast}},
-		{method: "GET", path: "/lists.css", scope: everywhere, public: true, handler: s.listStyle, says: "The stylesheet of those pages."},
-		{method: "GET", path: "/problems", scope: everywhere, public: true, handler: s.problemPages, says: "List the types of problems."},
-		{method: "GET", path: "/problems/:kind", scope: everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},
-		{method: "GET", path: "/openapi.json", scope: everywhere, public: true, handler: s.description, says: "This description."},
-		{method: "GET", path: "/healthz", scope: everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: healthAnswer{}},
-		{method: "GET", path: "/readyz", scope: everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: healthAnswer{}, fails: []*Kind{databaseAway}},
-		{method: "GET", path: "/metrics", scope: allSets, role: reader, handler: s.tellMetrics, says: "Counts about the service, in the Prometheus text format."},
+		{method: "GET", path: "/lists/:set", scope: access.ThisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: openapi.OfPage, fails: []*Kind{badQuery, noSet, pastLast}},
+		{method: "GET", path: "/lists/:set/page/:number", scope: access.ThisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: openapi.OfRecords, fails: []*Kind{badQuery, noSet, nothingHere, pastLast}},
+		{method: "GET", path: "/lists/:set/page/", scope: access.ThisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: openapi.OfPage, status: 303, fails: []*Kind{badQuery, noSet, pastLast}},
+		{method: "GET", path: "/lists.css", scope: access.Everywhere, public: true, handler: s.listStyle, says: "The stylesheet of those pages."},
+		{method: "GET", path: "/problems", scope: access.Everywhere, public: true, handler: s.problemPages, says: "List the types of problems."},
+		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},
+		{method: "GET", path: "/openapi.json", scope: access.Everywhere, public: true, handler: s.description, says: "This description."},
+		{method: "GET", path: "/healthz", scope: access.Everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: healthAnswer{}},
+		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: healthAnswer{}, fails: []*Kind{databaseAway}},
+		{method: "GET", path: "/metrics", scope: access.AllSets, role: reader, handler: s.tellMetrics, says: "Counts about the service, in the Prometheus text format."},
 	}
 }
 
@@ -135,16 +123,15 @@ type healthAnswer struct {
 type Call struct {
 	Method, Path string
 	Scope        string // everywhere, this set, any set, all sets
-	Role         tokens.Role
+	Role         access.Role
 	Says         string
 }
 
 // Calls lists the calls that the service offers.
 func (s *Service) Calls() []Call {
-	scopes := []string{"everywhere", "this set", "any set", "all sets"}
 	calls := make([]Call, len(s.routes))
 	for i, r := range s.routes {
-		calls[i] = Call{r.method, openPath(r.path), scopes[r.scope], r.role, r.says}
+		calls[i] = Call{r.method, openapi.Path(r.path), r.scope.String(), r.role, r.says}
 	}
 	return calls
 }

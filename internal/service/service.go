@@ -21,8 +21,8 @@ import (
 	"github.com/gin-gonic/gin"
 	lru "github.com/hashicorp/golang-lru/v2"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 )
 
 // Time-outs of the server.
@@ -71,7 +71,7 @@ const DefaultAnswers = 1_000
 // Service answers requests about the record sets of one store.
 type Service struct {
 	store   *sets.Store
-	tokens  *tokens.Keeper
+	tokens  *access.Keeper
 	log     *slog.Logger
 	version string
 	limits  Limits
@@ -80,10 +80,10 @@ type Service struct {
 	hosts   map[string]bool
 	origins []string
 	answers *lru.Cache[answerKey, *keptAnswer]
-	rates   *rates
+	rates   *access.Rates
 	metrics *metrics
-	imports *running
-	streams *running
+	imports *access.Running
+	streams *access.Running
 	files   *progress
 	routes  []route
 	handler http.Handler
@@ -129,7 +129,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Limits == (Limits{}) {
 		o.Limits = DefaultLimits
 	}
-	s := &Service{store: store, tokens: tokens.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins, name: rand.Text()[:8] + "-",
+	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins, name: rand.Text()[:8] + "-",
 		hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}}
 	if _, err := s.configure(o); err != nil {
 		return nil, err
@@ -137,9 +137,9 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answerKey, *keptAnswer](o.Answers) // the size is right
 	}
-	s.rates = newRates(o.Limits.Rate, o.Limits.Burst)
+	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)
 	s.metrics = newMetrics(store, s.version)
-	s.imports, s.streams, s.files = newRunning(o.Limits.Imports), newRunning(o.Limits.Streams), newProgress()
+	s.imports, s.streams, s.files = access.NewRunning(o.Limits.Imports), access.NewRunning(o.Limits.Streams), newProgress()
 	handler, err := s.handlers(console, o.Proxies)
 	s.handler = handler
 	return s, err
@@ -149,7 +149,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 func (s *Service) ServeHTTP(w http.ResponseWriter, r *http.Request) { s.handler.ServeHTTP(w, r) }
 
 // Tokens keeps who may call the service.
-func (s *Service) Tokens() *tokens.Keeper { return s.tokens }
+func (s *Service) Tokens() *access.Keeper { return s.tokens }
 
 func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error) {
 	gin.SetMode(gin.ReleaseMode)
@@ -245,7 +245,7 @@ func (s *Service) tellRequest(c *gin.Context, id string, start time.Time) {
 		slog.Int("bytes", max(c.Writer.Size(), 0)), slog.Duration("took", took),
 	}
 	if caller, ok := c.Get(callerKey); ok {
-		attrs = append(attrs, slog.Int64("token", caller.(tokens.Caller).Token))
+		attrs = append(attrs, slog.Int64("token", caller.(access.Caller).Token))
 	}
 	if err := c.Errors.Last(); err != nil {
 		attrs = append(attrs, slog.String("err", err.Error()))

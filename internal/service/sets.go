@@ -13,9 +13,9 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 	"pageladder.example/paging"
 )
 
@@ -43,7 +43,7 @@ type SetSettings struct {
 	Indexes  []sets.IndexState `json:"indexes,omitempty"`
 }
 
-func infoOf(s *sets.Set, caller *tokens.Caller) SetInfo {
+func infoOf(s *sets.Set, caller *access.Caller) SetInfo {
 	info := SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: &s.Records, Version: &s.Version,
 		ChangedAt: s.ChangedAt.UTC(), Open: s.Open, Fields: s.Shown()}
 	if s.Attached() {
@@ -51,7 +51,7 @@ func infoOf(s *sets.Set, caller *tokens.Caller) SetInfo {
 	} else if s.FixedFor(sight(caller, s.Name)) != "" {
 		info.Records = nil
 	}
-	if caller.May(tokens.Editor, s.Name) {
+	if caller.May(access.Editor, s.Name) {
 		for _, f := range s.Fields {
 			if !slices.Contains(info.Fields, f) {
 				info.Hidden = append(info.Hidden, f)
@@ -70,11 +70,11 @@ func (s *Service) listSets(c *gin.Context) {
 	caller := who(c)
 	infos := []SetInfo{}
 	for _, set := range all {
-		if set.Open || caller.May(tokens.Reader, set.Name) {
+		if set.Open || caller.May(access.Reader, set.Name) {
 			infos = append(infos, infoOf(set, caller))
 		}
 	}
-	if len(infos) == 0 && caller.Role == tokens.Nobody {
+	if len(infos) == 0 && caller.Role == access.Nobody {
 		s.signInFirst(c)
 		return
 	}
@@ -101,7 +101,7 @@ func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 	caller := who(c)
 	info := infoOf(set, caller)
 	info.Rules, info.Params = set.Rules, paramsOf(set.Rules)
-	if caller.May(tokens.Owner, set.Name) {
+	if caller.May(access.Owner, set.Name) {
 		info.Settings = &SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
 		if !set.Attached() {
 			var err error

@@ -3,7 +3,6 @@ package service
 import (
 	"bytes"
 	"fmt"
-	"html/template"
 	"mime"
 	"net/http"
 	"slices"
@@ -16,6 +15,7 @@ import (
 	gojson "github.com/goccy/go-json"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/lists"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
@@ -180,85 +180,18 @@ func (jsonLines) Append(dst []byte, a *Answered) ([]byte, error) {
 	return dst, nil
 }
 
-// fragment is a piece of HTML to be put into a page: the records as a table, the
-// summary and the ladder.
+// fragment is a piece of HTML to be put into a page.
 type fragment struct{}
 
 func (fragment) Name() string      { return "html" }
 func (fragment) MediaType() string { return "text/html; charset=utf-8" }
 
 func (fragment) Append(dst []byte, a *Answered) ([]byte, error) {
-	b := bytes.NewBuffer(dst)
-	err := pages.ExecuteTemplate(b, "fragment", listOf(a))
-	return b.Bytes(), err
+	return tableOf(a).AppendFragment(dst)
 }
 
-// head is one column of a list.
-type head struct {
-	Name, Label string
-	Class       string // of its cells: "number", "word" or ""
-	Href        string // of its sort, if it is offered
-	Sorted      string // "ascending", "descending" or ""
-}
-
-// listView is what the pages for people draw of one page.
-type listView struct {
-	Lang    string
-	Heads   []head
-	Rows    [][]cell
-	Summary string
-	Ladder  template.HTML // made by markup, which escapes
-}
-
-// cell is one value; a long text can be opened.
-type cell struct{ Text, Short string }
-
-const shortText = 120 // characters, beyond which a text is shortened
-
-func cellOf(text string) cell {
-	if n := 0; len(text) > shortText {
-		for at := range text {
-			if n++; n > shortText {
-				return cell{text, text[:at] + "…"}
-			}
-		}
-	}
-	return cell{Text: text}
-}
-
-// cellClass says how a type's values stand in their column.
-func cellClass(t paging.Type) string {
-	switch t {
-	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
-		return "number"
-	case paging.Boolean, paging.Date, paging.Time:
-		return "word"
-	}
-	return ""
-}
-
-func listOf(a *Answered) *listView {
-	v := &listView{Lang: a.View.Language.Tag.String(), Summary: a.View.Summary(), Ladder: template.HTML(a.Style.AppendLadder(nil, &a.View))}
-	for _, f := range a.Fields {
-		h := head{Name: f.Name, Label: f.Label, Class: cellClass(f.Type)}
-		for _, sort := range a.About.Sorts {
-			if sort.Key == f.Name {
-				h.Href = sort.Href
-				if sort.Rank == 1 {
-					h.Sorted = map[paging.Direction]string{paging.Ascending: "ascending", paging.Descending: "descending"}[sort.Direction]
-				}
-			}
-		}
-		v.Heads = append(v.Heads, h)
-	}
-	for _, r := range a.Records {
-		row := make([]cell, len(a.Fields))
-		for i, f := range a.Fields {
-			row[i] = cellOf(sets.Text(f.Type, r[i]))
-		}
-		v.Rows = append(v.Rows, row)
-	}
-	return v
+func tableOf(a *Answered) *lists.Table {
+	return lists.TableOf(a.Fields, a.Records, a.About.Sorts, &a.View, a.Style)
 }
 
 // metadataHeader tells in a header what shapes without a place for it leave out:

@@ -44,12 +44,12 @@ func (s *Service) readAll(c *gin.Context) {
 		return
 	}
 	caller := callerName(who(c), c)
-	if says := s.streams.begin(caller); says != "" {
+	if says := s.streams.Begin(caller); says != "" {
 		retryAfter(c, 5)
 		s.problem(c, busy, "streams: "+says+"; try again later")
 		return
 	}
-	defer s.streams.end(caller)
+	defer s.streams.End(caller)
 	control := http.NewResponseController(c.Writer)
 	var to *bufio.Writer
 	var zip *gzip.Writer

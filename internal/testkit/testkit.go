@@ -26,10 +26,10 @@ import (
 
 	"pageladder.example/console"
 	"pageladder.example/demo"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/tokens"
 )
 
 var (
@@ -161,7 +161,7 @@ func ServeWith(t testing.TB, store *sets.Store, o service.Options) (string, *ser
 	}
 	s, err := service.New(store, console.Files(), slog.New(slog.DiscardHandler), o)
 	require.NoError(t, err)
-	secret, _, err := s.Tokens().Create(ctx, "the test", tokens.Owner, nil)
+	secret, _, err := s.Tokens().Create(ctx, "the test", access.Owner, nil)
 	require.NoError(t, err)
 	owners.Store(listener.Addr().String(), secret)
 	go func() { done <- s.Serve(ctx, listener) }()

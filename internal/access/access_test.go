@@ -1,4 +1,4 @@
-package tokens_test
+package access_test
 
 import (
 	"net"
@@ -11,21 +11,21 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/testkit"
-	"pageladder.example/internal/tokens"
 )
 
 func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 
 func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	pool := testkit.Store(t).Pool()
-	k, other := tokens.New(pool), tokens.New(pool)
-	secret, made, err := k.Create(t.Context(), " the pilot ", tokens.Editor, []string{"arrivals"})
+	k, other := access.New(pool), access.New(pool)
+	secret, made, err := k.Create(t.Context(), " the pilot ", access.Editor, []string{"arrivals"})
 	require.NoError(t, err)
 	assert.Equal(t, "the pilot", made.Label)
 	who, err := other.Caller(t.Context(), secret)
 	require.NoError(t, err)
-	for role, may := range map[tokens.Role]bool{tokens.Reader: true, tokens.Editor: true, tokens.Owner: false} {
+	for role, may := range map[access.Role]bool{access.Reader: true, access.Editor: true, access.Owner: false} {
 		assert.Equal(t, may, who.May(role, "arrivals"), role)
 		assert.False(t, who.May(role, "berths"), "only for its sets")
 		assert.False(t, who.All(role))
@@ -40,7 +40,7 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	_, err = k.InSession(t.Context(), session)
 	require.NoError(t, err)
 	_, err = k.Caller(t.Context(), session)
-	assert.ErrorIs(t, err, tokens.ErrUnknown, "a session is no token")
+	assert.ErrorIs(t, err, access.ErrUnknown, "a session is no token")
 	require.NoError(t, k.End(t.Context(), made.ID))
 	for _, err := range []error{k.End(t.Context(), made.ID), func() error { _, err := k.Caller(t.Context(), secret); return err }(), func() error { _, err := k.InSession(t.Context(), session); return err }()} {
 		assert.Error(t, err, "ended, with its sessions")
@@ -49,8 +49,8 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 
 func TestALinkSignsInOnce(t *testing.T) {
 	pool := testkit.Store(t).Pool()
-	k := tokens.New(pool)
-	secret, made, err := k.Create(t.Context(), "the pilot", tokens.Editor, nil)
+	k := access.New(pool)
+	secret, made, err := k.Create(t.Context(), "the pilot", access.Editor, nil)
 	require.NoError(t, err)
 	invite := func() string {
 		code, until, err := k.Invite(t.Context(), made.ID)
@@ -61,7 +61,7 @@ func TestALinkSignsInOnce(t *testing.T) {
 	refused := func(code, why string) {
 		t.Helper()
 		_, _, _, err := k.Accept(t.Context(), code)
-		assert.ErrorIs(t, err, tokens.ErrUsed, why)
+		assert.ErrorIs(t, err, access.ErrUsed, why)
 	}
 	code := invite()
 	session, _, who, err := k.Accept(t.Context(), code)
@@ -81,7 +81,7 @@ func TestALinkSignsInOnce(t *testing.T) {
 }
 
 func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
-	k := tokens.New(testkit.Store(t).Pool())
+	k := access.New(testkit.Store(t).Pool())
 	dir := filepath.Join(t.TempDir(), "data")
 	secret, err := k.KeepOwner(t.Context(), dir)
 	require.NoError(t, err)
@@ -94,26 +94,26 @@ func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
 	assert.Equal(t, secret, again, "it stays over restarts")
 	who, err := k.Caller(t.Context(), secret)
 	require.NoError(t, err)
-	assert.True(t, who.All(tokens.Owner))
+	assert.True(t, who.All(access.Owner))
 
 	// It is sent to a service of the folder alone, and to no other machine.
 	listener, err := net.Listen("tcp", "127.0.0.1:0")
 	require.NoError(t, err)
 	defer listener.Close()
 	server := "http://" + listener.Addr().String()
-	assert.Empty(t, tokens.OwnerFor(dir, server), "somebody else may listen there")
-	release, err := tokens.Listening(dir, listener.Addr())
+	assert.Empty(t, access.OwnerFor(dir, server), "somebody else may listen there")
+	release, err := access.Listening(dir, listener.Addr())
 	require.NoError(t, err)
 	_, port, _ := strings.Cut(listener.Addr().String(), ":")
 	for address, want := range map[string]string{server: secret, "http://localhost:" + port: secret, "http://saltmere.example:" + port: "", "http://127.0.0.1": "", "http://127.0.0.1:1": "", "": ""} {
-		assert.Equal(t, want, tokens.OwnerFor(dir, address), address)
+		assert.Equal(t, want, access.OwnerFor(dir, address), address)
 	}
-	_, err = tokens.Listening(dir, listener.Addr())
+	_, err = access.Listening(dir, listener.Addr())
 	assert.Error(t, err)
 	release()
-	assert.Empty(t, tokens.OwnerFor(dir, server))
+	assert.Empty(t, access.OwnerFor(dir, server))
 	require.NoError(t, os.WriteFile(filepath.Join(dir, "listening-"+port), nil, 0o600))
-	assert.Empty(t, tokens.OwnerFor(dir, server), "what a killed service has left says nothing")
+	assert.Empty(t, access.OwnerFor(dir, server), "what a killed service has left says nothing")
 
 	require.NoError(t, os.Chmod(path, 0o644))
 	_, err = k.KeepOwner(t.Context(), dir)
@@ -130,34 +130,34 @@ func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
 }
 
 func TestWrongTokensAreRefused(t *testing.T) {
-	k := tokens.New(testkit.Store(t).Pool())
+	k := access.New(testkit.Store(t).Pool())
 	for _, make := range []func() error{
-		func() error { _, _, err := k.Create(t.Context(), "  ", tokens.Reader, nil); return err },
-		func() error { _, _, err := k.Create(t.Context(), "nobody", tokens.Nobody, nil); return err },
-		func() error { return k.Keep(t.Context(), "short", "short", tokens.Owner) },
+		func() error { _, _, err := k.Create(t.Context(), "  ", access.Reader, nil); return err },
+		func() error { _, _, err := k.Create(t.Context(), "nobody", access.Nobody, nil); return err },
+		func() error { return k.Keep(t.Context(), "short", "short", access.Owner) },
 	} {
 		assert.Error(t, make())
 	}
 	for _, secret := range []string{"", "plt_", "plt_x' or true --", "\x00"} {
 		_, err := k.Caller(t.Context(), secret)
-		assert.ErrorIs(t, err, tokens.ErrUnknown, "%q", secret)
+		assert.ErrorIs(t, err, access.ErrUnknown, "%q", secret)
 	}
 }
 
 func TestCallersAreRememberedWhileTheDatabaseIsAway(t *testing.T) {
 	pool := testkit.Store(t).Pool()
-	k := tokens.New(pool)
-	secret, _, err := k.Create(t.Context(), "the pilot", tokens.Reader, nil)
+	k := access.New(pool)
+	secret, _, err := k.Create(t.Context(), "the pilot", access.Reader, nil)
 	require.NoError(t, err)
 	_, err = k.Caller(t.Context(), secret)
 	require.NoError(t, err)
 	pool.Close()
 	testkit.Eventually(t, func() bool { _, err := k.Caller(t.Context(), secret); return err != nil }, "a caller is asked for again")
 	for _, heard := range []bool{true, false} {
-		who, err := k.Caller(tokens.AsRemembered(t.Context(), heard), secret)
+		who, err := k.Caller(access.AsRemembered(t.Context(), heard), secret)
 		require.NoError(t, err)
 		assert.Equal(t, "the pilot", who.Label)
-		_, err = k.Caller(tokens.AsRemembered(t.Context(), heard), secret+"x")
+		_, err = k.Caller(access.AsRemembered(t.Context(), heard), secret+"x")
 		assert.Error(t, err, "nobody else gets in")
 	}
 }

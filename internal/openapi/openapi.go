@@ -1,17 +1,18 @@
-package service
+// Package openapi describes calls as OpenAPI 3.1: from what a service knows of each
+// and from the Go types of their bodies and answers.
+package openapi
 
 import (
 	"encoding/json"
 	"fmt"
-	"net/http"
 	"reflect"
 	"slices"
 	"strconv"
 	"strings"
 
-	"github.com/gin-gonic/gin"
 	"github.com/invopop/jsonschema"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 )
@@ -19,42 +20,73 @@ import (
 // object is a JSON object of a description.
 type object = map[string]any
 
-// description answers the API's description, OpenAPI 3.1, made of the routes and
-// the types of their bodies and answers.
-func (s *Service) description(c *gin.Context) {
-	s.tellDescription(c, newDescriber(s).of(s.routes, nil))
+// API is what a description tells of a service beside its calls.
+type API struct {
+	Version string
+	Server  string    // address; "": as it was asked
+	Cookie  string    // of a session
+	Problem any       // a value of the type of error answers
+	Shapes  []Shape   // that pages are answered in
+	Always  []Failure // of every call that is not open to everybody
 }
 
-// setDescription describes the calls of one set.
-func (s *Service) setDescription(c *gin.Context) {
-	set, err := s.setOf(c)
-	if err != nil {
-		s.fail(c, err)
-		return
-	}
-	var routes []route
-	for _, r := range s.routes {
-		if r.scope == thisSet {
-			routes = append(routes, r)
-		}
-	}
-	s.tellDescription(c, newDescriber(s).of(routes, set))
+// Shape is a form that pages are answered in.
+type Shape struct {
+	Name, MediaType string
+	Records         Records // how its schema tells them
 }
 
-func (s *Service) tellDescription(c *gin.Context, d object) {
-	s.private(c)
-	c.PureJSON(http.StatusOK, d)
+// Records are the ways in which a shape holds records.
+type Records int
+
+// The ways.
+const (
+	AsText   Records = iota // text that no schema describes
+	AsList                  // an array of them
+	InAnswer                // the call's answer
+)
+
+// Call is one call of a service.
+type Call struct {
+	Method, Path string // ":set" stands for a part of the path
+	Scope        access.Scope
+	Role         access.Role
+	Says         string // in one sentence
+	Query        Query
+	Body         any      // a value of its type; nil: none; "": a file
+	Media        []string // types of the body
+	Example      string   // of the body: on the demo data
+	Answer       any      // a value of its type; nil: no JSON
+	Shaped       bool     // the answer comes in every shape
+	Status       int      // of the answer
+	IfMatch      bool     // it takes If-Match
+	Fails        []Failure
 }
 
-// describer collects the schemas that a description names.
-type describer struct {
-	service *Service
-	schemas object
-	reflect *jsonschema.Reflector
+// Failure is one way in which a call can fail.
+type Failure struct {
+	Name   string
+	Status int
 }
 
-func newDescriber(s *Service) *describer {
-	return &describer{s, object{}, &jsonschema.Reflector{Anonymous: true, AllowAdditionalProperties: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
+// Query is a kind of query parameters that a call has.
+type Query int
+
+// The kinds.
+const (
+	Nothing   Query = iota
+	OfPage          // a list's, and those that speak to the service
+	OfRecords       // a list's without page and size
+	OfImport
+)
+
+// Record stands for a record among bodies and answers: its fields are the set's.
+type Record map[string]any
+
+// Describe gives the description of calls. With a set, they are told with its own
+// parameters and fields.
+func Describe(api *API, calls []Call, set *sets.Set) map[string]any {
+	d := &describer{api, object{}, &jsonschema.Reflector{Anonymous: true, AllowAdditionalProperties: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
 		if t == reflect.TypeFor[json.RawMessage]() {
 			return &jsonschema.Schema{}
 		}
@@ -63,13 +95,10 @@ func newDescriber(s *Service) *describer {
 		}
 		return nil
 	}}}
-}
-
-func (d *describer) of(routes []route, set *sets.Set) object {
 	paths := object{}
-	for i := range routes {
-		r := &routes[i]
-		path := openPath(r.path)
+	for i := range calls {
+		call := &calls[i]
+		path := Path(call.Path)
 		if set != nil {
 			path = strings.Replace(path, "{set}", set.Name, 1)
 		}
@@ -78,31 +107,38 @@ func (d *describer) of(routes []route, set *sets.Set) object {
 			item = object{}
 			paths[path] = item
 		}
-		item[strings.ToLower(r.method)] = d.call(r, set)
+		item[strings.ToLower(call.Method)] = d.call(call, set)
 	}
 	title := "Page Ladder"
 	if set != nil {
 		title += ": " + set.Label
 	}
-	server := d.service.public
+	server := api.Server
 	if server == "" {
 		server = "/"
 	}
 	return object{
 		"openapi":  "3.1.0",
-		"info":     object{"title": title, "version": d.service.version, "description": "Record sets, page by page. Every error is application/problem+json, RFC 9457; its type leads to a page about it."},
+		"info":     object{"title": title, "version": api.Version, "description": "Record sets, page by page. Every error is application/problem+json, RFC 9457; its type leads to a page about it."},
 		"servers":  []any{object{"url": server}},
 		"paths":    paths,
 		"security": []any{object{"token": []any{}}, object{"session": []any{}}, object{}},
 		"components": object{"schemas": d.schemas, "securitySchemes": object{
 			"token":   object{"type": "http", "scheme": "bearer"},
-			"session": object{"type": "apiKey", "in": "cookie", "name": sessionCookie},
+			"session": object{"type": "apiKey", "in": "cookie", "name": api.Cookie},
 		}},
 	}
 }
 
-// openPath writes ":set" as "{set}".
-func openPath(path string) string {
+// describer collects the schemas that a description names.
+type describer struct {
+	api     *API
+	schemas object
+	reflect *jsonschema.Reflector
+}
+
+// Path writes ":set" as "{set}".
+func Path(path string) string {
 	parts := strings.Split(path, "/")
 	for i, p := range parts {
 		if strings.HasPrefix(p, ":") {
@@ -112,73 +148,73 @@ func openPath(path string) string {
 	return strings.Join(parts, "/")
 }
 
-func (d *describer) call(r *route, set *sets.Set) object {
-	call := object{"summary": r.says, "operationId": strings.ToLower(r.method) + strings.NewReplacer("/", "_", ":", "", ".", "_").Replace(r.path)}
-	if r.scope != everywhere {
-		call["description"] = fmt.Sprintf("Takes a token of the role %s%s.", r.role, map[scope]string{thisSet: " for the set, unless it is open and only read", anySet: "", allSets: " for all sets"}[r.scope])
+func (d *describer) call(r *Call, set *sets.Set) object {
+	call := object{"summary": r.Says, "operationId": strings.ToLower(r.Method) + strings.NewReplacer("/", "_", ":", "", ".", "_").Replace(r.Path)}
+	if r.Scope != access.Everywhere {
+		call["description"] = fmt.Sprintf("Takes a token of the role %s%s.", r.Role, map[access.Scope]string{access.ThisSet: " for the set, unless it is open and only read", access.AnySet: "", access.AllSets: " for all sets"}[r.Scope])
 	}
 	params := []any{}
-	for part := range strings.SplitSeq(r.path, "/") {
+	for part := range strings.SplitSeq(r.Path, "/") {
 		if strings.HasPrefix(part, ":") && (set == nil || part != ":set") {
 			params = append(params, object{"name": part[1:], "in": "path", "required": true, "schema": object{"type": "string"}, "description": pathSays[part[1:]], "example": pathExamples[part[1:]]})
 		}
 	}
-	if slices.Contains(r.fails, ifMatch) {
+	if r.IfMatch {
 		params = append(params, object{"name": "If-Match", "in": "header", "required": true, "schema": object{"type": "string", "pattern": `^".+"$`}, "description": "The ETag that reading it gave."})
 	}
 	params = append(params, d.asks(r, set)...)
 	if len(params) > 0 {
 		call["parameters"] = params
 	}
-	if r.media != nil {
+	if r.Media != nil {
 		content := object{}
-		for _, m := range r.media {
-			schema := d.schema(r.body, set)
+		for _, m := range r.Media {
+			schema := d.schema(r.Body, set)
 			if m == "multipart/form-data" {
 				schema = object{"type": "object", "properties": object{"file": object{"type": "string", "contentMediaType": "application/octet-stream"}}, "required": []any{"file"},
 					"description": "The same parameters as fields, before the file."}
-			} else if r.body == "" {
+			} else if r.Body == "" {
 				schema = object{} // the file itself
 			}
 			content[m] = object{"schema": schema}
-			if r.example != "" && m == r.media[0] {
-				content[m] = object{"schema": schema, "example": exampleOf(m, r.example)}
+			if r.Example != "" && m == r.Media[0] {
+				content[m] = object{"schema": schema, "example": exampleOf(m, r.Example)}
 			}
 		}
 		call["requestBody"] = object{"required": true, "content": content}
 	}
 	answer := object{"description": "Done."}
 	switch {
-	case r.asks == asksPage && strings.HasPrefix(r.path, "/api") && reflect.TypeOf(r.answer) == reflect.TypeFor[Answer]():
+	case r.Shaped:
 		content := object{}
-		for _, shape := range shapes {
+		for _, shape := range d.api.Shapes {
 			schema := object{"type": "string"}
-			switch shape.Name() {
-			case "native":
-				schema = d.schema(r.answer, set)
-			case "array":
-				schema = object{"type": "array", "items": d.schema(recordObject{}, set)}
+			switch shape.Records {
+			case InAnswer:
+				schema = d.schema(r.Answer, set)
+			case AsList:
+				schema = d.schema([]Record{}, set)
 			}
-			content[shape.MediaType()] = object{"schema": schema}
+			content[shape.MediaType] = object{"schema": schema}
 		}
 		answer = object{"description": "The page.", "content": content}
-	case r.answer != nil:
-		answer = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.answer, set)}}}
+	case r.Answer != nil:
+		answer = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.Answer, set)}}}
 	}
-	answers := object{strconv.Itoa(r.ok()): answer}
+	answers := object{strconv.Itoa(r.Status): answer}
 	byStatus := map[int][]string{}
-	fails := r.fails
-	if r.scope != everywhere {
-		fails = append(slices.Clone(fails), notSignedIn, notAllowed, tooMany, databaseAway)
+	fails := r.Fails
+	if r.Scope != access.Everywhere {
+		fails = append(slices.Clone(fails), d.api.Always...)
 	}
 	for _, k := range fails {
 		byStatus[k.Status] = append(byStatus[k.Status], k.Name)
 	}
 	for status, names := range byStatus {
-		answers[strconv.Itoa(status)] = object{"description": strings.Join(names, ", "), "content": object{"application/problem+json": object{"schema": d.schema(Problem{}, nil)}}}
+		answers[strconv.Itoa(status)] = object{"description": strings.Join(names, ", "), "content": object{"application/problem+json": object{"schema": d.schema(d.api.Problem, nil)}}}
 	}
-	if r.status == 201 && r.asks == asksImport {
-		answers["200"] = object{"description": "The file was only checked.", "content": object{"application/json": object{"schema": d.schema(r.answer, set)}}}
+	if r.Status == 201 && r.Query == OfImport {
+		answers["200"] = object{"description": "The file was only checked.", "content": object{"application/json": object{"schema": d.schema(r.Answer, set)}}}
 	}
 	call["responses"] = answers
 	return call
@@ -203,10 +239,10 @@ var pathSays = map[string]string{
 
 // schema gives a type's schema, by reference where it has a name.
 func (d *describer) schema(of any, set *sets.Set) object {
-	if _, ok := of.(recordObject); ok {
+	if _, ok := of.(Record); ok {
 		return d.record(set)
 	}
-	if _, ok := of.([]recordObject); ok {
+	if _, ok := of.([]Record); ok {
 		return object{"type": "array", "items": d.record(set)}
 	}
 	t := reflect.TypeOf(of)
@@ -266,25 +302,25 @@ func valueSchema(t paging.Type) object {
 }
 
 // asks are a route's query parameters: a set's own where it is known.
-func (d *describer) asks(r *route, set *sets.Set) []any {
+func (d *describer) asks(r *Call, set *sets.Set) []any {
 	query := func(name, says string, schema object) object {
 		return object{"name": name, "in": "query", "schema": schema, "description": says}
 	}
 	text := object{"type": "string"}
-	if r.asks == asksImport {
+	if r.Query == OfImport {
 		var params []any
 		for _, p := range [][2]string{{"name", "of the set; for a new one"}, {"label", "of the set"}, {"key", "the fields that identify a record, comma between"}, {"rules", "as JSON"},
 			{"fixed", "the fixed filter"}, {"format", "csv, ndjson, json or xlsx, where Content-Type does not tell"}, {"delimiter", "of CSV: one character, or comma, semicolon, tab or bar"},
 			{"encoding", "of CSV: utf-8 or windows-1252"}, {"sheet", "of a workbook"}, {"aside", "true: rows that are no records are set aside, not the file refused"},
 			{"check", "true: nothing is kept"}, {"progress", "a name of 8 to 100 characters under which /api/imports tells how far it has come"}} {
-			if p[0] == "name" && r.method == "PUT" {
+			if p[0] == "name" && r.Method == "PUT" {
 				continue
 			}
 			params = append(params, query(p[0], p[1], text))
 		}
 		return params
 	}
-	if r.asks == asksNothing {
+	if r.Query == Nothing {
 		return nil
 	}
 	rules := &paging.Rules{}
@@ -292,7 +328,7 @@ func (d *describer) asks(r *route, set *sets.Set) []any {
 		rules = set.Rules
 	}
 	var params []any
-	if r.asks == asksPage {
+	if r.Query == OfPage {
 		params = append(params,
 			query(rules.PageParam(), "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}),
 			query(rules.SizeParam(), "Records to a page.", object{"type": "integer", "minimum": 1, "maximum": rules.SizeCap()}),
@@ -311,7 +347,7 @@ func (d *describer) asks(r *route, set *sets.Set) []any {
 	}
 	params = append(params, object{"name": rules.SortParam(), "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
-		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"type": "string", "enum": anys(shapeNames())}))
+		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
 	}
 	if len(rules.Search) > 0 {
 		params = append(params, query(rules.SearchParam(), "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
@@ -330,7 +366,15 @@ func (d *describer) asks(r *route, set *sets.Set) []any {
 			params = append(params, query(rules.OperatorParam(f, op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
 		}
 	}
-	return append(params, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": anys(shapeNames())}))
+	return append(params, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
+}
+
+func (d *describer) shapeNames() []any {
+	names := make([]any, len(d.api.Shapes))
+	for i, shape := range d.api.Shapes {
+		names[i] = shape.Name
+	}
+	return names
 }
 
 func anys[T any](list []T) []any {

@@ -1,6 +1,6 @@
-// Package tokens keeps who may call the service: tokens and the console's
-// sessions, both as hashes in PostgreSQL.
-package tokens
+// Package access tells who may call the service, for what and how often. Tokens and
+// the console's sessions are kept as hashes in PostgreSQL.
+package access
 
 import (
 	"context"
@@ -9,7 +9,6 @@ import (
 	"encoding/base64"
 	"errors"
 	"fmt"
-	"slices"
 	"strings"
 	"time"
 
@@ -17,45 +16,6 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
 )
-
-// Role is what a caller may do. Each may do what the ones before it may.
-type Role int
-
-// The roles.
-const (
-	Nobody Role = iota // a caller without a token: open sets alone
-	Reader             // reads
-	Editor             // changes records, and sees past fixed filters
-	Owner              // decides about sets and tokens
-)
-
-var roleNames = []string{"nobody", "reader", "editor", "owner"}
-
-func (r Role) String() string { return roleNames[r] }
-
-// ParseRole reads the name of a role that a token can have.
-func ParseRole(name string) (Role, error) {
-	if at := slices.Index(roleNames, name); at > 0 {
-		return Role(at), nil
-	}
-	return Nobody, fmt.Errorf("found role %q; right would be reader, editor or owner", name)
-}
-
-// Caller is who calls, and what it may do.
-type Caller struct {
-	Role  Role
-	Token int64    // 0: none
-	Label string   // of the token
-	Sets  []string // nil: all
-}
-
-// May tells whether a caller has a role for a set.
-func (c *Caller) May(role Role, set string) bool {
-	return c.Role >= role && (c.Sets == nil || slices.Contains(c.Sets, set))
-}
-
-// All tells whether a caller has a role for every set.
-func (c *Caller) All(role Role) bool { return c.Role >= role && c.Sets == nil }
 
 // Token is what is told of a token: not the token itself.
 type Token struct {

@@ -1,0 +1,62 @@
+// Package lists draws lists for people: HTML without a script.
+package lists
+
+import (
+	"bytes"
+	_ "embed"
+	"html/template"
+)
+
+// CSP lets a page load its stylesheet and nothing else: it has no script.
+const CSP = "default-src 'none'; style-src 'self'; img-src 'self' data:; form-action 'self'; base-uri 'none'; frame-ancestors 'none'"
+
+//go:embed pages/list.html
+var source string
+
+var pages = template.Must(template.New("").Parse(source))
+
+// Style is the stylesheet of all pages.
+//
+//go:embed pages/lists.css
+var Style string
+
+// Frame is what every page has.
+type Frame struct {
+	Lang      string // RFC 5646
+	RightLeft bool
+	Title     string
+	Style     string // address of the stylesheet
+	Home      string // address of the sets
+}
+
+// Problem is the page of an error.
+type Problem struct {
+	Frame
+	Says string
+}
+
+// HTML writes the page.
+func (p *Problem) HTML() ([]byte, error) { return render("problem", p) }
+
+// Problems is the page that explains types of problems.
+type Problems struct {
+	Frame
+	Kinds []Kind
+	One   bool   // it is about one
+	All   string // address of the page about all
+}
+
+// Kind is one type of problem.
+type Kind struct {
+	Name, Title, When string
+	Status            int
+}
+
+// HTML writes the page.
+func (p *Problems) HTML() ([]byte, error) { return render("problems", p) }
+
+func render(name string, view any) ([]byte, error) {
+	var b bytes.Buffer
+	err := pages.ExecuteTemplate(&b, name, view)
+	return b.Bytes(), err
+}

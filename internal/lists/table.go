@@ -1,0 +1,89 @@
+package lists
+
+import (
+	"bytes"
+	"html/template"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+	"pageladder.example/paging/markup"
+)
+
+// head is one column of a list.
+type head struct {
+	Name, Label string
+	Class       string // of its cells: "number", "word" or ""
+	Href        string // of its sort, if it is offered
+	Sorted      string // "ascending", "descending" or ""
+}
+
+// Table is the records of one page, its summary and its ladder.
+type Table struct {
+	Lang    string
+	Heads   []head
+	Rows    [][]cell
+	Summary string
+	Ladder  template.HTML // made by markup, which escapes
+}
+
+// cell is one value; a long text can be opened.
+type cell struct{ Text, Short string }
+
+const shortText = 120 // characters, beyond which a text is shortened
+
+func cellOf(text string) cell {
+	if n := 0; len(text) > shortText {
+		for at := range text {
+			if n++; n > shortText {
+				return cell{text, text[:at] + "…"}
+			}
+		}
+	}
+	return cell{Text: text}
+}
+
+// cellClass says how a type's values stand in their column.
+func cellClass(t paging.Type) string {
+	switch t {
+	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+		return "number"
+	case paging.Boolean, paging.Date, paging.Time:
+		return "word"
+	}
+	return ""
+}
+
+// TableOf makes the table of a page. Records have their values as text or as JSON, in
+// the fields' order.
+func TableOf(fields []intake.Field, records []sets.Record, sorts []paging.SortLink, view *markup.View, style markup.Style) *Table {
+	t := &Table{Lang: view.Language.Tag.String(), Summary: view.Summary(), Ladder: template.HTML(style.AppendLadder(nil, view))}
+	for _, f := range fields {
+		h := head{Name: f.Name, Label: f.Label, Class: cellClass(f.Type)}
+		for _, sort := range sorts {
+			if sort.Key == f.Name {
+				h.Href = sort.Href
+				if sort.Rank == 1 {
+					h.Sorted = map[paging.Direction]string{paging.Ascending: "ascending", paging.Descending: "descending"}[sort.Direction]
+				}
+			}
+		}
+		t.Heads = append(t.Heads, h)
+	}
+	for _, r := range records {
+		row := make([]cell, len(fields))
+		for i, f := range fields {
+			row[i] = cellOf(sets.Text(f.Type, r[i]))
+		}
+		t.Rows = append(t.Rows, row)
+	}
+	return t
+}
+
+// AppendFragment writes a piece of HTML to be put into a page: the records as a table,
+// the summary and the ladder.
+func (t *Table) AppendFragment(dst []byte) ([]byte, error) {
+	b := bytes.NewBuffer(dst)
+	err := pages.ExecuteTemplate(b, "fragment", t)
+	return b.Bytes(), err
+}

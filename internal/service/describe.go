@@ -1,0 +1,72 @@
+package service
+
+import (
+	"net/http"
+	"reflect"
+	"slices"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/access"
+	"pageladder.example/internal/openapi"
+	"pageladder.example/internal/sets"
+)
+
+// description answers the API's description, made of the routes.
+func (s *Service) description(c *gin.Context) {
+	s.tellDescription(c, s.routes, nil)
+}
+
+// setDescription describes the calls of one set.
+func (s *Service) setDescription(c *gin.Context) {
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	var routes []route
+	for _, r := range s.routes {
+		if r.scope == access.ThisSet {
+			routes = append(routes, r)
+		}
+	}
+	s.tellDescription(c, routes, set)
+}
+
+func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {
+	api := &openapi.API{Version: s.version, Server: s.public, Cookie: sessionCookie, Problem: Problem{}, Always: failures(notSignedIn, notAllowed, tooMany, databaseAway)}
+	for _, shape := range shapes {
+		records := openapi.AsText
+		switch shape.(type) {
+		case native:
+			records = openapi.InAnswer
+		case array:
+			records = openapi.AsList
+		}
+		api.Shapes = append(api.Shapes, openapi.Shape{Name: shape.Name(), MediaType: shape.MediaType(), Records: records})
+	}
+	calls := make([]openapi.Call, len(routes))
+	for i := range routes {
+		calls[i] = routes[i].described()
+	}
+	s.private(c)
+	c.PureJSON(http.StatusOK, openapi.Describe(api, calls, set))
+}
+
+// described is a route as a description tells it.
+func (r *route) described() openapi.Call {
+	return openapi.Call{
+		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
+		Body: r.body, Media: r.media, Example: r.example,
+		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[Answer](), Status: r.ok(),
+		IfMatch: slices.Contains(r.fails, ifMatch), Fails: failures(r.fails...),
+	}
+}
+
+func failures(kinds ...*Kind) []openapi.Failure {
+	list := make([]openapi.Failure, len(kinds))
+	for i, k := range kinds {
+		list[i] = openapi.Failure{Name: k.Name, Status: k.Status}
+	}
+	return list
+}

@@ -1,0 +1,157 @@
+package service
+
+import (
+	"errors"
+	"html/template"
+	"net/http"
+	"net/url"
+	"regexp"
+	"strconv"
+	"strings"
+
+	"github.com/gin-gonic/gin"
+
+	"pageladder.example/internal/lists"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+	"pageladder.example/paging/markup"
+)
+
+// templateName is a parameter name that can be a variable of a template.
+var templateName = regexp.MustCompile(`^[A-Za-z0-9_]+$`)
+
+// readList answers a list as a whole page of HTML, without JavaScript.
+func (s *Service) readList(c *gin.Context) {
+	name := pathParam(c, "set")
+	set, err := s.setOf(c)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	query := c.Request.URL.RawQuery
+	listPath := "/lists/" + url.PathEscape(name)
+	base, err := s.base(listPath)
+	if number := c.Param("number"); err == nil && number != "" {
+		if set.Rules.Addressing == paging.ByOffset {
+			s.problem(c, nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
+			return
+		}
+		query = strings.TrimSuffix(url.QueryEscape(set.Rules.PageParam())+"="+url.QueryEscape(pathParam(c, "number"))+"&"+query, "&")
+		base, err = s.pageBase(set)
+	}
+	var page *sets.Page
+	if err == nil {
+		page, err = s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: query, Sight: sight(who(c), name)})
+	}
+	var refusal *paging.Refusal
+	if errors.As(err, &refusal) {
+		s.refusedList(c, set, query, refusal)
+		return
+	}
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.metrics.page(&page.Settled)
+	rules := page.Set.Rules
+	a := &Answered{Fields: page.Fields, Records: page.Records, About: s.about(&page.Settled, base)}
+	a.View = markup.Of(&page.Settled, base, languageOf(rules, c.Request))
+	a.View.Paging = a.About.Paging
+	a.Style = markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"}
+	plain, err := s.base(listPath)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	view := s.listPageOf(c, page.Set)
+	view.Table = tableOf(a)
+	view.Canonical = page.Settled.On(plain).Steps().Self
+	view.Elements = template.HTML(markup.AppendLinkElements(nil, a.About.Links))
+	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &a.View))
+	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &a.View))
+	view.Ask(rules, query, nil)
+	for _, adjusted := range a.About.Adjusted {
+		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
+	}
+	htmlHeaders(c, lists.CSP)
+	c.Header("Link", markup.LinkHeader(a.About.Links))
+	c.Header("Content-Language", a.View.Language.Tag.String())
+	s.private(c)
+	render(c, http.StatusOK, view)
+}
+
+// listPageOf is what the page of a list has whatever it was asked.
+func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
+	language := languageOf(set.Rules, c.Request)
+	frame := s.frame(set.Label)
+	frame.Lang, frame.RightLeft = language.Tag.String(), language.RightToLeft
+	return &lists.Page{Frame: frame, Action: s.prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown()}
+}
+
+// frame is what every page for people has.
+func (s *Service) frame(title string) lists.Frame {
+	return lists.Frame{Lang: "en", Title: title, Style: s.prefix + "/lists.css", Home: s.prefix + "/"}
+}
+
+// render writes one of the pages for people.
+func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }) {
+	text, err := page.HTML()
+	if err != nil {
+		c.Error(err)
+		c.String(http.StatusInternalServerError, "something went wrong in the service; its log says what")
+		return
+	}
+	c.Data(status, "text/html; charset=utf-8", text)
+}
+
+// refusedList answers a question that the rules refuse: with the form as it was
+// filled in, each fault beside its field.
+func (s *Service) refusedList(c *gin.Context, set *sets.Set, query string, refusal *paging.Refusal) {
+	view := s.listPageOf(c, set)
+	view.Ask(set.Rules, query, refusal.Faults)
+	view.Asked = true
+	status := http.StatusBadRequest
+	if refusal.PastLast() {
+		status = http.StatusNotFound
+	}
+	htmlHeaders(c, lists.CSP)
+	c.Header("Cache-Control", "no-store")
+	render(c, status, view)
+}
+
+// goToPage sends the form that asks for a page by its number to that page's own
+// address.
+func (s *Service) goToPage(c *gin.Context) {
+	name := pathParam(c, "set")
+	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)})
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	base, err := s.pageBase(page.Set)
+	if err != nil {
+		s.fail(c, err)
+		return
+	}
+	s.private(c)
+	c.Redirect(http.StatusSeeOther, page.Settled.On(base).Steps().Self)
+}
+
+// pageBase is the address of a set's list with the page's number in its path.
+func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
+	text := s.public + "/lists/" + url.PathEscape(set.Name)
+	if variable := set.Rules.PageParam(); templateName.MatchString(variable) && set.Rules.Addressing != paging.ByOffset {
+		text += "/page/{" + variable + "}"
+	}
+	if s.public == "" {
+		return paging.ParseBase(text)
+	}
+	return paging.ParseBase(text, strings.TrimSuffix(s.public, s.prefix))
+}
+
+// listStyle answers the stylesheet of the pages for people.
+func (s *Service) listStyle(c *gin.Context) {
+	c.Header("Cache-Control", "public, max-age=300")
+	c.Header("Content-Length", strconv.Itoa(len(lists.Style)))
+	c.Data(http.StatusOK, "text/css; charset=utf-8", []byte(lists.Style))
+}
