@@ -4,7 +4,7 @@
 
 VERSION := $(shell git describe --tags --always --dirty 2>/dev/null || echo development)
 GOFLAGS_BUILD := -trimpath -tags nomsgpack -ldflags '-s -w -X pageladder.example/internal/cli.Version=$(VERSION)'
-SOURCES := $(shell git ls-files -co --exclude-standard '*.go' '*.sql' '*.csv' '*.json' go.mod go.sum)
+SOURCES := $(shell git ls-files -co --exclude-standard '*.go' '*.sql' '*.csv' '*.json' internal/lists/pages go.mod go.sum)
 CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!console/*.go')
 
 
@@ -46,6 +46,7 @@ properties:
 # Formatters, linters and type checks; they change nothing.
 check: console/dist/index.html
 	@test -z "$$(gofmt -l $$(git ls-files '*.go'))" || { echo "not formatted (make format):"; gofmt -l $$(git ls-files '*.go'); exit 1; }
+	.ci/imports
 	go vet ./...
 	go tool staticcheck ./...
 	cd console && npm run types && npm run lint
