@@ -18,6 +18,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
@@ -197,10 +198,10 @@ func TestDeskShowsHardValues(t *testing.T) {
 // as a parameter is by default.
 func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	store := testkit.Store(t)
-	rules := &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: paging.Integer}, {Field: "page", Type: paging.Integer}},
+	rules := &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: value.Integer}, {Field: "page", Type: value.Integer}},
 		Size: paging.SizeRules{Default: 1}, Ladder: paging.LadderRules{GapLinks: true}, Params: paging.Params{Sort: "by"}, Sorts: []paging.SortKey{{Key: "q"}}}
-	set := &sets.Set{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: paging.Integer}, {Name: "fields", Label: "Fields", Type: paging.Text},
-		{Name: "q", Label: "Q", Type: paging.Integer}, {Name: "page", Label: "Page", Type: paging.Integer}, {Name: "tale", Label: "Tale", Type: paging.Text}}}
+	set := &sets.Set{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: value.Integer}, {Name: "fields", Label: "Fields", Type: value.Text},
+		{Name: "q", Label: "Q", Type: value.Integer}, {Name: "page", Label: "Page", Type: value.Integer}, {Name: "tale", Label: "Tale", Type: value.Text}}}
 	var csv strings.Builder
 	csv.WriteString("id,fields,q,page,tale\n")
 	for n := range 40 {

@@ -10,6 +10,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Tides is a generated set, as many records as asked for: readings of the
@@ -18,20 +19,20 @@ func Tides() *sets.Set {
 	return &sets.Set{
 		Name: "tides", Label: "Tides",
 		Fields: []intake.Field{
-			{Name: "id", Label: "No.", Type: paging.Integer},
-			{Name: "gauge", Label: "Gauge", Type: paging.Text},
-			{Name: "read_at", Label: "Read", Type: paging.Time},
-			{Name: "height_cm", Label: "Height (cm)", Type: paging.Integer},
-			{Name: "pressure_hpa", Label: "Pressure (hPa)", Type: paging.Decimal},
-			{Name: "checked", Label: "Checked", Type: paging.Boolean},
-			{Name: "remark", Label: "Remark", Type: paging.Text},
+			{Name: "id", Label: "No.", Type: value.Integer},
+			{Name: "gauge", Label: "Gauge", Type: value.Text},
+			{Name: "read_at", Label: "Read", Type: value.Time},
+			{Name: "height_cm", Label: "Height (cm)", Type: value.Integer},
+			{Name: "pressure_hpa", Label: "Pressure (hPa)", Type: value.Decimal},
+			{Name: "checked", Label: "Checked", Type: value.Boolean},
+			{Name: "remark", Label: "Remark", Type: value.Text},
 		},
 		Rules: &paging.Rules{
 			Key:         []string{"id"},
 			Sorts:       []paging.SortKey{{Key: "id"}, {Key: "read_at", First: paging.Descending}, {Key: "height_cm", First: paging.Descending}},
 			DefaultSort: "id",
 			Filters: []paging.FilterRule{
-				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: paging.Integer}, {Field: "checked", Type: paging.Boolean},
+				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: value.Integer}, {Field: "checked", Type: value.Boolean},
 			},
 			Unknown: paging.UnknownNoted,
 		},

@@ -4,6 +4,8 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+
+	"pageladder.example/paging/value"
 )
 
 // Ask is what the caller asked for, read from the query but not yet held against
@@ -252,7 +254,7 @@ func (a *Ask) readSearch(given occurrence) {
 	}
 	param := a.ruled().SearchParam()
 	text := a.value(given, param)
-	if _, want := Text.Canonical(text); want != "" {
+	if _, want := value.Text.Canonical(text); want != "" {
 		if a.ruled().refuses(FilterBadValue) {
 			a.refuse(param, text, FilterBadValue, quote(text)+" is not "+want)
 			return

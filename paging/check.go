@@ -7,6 +7,8 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+
+	"pageladder.example/paging/value"
 )
 
 // RuleError is one entry of rules that is wrong.
@@ -208,7 +210,7 @@ func (c *checker) filters(r *Rules) {
 		}
 		offered, ok := operatorsOf[f.valueType()]
 		if !ok {
-			c.wrong(entry+".type", strconv.Quote(string(f.Type)), wordList([]Type{Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time, JSON}))
+			c.wrong(entry+".type", strconv.Quote(string(f.Type)), wordList(value.Types()))
 			continue
 		}
 		for j, op := range f.Operators {

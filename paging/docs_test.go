@@ -17,6 +17,8 @@ import (
 	"github.com/invopop/jsonschema"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+
+	"pageladder.example/paging/value"
 )
 
 var update = flag.Bool("update", false, "write the generated docs anew")
@@ -70,7 +72,7 @@ func TestDocsSampleIsPrintedByTheProgram(t *testing.T) {
 }
 
 func TestEveryPublicFunctionHasAnExample(t *testing.T) {
-	for _, dir := range []string{".", "markup"} {
+	for _, dir := range []string{".", "markup", "value"} {
 		examples, err := os.ReadFile(filepath.Join(dir, "example_test.go"))
 		require.NoError(t, err)
 		files, err := filepath.Glob(filepath.Join(dir, "*.go"))
@@ -93,6 +95,10 @@ func TestEveryPublicFunctionHasAnExample(t *testing.T) {
 // words are the types that stand for one of some words.
 func words() map[reflect.Type][]any {
 	list := func(all ...any) []any { return all }
+	types := []any{}
+	for _, t := range value.Types() {
+		types = append(types, t)
+	}
 	codes := []any{}
 	for _, c := range Codes() {
 		if c.Code != ParamUnknown {
@@ -108,7 +114,7 @@ func words() map[reflect.Type][]any {
 		reflect.TypeFor[CountHow]():    list(CountExact, CountAtLeast, CountNone),
 		reflect.TypeFor[KeepWhat]():    list(KeepAll, KeepDeclared, KeepListed),
 		reflect.TypeFor[MarkupStyle](): list(StylePlain, StyleBootstrap, StyleClassed),
-		reflect.TypeFor[Type]():        list(Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time, JSON),
+		reflect.TypeFor[value.Type]():  types,
 		reflect.TypeFor[Operator]():    list(Equals, Not, Min, Max, None, Has, Starts),
 		reflect.TypeFor[Code]():        codes,
 	}

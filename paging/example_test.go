@@ -8,13 +8,14 @@ import (
 	"time"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 var arrivals = &paging.Rules{
 	Key:         []string{"id"},
 	Sorts:       []paging.SortKey{{Key: "vessel"}, {Key: "tonnage", First: paging.Descending}},
 	DefaultSort: "vessel",
-	Filters:     []paging.FilterRule{{Field: "berth"}, {Field: "tonnage", Type: paging.Integer}, {Field: "page"}},
+	Filters:     []paging.FilterRule{{Field: "berth"}, {Field: "tonnage", Type: value.Integer}, {Field: "page"}},
 	Search:      []string{"vessel"},
 	Show:        []string{"id", "vessel", "berth", "tonnage"},
 }
@@ -104,13 +105,6 @@ func ExampleAsk_AtRow() {
 	page, _ := ask.AtRow(57).Settle(paging.Exact(168))
 	fmt.Println(page.Number(), page.On(paging.Base{}).Steps().Self)
 	// Output: 6 ?page=6&berth=N4&size=10
-}
-
-func ExampleType_Canonical() {
-	value, _ := paging.Integer.Canonical("+007")
-	_, want := paging.Date.Canonical("2026-02-30")
-	fmt.Println(value, "·", want)
-	// Output: 7 · a date such as 2026-03-01
 }
 
 func ExamplePage() {
@@ -338,7 +332,7 @@ func ExampleRules_SortKeysMost() {
 }
 
 func ExampleRules_Offered() {
-	r := &paging.Rules{Filters: []paging.FilterRule{{Field: "cleared", Type: paging.Boolean}}}
+	r := &paging.Rules{Filters: []paging.FilterRule{{Field: "cleared", Type: value.Boolean}}}
 	fmt.Println(r.Offered(&r.Filters[0]))
 	// Output: [equals not none]
 }

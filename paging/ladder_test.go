@@ -12,6 +12,8 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
+
+	"pageladder.example/paging/value"
 )
 
 // draw shows a ladder in one line: "1 (2) 3 …4–8 9".
@@ -69,7 +71,7 @@ func TestLadderByExample(t *testing.T) {
 
 // anyInt64 draws whole numbers, the ends of int64 and of what JSON can say often.
 func anyInt64(low int64) *rapid.Generator[int64] {
-	edges := []int64{0, 1, 2, 19, 20, 21, maxJSON - 1, maxJSON, maxJSON + 1, math.MaxInt64 / 20, math.MaxInt64/20 + 1,
+	edges := []int64{0, 1, 2, 19, 20, 21, value.MaxInteger - 1, value.MaxInteger, value.MaxInteger + 1, math.MaxInt64 / 20, math.MaxInt64/20 + 1,
 		math.MaxInt64 - 21, math.MaxInt64 - 2, math.MaxInt64 - 1, math.MaxInt64, -1, math.MinInt64, math.MinInt64 + 1}
 	edges = slices.DeleteFunc(edges, func(n int64) bool { return n < low })
 	return rapid.OneOf(rapid.SampledFrom(edges), rapid.Int64Range(max(low, -300), 300), rapid.Int64Range(low, math.MaxInt64))

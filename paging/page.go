@@ -4,11 +4,9 @@ import (
 	"math"
 	"strconv"
 	"strings"
-)
 
-// maxJSON is the largest whole number that every reader of JSON reads exactly, RFC
-// 8259 section 6.
-const maxJSON = 1<<53 - 1
+	"pageladder.example/paging/value"
+)
 
 // Page is one settled page: its number, its offset and limit and its row range
 // are final. It is a value; copy it freely. The zero Page is the one, empty page
@@ -102,9 +100,9 @@ func (p *Page) settlePastLast() error {
 	case PastLastGivesEmpty:
 		p.past = true
 		// As it was asked for, but no larger than a JSON number can say exactly.
-		size, most := int64(p.ask.size), max(p.total.n, maxJSON)
+		size, most := int64(p.ask.size), max(p.total.n, value.MaxInteger)
 		if !p.ask.ruled().byOffset() {
-			p.number = min(p.number, max(p.pages, maxJSON))
+			p.number = min(p.number, max(p.pages, value.MaxInteger))
 			p.offset = min(times(p.number-1, size), most)
 			return nil
 		}

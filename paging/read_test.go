@@ -6,6 +6,8 @@ import (
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+
+	"pageladder.example/paging/value"
 )
 
 // harbour are rules like those of a real list.
@@ -18,9 +20,9 @@ func harbour() *Rules {
 		},
 		DefaultSort: "-call",
 		Filters: []FilterRule{
-			{Field: "berth"}, {Field: "cargo", Operators: []Operator{Equals, None}}, {Field: "tonnage", Type: Integer},
-			{Field: "draught", Type: Decimal}, {Field: "cleared", Type: Boolean}, {Field: "day", Type: Date}, {Field: "arrived_at", Type: Time},
-			{Field: "page", Type: Integer}, {Field: "pl.own"}, {Field: "crew", Type: BigInteger, Param: "filter[crew]"},
+			{Field: "berth"}, {Field: "cargo", Operators: []Operator{Equals, None}}, {Field: "tonnage", Type: value.Integer},
+			{Field: "draught", Type: value.Decimal}, {Field: "cleared", Type: value.Boolean}, {Field: "day", Type: value.Date}, {Field: "arrived_at", Type: value.Time},
+			{Field: "page", Type: value.Integer}, {Field: "pl.own"}, {Field: "crew", Type: value.BigInteger, Param: "filter[crew]"},
 		},
 		Search:    []string{"vessel"},
 		Unknown:   UnknownNoted,

@@ -1,6 +1,10 @@
 package paging
 
-import "slices"
+import (
+	"slices"
+
+	"pageladder.example/paging/value"
+)
 
 // Defaults of the rules, in force where an entry is left out.
 const (
@@ -382,7 +386,7 @@ func (r *Rules) maxOffset() int64 {
 	if r.MaxOffset < 1 {
 		return DefaultMaxOffset
 	}
-	return min(r.MaxOffset, maxJSON)
+	return min(r.MaxOffset, value.MaxInteger)
 }
 
 func (r *Rules) pastLast() PastLast {

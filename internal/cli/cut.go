@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
+	"pageladder.example/paging/value"
 )
 
 func newCut() *cobra.Command {
@@ -116,8 +117,8 @@ type cutFile struct {
 	options intake.Options
 	output  string
 
-	types map[string]paging.Type // of the fields, by each of their names
-	head  string                 // of CSV, the line that names the fields
+	types map[string]value.Type // of the fields, by each of their names
+	head  string                // of CSV, the line that names the fields
 }
 
 // cutRecord is one record: its text, and its fields' values.
@@ -196,7 +197,7 @@ func (f *cutFile) findTypes() error {
 	if bad != nil {
 		return bad
 	}
-	f.types = map[string]paging.Type{}
+	f.types = map[string]value.Type{}
 	for _, field := range plan.Fields {
 		f.types[field.Name], f.types[field.Label] = field.Type, field.Type
 	}
@@ -232,12 +233,12 @@ func (f *cutFile) each(matcher *choose.Matcher, do func(*cutRecord) error) error
 			if cell.Missing {
 				continue
 			}
-			value := choose.Value{Type: f.types[names[i]], Text: cell.Text}
-			if value.Type == "" {
-				value.Type = paging.Text
+			v := choose.Value{Type: f.types[names[i]], Text: cell.Text}
+			if v.Type == "" {
+				v.Type = value.Text
 			}
-			record.values[safe[i]] = value
-			record.values[names[i]] = value
+			record.values[safe[i]] = v
+			record.values[names[i]] = v
 		}
 		if matcher != nil {
 			ok, err := matcher.Match(n, func(field string) choose.Value { return record.values[field] })
@@ -321,7 +322,7 @@ func (f *cutFile) record(r *cutRecord) (client.Record, error) {
 		text := json.RawMessage("null")
 		if ok {
 			switch v.Type {
-			case paging.Integer, paging.Decimal, paging.Boolean, paging.JSON:
+			case value.Integer, value.Decimal, value.Boolean, value.JSON:
 				text = json.RawMessage(v.Text)
 			default:
 				var err error

@@ -15,7 +15,7 @@ import (
 
 	"pageladder.example/client"
 	"pageladder.example/internal/intake"
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 var outputs = []string{"table", "json", "csv", "ndjson"}
@@ -112,7 +112,7 @@ func drawTable(to terminal, fields []client.Field, records []client.Record) stri
 	var columns []table.ColumnConfig
 	for i, f := range fields {
 		head = append(head, text.Snip(f.Name, widths[i], "…"))
-		if f.Type == string(paging.Integer) || f.Type == string(paging.Decimal) {
+		if f.Type == string(value.Integer) || f.Type == string(value.Decimal) {
 			columns = append(columns, table.ColumnConfig{Number: i + 1, Align: text.AlignRight, AlignHeader: text.AlignRight})
 		}
 	}
@@ -247,7 +247,7 @@ func newListing(columns ...string) *listing {
 	for _, c := range columns {
 		kind := ""
 		if slices.Contains([]string{"records", "version", "row", "page", "id"}, c) {
-			kind = string(paging.Integer)
+			kind = string(value.Integer)
 		}
 		t.fields = append(t.fields, client.Field{Name: c, Type: kind})
 	}
@@ -299,7 +299,7 @@ func writeRecords(w io.Writer, output string, records []client.Record) error {
 				t.fields = append(t.fields, client.Field{Name: v.Field})
 			}
 			if len(v.JSON) > 0 && (v.JSON[0] == '-' || '0' <= v.JSON[0] && v.JSON[0] <= '9') {
-				t.fields[i].Type = string(paging.Decimal)
+				t.fields[i].Type = string(value.Decimal)
 			}
 		}
 	}

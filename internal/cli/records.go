@@ -10,7 +10,7 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 func newRecords() *cobra.Command {
@@ -82,8 +82,8 @@ func readValues(set *client.Set, given []string) (map[string]any, error) {
 			values[name] = nil
 			continue
 		}
-		switch paging.Type(t) {
-		case paging.Integer, paging.Decimal, paging.Boolean, paging.JSON:
+		switch value.Type(t) {
+		case value.Integer, value.Decimal, value.Boolean, value.JSON:
 			if !json.Valid([]byte(text)) {
 				return nil, usageError{fmt.Errorf("%s: %q is no %s", name, text, t)}
 			}

@@ -3,16 +3,18 @@
 // that a set is loaded from. It knows nothing of databases.
 package intake
 
-import "pageladder.example/paging"
+import (
+	"pageladder.example/paging/value"
+)
 
 // Type is the type of a field, and says how its values are written.
-type Type = paging.Type
+type Type = value.Type
 
 // Field is one column of a record set.
 type Field struct {
-	Name  string `json:"name"`
-	Label string `json:"label"`
-	Type  Type   `json:"type"`
+	Name  string     `json:"name"`
+	Label string     `json:"label"`
+	Type  value.Type `json:"type"`
 	// Own tells that a source writes, orders and compares the values by a type of its
 	// own, whatever ours is.
 	Own bool `json:"own,omitempty"`

@@ -13,7 +13,7 @@ import (
 	"github.com/xuri/excelize/v2"
 	"golang.org/x/text/encoding/charmap"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // read plans and writes a file, and shows its fields in one line.
@@ -89,7 +89,7 @@ func TestFilesOfEveryFormat(t *testing.T) {
 		"no key: one is made":   {"a,b\nx,1\nx,1\n", "row_number:integer a:text b:integer key:row_number", "1,x,1\n2,x,1\n", Options{Format: CSV}},
 		"key of two fields":     {"a,b\nx,1\nx,2\n", "a:text b:integer key:a,b", "x,1\nx,2\n", Options{Format: CSV, Key: []string{"a", "b"}}},
 		"names made safe":       {"No.,NO,Länge (m),,\" \"\n1,2,3,4,5\n", "no:integer no_2:integer länge_m:integer field_4:integer field_5:integer key:no", "1,2,3,4,5\n", Options{Format: CSV}},
-		"declared types":        {"id,a\n1,007\n2,+5\n", "id:text a:integer key:id", "1,7\n2,5\n", Options{Format: CSV, Key: []string{"id"}, Types: map[string]paging.Type{"id": paging.Text, "a": paging.Integer}}},
+		"declared types":        {"id,a\n1,007\n2,+5\n", "id:text a:integer key:id", "1,7\n2,5\n", Options{Format: CSV, Key: []string{"id"}, Types: map[string]value.Type{"id": value.Text, "a": value.Integer}}},
 		"NDJSON":                {"{\"id\":1,\"a\":\"x\"}\n\n{\"b\":[1, {\"c\":null}],\"id\":2,\"a\":null}\n", "id:integer a:text b:json key:id", "1,x,\n2,,\"[1,{\"\"c\"\":null}]\"\n", Options{Format: NDJSON}},
 		"a JSON array":          {" [ {\"id\":1,\"t\":true} , {\"id\":2.5,\"t\":false} ]", "row_number:integer id:decimal t:boolean key:row_number", "1,1,true\n2,2.5,false\n", Options{Format: JSON}},
 		"an empty JSON array":   {`[{}]`, "", "", Options{Format: JSON}},
@@ -127,7 +127,7 @@ func TestRowsThatAreNoRecordsAreNamed(t *testing.T) {
 	require.NoError(t, plan.WriteRecords(t.Context(), strings.NewReader(file), &bytes.Buffer{}, &aside))
 	assert.Equal(t, 5, strings.Count(aside.String(), "\n"), "a head and four rows: %s", aside.String())
 
-	_, _, bad = read(t, "id,a\n1,5\n2,x\n", Options{Format: CSV, Types: map[string]paging.Type{"a": paging.Integer}})
+	_, _, bad = read(t, "id,a\n1,5\n2,x\n", Options{Format: CSV, Types: map[string]value.Type{"a": value.Integer}})
 	assert.Equal(t, BadRow{Line: 3, Field: "a", Found: "x", Reason: "is not a whole number"}, bad.Rows[0])
 	_, _, bad = read(t, "{\"id\":1}\nnothing\n[1]\n{\"id\":2\n", Options{Format: NDJSON})
 	assert.EqualValues(t, 3, bad.Count)
@@ -145,7 +145,7 @@ func TestRowsThatAreNoRecordsAreNamed(t *testing.T) {
 		"{}":         {Format: JSON},
 		`[{"a":1}`:   {Format: JSON},
 		"PK":         {Format: XLSX},
-		"a\n1\n":     {Format: CSV, Types: map[string]paging.Type{"b": paging.Text}},
+		"a\n1\n":     {Format: CSV, Types: map[string]value.Type{"b": value.Text}},
 	} {
 		_, _, err := NewPlan(t.Context(), strings.NewReader(file), o)
 		assert.Error(t, err, file)

@@ -4,7 +4,7 @@ import (
 	"encoding/json"
 	"time"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // kinds is a set of types that a value could have, beside text.
@@ -29,14 +29,14 @@ func (k kinds) narrowest() Type {
 		kind kinds
 		Type
 	}{
-		{couldBoolean, paging.Boolean}, {couldInteger, paging.Integer}, {couldBigInteger, paging.BigInteger}, {couldDecimal, paging.Decimal},
-		{couldBigDecimal, paging.BigDecimal}, {couldDate, paging.Date}, {couldTime, paging.Time}, {couldJSON, paging.JSON},
+		{couldBoolean, value.Boolean}, {couldInteger, value.Integer}, {couldBigInteger, value.BigInteger}, {couldDecimal, value.Decimal},
+		{couldBigDecimal, value.BigDecimal}, {couldDate, value.Date}, {couldTime, value.Time}, {couldJSON, value.JSON},
 	} {
 		if k&t.kind != 0 {
 			return t.Type
 		}
 	}
-	return paging.Text
+	return value.Text
 }
 
 // kindsOf are the types that a value could have. Numbers with a "+" or with
@@ -88,12 +88,12 @@ func numberKinds(s string) kinds {
 		return 0
 	}
 	k := couldBigDecimal
-	if len(digits) <= 15 || fits(paging.Decimal, s) {
+	if len(digits) <= 15 || fits(value.Decimal, s) {
 		k |= couldDecimal
 	}
 	if point < 0 {
 		k |= couldBigInteger
-		if len(digits) <= 15 || fits(paging.Integer, s) {
+		if len(digits) <= 15 || fits(value.Integer, s) {
 			k |= couldInteger
 		}
 	}
@@ -110,7 +110,7 @@ func timeKinds(s string) kinds {
 	if s[10] != 'T' && s[10] != 't' {
 		return 0
 	}
-	if _, err := time.Parse(time.RFC3339, s); err == nil || fits(paging.Time, s) {
+	if _, err := time.Parse(time.RFC3339, s); err == nil || fits(value.Time, s) {
 		return couldTime
 	}
 	return 0

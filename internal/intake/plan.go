@@ -11,7 +11,7 @@ import (
 	"unicode"
 	"unicode/utf8"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Options say how a file is to be read. What is left out is found out.
@@ -261,7 +261,7 @@ func (p *Plan) settle(labels, names []string, columns []*column) {
 			t = c.could.narrowest()
 		}
 		if t == "" { // no value was seen
-			t = paging.Text
+			t = value.Text
 		}
 		p.Fields = append(p.Fields, Field{Name: names[i], Label: strings.TrimSpace(labels[i]), Type: t})
 		p.Samples = append(p.Samples, c.samples)
@@ -288,7 +288,7 @@ func (p *Plan) findKey(columns []*column) error {
 			return fmt.Errorf("the key %q is no field of the file", name)
 		case columns[at].missing:
 			return fmt.Errorf("the key %q is missing in some records", name)
-		case p.Fields[at].Type == paging.JSON:
+		case p.Fields[at].Type == value.JSON:
 			return fmt.Errorf("the key %q is a list or an object", name)
 		}
 	}
@@ -296,7 +296,7 @@ func (p *Plan) findKey(columns []*column) error {
 		return nil
 	}
 	for i, c := range columns {
-		if !p.Options.MakeKey && p.Rows > 0 && c.rising && !c.missing && p.Fields[i].Type == paging.Integer {
+		if !p.Options.MakeKey && p.Rows > 0 && c.rising && !c.missing && p.Fields[i].Type == value.Integer {
 			p.Key = []string{p.Fields[i].Name}
 			return nil
 		}
@@ -305,7 +305,7 @@ func (p *Plan) findKey(columns []*column) error {
 	for p.field(name) >= 0 {
 		name += "_"
 	}
-	p.Fields = append([]Field{{Name: name, Label: "Row", Type: paging.Integer}}, p.Fields...)
+	p.Fields = append([]Field{{Name: name, Label: "Row", Type: value.Integer}}, p.Fields...)
 	p.Samples = append([][]string{{"1", "2", "3"}}, p.Samples...)
 	p.columns = append([]int{-1}, p.columns...)
 	p.Key, p.MadeKey = []string{name}, true

@@ -8,7 +8,7 @@ import (
 	"strconv"
 	"strings"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // AppendCell writes one cell of CSV, RFC 4180. A missing value is an empty
@@ -100,7 +100,7 @@ func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, r
 		case at < 0:
 			dst = strconv.AppendInt(dst, number, 10)
 		case at >= len(cells) || cells[at].missing:
-		case f.Type == paging.Text:
+		case f.Type == value.Text:
 			if wrong := sound(cells[at].text); wrong != "" {
 				return dst, f.Name + " " + wrong
 			}

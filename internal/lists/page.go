@@ -7,6 +7,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Page is a list with all that it can be asked.
@@ -68,9 +69,9 @@ func (p *Page) Ask(rules *paging.Rules, query string, faults []paging.Fault) {
 		f := &rules.Filters[i]
 		ops := []paging.Operator{paging.Equals}
 		switch f.Type {
-		case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal, paging.Date, paging.Time:
+		case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal, value.Date, value.Time:
 			ops = []paging.Operator{paging.Min, paging.Max}
-		case paging.JSON:
+		case value.JSON:
 			continue
 		}
 		for _, op := range ops {
@@ -81,7 +82,7 @@ func (p *Page) Ask(rules *paging.Rules, query string, faults []paging.Fault) {
 			if op != paging.Equals {
 				in.Label += " " + string(op)
 			}
-			if f.Type == paging.Boolean {
+			if f.Type == value.Boolean {
 				in.Choices = []string{"true", "false"}
 			}
 			if drawn := add(in, op == paging.Equals); drawn != nil {

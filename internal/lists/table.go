@@ -8,6 +8,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/value"
 )
 
 // head is one column of a list.
@@ -44,11 +45,11 @@ func cellOf(text string) cell {
 }
 
 // cellClass says how a type's values stand in their column.
-func cellClass(t paging.Type) string {
+func cellClass(t value.Type) string {
 	switch t {
-	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
 		return "number"
-	case paging.Boolean, paging.Date, paging.Time:
+	case value.Boolean, value.Date, value.Time:
 		return "word"
 	}
 	return ""

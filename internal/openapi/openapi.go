@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // object is a JSON object of a description.
@@ -281,21 +282,21 @@ func (d *describer) record(set *sets.Set) object {
 }
 
 // valueSchema is the schema of a field's values as JSON.
-func valueSchema(t paging.Type) object {
+func valueSchema(t value.Type) object {
 	switch t {
-	case paging.Integer:
+	case value.Integer:
 		return object{"type": "integer", "minimum": -9007199254740991, "maximum": 9007199254740991}
-	case paging.Decimal:
+	case value.Decimal:
 		return object{"type": "number"}
-	case paging.Boolean:
+	case value.Boolean:
 		return object{"type": "boolean"}
-	case paging.Date:
+	case value.Date:
 		return object{"type": "string", "format": "date"}
-	case paging.Time:
+	case value.Time:
 		return object{"type": "string", "format": "date-time"}
-	case paging.BigInteger, paging.BigDecimal:
+	case value.BigInteger, value.BigDecimal:
 		return object{"type": "string", "pattern": `^-?[0-9]+(\.[0-9]+)?$`}
-	case paging.JSON:
+	case value.JSON:
 		return object{}
 	}
 	return object{"type": "string"}

@@ -10,6 +10,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // AttachBody asks to attach a table or view.
@@ -24,8 +25,8 @@ type AttachBody struct {
 	Remember int64    `json:"remember_s,omitempty"` // seconds that totals and footholds may be remembered
 	// Types asks for other types of fields: integer for a bigint whose values are all
 	// within ±(2^53−1).
-	Types map[string]paging.Type `json:"types,omitempty"`
-	Rules json.RawMessage        `json:"rules,omitempty"`
+	Types map[string]value.Type `json:"types,omitempty"`
+	Rules json.RawMessage       `json:"rules,omitempty"`
 }
 
 // attach makes a set of a table or view.

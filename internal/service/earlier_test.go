@@ -25,6 +25,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // keepEarlier makes the fixture of the version at hand:
@@ -305,7 +306,7 @@ func TestEarlierVersionIsKept(t *testing.T) {
 		for i := range r.Filters {
 			f := &r.Filters[i]
 			for _, op := range r.Offered(f) {
-				values := map[paging.Type][]string{paging.Text: {"N4", "salt", "Quiet+Heron"}, paging.Boolean: {"true"}, paging.Time: {"2026-03-01T05:50:00Z", "2026-03-04T00:00:00Z"}, paging.Date: {"2026-03-04"}}[f.Type]
+				values := map[value.Type][]string{value.Text: {"N4", "salt", "Quiet+Heron"}, value.Boolean: {"true"}, value.Time: {"2026-03-01T05:50:00Z", "2026-03-04T00:00:00Z"}, value.Date: {"2026-03-04"}}[f.Type]
 				if values == nil {
 					values = []string{"500"}
 				}

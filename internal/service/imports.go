@@ -10,7 +10,6 @@ import (
 	"net/http"
 	"net/url"
 	"regexp"
-	"slices"
 	"strconv"
 	"strings"
 	"sync"
@@ -21,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // setName is what a set can be called.
@@ -202,64 +202,64 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		}
 	}
 	in := &sets.Import{Source: source, MostBytes: s.limits.ImportBytes}
-	in.Options.Types = map[string]intake.Type{}
+	in.Options.Types = map[string]value.Type{}
 	var aside *bytes.Buffer
 	for name, values := range given {
-		value := values[len(values)-1]
+		text := values[len(values)-1]
 		wrong := func(want string) error {
-			return &bodyError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, value, want),
-				faults: []paging.Fault{{Param: name, Given: value, Why: "service.wrong", Says: "right would be " + want}}}
+			return &bodyError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, text, want),
+				faults: []paging.Fault{{Param: name, Given: text, Why: "service.wrong", Says: "right would be " + want}}}
 		}
 		switch field, isType := strings.CutPrefix(name, "type."); {
 		case isType:
-			t := paging.Type(value)
-			if !slices.Contains([]paging.Type{paging.Text, paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal, paging.Boolean, paging.Date, paging.Time, paging.JSON}, t) {
-				return nil, nil, wrong("text, integer, decimal, big_integer, big_decimal, boolean, date, time or json")
+			t, want := value.Parse(text)
+			if want != "" {
+				return nil, nil, wrong(want)
 			}
 			in.Options.Types[field] = t
 		case name == "name":
-			in.Name = value
+			in.Name = text
 		case name == "label":
-			in.Label = value
+			in.Label = text
 		case name == "fixed":
-			in.Fixed = value
+			in.Fixed = text
 		case name == "format":
-			format = intake.Format(value)
+			format = intake.Format(text)
 		case name == "delimiter":
 			var err error
-			if in.Options.Delimiter, err = intake.DelimiterNamed(value); err != nil {
+			if in.Options.Delimiter, err = intake.DelimiterNamed(text); err != nil {
 				return nil, nil, wrong("one character, or comma, semicolon, tab or bar")
 			}
 		case name == "encoding":
-			in.Options.Encoding = intake.Encoding(value)
+			in.Options.Encoding = intake.Encoding(text)
 			if in.Options.Encoding != intake.UTF8 && in.Options.Encoding != intake.Windows1252 {
 				return nil, nil, wrong(string(intake.UTF8) + " or " + string(intake.Windows1252))
 			}
 		case name == "sheet":
-			in.Options.Sheet = value
+			in.Options.Sheet = text
 		case name == "key":
-			in.Options.Key = strings.Split(value, ",")
+			in.Options.Key = strings.Split(text, ",")
 		case name == "rules":
-			rules, err := paging.ParseRules([]byte(value))
+			rules, err := paging.ParseRules([]byte(text))
 			if err != nil {
 				return nil, nil, err
 			}
 			in.Rules = rules
 		case name == "aside" || name == "check":
-			if value != "true" && value != "false" {
+			if text != "true" && text != "false" {
 				return nil, nil, wrong("true or false")
 			}
 			if name == "check" {
-				in.Check = value == "true"
-			} else if value == "true" {
+				in.Check = text == "true"
+			} else if text == "true" {
 				aside = &bytes.Buffer{}
 				in.Aside = &bounded{aside, asideMost}
 			}
 		case name == "progress":
-			if len(value) < 8 || len(value) > 100 {
+			if len(text) < 8 || len(text) > 100 {
 				return nil, nil, wrong("8 to 100 characters of the caller's choice, hard to guess")
 			}
-			in.Options.Progress = s.files.begin(value)
+			in.Options.Progress = s.files.begin(text)
 		default:
 			return nil, nil, wrong("no such parameter: an import has name, label, key, rules, fixed, format, delimiter, encoding, sheet, type.FIELD, aside, check and progress")
 		}

@@ -14,6 +14,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/value"
 )
 
 // ReckonBody asks for a page of a list that the caller keeps.
@@ -142,17 +143,17 @@ func jsonValue(raw json.RawMessage) choose.Value {
 	case text == "" || text == "null":
 		return choose.Value{}
 	case text == "true" || text == "false":
-		return choose.Value{Type: paging.Boolean, Text: text}
+		return choose.Value{Type: value.Boolean, Text: text}
 	case text[0] == '"':
 		var s string
 		if json.Unmarshal(raw, &s) != nil {
 			return choose.Value{}
 		}
-		return choose.Value{Type: paging.Text, Text: s}
+		return choose.Value{Type: value.Text, Text: s}
 	case text[0] == '{' || text[0] == '[':
-		return choose.Value{Type: paging.JSON, Text: text}
+		return choose.Value{Type: value.JSON, Text: text}
 	}
-	return choose.Value{Type: paging.BigDecimal, Text: text}
+	return choose.Value{Type: value.BigDecimal, Text: text}
 }
 
 // rulesFor are the rules that a body asks to reckon by, and the total of the set that

@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // RecordAnswer is one record.
@@ -404,13 +405,13 @@ func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record)
 }
 
 // textOf turns one JSON value into a value's text; nil is a missing one.
-func textOf(t intake.Type, raw json.RawMessage, now []byte) (value *string, want string) {
+func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, want string) {
 	text := strings.TrimSpace(string(raw))
 	if text == "null" {
 		return nil, ""
 	}
 	switch t {
-	case paging.JSON:
+	case value.JSON:
 		if text[0] != '{' && text[0] != '[' {
 			return nil, "a list, an object or null"
 		}
@@ -419,11 +420,11 @@ func textOf(t intake.Type, raw json.RawMessage, now []byte) (value *string, want
 			return nil, "a list, an object or null"
 		}
 		text = string(merged)
-	case paging.Integer, paging.Decimal:
+	case value.Integer, value.Decimal:
 		if text[0] == '"' {
 			return nil, "a JSON number or null"
 		}
-	case paging.Boolean:
+	case value.Boolean:
 		if text != "true" && text != "false" {
 			return nil, "true, false or null"
 		}

@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Errors about attached sets.
@@ -107,7 +108,7 @@ type Attach struct {
 	Rules         *paging.Rules // nil: rules that offer every shown field to sort and filter by
 	// Types asks for other types of fields than they are given: integer for a bigint
 	// whose values are all within ±(2^53−1), so that they come as numbers.
-	Types    map[string]paging.Type
+	Types    map[string]value.Type
 	Remember time.Duration // how long totals and footholds may be remembered; 0: not at all
 }
 
@@ -115,12 +116,12 @@ type Attach struct {
 // beside "own" hold values that the source must write, order and compare by its own
 // type: a float in text, for example, is not the number that it stands for.
 var foreignTypes = map[string]struct {
-	Type paging.Type
+	Type value.Type
 	own  bool
 }{
-	"int2": {paging.Integer, false}, "int4": {paging.Integer, false}, "int8": {paging.BigInteger, false}, "numeric": {paging.BigDecimal, false},
-	"float4": {paging.Decimal, true}, "float8": {paging.Decimal, true}, "bool": {paging.Boolean, false}, "date": {paging.Date, false},
-	"timestamptz": {paging.Time, false}, "text": {paging.Text, false}, "varchar": {paging.Text, false}, "json": {paging.JSON, false}, "jsonb": {paging.JSON, false},
+	"int2": {value.Integer, false}, "int4": {value.Integer, false}, "int8": {value.BigInteger, false}, "numeric": {value.BigDecimal, false},
+	"float4": {value.Decimal, true}, "float8": {value.Decimal, true}, "bool": {value.Boolean, false}, "date": {value.Date, false},
+	"timestamptz": {value.Time, false}, "text": {value.Text, false}, "varchar": {value.Text, false}, "json": {value.JSON, false}, "jsonb": {value.JSON, false},
 }
 
 // Attach makes a set of a table or view. Errors are ErrNoSource, ErrSuperuser, what
@@ -262,12 +263,12 @@ func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fi
 	_, err = pgx.ForEachRow(rows, []any{&name, &typeName, &written, &ordered, &inKey}, func() error {
 		f := intake.Field{Name: name, Label: name}
 		switch known, ok := foreignTypes[typeName]; {
-		case ok && known.Type == paging.JSON:
-			f.Type, f.Unordered = paging.JSON, "values of the type "+written+" are lists and objects, which have no order here"
+		case ok && known.Type == value.JSON:
+			f.Type, f.Unordered = value.JSON, "values of the type "+written+" are lists and objects, which have no order here"
 		case ok:
 			f.Type, f.Own = known.Type, known.own
 		case ordered:
-			f.Type, f.Own = paging.Text, true
+			f.Type, f.Own = value.Text, true
 		default:
 			f.Type, f.Own, f.Unordered = unknownType, true, "PostgreSQL has no order for values of the type "+written
 		}
@@ -291,7 +292,7 @@ func retype(ctx context.Context, pool *pgxpool.Pool, a Attach, fields []intake.F
 		case at < 0:
 			return fmt.Errorf("%w: %s.%s has no field %q", ErrTable, a.Schema, a.Table, name)
 		case fields[at].Type == t:
-		case fields[at].Type != paging.BigInteger || t != paging.Integer:
+		case fields[at].Type != value.BigInteger || t != value.Integer:
 			return fmt.Errorf("%w: the type of %q is %s; only a bigint (big_integer) can be asked for as another, as integer", ErrTable, name, fields[at].Type)
 		default:
 			var beyond bool
@@ -303,7 +304,7 @@ func retype(ctx context.Context, pool *pgxpool.Pool, a Attach, fields []intake.F
 			if beyond {
 				return fmt.Errorf("%w: %q has values beyond ±9007199254740991, which are no integer that every reader of JSON reads", ErrTable, name)
 			}
-			fields[at].Type = paging.Integer
+			fields[at].Type = value.Integer
 		}
 	}
 	return nil
@@ -311,7 +312,7 @@ func retype(ctx context.Context, pool *pgxpool.Pool, a Attach, fields []intake.F
 
 // unknownType is the type of a column whose type is none of ours and has no order: its
 // text is shown as it is.
-const unknownType paging.Type = "other"
+const unknownType value.Type = "other"
 
 // offering offers fields to sort and filter by, under names that are easy to write
 // in a query.
@@ -323,7 +324,7 @@ func offering(fields []intake.Field, key []string) *paging.Rules {
 	}
 	for i, name := range intake.SafeNames(names) {
 		f := fields[i]
-		if f.Type != paging.JSON && f.Type != unknownType {
+		if f.Type != value.JSON && f.Type != unknownType {
 			sort := paging.SortKey{Key: name}
 			if name != f.Name {
 				sort.Fields = []string{f.Name}

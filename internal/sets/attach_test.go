@@ -13,6 +13,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // source makes a database with a table and a view, and a role that may read them.
@@ -147,7 +148,7 @@ func TestFootholdsOfAnAttachedSetAreRememberedAsLongAsAllowed(t *testing.T) {
 	do(`create table calls (no bigint primary key, name text); grant select on calls to public;
 		insert into calls select n * 10, 'Élodie ' || n from generate_series(1, 1000) n`)
 	a := sets.Attach{Name: "calls", Source: "yard", Schema: "public", Table: "calls", Remember: time.Hour,
-		Rules: &paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Filters: []paging.FilterRule{{Field: "no", Type: paging.BigInteger}}}}
+		Rules: &paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Filters: []paging.FilterRule{{Field: "no", Type: value.BigInteger}}}}
 	_, err = store.Attach(t.Context(), a)
 	require.NoError(t, err)
 	page := func(query string) (numbers []any, m paging.Metadata) {
@@ -202,7 +203,7 @@ func TestColumnsOfEveryTypeAreSortedAndFilteredByTheirOwn(t *testing.T) {
 		require.NoError(t, err)
 		return set
 	}
-	set := attach("kinds", sets.Attach{Types: map[string]paging.Type{"big": paging.Integer}})
+	set := attach("kinds", sets.Attach{Types: map[string]value.Type{"big": value.Integer}})
 	types := map[string]string{}
 	for _, f := range set.Fields {
 		types[f.Name] = string(f.Type) + map[bool]string{true: "", false: " unordered"}[f.Unordered == ""]
@@ -275,9 +276,9 @@ func TestColumnsOfEveryTypeAreSortedAndFilteredByTheirOwn(t *testing.T) {
 	assert.EqualValues(t, 51, row)
 	for says, a := range map[string]sets.Attach{
 		"cannot be sorted by":      {Key: []string{"p"}},
-		"can be asked for":         {Types: map[string]paging.Type{"ci": paging.Integer}},
-		`has no field "wings"`:     {Types: map[string]paging.Type{"wings": paging.Integer}},
-		"beyond ±9007199254740991": {Types: map[string]paging.Type{"big": paging.Integer}},
+		"can be asked for":         {Types: map[string]value.Type{"ci": value.Integer}},
+		`has no field "wings"`:     {Types: map[string]value.Type{"wings": value.Integer}},
+		"beyond ±9007199254740991": {Types: map[string]value.Type{"big": value.Integer}},
 	} {
 		if says[0] == 'b' {
 			_, err := conn.Exec(t.Context(), "update kinds set big = 9007199254740992 where n = 7")

@@ -11,6 +11,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // FacetsMost is how many values of a field are counted, the most frequent first.
@@ -67,13 +68,13 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 }
 
 // plain is a value as it is written in a query; of a float, without an exponent.
-func plain(f *intake.Field, value string) string {
-	if f.Type == paging.Decimal && strings.Contains(value, "e") {
-		if n, err := strconv.ParseFloat(value, 64); err == nil && !math.IsInf(n, 0) {
+func plain(f *intake.Field, text string) string {
+	if f.Type == value.Decimal && strings.Contains(text, "e") {
+		if n, err := strconv.ParseFloat(text, 64); err == nil && !math.IsInf(n, 0) {
 			return strconv.FormatFloat(n, 'f', -1, 64)
 		}
 	}
-	return Text(f.Type, []byte(value))
+	return Text(f.Type, []byte(text))
 }
 
 func filtered(rules *paging.Rules, field string) bool {

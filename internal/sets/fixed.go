@@ -7,6 +7,7 @@ import (
 	"strings"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Sight is how much of a set a caller may see.
@@ -90,7 +91,7 @@ func instants(set *Set, query string) string {
 			continue
 		}
 		for _, c := range ask.Conditions() {
-			if c.Type == paging.Time && isDay(c.Values[0]) {
+			if c.Type == value.Time && isDay(c.Values[0]) {
 				name, _, _ := strings.Cut(piece, "=")
 				pieces[i] = name + "=" + c.Values[0] + "T00:00:00Z"
 			}

@@ -12,6 +12,7 @@ import (
 
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // index brings a set's indexes to what its rules want, in the background: those
@@ -162,7 +163,7 @@ func indexes(set *Set) map[string]string {
 	for i := range set.Rules.Filters {
 		f := &set.Rules.Filters[i]
 		add([]string{f.Field})
-		if f.Type == paging.Text || f.Type == "" {
+		if f.Type == value.Text || f.Type == "" {
 			if len(f.Operators) == 0 || slices.Contains(f.Operators, paging.Has) || slices.Contains(f.Operators, paging.Starts) {
 				definitions = append(definitions, "using gin ("+quote(f.Field)+" pageladder.gin_trgm_ops)")
 			}

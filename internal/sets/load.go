@@ -17,22 +17,23 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // tablePrefix begins the names of tables of records; a number follows.
 const tablePrefix = "records_"
 
 // columnTypes are the column types that fields are kept in.
-var columnTypes = map[intake.Type]string{
-	paging.Text:       `text collate "und-x-icu"`,
-	paging.Integer:    "bigint",
-	paging.Decimal:    "numeric",
-	paging.BigInteger: "numeric",
-	paging.BigDecimal: "numeric",
-	paging.Boolean:    "boolean",
-	paging.Date:       "date",
-	paging.Time:       "timestamptz",
-	paging.JSON:       "jsonb",
+var columnTypes = map[value.Type]string{
+	value.Text:       `text collate "und-x-icu"`,
+	value.Integer:    "bigint",
+	value.Decimal:    "numeric",
+	value.BigInteger: "numeric",
+	value.BigDecimal: "numeric",
+	value.Boolean:    "boolean",
+	value.Date:       "date",
+	value.Time:       "timestamptz",
+	value.JSON:       "jsonb",
 }
 
 // LoadCSV makes or replaces a set from CSV with a header line that names the
@@ -153,9 +154,9 @@ func createTable(set *Set) string {
 	for _, f := range set.Fields {
 		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
 		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
-		case paging.Integer:
+		case value.Integer:
 			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
-		case paging.Decimal:
+		case value.Decimal:
 			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
 		}
 		b.WriteString(", ")
@@ -308,7 +309,7 @@ func (in *Import) follow(old *Set) {
 	}
 	types := maps.Clone(in.Options.Types)
 	if types == nil {
-		types = map[string]intake.Type{}
+		types = map[string]value.Type{}
 	}
 	for _, name := range namedBy(old.Rules) {
 		if f := old.field(name); types[name] == "" && !(in.Options.MakeKey && name == old.Rules.Key[0]) {
@@ -346,7 +347,7 @@ func setFor(in *Import, old *Set, plan *intake.Plan) (*Set, error) {
 func rulesFor(plan *intake.Plan) *paging.Rules {
 	r := offering(plan.Fields, plan.Key)
 	for i := range r.Filters {
-		if f := &r.Filters[i]; f.Type == paging.Text {
+		if f := &r.Filters[i]; f.Type == value.Text {
 			r.Search = append(r.Search, f.Field)
 			f.Operators = []paging.Operator{paging.Equals, paging.Not, paging.None}
 		}
@@ -361,7 +362,7 @@ func fits(r *paging.Rules, fields []intake.Field) error {
 		rule := &r.Filters[i]
 		want := rule.Type
 		if want == "" {
-			want = paging.Text
+			want = value.Text
 		}
 		if f := set.field(rule.Field); f != nil && f.Type != want {
 			return fmt.Errorf("%w: they filter by %q as %s, and it is %s", ErrFields, f.Name, want, f.Type)

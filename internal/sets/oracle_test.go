@@ -21,6 +21,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // The oracle answers the same questions over the same records in memory. Of
@@ -28,8 +29,8 @@ import (
 // and its folded form.
 
 var oracleFields = []intake.Field{
-	{Name: "id", Type: paging.Integer}, {Name: "name", Type: paging.Text}, {Name: "amount", Type: paging.Integer},
-	{Name: "price", Type: paging.Decimal}, {Name: "ok", Type: paging.Boolean}, {Name: "day", Type: paging.Date}, {Name: "at", Type: paging.Time},
+	{Name: "id", Type: value.Integer}, {Name: "name", Type: value.Text}, {Name: "amount", Type: value.Integer},
+	{Name: "price", Type: value.Decimal}, {Name: "ok", Type: value.Boolean}, {Name: "day", Type: value.Date}, {Name: "at", Type: value.Time},
 }
 
 func oracleRules() *paging.Rules {
@@ -104,11 +105,11 @@ func newOracle(t *testing.T, store *sets.Store, url string, n int) *oracle {
 }
 
 // compare holds two values of a type against each other.
-func (o *oracle) compare(t paging.Type, a, b string) int {
+func (o *oracle) compare(t value.Type, a, b string) int {
 	switch t {
-	case paging.Text:
+	case value.Text:
 		return cmp.Compare(o.rank[a], o.rank[b])
-	case paging.Integer, paging.Decimal:
+	case value.Integer, value.Decimal:
 		x, _ := strconv.ParseFloat(a, 64)
 		y, _ := strconv.ParseFloat(b, 64)
 		return cmp.Compare(x, y)
@@ -120,13 +121,13 @@ func (o *oracle) matches(rec oracleRecord, c *paging.Condition) bool {
 	v := rec[c.Field]
 	any := func(test func(want string) bool) bool { return v != nil && slices.ContainsFunc(c.Values, test) }
 	same := func(want string) bool {
-		if c.Type == paging.Text {
+		if c.Type == value.Text {
 			return *v == want
 		}
 		return o.compare(c.Type, *v, want) == 0
 	}
-	day := func(text string) bool { return c.Type == paging.Time && len(text) == len("2026-03-01") } // stands for the whole of it
-	if plain := same; c.Type == paging.Time {
+	day := func(text string) bool { return c.Type == value.Time && len(text) == len("2026-03-01") } // stands for the whole of it
+	if plain := same; c.Type == value.Time {
 		same = func(want string) bool { return day(want) && strings.HasPrefix(*v, want) || plain(want) }
 	}
 	switch c.Op {
@@ -179,7 +180,7 @@ func (o *oracle) answer(ask *paging.Ask) (ids []string) {
 			found = append(found, rec)
 		}
 	}
-	types := map[string]paging.Type{}
+	types := map[string]value.Type{}
 	for _, f := range oracleFields {
 		types[f.Name] = f.Type
 	}
@@ -220,9 +221,9 @@ func drawQuestion(t *rapid.T) string {
 	for range rapid.IntRange(0, 3).Draw(t, "filters") {
 		f := rapid.SampledFrom(oracleFields).Draw(t, "field")
 		ops := []string{"", ".not", ".min", ".max"}
-		if f.Type == paging.Text {
+		if f.Type == value.Text {
 			ops = []string{"", ".not", ".has", ".starts"}
-		} else if f.Type == paging.Boolean {
+		} else if f.Type == value.Boolean {
 			ops = []string{"", ".not"}
 		}
 		if rapid.IntRange(0, 5).Draw(t, "none") == 0 {
@@ -294,8 +295,8 @@ func TestFootholdsFitTheirMemory(t *testing.T) {
 		fmt.Fprintf(&csv, "%d,%s\n", id, word)
 	}
 	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "word"}}, Size: paging.SizeRules{Default: 1},
-		Filters: []paging.FilterRule{{Field: "id", Type: paging.Integer}}}
-	set := &sets.Set{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{{Name: "id", Type: paging.Integer}, {Name: "word", Type: paging.Text}}}
+		Filters: []paging.FilterRule{{Field: "id", Type: value.Integer}}}
+	set := &sets.Set{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "word", Type: value.Text}}}
 	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(csv.String())))
 	for _, query := range []string{"sort=word", "sort=-word&id.min=5"} {
 		ids := func() (all []string) {

@@ -10,6 +10,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // question is what is asked of a set's records beside which page: the filters as
@@ -61,16 +62,16 @@ func (q *question) arg(value any, sqlType string) string {
 
 // sqlTypes are the types that values are cast to. Text takes the collation of the
 // column that it is held against.
-var sqlTypes = map[paging.Type]string{
-	paging.Text: "text", paging.Integer: "bigint", paging.Decimal: "numeric", paging.BigInteger: "numeric",
-	paging.BigDecimal: "numeric", paging.Boolean: "boolean", paging.Date: "date", paging.Time: "timestamptz", paging.JSON: "jsonb",
+var sqlTypes = map[value.Type]string{
+	value.Text: "text", value.Integer: "bigint", value.Decimal: "numeric", value.BigInteger: "numeric",
+	value.BigDecimal: "numeric", value.Boolean: "boolean", value.Date: "date", value.Time: "timestamptz", value.JSON: "jsonb",
 }
 
 // castTo is the type that values of a field are cast to. A big integer that fits
 // becomes a bigint, so that an index on a bigint column of a source is of use; any
 // number column can be held against one.
-func castTo(t paging.Type, values ...string) string {
-	if t != paging.BigInteger {
+func castTo(t value.Type, values ...string) string {
+	if t != value.BigInteger {
 		return sqlTypes[t]
 	}
 	for _, v := range values {
@@ -89,7 +90,7 @@ func (q *question) condition(c *paging.Condition) string {
 	}
 	column, sqlType := col(c.Field), castTo(c.Type, c.Values...)
 	one := func() string { return q.arg(c.Values[0], sqlType) }
-	if c.Type == paging.Time && slices.ContainsFunc(c.Values, isDay) {
+	if c.Type == value.Time && slices.ContainsFunc(c.Values, isDay) {
 		return q.onDays(c)
 	}
 	switch c.Op {
@@ -166,7 +167,7 @@ func (q *question) onDays(c *paging.Condition) string {
 		if isDay(v) {
 			either[i] = column + " >= " + midnight(v, 0) + " and " + column + " < " + midnight(v, 1)
 		} else {
-			either[i] = column + " = " + q.arg(v, sqlTypes[paging.Time])
+			either[i] = column + " = " + q.arg(v, sqlTypes[value.Time])
 		}
 	}
 	any := "(" + strings.Join(either, " or ") + ")"

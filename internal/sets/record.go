@@ -4,7 +4,7 @@ import (
 	"encoding/json"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Record is one record's values in the order of its set's fields, in
@@ -43,19 +43,19 @@ func (o *Objects) Append(dst []byte, r Record) []byte {
 	return append(dst, '}')
 }
 
-func appendValue(dst []byte, t intake.Type, v []byte) []byte {
+func appendValue(dst []byte, t value.Type, v []byte) []byte {
 	switch {
 	case v == nil:
 		return append(dst, "null"...)
-	case t == paging.Decimal && v[len(v)-1] > '9': // NaN and the infinities, of a float: no JSON numbers
+	case t == value.Decimal && v[len(v)-1] > '9': // NaN and the infinities, of a float: no JSON numbers
 		return appendString(dst, v)
-	case t == paging.Integer, t == paging.Decimal, t == paging.JSON:
+	case t == value.Integer, t == value.Decimal, t == value.JSON:
 		return append(dst, v...)
-	case t == paging.Boolean && v[0] == 't':
+	case t == value.Boolean && v[0] == 't':
 		return append(dst, "true"...)
-	case t == paging.Boolean:
+	case t == value.Boolean:
 		return append(dst, "false"...)
-	case t == paging.Time:
+	case t == value.Time:
 		return append(appendTime(append(dst, '"'), v), '"')
 	}
 	return appendString(dst, v)
@@ -84,15 +84,15 @@ func appendString[T string | []byte](dst []byte, s T) []byte {
 }
 
 // Text is a value as plain text; a missing one is empty.
-func Text(t intake.Type, v []byte) string {
+func Text(t value.Type, v []byte) string {
 	switch {
 	case v == nil:
 		return ""
-	case t == paging.Boolean && v[0] == 't':
+	case t == value.Boolean && v[0] == 't':
 		return "true"
-	case t == paging.Boolean:
+	case t == value.Boolean:
 		return "false"
-	case t == paging.Time:
+	case t == value.Time:
 		return string(appendTime(nil, v))
 	}
 	return string(v)

@@ -14,6 +14,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Errors about single records.
@@ -141,7 +142,7 @@ func newWriter(set *Set, key []string) (*writer, error) {
 		f := set.field(field)
 		t := f.Type
 		if f.Own || t == unknownType { // the source reads it
-			t = paging.Text
+			t = value.Text
 		}
 		value, want := t.Canonical(key[i])
 		if want != "" { // no record can have it

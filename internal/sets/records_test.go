@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 func text(s string) *string { return &s }
@@ -179,7 +180,7 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 	}
 	load := func(count paging.CountHow, to int64) {
 		in := csvImport(file.String())
-		in.Rules = &paging.Rules{Key: []string{"no"}, Count: count, CountTo: to, Filters: []paging.FilterRule{{Field: "kind", Type: paging.Integer}}}
+		in.Rules = &paging.Rules{Key: []string{"no"}, Count: count, CountTo: to, Filters: []paging.FilterRule{{Field: "kind", Type: value.Integer}}}
 		_, _, err := store.Import(t.Context(), in)
 		require.NoError(t, err)
 	}

@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // ErrNoSet is the error for a set that is not there.
@@ -283,7 +284,7 @@ type querier interface {
 func (s *Store) Get(ctx context.Context, name string) (*Set, error) { return get(ctx, s.pool, name) }
 
 func get(ctx context.Context, q querier, name string) (*Set, error) {
-	if _, want := paging.Text.Canonical(name); want != "" { // no name that PostgreSQL could hold
+	if _, want := value.Text.Canonical(name); want != "" { // no name that PostgreSQL could hold
 		return nil, ErrNoSet
 	}
 	rows, err := q.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set where name = $1", name)

@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 func TestMain(m *testing.M) {
@@ -31,8 +32,8 @@ func ledger() *sets.Set {
 	return &sets.Set{
 		Name: "ledger", Label: "Ledger",
 		Fields: []intake.Field{
-			{Name: "id", Type: paging.Integer}, {Name: "who", Type: paging.Text}, {Name: `odd "name`, Type: paging.Decimal},
-			{Name: "paid", Type: paging.Boolean}, {Name: "due", Type: paging.Date}, {Name: "at", Type: paging.Time},
+			{Name: "id", Type: value.Integer}, {Name: "who", Type: value.Text}, {Name: `odd "name`, Type: value.Decimal},
+			{Name: "paid", Type: value.Boolean}, {Name: "due", Type: value.Date}, {Name: "at", Type: value.Time},
 		},
 		Rules: &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "who"}, {Key: "amount", Fields: []string{`odd "name`}}}},
 	}
@@ -195,7 +196,7 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 		}
 		return store.LoadCSV(context.Background(), &sets.Set{
 			Name: "moving", Label: "Moving",
-			Fields: []intake.Field{{Name: "id", Type: paging.Integer}, {Name: "version", Type: paging.Integer}},
+			Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "version", Type: value.Integer}},
 			Rules:  &paging.Rules{Key: []string{"id"}},
 		}, strings.NewReader(csv.String()))
 	}

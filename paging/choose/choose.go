@@ -4,7 +4,7 @@
 //	page, records, err := choose.Page(boats, &ask, func(b *Boat, field string) choose.Value {
 //		switch field {
 //		case "name":
-//			return choose.Value{Type: paging.Text, Text: b.Name}
+//			return choose.Value{Type: value.Text, Text: b.Name}
 //		…
 //
 // Text is in the order of the Unicode root collation, numbers, dates and times in
@@ -23,12 +23,13 @@ import (
 	"golang.org/x/text/language"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // Value is one field of one record, written as a query writes a value of its type.
 // The zero Value is a missing one.
 type Value struct {
-	Type paging.Type
+	Type value.Type
 	Text string
 }
 
@@ -110,7 +111,7 @@ type Matcher struct {
 	words      []string
 	search     []string // fields
 	order      []paging.Order
-	types      map[string]paging.Type // that the rules give to fields
+	types      map[string]value.Type // that the rules give to fields
 	collator   *collate.Collator
 	buffer     collate.Buffer
 }
@@ -118,12 +119,12 @@ type Matcher struct {
 // NewMatcher readies an ask. A Matcher is not safe for concurrent use.
 func NewMatcher(ask *paging.Ask) *Matcher {
 	rules := ask.Rules()
-	m := &Matcher{conditions: ask.Conditions(), search: rules.Search, order: ask.Order(), types: map[string]paging.Type{}, collator: collate.New(language.Und)}
+	m := &Matcher{conditions: ask.Conditions(), search: rules.Search, order: ask.Order(), types: map[string]value.Type{}, collator: collate.New(language.Und)}
 	for i := range rules.Filters {
 		f := &rules.Filters[i]
 		m.types[f.Field] = f.Type
 		if f.Type == "" {
-			m.types[f.Field] = paging.Text
+			m.types[f.Field] = value.Text
 		}
 	}
 	if text := ask.Search(); text != "" {
@@ -165,7 +166,7 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 }
 
 // canonical writes a value as its field's type is written.
-func (m *Matcher) canonical(n int, field string, t paging.Type, v Value) (string, error) {
+func (m *Matcher) canonical(n int, field string, t value.Type, v Value) (string, error) {
 	text, want := t.Canonical(plainNumber(t, v.Text))
 	if want != "" {
 		return "", &ValueError{n, field, v.Text, want}
@@ -203,16 +204,16 @@ func (m *Matcher) meets(n int, c *paging.Condition, v Value) (bool, error) {
 }
 
 // sameDay tells whether a time is within a day that a filter names.
-func sameDay(t paging.Type, text, want string) bool {
-	return t == paging.Time && len(want) == len(time.DateOnly) && strings.HasPrefix(text, want+"T")
+func sameDay(t value.Type, text, want string) bool {
+	return t == value.Time && len(want) == len(time.DateOnly) && strings.HasPrefix(text, want+"T")
 }
 
 // compareTexts compares two canonical values of a type; text is compared by bytes.
-func compareTexts(t paging.Type, a, b string) int {
+func compareTexts(t value.Type, a, b string) int {
 	switch t {
-	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
 		return compareNumbers(a, b)
-	case paging.Time:
+	case value.Time:
 		return timeOf(a).Compare(timeOf(b))
 	}
 	return cmp.Compare(a, b) // false before true; dates in one form
@@ -260,15 +261,15 @@ func (m *Matcher) key(n int, by *paging.Order, v Value) (sortKey, error) {
 		return sortKey{}, err
 	}
 	switch t {
-	case paging.Boolean:
+	case value.Boolean:
 		return sortKey{class: booleans, text: text}, nil
-	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
 		return sortKey{class: numbers, text: text}, nil
-	case paging.Date:
+	case value.Date:
 		return sortKey{class: dates, text: text}, nil
-	case paging.Time:
+	case value.Time:
 		return sortKey{class: times, at: timeOf(text)}, nil
-	case paging.Text:
+	case value.Text:
 		key := bytes.Clone(m.collator.KeyFromString(&m.buffer, text))
 		m.buffer.Reset()
 		return sortKey{class: texts, text: text, bytes: key}, nil

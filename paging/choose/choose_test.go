@@ -10,6 +10,7 @@ import (
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
+	"pageladder.example/paging/value"
 )
 
 type call struct {
@@ -26,8 +27,8 @@ var calls = []call{
 	{6, "abc N4/E1", "-12", "2026-03-01T00:00:00Z", "true"},
 }
 
-func value(c *call, field string) choose.Value {
-	of := func(t paging.Type, text string) choose.Value {
+func valueOf(c *call, field string) choose.Value {
+	of := func(t value.Type, text string) choose.Value {
 		if text == "-" {
 			return choose.Value{}
 		}
@@ -35,21 +36,21 @@ func value(c *call, field string) choose.Value {
 	}
 	switch field {
 	case "id":
-		return of(paging.Integer, fmt.Sprint(c.id))
+		return of(value.Integer, fmt.Sprint(c.id))
 	case "vessel":
-		return of(paging.Text, c.vessel)
+		return of(value.Text, c.vessel)
 	case "tons":
-		return of(paging.Decimal, c.tons)
+		return of(value.Decimal, c.tons)
 	case "at":
-		return of(paging.Time, c.at)
+		return of(value.Time, c.at)
 	}
-	return of(paging.Boolean, c.ok)
+	return of(value.Boolean, c.ok)
 }
 
 var rules = &paging.Rules{
 	Key:     []string{"id"},
 	Sorts:   []paging.SortKey{{Key: "vessel"}, {Key: "tons", NullsFirst: true}, {Key: "at"}, {Key: "ok"}, {Key: "id"}},
-	Filters: []paging.FilterRule{{Field: "vessel"}, {Field: "tons", Type: paging.Decimal}, {Field: "at", Type: paging.Time}, {Field: "ok", Type: paging.Boolean}},
+	Filters: []paging.FilterRule{{Field: "vessel"}, {Field: "tons", Type: value.Decimal}, {Field: "at", Type: value.Time}, {Field: "ok", Type: value.Boolean}},
 	Search:  []string{"vessel"},
 }
 
@@ -84,7 +85,7 @@ func TestWhatIsAskedForIsChosen(t *testing.T) {
 	} {
 		ask, err := rules.Read(query)
 		require.NoError(t, err)
-		page, records, err := choose.Page(calls, &ask, value)
+		page, records, err := choose.Page(calls, &ask, valueOf)
 		require.NoError(t, err, query)
 		ids := make([]string, len(records))
 		for i := range records {
@@ -107,17 +108,17 @@ func TestValuesThatDoNotFitAreNamed(t *testing.T) {
 		_, _, err = choose.Page([]int{0, 1}, &ask, func(n *int, field string) choose.Value {
 			switch field {
 			case "tags":
-				return choose.Value{Type: paging.JSON, Text: "[1]"}
+				return choose.Value{Type: value.JSON, Text: "[1]"}
 			case "tons":
-				return choose.Value{Type: paging.Text, Text: []string{"3", "heavy"}[*n]}
+				return choose.Value{Type: value.Text, Text: []string{"3", "heavy"}[*n]}
 			}
-			return choose.Value{Type: paging.Integer, Text: fmt.Sprint(*n)}
+			return choose.Value{Type: value.Integer, Text: fmt.Sprint(*n)}
 		})
 		assert.EqualError(t, err, want)
 	}
 	ask, err := rules.Read("page=2&size=4")
 	require.NoError(t, err)
-	page, records, err := choose.Page(calls, &ask, value)
+	page, records, err := choose.Page(calls, &ask, valueOf)
 	require.NoError(t, err)
 	assert.Equal(t, "5–6 of 6", page.Summary())
 	assert.Len(t, records, 2)
@@ -127,7 +128,7 @@ func ExamplePage() {
 	rules := &paging.Rules{Sorts: []paging.SortKey{{Key: "name"}}, Search: []string{"name"}}
 	ask, _ := rules.Read("sort=-name&q=st")
 	_, boats, _ := choose.Page([]string{"Øst Gull", "Tern", "Stern"}, &ask, func(name *string, _ string) choose.Value {
-		return choose.Value{Type: paging.Text, Text: *name}
+		return choose.Value{Type: value.Text, Text: *name}
 	})
 	fmt.Println(boats)
 	// Output: [Stern]

@@ -6,7 +6,7 @@ import (
 	"strconv"
 	"strings"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/value"
 )
 
 // compareNumbers compares two numbers in canonical form, however many digits they
@@ -28,9 +28,9 @@ func compareNumbers(a, b string) int {
 
 // plainNumber writes a number that has an exponent, as JSON allows, without one.
 // What is beyond a float64 stays as it is, and is then refused.
-func plainNumber(t paging.Type, text string) string {
+func plainNumber(t value.Type, text string) string {
 	switch t {
-	case paging.Integer, paging.Decimal, paging.BigInteger, paging.BigDecimal:
+	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
 	default:
 		return text
 	}
