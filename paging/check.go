@@ -40,7 +40,8 @@ const (
 	maxName      = 200     // bytes of a parameter's or a field's name
 )
 
-// Check tells everything that is wrong with the rules: nil, or RuleErrors.
+// Check tells everything that is wrong with the rules, up to a hundred faults: nil, or
+// RuleErrors.
 // Rules that are not right do not make Read or Settle fail, but which of two
 // contradictory entries wins is not said.
 func (r *Rules) Check() error {
@@ -60,7 +61,9 @@ func (r *Rules) Check() error {
 type checker struct{ errs RuleErrors }
 
 func (c *checker) wrong(entry, found, want string) {
-	c.errs = append(c.errs, RuleError{entry, found, want})
+	if len(c.errs) < rulesFaults {
+		c.errs = append(c.errs, RuleError{entry, found, want})
+	}
 }
 
 func (c *checker) between(entry string, n, low, high int64) {
@@ -191,13 +194,15 @@ func (c *checker) sorts(r *Rules) {
 
 // distinct checks a list of field names.
 func (c *checker) distinct(entry string, names []string) {
+	seen := make(map[string]bool, len(names))
 	for i, name := range names {
 		switch {
 		case name == "" || len(name) > maxName:
 			c.wrong(fmt.Sprintf("%s[%d]", entry, i), strconv.Quote(name), "a field's name")
-		case slices.Contains(names[:i], name):
+		case seen[name]:
 			c.wrong(fmt.Sprintf("%s[%d]", entry, i), strconv.Quote(name), "each field once")
 		}
+		seen[name] = true
 	}
 }
 
@@ -211,6 +216,10 @@ func (c *checker) filters(r *Rules) {
 		offered, ok := operatorsOf[f.valueType()]
 		if !ok {
 			c.wrong(entry+".type", strconv.Quote(string(f.Type)), wordList(value.Types()))
+			continue
+		}
+		if len(f.Operators) > len(offered) {
+			c.wrong(entry+".operators", fmt.Sprint(len(f.Operators), " operators"), "each once, of "+wordList(offered))
 			continue
 		}
 		for j, op := range f.Operators {

@@ -3,6 +3,7 @@ package paging
 import (
 	"encoding/json"
 	"fmt"
+	"runtime"
 	"strings"
 	"testing"
 
@@ -244,4 +245,40 @@ func FuzzReadWayBack(f *testing.F) {
 		require.Equal(t, page.Ask().Conditions(), again.Ask().Conditions())
 		require.Equal(t, page.Ask().Search(), again.Ask().Search())
 	})
+}
+
+// Nothing that stands in rules decides how much memory or time they take.
+func TestHostileRulesAreRefused(t *testing.T) {
+	list := func(of string, n int) string { return "[" + strings.Repeat(of+",", n) + of + "]" }
+	many := make([]string, 80_000)
+	for i := range many {
+		many[i] = fmt.Sprintf(`"e%d":1`, i)
+	}
+	names := make([]string, 2_001)
+	for i := range names {
+		names[i] = fmt.Sprintf(`"f%d"`, i)
+	}
+	for what, c := range map[string]struct{ text, says string }{
+		"too deep":             {`{"sorts":` + strings.Repeat("[", 500_000), "stand more than 16 deep"},
+		"too deep, unknown":    {`{"none":` + strings.Repeat(`{"a":`, 100_000), "stand more than 16 deep"},
+		"unknown entries":      {"{" + strings.Join(many, ",") + "}", "e0: found an unknown entry"},
+		"one name, many times": {"{" + strings.Repeat(`"search":[],`, 80_000) + `"search":[]}`, "search: found it twice; right would be it once"},
+		"one field many times": {`{"show":` + list(`"a"`, 1_500) + "}", "show[1]: found \"a\"; right would be each field once"},
+		"too many fields":      {`{"show":[` + strings.Join(names, ",") + "]}", "show: found more entries; right would be at most 2000"},
+		"too many numbers":     {`{"size":{"offered":` + list("20", 300_000) + "}}", "size.offered: found more entries"},
+		"operators":            {`{"filters":[{"field":"a","operators":` + list(`"not"`, 1_500) + "}]}", "filters[0].operators: found 1501 operators"},
+		"a long text":          {`{"base":"/` + strings.Repeat("a", 5_000) + `"}`, "base: found 5001 bytes; right would be at most 2000 bytes"},
+		"a long class":         {`{"markup":{"style":"classed","classes":{"link":"` + strings.Repeat("a", 500_000) + `"}}}`, "markup.classes.link: found 500000 bytes"},
+		"a long name":          {`{"` + strings.Repeat("a", 500_000) + `":1}`, "found an unknown entry"},
+		"a long document":      {strings.Repeat(" ", 1<<20) + "{}", "the rules: found 1048578 bytes; right would be at most 1048576 bytes"},
+	} {
+		var before, after runtime.MemStats
+		runtime.ReadMemStats(&before)
+		_, err := ParseRules([]byte(c.text))
+		runtime.ReadMemStats(&after)
+		if assert.ErrorContains(t, err, c.says, what) {
+			assert.Less(t, len(err.Error()), 100_000, what)
+		}
+		assert.Less(t, (after.TotalAlloc-before.TotalAlloc)>>20, uint64(64), "%s: MiB", what)
+	}
 }

@@ -13,8 +13,13 @@ import (
 
 // ParseRules reads rules from JSON, strictly: an unknown entry, one that stands
 // twice, one of the wrong type and one that contradicts another are errors. The
-// error is RuleErrors, with every one of them, or says where the text is no JSON.
+// error is RuleErrors, with every one of them up to a hundred, or says where the text
+// is no JSON. Rules have at most 1 MiB, and at most 2,000 entries to a list and 2,000
+// bytes to a text.
 func ParseRules(text []byte) (*Rules, error) {
+	if len(text) > rulesBytes {
+		return nil, RuleErrors{{"the rules", fmt.Sprintf("%d bytes", len(text)), fmt.Sprintf("at most %d bytes", rulesBytes)}}
+	}
 	r := rulesReader{dec: json.NewDecoder(bytes.NewReader(text))}
 	r.dec.UseNumber()
 	rules := &Rules{}
@@ -33,17 +38,29 @@ func ParseRules(text []byte) (*Rules, error) {
 		r.errs = append(r.errs, check...)
 	}
 	if len(r.errs) > 0 {
-		return nil, r.errs
+		return nil, r.errs[:min(len(r.errs), rulesFaults)]
 	}
 	return rules, nil
 }
+
+// Bounds of rules that are read, beside those that Check holds.
+const (
+	rulesBytes   = 1 << 20
+	rulesEntries = 2_000 // of one list or object
+	rulesText    = 2_000 // bytes of one text
+	rulesDepth   = 16    // lists and objects in one another; rules have 4
+	rulesFaults  = 100   // that are told
+)
+
+var errTooDeep = fmt.Errorf("lists and objects stand more than %d deep in one another", rulesDepth)
 
 // rulesReader reads JSON into the rules' own types and notes what does not fit.
 // encoding/json alone would stop at the first unknown entry and pass over a
 // repeated one.
 type rulesReader struct {
-	dec  *json.Decoder
-	errs RuleErrors
+	dec   *json.Decoder
+	errs  RuleErrors
+	depth int
 }
 
 // value reads one JSON value into v. Its error is that of text which is no JSON.
@@ -62,12 +79,20 @@ func (r *rulesReader) value(v reflect.Value, entry string) error {
 	}
 	switch t := token.(type) {
 	case json.Delim:
+		if r.depth++; r.depth > rulesDepth {
+			return errTooDeep
+		}
+		defer func() { r.depth-- }()
 		if t == '{' {
 			return r.object(v, entry)
 		}
 		return r.array(v, entry)
 	case string:
 		if v.IsValid() && v.Kind() == reflect.String {
+			if len(t) > rulesText {
+				r.wrong(v, entry, fmt.Sprintf("%d bytes", len(t)), fmt.Sprintf("at most %d bytes", rulesText))
+				return nil
+			}
 			v.SetString(t)
 			return nil
 		}
@@ -105,17 +130,23 @@ func (r *rulesReader) object(v reflect.Value, entry string) error {
 			return noEOF(err)
 		}
 		name := token.(string)
-		at := strings.TrimPrefix(entry+"."+name, ".")
+		at := strings.TrimPrefix(entry+"."+quoted(name), ".")
+		if len(seen) == rulesEntries {
+			r.wrong(v, entry, "more entries", fmt.Sprintf("at most %d", rulesEntries))
+			known = false
+		}
 		if seen[name] {
 			r.wrong(v, at, "it twice", "it once")
 		}
-		seen[name] = true
+		if len(seen) <= rulesEntries {
+			seen[name] = true
+		}
 		var into reflect.Value
 		switch {
 		case known && v.Kind() == reflect.Map:
 			into = reflect.New(v.Type().Elem()).Elem()
 		case known:
-			if into = fieldOf(v, name); !into.IsValid() {
+			if into = fieldOf(v, name); !into.IsValid() && len(r.errs) < rulesFaults {
 				r.wrong(v, at, "an unknown entry", nearestEntry(v, name))
 			}
 		}
@@ -136,6 +167,10 @@ func (r *rulesReader) array(v reflect.Value, entry string) error {
 		r.mismatch(v, entry, "a list")
 	}
 	for i := 0; r.dec.More(); i++ {
+		if i == rulesEntries {
+			r.wrong(v, entry, "more entries", fmt.Sprintf("at most %d", rulesEntries))
+			known = false
+		}
 		var into reflect.Value
 		if known {
 			into = reflect.New(v.Type().Elem()).Elem()
@@ -167,7 +202,7 @@ func (r *rulesReader) mismatch(v reflect.Value, entry, found string) {
 }
 
 func (r *rulesReader) wrong(v reflect.Value, entry, found, want string) {
-	if v.IsValid() {
+	if v.IsValid() && len(r.errs) < rulesFaults {
 		r.errs = append(r.errs, RuleError{nonEmpty(entry, "the rules"), found, want})
 	}
 }

@@ -323,3 +323,56 @@ func TestNoAcknowledgedWriteIsLostWhenTheDatabaseIsKilled(t *testing.T) {
 		assert.True(t, there[float64(n)], "%d was acknowledged", n)
 	}
 }
+
+// A body decides neither how much is made of it nor how long that takes.
+func TestBodiesAreBounded(t *testing.T) {
+	store := testkit.Store(t)
+	require.NoError(t, demo.Load(t.Context(), store, 0))
+	at := testkit.ServeStore(t, store)
+	repeated := func(of string, n int) string { return strings.TrimSuffix(strings.Repeat(of+",", n), ",") }
+	sorts := make([]string, 3_000)
+	for i := range sorts {
+		sorts[i] = fmt.Sprintf(`{"key":"k%d"}`, i)
+	}
+	keys := make([]string, 40)
+	for i := range keys {
+		keys[i] = fmt.Sprintf(`"k%d"`, i)
+	}
+	fields := make([]string, 50_000)
+	for i := range fields {
+		fields[i] = fmt.Sprintf(`"f%d":1`, i)
+	}
+	rules, _ := send(t, "GET", at+"/api/sets/arrivals/rules", sent{})
+	tag := rules.Header.Get("ETag")
+	for what, c := range map[string]struct {
+		method, path, body string
+		status             int
+		says               string
+	}{
+		"a long query":       {"POST", "/api/reckon", `{"total":9,"query":"a=` + strings.Repeat("b", 1<<20) + `"}`, 422, "query: found 1048578 bytes"},
+		"many parameters":    {"POST", "/api/reckon", `{"total":9,"query":"` + strings.Repeat("a&", 3_000) + `"}`, 422, "200 parameters"},
+		"a long base":        {"POST", "/api/reckon", `{"total":9,"query":"","base":"/` + strings.Repeat("b", 1<<20) + `"}`, 422, "base: found 1048577 bytes"},
+		"many sorts":         {"POST", "/api/reckon", `{"total":9,"query":"","rules":{"sorts":[` + strings.Join(sorts, ",") + `]}}`, 422, "sorts: found more entries"},
+		"deep rules":         {"POST", "/api/reckon", `{"total":9,"query":"","rules":{"sorts":` + strings.Repeat("[", 9_000) + strings.Repeat("]", 9_000) + `}}`, 422, "16 deep"},
+		"deeper rules":       {"PUT", "/api/sets/arrivals/rules", strings.Repeat("[", 500_000), 422, "max depth"},
+		"a long word":        {"POST", "/api/reckon", `{"` + strings.Repeat("a", 1<<20) + `":1}`, 422, "unknown field"},
+		"many records":       {"POST", "/api/cut", `{"query":"","records":[` + repeated("1", 1_000_000) + `]}`, 422, "more than 100000 records"},
+		"no list of records": {"POST", "/api/cut", `{"query":"","records":{}}`, 422, "records should be a list"},
+		"many keys": {"POST", "/api/cut", `{"query":"","rules":{"key":[` + strings.Join(keys, ",") + `]},"records":[` + repeated("{}", 90_000) + `]}`, 422,
+			"found 90000 records to sort by 40 fields"},
+		"many words": {"POST", "/api/cut", `{"query":"q=` + strings.Repeat("a+", 3_000) + `a","rules":{"search":["w"]},"records":[` + repeated(`{"w":"`+strings.Repeat("b ", 500)+`"}`, 5_000) + `]}`, 200,
+			`"total_items":0`},
+		"many fields": {"POST", "/api/sets/arrivals/records", "{" + strings.Join(fields, ",") + "}", 422, "is no field of arrivals"},
+	} {
+		res, body := send(t, c.method, at+c.path, sent{body: c.body, headers: map[string]string{"Content-Type": "application/json", "If-Match": tag}})
+		assert.Equal(t, c.status, res.StatusCode, "%s: %.300s", what, body)
+		assert.Contains(t, body, c.says, what)
+		assert.Less(t, len(body), 100_000, what)
+	}
+	var form strings.Builder
+	for i := range 600 {
+		fmt.Fprintf(&form, "--x\r\nContent-Disposition: form-data; name=f%d\r\n\r\na\r\n", i)
+	}
+	res, body := send(t, "POST", at+"/api/sets?name=many", sent{body: form.String() + "--x--\r\n", headers: map[string]string{"Content-Type": "multipart/form-data; boundary=x"}})
+	assert.Equal(t, 413, res.StatusCode, body)
+}

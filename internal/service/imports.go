@@ -165,6 +165,12 @@ func (s *Service) importFile(c *gin.Context, into string) {
 	c.PureJSON(status, answer)
 }
 
+// What a form may have before its file.
+const (
+	formBytes  = 2 << 20
+	fieldBytes = 4 << 10 // that a field counts for beside its value
+)
+
 // importOf reads what an import is to be: its parameters, from the query or from
 // the form's fields before the file, and the file itself, as a stream.
 func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) {
@@ -180,6 +186,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 	format := fileTypes[mediaType]
 	if mediaType == "multipart/form-data" {
 		form := multipart.NewReader(source, params["boundary"])
+		left := formBytes
 		for source = nil; source == nil; {
 			part, err := form.NextPart()
 			if err != nil {
@@ -194,11 +201,14 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 				}
 				continue
 			}
-			value, err := io.ReadAll(io.LimitReader(part, 1<<20))
+			text, err := io.ReadAll(io.LimitReader(part, int64(left)))
 			if err != nil {
 				return nil, nil, wrongBody(badRequest, "the form ended early: %v", err)
 			}
-			given.Add(part.FormName(), string(value))
+			given.Add(part.FormName(), string(text))
+			if left -= len(text) + fieldBytes; left <= 0 {
+				return nil, nil, wrongBody(tooLarge, "the fields before the file are longer than %d bytes", formBytes)
+			}
 		}
 	}
 	in := &sets.Import{Source: source, MostBytes: s.limits.ImportBytes}

@@ -1,11 +1,13 @@
 package service
 
 import (
+	"bytes"
 	"encoding/json"
 	"errors"
 	"fmt"
 	"net/http"
 	"net/url"
+	"strings"
 
 	"github.com/gin-gonic/gin"
 
@@ -36,7 +38,41 @@ type ReckonBody struct {
 // CutBody is the same with the records.
 type CutBody struct {
 	ReckonBody
-	Records []json.RawMessage `json:"records"`
+	Records recordList `json:"records"`
+}
+
+// What one call of cut may take.
+const (
+	cutRecords = 100_000   // in the body
+	cutKeys    = 1_000_000 // values that are compared to sort
+)
+
+// recordList are records as they stand in a body: not more than there may be.
+type recordList []json.RawMessage
+
+// UnmarshalJSON reads the list one record at a time.
+func (l *recordList) UnmarshalJSON(text []byte) error {
+	*l = nil
+	dec := json.NewDecoder(bytes.NewReader(text))
+	token, err := dec.Token()
+	switch {
+	case err != nil || token == nil:
+		return err
+	case token != json.Delim('['):
+		return errors.New("records should be a list")
+	}
+	*l = recordList{}
+	for dec.More() {
+		if len(*l) == cutRecords {
+			return fmt.Errorf("found more than %d records; right would be at most that many", cutRecords)
+		}
+		var record json.RawMessage
+		if err := dec.Decode(&record); err != nil {
+			return err
+		}
+		*l = append(*l, record)
+	}
+	return nil
 }
 
 // Reckoned is everything about a page but its records.
@@ -122,6 +158,9 @@ func chosen(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMes
 			records[i].fields = nil
 		}
 	}
+	if fields := len(ask.Order()); fields*len(list) > cutKeys {
+		return paging.Page{}, nil, wrongBody(badBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)
+	}
 	page, found, err := choose.Page(records, ask, func(r *record, field string) choose.Value { return jsonValue(r.fields[field]) })
 	var wrong *choose.ValueError
 	if errors.As(err, &wrong) {
@@ -156,10 +195,17 @@ func jsonValue(raw json.RawMessage) choose.Value {
 	return choose.Value{Type: value.BigDecimal, Text: text}
 }
 
-// rulesFor are the rules that a body asks to reckon by, and the total of the set that
+// rulesFor checks how long a body's query and base are: every link repeats them. It
+// tells the rules that the body asks to reckon by, and the total of the set that
 // it names, nil where that is not told.
 func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *paging.Rules, total *paging.Total, err error) {
 	rules = &paging.Rules{}
+	if len(body.Query) > s.limits.QueryBytes || strings.Count(body.Query, "&") >= s.limits.Params {
+		return nil, nil, wrongBody(badBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
+	}
+	if len(body.Base) > s.limits.QueryBytes {
+		return nil, nil, wrongBody(badBody, "base: found %d bytes; right would be at most %d", len(body.Base), s.limits.QueryBytes)
+	}
 	if body.Set != "" {
 		set, err := s.readable(c, body.Set)
 		if err != nil {

@@ -363,7 +363,7 @@ func (s *Service) body(c *gin.Context, into any, mediaTypes ...string) error {
 	dec := json.NewDecoder(bytes.NewReader(text))
 	dec.DisallowUnknownFields()
 	if err := dec.Decode(into); err != nil {
-		return wrongBody(badBody, "the body is not what this call reads: %v (at byte %d)", err, dec.InputOffset())
+		return wrongBody(badBody, "the body is not what this call reads: %.500s (at byte %d)", err.Error(), dec.InputOffset())
 	}
 	if dec.More() {
 		return wrongBody(badBody, "more follows after the JSON, at byte %d", dec.InputOffset())
@@ -371,8 +371,10 @@ func (s *Service) body(c *gin.Context, into any, mediaTypes ...string) error {
 	return nil
 }
 
+const faultsTold = 100 // of one body
+
 // valuesOf turns JSON into a record's values. Objects are merged into what is now,
-// as RFC 7396 says. Every wrong one is told.
+// as RFC 7396 says. Every wrong one is told, up to a hundred.
 func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (sets.Values, error) {
 	values := sets.Values{}
 	var faults []paging.Fault
@@ -382,9 +384,12 @@ func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record)
 	}
 	slices.Sort(names)
 	for _, name := range names {
+		if len(faults) == faultsTold {
+			break
+		}
 		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == name })
 		if at < 0 {
-			faults = append(faults, paging.Fault{Param: name, Given: string(object[name]), Why: "value.wrong", Says: "is no field of " + set.Name})
+			faults = append(faults, paging.Fault{Param: fmt.Sprintf("%.200s", name), Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: "is no field of " + set.Name})
 			continue
 		}
 		var current []byte

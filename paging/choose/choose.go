@@ -108,8 +108,12 @@ func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) V
 // Matcher holds records against an ask's filters and search, one at a time.
 type Matcher struct {
 	conditions []paging.Condition
-	words      []string
-	search     []string // fields
+	search     []string       // fields
+	words      map[string]int // that a record must have, each with its place in met
+	last       string         // the word that one of a record's may begin with
+	finds      bool           // a search can find something
+	met        []int          // the turn in which each word was met last
+	turn       int            // counts records
 	order      []paging.Order
 	types      map[string]value.Type // that the rules give to fields
 	collator   *collate.Collator
@@ -128,8 +132,16 @@ func NewMatcher(ask *paging.Ask) *Matcher {
 		}
 	}
 	if text := ask.Search(); text != "" {
-		if m.words = Words(text); len(m.words) == 0 {
-			m.words = []string{""} // a search without words finds nothing
+		list := Words(text)
+		m.words, m.finds = map[string]int{}, len(list) > 0 // a search without words finds nothing
+		if m.finds {
+			m.last = list[len(list)-1]
+			for _, word := range list[:len(list)-1] {
+				if _, ok := m.words[word]; !ok {
+					m.words[word] = len(m.words)
+				}
+			}
+			m.met = make([]int, len(m.words))
 		}
 	}
 	return m
@@ -155,14 +167,22 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 		text.WriteString(value(field).Text)
 		text.WriteByte(' ')
 	}
-	has := Words(text.String())
-	for i, word := range m.words {
-		last := i == len(m.words)-1
-		if word == "" || !slices.ContainsFunc(has, func(h string) bool { return h == word || last && strings.HasPrefix(h, word) }) {
-			return false, nil
+	return m.finds && m.hasWords(Words(text.String())), nil
+}
+
+// hasWords tells whether a record's words are those of the search. Each is looked at
+// once, however many the search has.
+func (m *Matcher) hasWords(words []string) bool {
+	m.turn++
+	missing, begun := len(m.words), false
+	for _, word := range words {
+		begun = begun || strings.HasPrefix(word, m.last)
+		if at, ok := m.words[word]; ok && m.met[at] != m.turn {
+			m.met[at] = m.turn
+			missing--
 		}
 	}
-	return true, nil
+	return begun && missing == 0
 }
 
 // canonical writes a value as its field's type is written.
