@@ -3,7 +3,7 @@ package service
 import (
 	"encoding/json"
 	"net/http"
-	"time"
+	"strings"
 
 	"github.com/gin-gonic/gin"
 
@@ -36,12 +36,15 @@ func (s *Service) attach(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	a := sets.Attach{Name: body.Name, New: true, Label: body.Label, Source: body.Source, Schema: body.Schema, Table: body.Table, Key: body.Key,
-		Fields: body.Fields, Types: body.Types, Remember: time.Duration(body.Remember) * time.Second}
+	a := sets.Attach{Name: body.Name, New: true, Label: strings.TrimSpace(body.Label), Source: body.Source, Schema: body.Schema, Table: body.Table, Key: body.Key,
+		Fields: body.Fields, Types: body.Types}
 	if a.Schema == "" {
 		a.Schema = "public"
 	}
 	err := s.newName(c, a.Name)
+	if err == nil {
+		a.Remember, err = rememberOf(body.Remember)
+	}
 	if err == nil && body.Rules != nil {
 		a.Rules, err = paging.ParseRules(body.Rules)
 	}

@@ -362,17 +362,25 @@ func TestBodiesAreBounded(t *testing.T) {
 			"found 90000 records to sort by 40 fields"},
 		"many words": {"POST", "/api/cut", `{"query":"q=` + strings.Repeat("a+", 3_000) + `a","rules":{"search":["w"]},"records":[` + repeated(`{"w":"`+strings.Repeat("b ", 500)+`"}`, 5_000) + `]}`, 200,
 			`"total_items":0`},
-		"many fields": {"POST", "/api/sets/arrivals/records", "{" + strings.Join(fields, ",") + "}", 422, "is no field of arrivals"},
+		"a long fixed filter": {"PATCH", "/api/sets/arrivals", `{"fixed":"berth=` + strings.Repeat("N", 9_000) + `"}`, 422, "the fixed filter: found 9006 bytes; right would be at most 8192"},
+		"a long label":        {"PATCH", "/api/sets/arrivals", `{"label":"` + strings.Repeat("N", 201) + `"}`, 422, "label: found 201 bytes; right would be 1 to 200 bytes"},
+		"remembered for ever": {"POST", "/api/attach", `{"name":"hulls","source":"yard","table":"hulls","remember_s":9223372036854775807}`, 422,
+			"remember_s: found 9223372036854775807; right would be 0 to 604800 seconds"},
+		"remembered for less than nothing": {"POST", "/api/attach", `{"name":"hulls","source":"yard","table":"hulls","remember_s":-1}`, 422, "remember_s: found -1"},
+		"many fields":                      {"POST", "/api/sets/arrivals/records", "{" + strings.Join(fields, ",") + "}", 422, "is no field of arrivals"},
 	} {
 		res, body := send(t, c.method, at+c.path, sent{body: c.body, headers: map[string]string{"Content-Type": "application/json", "If-Match": tag}})
 		assert.Equal(t, c.status, res.StatusCode, "%s: %.300s", what, body)
 		assert.Contains(t, body, c.says, what)
 		assert.Less(t, len(body), 100_000, what)
 	}
+	res, body := send(t, "POST", at+"/api/sets?name=named&label="+strings.Repeat("N", 201), inCSV("id\n1\n"))
+	assert.Equal(t, 422, res.StatusCode, body)
+	assert.Contains(t, body, "label: found 201 bytes")
 	var form strings.Builder
 	for i := range 600 {
 		fmt.Fprintf(&form, "--x\r\nContent-Disposition: form-data; name=f%d\r\n\r\na\r\n", i)
 	}
-	res, body := send(t, "POST", at+"/api/sets?name=many", sent{body: form.String() + "--x--\r\n", headers: map[string]string{"Content-Type": "multipart/form-data; boundary=x"}})
+	res, body = send(t, "POST", at+"/api/sets?name=many", sent{body: form.String() + "--x--\r\n", headers: map[string]string{"Content-Type": "multipart/form-data; boundary=x"}})
 	assert.Equal(t, 413, res.StatusCode, body)
 }

@@ -122,6 +122,14 @@ type SettingsChange struct {
 	Remember *int64  `json:"remember_s,omitempty"` // seconds
 }
 
+// rememberOf reads for how long an attached set is remembered.
+func rememberOf(seconds int64) (time.Duration, error) {
+	if seconds < 0 || seconds > 7*24*3600 {
+		return 0, &sets.ValueError{Field: "remember_s", Found: strconv.FormatInt(seconds, 10), Want: "0 to 604800 seconds"}
+	}
+	return time.Duration(seconds) * time.Second, nil
+}
+
 func (s *Service) changeSet(c *gin.Context) {
 	var change SettingsChange
 	if err := s.body(c, &change, "application/json", "application/merge-patch+json"); err != nil {
@@ -131,15 +139,12 @@ func (s *Service) changeSet(c *gin.Context) {
 	set, err := s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
 		if change.Label != nil {
 			now.Label = strings.TrimSpace(*change.Label)
-			if now.Label == "" || len(now.Label) > 200 {
-				return &sets.ValueError{Field: "label", Found: fmt.Sprintf("%d bytes", len(now.Label)), Want: "1 to 200 bytes"}
-			}
 		}
 		if change.Remember != nil {
-			if *change.Remember < 0 || *change.Remember > 7*24*3600 {
-				return &sets.ValueError{Field: "remember_s", Found: strconv.FormatInt(*change.Remember, 10), Want: "0 to 604800 seconds"}
+			var err error
+			if now.Remember, err = rememberOf(*change.Remember); err != nil {
+				return err
 			}
-			now.Remember = time.Duration(*change.Remember) * time.Second
 		}
 		if change.Fixed != nil {
 			now.Fixed = *change.Fixed

@@ -181,6 +181,9 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 	if set.Label == "" {
 		set.Label = a.Name
 	}
+	if err := checkSaid(nil, set.Label, set.Fixed); err != nil {
+		return nil, err
+	}
 	if set.Rules == nil {
 		set.Rules = offering(shown, key)
 	}

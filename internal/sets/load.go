@@ -331,6 +331,9 @@ func setFor(in *Import, old *Set, plan *intake.Plan) (*Set, error) {
 	if set.Label == "" {
 		set.Label = old.Label
 	}
+	if err := checkSaid(old, set.Label, set.Fixed); err != nil {
+		return nil, err
+	}
 	for i := range set.Fields { // what people call them outlives the file
 		if f := old.field(set.Fields[i].Name); f != nil {
 			set.Fields[i].Label = f.Label

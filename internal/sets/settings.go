@@ -3,7 +3,9 @@ package sets
 import (
 	"context"
 	"errors"
+	"fmt"
 	"slices"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -26,10 +28,28 @@ type Settings struct {
 	Remember time.Duration // of an attached set: how long totals and footholds may be remembered
 }
 
+// Bounds of what is said of a set.
+const (
+	labelBytes = 200
+	fixedBytes = 8 << 10
+)
+
+// checkSaid checks what is said of a set: its label and its fixed filter. What stays
+// as it was is not asked again; was is nil where the set is new.
+func checkSaid(was *Set, label, fixed string) error {
+	if (was == nil || label != was.Label) && (strings.TrimSpace(label) == "" || len(label) > labelBytes) {
+		return &ValueError{"label", fmt.Sprintf("%d bytes", len(label)), fmt.Sprintf("1 to %d bytes", labelBytes)}
+	}
+	if (was == nil || fixed != was.Fixed) && len(fixed) > fixedBytes {
+		return &FixedError{fmt.Sprintf("found %d bytes; right would be at most %d", len(fixed), fixedBytes)}
+	}
+	return nil
+}
+
 // Configure changes a set's settings. They are given as they are, under a lock, so
 // that an error of change that compares them leaves all as it was. The version
 // moves in the same transaction; the indexes follow in the background. Errors are
-// ErrNoSet, ErrKey, ErrFields, paging.RuleErrors, *FixedError, those of change, or the
+// ErrNoSet, ErrKey, ErrFields, paging.RuleErrors, *ValueError, *FixedError, those of change, or the
 // database's.
 func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
 	var set *Set
@@ -52,6 +72,9 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 			return ErrKey
 		}
 		if err := fits(now.Rules, set.Fields); err != nil {
+			return err
+		}
+		if err := checkSaid(set, now.Label, now.Fixed); err != nil {
 			return err
 		}
 		if set.fixed, err = fixedFilter(set, now.Fixed); err != nil {
