@@ -29,6 +29,9 @@ type Ask struct {
 	pageGiven, sizeGiven, sortGiven, directionGiven occurrence
 	adjusted                                        []Adjustment
 	faults                                          []Fault
+
+	reading bool // no copy of the ask is out yet
+	notes   notes
 }
 
 // SortBy is one sort key in force and its direction.
@@ -64,7 +67,7 @@ func (o occurrence) repeated() bool { return o.first != o.last }
 // Read reads a raw query string, without its leading "?", as in url.URL.RawQuery.
 // The error is nil or a *Refusal.
 func (r *Rules) Read(query string) (Ask, error) {
-	a := Ask{rules: r, parts: split(query), pos: 1}
+	a := Ask{rules: r, parts: split(query), pos: 1, reading: true}
 	if r.byOffset() {
 		a.pos = 0
 	}
@@ -102,6 +105,7 @@ func (r *Rules) Read(query string) (Ask, error) {
 	a.readSort()
 	a.readSearch(searchGiven)
 	a.readFields(fieldsGiven)
+	a.reading, a.notes = false, notes{}
 	if len(a.faults) > 0 {
 		return Ask{}, &Refusal{Faults: a.faults}
 	}
@@ -360,7 +364,7 @@ func (a *Ask) readUnknown(i int, name string) {
 	if r.Unknown == "" || r.Unknown == UnknownRides || slices.Contains(r.RideAlong, name) {
 		return
 	}
-	reason := quote(name) + " is no parameter of this list" + r.nearestParam(name)
+	reason := quote(name) + " is no parameter of this list" + a.nearestParam(name)
 	given := a.parts[i].value()
 	switch r.Unknown {
 	case UnknownRefuse:
@@ -373,15 +377,23 @@ func (a *Ask) readUnknown(i int, name string) {
 	}
 }
 
+const suggestions = 100 // in one query
+
 // nearestParam suggests the declared parameter that was probably meant.
-func (r *Rules) nearestParam(name string) string {
-	known := r.params()
-	for i := range r.Filters {
-		for _, op := range r.Filters[i].operators() {
-			known = append(known, r.OperatorParam(&r.Filters[i], op))
+func (a *Ask) nearestParam(name string) string {
+	if len(a.adjusted)+len(a.faults) >= suggestions {
+		return ""
+	}
+	if a.notes.params == nil {
+		r := a.ruled()
+		a.notes.params = r.params()
+		for i := range r.Filters {
+			for _, op := range r.Filters[i].operators() {
+				a.notes.params = append(a.notes.params, r.OperatorParam(&r.Filters[i], op))
+			}
 		}
 	}
-	if best := Nearest(name, known); best != "" {
+	if best := Nearest(name, a.notes.params); best != "" {
 		return " (did you mean " + quote(best) + "?)"
 	}
 	return ""

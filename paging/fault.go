@@ -69,17 +69,44 @@ func (r *Refusal) PastLast() bool {
 // adjust notes that a parameter's value was changed. A second change of the same
 // parameter only moves what is used.
 func (a *Ask) adjust(param, given, used string, why Code, reason string) {
-	a.adjusted = slices.Clone(a.adjusted) // another copy of the ask may hold the same list
-	for i := range a.adjusted {
-		if adj := &a.adjusted[i]; adj.Param == param {
-			adj.Used = Used(used)
-			adj.Says = a.says(adj)
-			return
-		}
+	if !a.reading { // another copy of the ask may hold the same list
+		a.adjusted = slices.Clone(a.adjusted)
+	}
+	if i := a.adjustedAt(param); i >= 0 {
+		adj := &a.adjusted[i]
+		adj.Used = Used(used)
+		adj.Says = a.says(adj)
+		return
 	}
 	adj := Adjustment{Param: param, Given: quoted(given), Used: Used(used), Why: why, reason: reason}
 	adj.Says = a.says(&adj)
 	a.adjusted = append(a.adjusted, adj)
+}
+
+// notes are kept while a query is read, so that many faults take no more time each
+// than few do.
+type notes struct {
+	adjusted map[string]int // where a parameter's adjustment stands
+	params   []string       // what nearestParam chooses from
+}
+
+const manyAdjusted = 8 // from so many on, a map is quicker than a look at each
+
+// adjustedAt is where a parameter's adjustment stands; -1: nowhere.
+func (a *Ask) adjustedAt(param string) int {
+	if !a.reading || len(a.adjusted) < manyAdjusted {
+		return slices.IndexFunc(a.adjusted, func(adj Adjustment) bool { return adj.Param == param })
+	}
+	if a.notes.adjusted == nil {
+		a.notes.adjusted = map[string]int{}
+	}
+	for i := len(a.notes.adjusted); i < len(a.adjusted); i++ {
+		a.notes.adjusted[a.adjusted[i].Param] = i
+	}
+	if i, ok := a.notes.adjusted[param]; ok {
+		return i
+	}
+	return -1
 }
 
 // says ends an adjustment's reason with what was done about it.
@@ -130,7 +157,10 @@ func (a *Ask) fault(param, given, used string, why Code, reason string) {
 }
 
 func (a *Ask) refuse(param, given string, why Code, reason string) {
-	a.faults = append(slices.Clip(a.faults), Fault{Param: param, Given: quoted(given), Why: why, Says: sentence(reason) + "."})
+	if !a.reading { // likewise
+		a.faults = slices.Clip(a.faults)
+	}
+	a.faults = append(a.faults, Fault{Param: param, Given: quoted(given), Why: why, Says: sentence(reason) + "."})
 }
 
 func quote(s string) string { return strconv.Quote(quoted(s)) }

@@ -185,11 +185,15 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 	a.conditions = append(a.conditions, Condition{Field: f.Field, Type: f.valueType(), Op: op, Values: a.values[n : n+1 : n+1]})
 }
 
-// dropEarlier leaves the parameters of a name that stand before i off the links.
+// dropEarlier leaves the parameters of a name that stand before i off the links. The
+// last of them that has a value dropped those before it.
 func (a *Ask) dropEarlier(i int, name string) {
-	for j := range i {
-		if a.parts[j].name == name {
-			a.parts[j].role = roleDropped
+	for j := i - 1; j >= 0; j-- {
+		if part := &a.parts[j]; part.name == name && part.role != roleDropped {
+			part.role = roleDropped
+			if part.value() != "" {
+				return
+			}
 		}
 	}
 }

@@ -1,7 +1,10 @@
 package paging
 
 import (
+	"fmt"
 	"math"
+	"runtime"
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -294,4 +297,41 @@ func checkHref(t *testing.T, href string) {
 			t.Fatalf("%q holds %q", href, href[i])
 		}
 	}
+}
+
+// A query of a megabyte, as much as net/http takes by default, needs memory by its
+// length, whatever stands in it.
+func TestLongQueriesTakeWhatIsTheirs(t *testing.T) {
+	var unlike strings.Builder
+	for i := range 90_000 {
+		fmt.Fprintf(&unlike, "a%d=1&", i)
+	}
+	r := harbour()
+	r.Show = []string{"vessel", "tonnage"}
+	for _, unknown := range []Unknown{UnknownRides, UnknownNoted, UnknownDrops, UnknownRefuse} {
+		r.Unknown = unknown
+		for what, query := range map[string]string{
+			"unlike names": unlike.String(), "bounds": strings.Repeat("tonnage.min=1&", 70_000), "bad bounds": strings.Repeat("tonnage.min=x&", 70_000),
+			"bounds and empty ones": strings.Repeat("tonnage.min=1&tonnage.min=&", 35_000), "values": strings.Repeat("berth=1&", 120_000),
+			"pages": strings.Repeat("page=1&", 140_000), "sort keys": "sort=" + strings.Repeat("x,", 100_000), "fields": "fields=" + strings.Repeat("x,", 500_000),
+			"words": "q=" + strings.Repeat("x+", 500_000),
+		} {
+			var before, after runtime.MemStats
+			runtime.ReadMemStats(&before)
+			ask, err := r.Read(query)
+			if err == nil {
+				page, err := ask.Settle(Exact(168))
+				require.NoError(t, err)
+				page.Metadata()
+				page.On(Base{}).Steps()
+			}
+			runtime.ReadMemStats(&after)
+			assert.Less(t, (after.TotalAlloc-before.TotalAlloc)>>20, uint64(300), "%s, %q: MiB", what, unknown)
+		}
+	}
+}
+
+func TestEmptyBoundsAreDroppedWithTheirNames(t *testing.T) {
+	page := settle(t, harbour(), "tonnage.min=1&tonnage.min=&x=y&tonnage.min=2&tonnage.min=&tonnage.min=3", Exact(168))
+	assert.Equal(t, "?x=y&tonnage.min=3&page=1", page.On(Base{}).Steps().Self)
 }
