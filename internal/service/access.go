@@ -1,6 +1,7 @@
 package service
 
 import (
+	"fmt"
 	"net/http"
 	"strconv"
 	"strings"
@@ -40,6 +41,8 @@ func (s *Service) listTokens(c *gin.Context) {
 	c.PureJSON(http.StatusOK, TokenList{append([]access.Token{}, all...)})
 }
 
+const tokenSets = 1_000 // that one token can be bound to
+
 func (s *Service) createToken(c *gin.Context) {
 	var body TokenBody
 	if err := s.body(c, &body, "application/json"); err != nil {
@@ -53,6 +56,10 @@ func (s *Service) createToken(c *gin.Context) {
 	}
 	if body.Label = strings.TrimSpace(body.Label); body.Label == "" || len(body.Label) > 200 {
 		s.fail(c, &sets.ValueError{Field: "label", Found: strconv.Itoa(len(body.Label)) + " bytes", Want: "1 to 200 bytes, such as the name of who will use the token"})
+		return
+	}
+	if len(body.Sets) > tokenSets {
+		s.fail(c, &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(body.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)})
 		return
 	}
 	secret, token, err := s.tokens.Create(c.Request.Context(), body.Label, role, body.Sets)

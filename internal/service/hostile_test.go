@@ -353,6 +353,7 @@ func TestBodiesAreBounded(t *testing.T) {
 		"many parameters":    {"POST", "/api/reckon", `{"total":9,"query":"` + strings.Repeat("a&", 3_000) + `"}`, 422, "200 parameters"},
 		"a long base":        {"POST", "/api/reckon", `{"total":9,"query":"","base":"/` + strings.Repeat("b", 1<<20) + `"}`, 422, "base: found 1048577 bytes"},
 		"many sorts":         {"POST", "/api/reckon", `{"total":9,"query":"","rules":{"sorts":[` + strings.Join(sorts, ",") + `]}}`, 422, "sorts: found more entries"},
+		"many long links":    {"POST", "/api/reckon", `{"total":9,"query":"a=` + strings.Repeat("b", 8_000) + `","rules":{"sorts":[` + strings.Join(sorts[:1_900], ",") + `]}}`, 422, "on up to 2020 links"},
 		"deep rules":         {"POST", "/api/reckon", `{"total":9,"query":"","rules":{"sorts":` + strings.Repeat("[", 9_000) + strings.Repeat("]", 9_000) + `}}`, 422, "16 deep"},
 		"deeper rules":       {"PUT", "/api/sets/arrivals/rules", strings.Repeat("[", 500_000), 422, "max depth"},
 		"a long word":        {"POST", "/api/reckon", `{"` + strings.Repeat("a", 1<<20) + `":1}`, 422, "unknown field"},

@@ -41,8 +41,9 @@ type CutBody struct {
 	Records recordList `json:"records"`
 }
 
-// What one call of cut may take.
+// What one call may take.
 const (
+	linkBytes  = 8 << 20   // of the links of an answer, about
 	cutRecords = 100_000   // in the body
 	cutKeys    = 1_000_000 // values that are compared to sort
 )
@@ -274,6 +275,9 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, pa
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
 			return answer, wrongBody(badBody, "%v", err)
 		}
+	}
+	if links := len(rules.Sorts) + len(rules.Size.Offered) + 2*paging.MaxReach + 2*paging.MaxTips; links*(len(body.Query)+len(text)) > linkBytes {
+		return answer, wrongBody(badBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
 	}
 	base = base.Outside()
 	answer.About = s.about(&page, base)
