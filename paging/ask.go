@@ -5,6 +5,7 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/value"
 )
 
@@ -47,6 +48,37 @@ type Order struct {
 	NullsFirst bool   `json:"nulls_first,omitempty"`
 }
 
+// part is one parameter of the query, and what the rules take it for.
+type part struct {
+	query.Part
+	role role
+}
+
+// role is what the rules take a part for.
+type role uint8
+
+const (
+	roleRides   role = iota // not ours: kept as it is
+	roleDropped             // not on any link
+	rolePage                // page or offset
+	roleSize                // size or limit
+	roleSort
+	roleDirection
+	roleFields
+	roleService // speaks to the service: "pl.…"
+)
+
+func split(raw string) []part {
+	if raw == "" {
+		return nil
+	}
+	parts := make([]part, 0, strings.Count(raw, "&")+1)
+	for p := range query.Parts(raw) {
+		parts = append(parts, part{Part: p})
+	}
+	return parts
+}
+
 // occurrence is where a parameter stands in the query.
 type occurrence struct {
 	first, last int // index into parts, plus one; 0: not given
@@ -66,15 +98,15 @@ func (o occurrence) repeated() bool { return o.first != o.last }
 
 // Read reads a raw query string, without its leading "?", as in url.URL.RawQuery.
 // The error is nil or a *Refusal.
-func (r *Rules) Read(query string) (Ask, error) {
-	a := Ask{rules: r, parts: split(query), pos: 1, reading: true}
+func (r *Rules) Read(raw string) (Ask, error) {
+	a := Ask{rules: r, parts: split(raw), pos: 1, reading: true}
 	if r.byOffset() {
 		a.pos = 0
 	}
 	pageParam, sizeParam, sortParam, rowParam := r.PageParam(), r.SizeParam(), r.SortParam(), r.RowParam()
 	var rowGiven, searchGiven, fieldsGiven occurrence
 	for i := range a.parts {
-		name := a.parts[i].name
+		name := a.parts[i].Name()
 		switch {
 		case name == pageParam:
 			a.pageGiven.see(a.parts, i, rolePage)
@@ -115,9 +147,9 @@ func (r *Rules) Read(query string) (Ask, error) {
 // value is what the counting occurrence of a parameter holds. A repeated one is
 // noted first, so that the adjustment tells the first given value.
 func (a *Ask) value(o occurrence, param string) string {
-	v := a.parts[o.last-1].value()
+	v := a.parts[o.last-1].Value()
 	if o.repeated() {
-		a.fault(param, a.parts[o.first-1].value(), v, ParamRepeated, param+" is given more than once and the last one counts")
+		a.fault(param, a.parts[o.first-1].Value(), v, ParamRepeated, param+" is given more than once and the last one counts")
 	}
 	return v
 }
@@ -365,7 +397,7 @@ func (a *Ask) readUnknown(i int, name string) {
 		return
 	}
 	reason := quote(name) + " is no parameter of this list" + a.nearestParam(name)
-	given := a.parts[i].value()
+	given := a.parts[i].Value()
 	switch r.Unknown {
 	case UnknownRefuse:
 		a.refuse(quoted(name), given, ParamUnknown, reason)

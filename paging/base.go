@@ -7,6 +7,8 @@ import (
 	"net/url"
 	"slices"
 	"strings"
+
+	"pageladder.example/paging/query"
 )
 
 // Base is the address that links are built on. The zero Base makes links that
@@ -33,7 +35,7 @@ func ParseBase(text string, origins ...string) (Base, error) {
 		if err := checkAddress(text, origins); err != nil {
 			return Base{}, fmt.Errorf("base %s: %w", quote(text), err)
 		}
-		b.text = string(appendKept(nil, text))
+		b.text = string(query.AppendKept(nil, text))
 		return b, nil
 	}
 	if err := b.parseTemplate(); err != nil {

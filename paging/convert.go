@@ -4,6 +4,8 @@ import (
 	"errors"
 	"strconv"
 	"strings"
+
+	"pageladder.example/paging/query"
 )
 
 // ErrNoPageStart is the error for an offset that no page number stands for.
@@ -14,8 +16,8 @@ var ErrNoPageStart = errors.New("paging: the offset is not a multiple of the lim
 // size 20 is offset 40 with limit 20. Every other parameter keeps its place and
 // bytes. The size is always written where the query or a difference of defaults
 // asks for it. Errors are a *Refusal, or ErrNoPageStart.
-func (r *Rules) Convert(query string, to *Rules) (string, error) {
-	ask, err := r.Read(query)
+func (r *Rules) Convert(raw string, to *Rules) (string, error) {
+	ask, err := r.Read(raw)
 	if err != nil {
 		return "", err
 	}
@@ -42,7 +44,7 @@ func (r *Rules) Convert(query string, to *Rules) (string, error) {
 	var pieces []string
 	wrote := struct{ page, size bool }{}
 	add := func(name, value string) {
-		pieces = append(pieces, string(append(append(appendValue(nil, name), '='), value...)))
+		pieces = append(pieces, string(append(append(query.AppendValue(nil, name), '='), value...)))
 	}
 	for i := range ask.parts {
 		switch part := &ask.parts[i]; part.role {
@@ -54,7 +56,7 @@ func (r *Rules) Convert(query string, to *Rules) (string, error) {
 			add(to.SizeParam(), ask.sizeText())
 		case roleDropped:
 		default:
-			pieces = append(pieces, string(appendKept(nil, part.raw)))
+			pieces = append(pieces, string(query.AppendKept(nil, part.Raw())))
 		}
 	}
 	if !wrote.size && ask.Size() != to.DefaultSize() {

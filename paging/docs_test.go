@@ -72,7 +72,7 @@ func TestDocsSampleIsPrintedByTheProgram(t *testing.T) {
 }
 
 func TestEveryPublicFunctionHasAnExample(t *testing.T) {
-	for _, dir := range []string{".", "markup", "value"} {
+	for _, dir := range []string{".", "markup", "query", "value"} {
 		examples, err := os.ReadFile(filepath.Join(dir, "example_test.go"))
 		require.NoError(t, err)
 		files, err := filepath.Glob(filepath.Join(dir, "*.go"))

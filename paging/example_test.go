@@ -348,11 +348,6 @@ func ExampleClassParts() {
 	// Output: [nav list item link current gap dead]
 }
 
-func ExamplePairs() {
-	fmt.Printf("%q\n", paging.Pairs("berth=N%34&ref=50%zz&a;b"))
-	// Output: [{"berth" "N4"} {"ref" "50%zz"} {"a;b" ""}]
-}
-
 func ExampleNearest() {
 	fmt.Printf("%q %q\n", paging.Nearest("pgae", []string{"page", "size"}), paging.Nearest("x", []string{"q"}))
 	// Output: "page" ""

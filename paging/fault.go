@@ -7,6 +7,7 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+	"unicode/utf8"
 )
 
 // Adjustment is one thing that was changed on the way from the query to the
@@ -164,3 +165,19 @@ func (a *Ask) refuse(param, given string, why Code, reason string) {
 }
 
 func quote(s string) string { return strconv.Quote(quoted(s)) }
+
+// quotedBytes is how much of a given value is repeated in an adjustment or a
+// refusal.
+const quotedBytes = 200
+
+// quoted makes a given value fit to be shown: valid UTF-8, of bounded length.
+func quoted(s string) string {
+	if len(s) > quotedBytes {
+		cut := quotedBytes
+		for cut > 0 && !utf8.RuneStart(s[cut]) {
+			cut--
+		}
+		s = s[:cut] + "…"
+	}
+	return strings.ToValidUTF8(s, "\uFFFD")
+}

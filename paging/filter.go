@@ -136,7 +136,7 @@ func (r *Rules) filterNamed(name string) *FilterRule {
 
 // readFilter reads a parameter that asks for a filter.
 func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
-	given := a.parts[i].value()
+	given := a.parts[i].Value()
 	if given == "" { // plain forms send those
 		return
 	}
@@ -189,9 +189,9 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 // last of them that has a value dropped those before it.
 func (a *Ask) dropEarlier(i int, name string) {
 	for j := i - 1; j >= 0; j-- {
-		if part := &a.parts[j]; part.name == name && part.role != roleDropped {
+		if part := &a.parts[j]; part.Name() == name && part.role != roleDropped {
 			part.role = roleDropped
-			if part.value() != "" {
+			if part.Value() != "" {
 				return
 			}
 		}

@@ -3,10 +3,9 @@ package paging
 import (
 	"strconv"
 	"strings"
-)
 
-// Pair is a parameter's name and value, decoded.
-type Pair struct{ Name, Value string }
+	"pageladder.example/paging/query"
+)
 
 // Form is what a plain GET form needs to lead to another page or size of the
 // list without losing a parameter.
@@ -15,14 +14,14 @@ type Form struct {
 	// page part, whose handler redirects to the page's own address with 303.
 	Action string
 	// Hidden are the parameters that ride along.
-	Hidden []Pair
+	Hidden []query.Pair
 }
 
 // SizeForm is a form whose one field is the size parameter. It sends the row
 // that is first in view, so that it stays in view.
 func (l Links) SizeForm() Form {
 	f := l.form(l.of().ask.ruled().SizeParam())
-	f.Hidden = append(f.Hidden, Pair{l.of().ask.ruled().RowParam(), strconv.FormatInt(add(l.of().firstInView(), 1), 10)})
+	f.Hidden = append(f.Hidden, query.Pair{Name: l.of().ask.ruled().RowParam(), Value: strconv.FormatInt(add(l.of().firstInView(), 1), 10)})
 	return f
 }
 
@@ -35,20 +34,18 @@ func (l Links) form(except string) Form {
 	if l.base.tmpl != nil {
 		f.Action, _ = l.base.expand(nil) // was checked by ParseBase
 	}
-	action, query, _ := strings.Cut(f.Action, "?") // a GET form replaces the query
+	action, own, _ := strings.Cut(f.Action, "?") // a GET form replaces the query
 	f.Action = action
-	for _, part := range split(query) {
-		f.Hidden = append(f.Hidden, Pair{part.name, part.value()})
-	}
+	f.Hidden = query.Pairs(own)
 	l.of().kept(&l.base, nil, func(part *part, _, raw string, values []string) {
-		name := part.name
+		name := part.Name()
 		switch {
 		case part.role == rolePage || name == except:
 		case raw != "":
-			f.Hidden = append(f.Hidden, Pair{name, part.value()})
+			f.Hidden = append(f.Hidden, query.Pair{Name: name, Value: part.Value()})
 		default:
 			for _, v := range values {
-				f.Hidden = append(f.Hidden, Pair{name, v})
+				f.Hidden = append(f.Hidden, query.Pair{Name: name, Value: v})
 			}
 		}
 	})

@@ -4,6 +4,8 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+
+	"pageladder.example/paging/query"
 )
 
 // Links builds the links of one page on one base. They carry used values, and
@@ -85,7 +87,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 			continue
 		}
 		if len(changes) > 0 {
-			if at := slices.IndexFunc(changes, func(c change) bool { return c.param == part.name }); at >= 0 {
+			if at := slices.IndexFunc(changes, func(c change) bool { return c.param == part.Name() }); at >= 0 {
 				if done&(1<<at) == 0 {
 					each(part, changes[at].param, "", changes[at].values)
 					done |= 1 << at
@@ -102,7 +104,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 		case part.role == roleFields && a.changed(a.ruled().FieldsParam()):
 			each(part, "", "", some(strings.Join(a.fields, ",")))
 		default:
-			each(part, "", part.raw, nil)
+			each(part, "", part.Raw(), nil)
 		}
 	}
 	for at, c := range changes {
@@ -134,14 +136,14 @@ func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 		if part != nil && part.role == rolePage {
 			wrotePage = true
 			if withPage {
-				dst = append(appendKept(append(dst, sep), part.raw[:part.eq]), '=')
+				dst = append(query.AppendKept(append(dst, sep), part.RawName()), '=')
 				cut = len(dst)
 				sep = '&'
 			}
 			return
 		}
 		if raw != "" {
-			dst = appendKept(append(dst, sep), raw)
+			dst = query.AppendKept(append(dst, sep), raw)
 			sep = '&'
 			return
 		}
@@ -149,15 +151,15 @@ func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 			dst = append(dst, sep)
 			sep = '&'
 			if part != nil {
-				dst = appendKept(dst, part.raw[:part.eq])
+				dst = query.AppendKept(dst, part.RawName())
 			} else {
-				dst = appendValue(dst, name)
+				dst = query.AppendValue(dst, name)
 			}
-			dst = appendValue(append(dst, '='), value)
+			dst = query.AppendValue(append(dst, '='), value)
 		}
 	})
 	if !wrotePage && withPage {
-		dst = append(appendValue(append(dst, sep), p.ask.ruled().PageParam()), '=')
+		dst = append(query.AppendValue(append(dst, sep), p.ask.ruled().PageParam()), '=')
 		cut = len(dst)
 	}
 	if len(dst) == start && base.text == "" {
@@ -176,29 +178,29 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 		for _, v := range list {
 			rest = append(rest, sep)
 			if part != nil {
-				rest = appendKept(rest, part.raw[:part.eq])
+				rest = query.AppendKept(rest, part.RawName())
 			} else {
-				rest = appendValue(rest, name)
+				rest = query.AppendValue(rest, name)
 			}
-			rest = appendValue(append(rest, '='), v)
+			rest = query.AppendValue(append(rest, '='), v)
 		}
 	}
 	all := map[string][]string{} // repeated parameters go into the template together or not at all
 	p.kept(base, changes, func(part *part, name, raw string, list []string) {
-		if raw != "" && base.knows(part.name) {
-			all[part.name] = append(all[part.name], part.value())
+		if raw != "" && base.knows(part.Name()) {
+			all[part.Name()] = append(all[part.Name()], part.Value())
 		}
 	})
 	p.kept(base, changes, func(part *part, name, raw string, list []string) {
 		if part != nil {
-			name = part.name
+			name = part.Name()
 		}
 		switch {
 		case part != nil && part.role == rolePage:
 		case raw != "" && base.fits(name, all[name]):
 			values[name] = all[name]
 		case raw != "":
-			rest = appendKept(append(rest, sep), raw)
+			rest = query.AppendKept(append(rest, sep), raw)
 		case len(list) > 0 && base.fits(name, list):
 			values[name] = list
 		default:

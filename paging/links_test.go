@@ -10,6 +10,8 @@ import (
 	"github.com/stretchr/testify/require"
 	"github.com/yosida95/uritemplate/v3"
 	"pgregory.net/rapid"
+
+	"pageladder.example/paging/query"
 )
 
 func TestLinksLoseNothing(t *testing.T) {
@@ -121,8 +123,8 @@ func TestLinksOverATemplate(t *testing.T) {
 	page := settle(t, &Rules{FirstPageBare: true}, "size=10&page=2&x=1", Exact(168))
 	links := page.On(base)
 	assert.Equal(t, "/arrivals?size=10&x=1", links.Steps().Prev)
-	assert.Equal(t, Form{Action: "/arrivals", Hidden: []Pair{{"x", "1"}, {"row", "11"}}}, links.SizeForm())
-	assert.Equal(t, Form{Action: "/arrivals", Hidden: []Pair{{"size", "10"}, {"x", "1"}}}, links.JumpForm())
+	assert.Equal(t, Form{Action: "/arrivals", Hidden: []query.Pair{{Name: "x", Value: "1"}, {Name: "row", Value: "11"}}}, links.SizeForm())
+	assert.Equal(t, Form{Action: "/arrivals", Hidden: []query.Pair{{Name: "size", Value: "10"}, {Name: "x", Value: "1"}}}, links.JumpForm())
 }
 
 func TestServiceParametersStayOffOutsideLinks(t *testing.T) {

@@ -144,7 +144,7 @@ func (p *Page) given() string {
 		return strconv.FormatInt(p.ask.row, 10)
 	}
 	if at := p.ask.pageGiven.last; at > 0 {
-		return p.ask.parts[at-1].value()
+		return p.ask.parts[at-1].Value()
 	}
 	return ""
 }

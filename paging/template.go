@@ -3,6 +3,8 @@ package paging
 import (
 	"fmt"
 	"strings"
+
+	"pageladder.example/paging/query"
 )
 
 // uriTemplate is an RFC 6570 template, without the operators "+" and "#" and without
@@ -30,7 +32,7 @@ func parseTemplate(text string) (t uriTemplate, err error) {
 			return nil, fmt.Errorf(`a "}" without its "{"`)
 		}
 		if literal != "" {
-			t = append(t, templatePart{literal: string(appendKept(nil, literal))})
+			t = append(t, templatePart{literal: string(query.AppendKept(nil, literal))})
 		}
 		if !found {
 			return t, nil
@@ -67,7 +69,7 @@ func parseExpression(text string) (part templatePart, err error) {
 		if !isVariable(name) {
 			return part, fmt.Errorf("%q is no variable: letters, digits, \"_\" and escapes, \".\" between", quoted(name))
 		}
-		part.variables = append(part.variables, templateVariable{name, decode(name), exploded})
+		part.variables = append(part.variables, templateVariable{name, query.Decode(name), exploded})
 	}
 	return part, nil
 }
@@ -81,7 +83,7 @@ func isVariable(name string) bool {
 		for i := 0; i < len(piece); i++ {
 			switch c := piece[i]; {
 			case '0' <= c && c <= '9', 'a' <= c && c <= 'z', 'A' <= c && c <= 'Z', c == '_':
-			case c == '%' && isEscape(piece[i:]):
+			case c == '%' && query.IsEscape(piece[i:]):
 				i += 2
 			default:
 				return false
@@ -130,22 +132,9 @@ func (t uriTemplate) expand(values map[string][]string) string {
 				} else {
 					dst = append(dst, ',')
 				}
-				dst = appendUnreserved(dst, value)
+				dst = query.AppendUnreserved(dst, value)
 			}
 		}
 	}
 	return string(dst)
-}
-
-// appendUnreserved writes a value: what RFC 3986 section 2.3 reserves for nothing as
-// it is, every other byte percent-encoded.
-func appendUnreserved(dst []byte, s string) []byte {
-	for i := range len(s) {
-		if c := s[i]; '0' <= c && c <= '9' || 'a' <= c && c <= 'z' || 'A' <= c && c <= 'Z' || strings.IndexByte("-._~", c) >= 0 {
-			dst = append(dst, c)
-		} else {
-			dst = append(dst, '%', upperHex[c>>4], upperHex[c&15])
-		}
-	}
-	return dst
 }

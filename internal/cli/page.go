@@ -9,7 +9,6 @@ import (
 	"fmt"
 	"io"
 	"iter"
-	"net/url"
 	"slices"
 	"strconv"
 	"strings"
@@ -19,6 +18,7 @@ import (
 	"pageladder.example/client"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/query"
 )
 
 // questionFlags are what a set is asked by.
@@ -90,11 +90,11 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		return "", err
 	}
 	r := set.Rules
-	var parts []string
+	var pairs []query.Pair
 	for _, p := range []struct{ flag, name, value string }{{"page", r.PageParam(), q.page}, {"size", r.SizeParam(), q.size}, {"row", r.RowParam(), q.row},
 		{"sort", r.SortParam(), q.sort}, {"search", r.SearchParam(), q.search}, {"fields", r.FieldsParam(), q.fields}} {
 		if cmd.Flags().Changed(p.flag) {
-			parts = append(parts, url.QueryEscape(p.name)+"="+url.QueryEscape(p.value))
+			pairs = append(pairs, query.Pair{Name: p.name, Value: p.value})
 		}
 	}
 	for _, f := range q.filters {
@@ -112,9 +112,9 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 			}
 			return "", usageError{fmt.Errorf("--filter %q: %s is not filtered by %q (%s)", f, set.Name, name, hint)}
 		}
-		parts = append(parts, url.QueryEscape(name)+"="+url.QueryEscape(value))
+		pairs = append(pairs, query.Pair{Name: name, Value: value})
 	}
-	return strings.Join(parts, "&"), nil
+	return query.Encode(pairs...), nil
 }
 
 // filterParams are the parameters that filter a set.
@@ -152,7 +152,7 @@ however many there are; with --interactive one page after the other, by short wo
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
-		query, err := q.query(cmd, c, args[0])
+		asked, err := q.query(cmd, c, args[0])
 		if err != nil {
 			return err
 		}
@@ -165,7 +165,7 @@ however many there are; with --interactive one page after the other, by short wo
 			if output == "table" {
 				return usageError{errors.New("--all comes as -o csv, ndjson or json")}
 			}
-			stream, err := c.Stream(cmd.Context(), args[0], query)
+			stream, err := c.Stream(cmd.Context(), args[0], asked)
 			if err != nil {
 				return err
 			}
@@ -175,15 +175,15 @@ however many there are; with --interactive one page after the other, by short wo
 			}
 			return writeAll(cmd.OutOrStdout(), output, stream.Records())
 		case interactive:
-			return interact(cmd, c, args[0], query, fields)
+			return interact(cmd, c, args[0], asked, fields)
 		}
-		_, err = showPage(cmd, c, args[0], query, output, fields)
+		_, err = showPage(cmd, c, args[0], asked, output, fields)
 		return err
 	})
 }
 
-func showPage(cmd *cobra.Command, c *client.Client, set, query, output string, fields func() ([]client.Field, error)) (*client.Page, error) {
-	answer, err := c.Page(cmd.Context(), set, query)
+func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, fields func() ([]client.Field, error)) (*client.Page, error) {
+	answer, err := c.Page(cmd.Context(), set, asked)
 	if err != nil {
 		return nil, err
 	}
@@ -241,10 +241,10 @@ func indented(w io.Writer, value any, prefix string) error {
 }
 
 // interact goes from page to page, by words that are typed.
-func interact(cmd *cobra.Command, c *client.Client, set, query string, fields func() ([]client.Field, error)) error {
+func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields func() ([]client.Field, error)) error {
 	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, q quit"
 	in := bufio.NewScanner(cmd.InOrStdin())
-	page, err := showPage(cmd, c, set, query, "table", fields)
+	page, err := showPage(cmd, c, set, asked, "table", fields)
 	if err != nil {
 		return err
 	}
@@ -274,13 +274,13 @@ func interact(cmd *cobra.Command, c *client.Client, set, query string, fields fu
 		case "l":
 			href = page.Links.Last
 		case "size":
-			query = with(with(queryOf(page), about.Rules.SizeParam(), strings.TrimSpace(value)), about.Rules.PageParam(), "")
+			asked = with(queryOf(page), about.Rules.SizeParam(), value)
 			if page.Paging.FirstRow != nil {
-				query = with(query, about.Rules.RowParam(), strconv.FormatInt(*page.Paging.FirstRow, 10))
+				asked = with(asked, about.Rules.RowParam(), strconv.FormatInt(*page.Paging.FirstRow, 10))
 			}
-			href = "?" + query
+			href = "?" + query.With(asked, about.Rules.PageParam())
 		case "sort":
-			href = "?" + with(with(queryOf(page), about.Rules.SortParam(), strings.TrimSpace(value)), about.Rules.PageParam(), "")
+			href = "?" + query.With(with(queryOf(page), about.Rules.SortParam(), value), about.Rules.PageParam())
 		default:
 			n, err := strconv.ParseInt(word, 10, 64)
 			if err != nil {
@@ -296,8 +296,8 @@ func interact(cmd *cobra.Command, c *client.Client, set, query string, fields fu
 			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")
 			continue
 		}
-		_, query, _ = strings.Cut(href, "?")
-		next, err := showPage(cmd, c, set, query, "table", fields)
+		_, asked, _ = strings.Cut(href, "?")
+		next, err := showPage(cmd, c, set, asked, "table", fields)
 		if err != nil {
 			var problem *client.Problem
 			if !errors.As(err, &problem) {
@@ -312,23 +312,16 @@ func interact(cmd *cobra.Command, c *client.Client, set, query string, fields fu
 
 // queryOf is the query that a page settled to.
 func queryOf(p *client.Page) string {
-	_, query, _ := strings.Cut(p.Links.Self, "?")
-	return query
+	_, asked, _ := strings.Cut(p.Links.Self, "?")
+	return asked
 }
 
-// with is a query with one parameter changed; "" takes it out.
-func with(query, name, value string) string {
-	var parts []string
-	for part := range strings.SplitSeq(query, "&") {
-		key, _, _ := strings.Cut(part, "=")
-		if decoded, err := url.QueryUnescape(key); part != "" && (err != nil || decoded != name) {
-			parts = append(parts, part)
-		}
+// with is a query with another value of a parameter; an empty one takes it out.
+func with(asked, name, value string) string {
+	if value = strings.TrimSpace(value); value == "" {
+		return query.With(asked, name)
 	}
-	if value != "" {
-		parts = append(parts, url.QueryEscape(name)+"="+url.QueryEscape(value))
-	}
-	return strings.Join(parts, "&")
+	return query.With(asked, name, value)
 }
 
 // setNames are the service's sets, for completion; none where it does not answer.

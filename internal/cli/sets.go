@@ -3,7 +3,6 @@ package cli
 import (
 	"errors"
 	"fmt"
-	"net/url"
 	"slices"
 	"strconv"
 	"strings"
@@ -13,6 +12,7 @@ import (
 
 	"pageladder.example/client"
 	"pageladder.example/paging"
+	"pageladder.example/paging/query"
 )
 
 func newSets() *cobra.Command {
@@ -45,11 +45,11 @@ func keyParts(cmd *cobra.Command, connect func() (*client.Client, error), args [
 	if err != nil || len(args) > len(set.Rules.Key) {
 		return nil
 	}
-	query := url.QueryEscape(set.Rules.SizeParam()) + "=" + strconv.Itoa(set.Rules.SizeCap())
+	asked := []query.Pair{{Name: set.Rules.SizeParam(), Value: strconv.Itoa(set.Rules.SizeCap())}}
 	if key := set.Rules.Key[0]; slices.ContainsFunc(set.Rules.Sorts, func(k paging.SortKey) bool { return k.Key == key && len(k.Fields) == 0 }) {
-		query += "&" + url.QueryEscape(set.Rules.SortParam()) + "=" + url.QueryEscape(key)
+		asked = append(asked, query.Pair{Name: set.Rules.SortParam(), Value: key})
 	}
-	page, err := c.Page(cmd.Context(), args[0], query)
+	page, err := c.Page(cmd.Context(), args[0], query.Encode(asked...))
 	if err != nil {
 		return nil
 	}

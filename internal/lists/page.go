@@ -7,6 +7,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/value"
 )
 
@@ -23,7 +24,7 @@ type Page struct {
 	Fields    []intake.Field // that are shown
 
 	// What Ask fills in.
-	Kept    []paging.Pair // parameters that ride along on the form
+	Kept    []query.Pair // parameters that ride along on the form
 	Search  *Input
 	Filters []Input
 	Asked   bool     // something is searched or filtered
@@ -42,11 +43,10 @@ func (p *Page) HTML() ([]byte, error) { return render("list", p) }
 
 // Ask fills in the form from the query as it was typed, right or wrong: an input for
 // the search and for each filter, and all else so that it rides along.
-func (p *Page) Ask(rules *paging.Rules, query string, faults []paging.Fault) {
-	given := paging.Pairs(query)
+func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault) {
 	shown := []string{rules.PageParam(), rules.RowParam()}
 	add := func(in Input, many bool) *Input { // many: several values are told together
-		values := valuesOfPair(given, in.Name)
+		values := query.Values(asked, in.Name)
 		if len(values) > 1 && many { // they ride along
 			return nil
 		}
@@ -90,7 +90,7 @@ func (p *Page) Ask(rules *paging.Rules, query string, faults []paging.Fault) {
 			}
 		}
 	}
-	for _, pair := range given {
+	for _, pair := range query.Pairs(asked) {
 		if !slices.Contains(shown, pair.Name) {
 			p.Kept = append(p.Kept, pair)
 			p.Asked = p.Asked || isFilter(rules, pair)
@@ -103,18 +103,8 @@ func (p *Page) Ask(rules *paging.Rules, query string, faults []paging.Fault) {
 	}
 }
 
-// valuesOfPair are the values that a query gives to a parameter.
-func valuesOfPair(given []paging.Pair, name string) (values []string) {
-	for _, pair := range given {
-		if pair.Name == name {
-			values = append(values, pair.Value)
-		}
-	}
-	return values
-}
-
 // isFilter tells whether a parameter that rides along on the form filters the list.
-func isFilter(rules *paging.Rules, pair paging.Pair) bool {
+func isFilter(rules *paging.Rules, pair query.Pair) bool {
 	for i := range rules.Filters {
 		f := &rules.Filters[i]
 		for _, op := range rules.Offered(f) {

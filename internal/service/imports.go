@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/value"
 )
 
@@ -175,7 +176,7 @@ const (
 // the form's fields before the file, and the file itself, as a stream.
 func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) {
 	given := url.Values{}
-	for _, pair := range paging.Pairs(c.Request.URL.RawQuery) {
+	for _, pair := range query.Pairs(c.Request.URL.RawQuery) {
 		given.Add(pair.Name, pair.Value)
 	}
 	mediaType, params, _ := mime.ParseMediaType(c.GetHeader("Content-Type"))

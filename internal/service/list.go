@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/query"
 )
 
 // templateName is a parameter name that can be a variable of a template.
@@ -28,7 +29,7 @@ func (s *Service) readList(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	query := c.Request.URL.RawQuery
+	asked := c.Request.URL.RawQuery
 	listPath := "/lists/" + url.PathEscape(name)
 	base, err := s.base(listPath)
 	if number := c.Param("number"); err == nil && number != "" {
@@ -36,16 +37,16 @@ func (s *Service) readList(c *gin.Context) {
 			s.problem(c, nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
 			return
 		}
-		query = strings.TrimSuffix(url.QueryEscape(set.Rules.PageParam())+"="+url.QueryEscape(pathParam(c, "number"))+"&"+query, "&")
+		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: set.Rules.PageParam(), Value: pathParam(c, "number")})+"&"+asked, "&")
 		base, err = s.pageBase(set)
 	}
 	var page *sets.Page
 	if err == nil {
-		page, err = s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: query, Sight: sight(who(c), name)})
+		page, err = s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: asked, Sight: sight(who(c), name)})
 	}
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
-		s.refusedList(c, set, query, refusal)
+		s.refusedList(c, set, asked, refusal)
 		return
 	}
 	if err != nil {
@@ -69,7 +70,7 @@ func (s *Service) readList(c *gin.Context) {
 	view.Elements = template.HTML(markup.AppendLinkElements(nil, a.About.Links))
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &a.View))
 	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &a.View))
-	view.Ask(rules, query, nil)
+	view.Ask(rules, asked, nil)
 	for _, adjusted := range a.About.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
@@ -106,9 +107,9 @@ func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }
 
 // refusedList answers a question that the rules refuse: with the form as it was
 // filled in, each fault beside its field.
-func (s *Service) refusedList(c *gin.Context, set *sets.Set, query string, refusal *paging.Refusal) {
+func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refusal *paging.Refusal) {
 	view := s.listPageOf(c, set)
-	view.Ask(set.Rules, query, refusal.Faults)
+	view.Ask(set.Rules, asked, refusal.Faults)
 	view.Asked = true
 	status := http.StatusBadRequest
 	if refusal.PastLast() {

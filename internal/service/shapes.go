@@ -19,6 +19,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/query"
 )
 
 // Shape is a form that a page can be answered in.
@@ -277,7 +278,7 @@ func readSpeaks(c *gin.Context) (sp speaks, faults []paging.Fault) {
 		return sp, nil
 	}
 	given := map[string]string{} // of a repeated one the last counts
-	for _, pair := range paging.Pairs(raw) {
+	for _, pair := range query.Pairs(raw) {
 		if strings.HasPrefix(pair.Name, "pl.") {
 			given[pair.Name] = pair.Value
 		}
