@@ -18,6 +18,7 @@ import (
 	"github.com/dunglas/httpsfv"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/code"
 )
 
 // DefaultServer is where a service listens unless told otherwise.
@@ -263,7 +264,7 @@ func adjustedIn(header string) (adjusted []paging.Adjustment) {
 			value, _ := item.Params.Get(name)
 			return text(value)
 		}
-		adjusted = append(adjusted, paging.Adjustment{Param: text(item.Value), Given: param("given"), Used: paging.Used(param("used")), Why: paging.Code(param("why"))})
+		adjusted = append(adjusted, paging.Adjustment{Param: text(item.Value), Given: param("given"), Used: paging.Used(param("used")), Why: code.Code(param("why"))})
 	}
 	return adjusted
 }

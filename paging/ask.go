@@ -5,6 +5,8 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/internal/nearest"
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/value"
 )
@@ -149,7 +151,7 @@ func (r *Rules) Read(raw string) (Ask, error) {
 func (a *Ask) value(o occurrence, param string) string {
 	v := a.parts[o.last-1].Value()
 	if o.repeated() {
-		a.fault(param, a.parts[o.first-1].Value(), v, ParamRepeated, param+" is given more than once and the last one counts")
+		a.fault(param, a.parts[o.first-1].Value(), v, code.ParamRepeated, param+" is given more than once and the last one counts")
 	}
 	return v
 }
@@ -163,13 +165,13 @@ func (a *Ask) readPage(rowGiven occurrence) {
 		n, ok := readNumber(given)
 		switch {
 		case !ok && r.byOffset():
-			a.fault(param, given, "0", OffsetNotANumber, quote(given)+" is not a whole number")
+			a.fault(param, given, "0", code.OffsetNotANumber, quote(given)+" is not a whole number")
 		case !ok:
-			a.fault(param, given, "1", PageNotANumber, quote(given)+" is not a whole number")
+			a.fault(param, given, "1", code.PageNotANumber, quote(given)+" is not a whole number")
 		case r.byOffset() && n < 0:
-			a.fault(param, given, "0", OffsetBelowZero, "an offset is never below 0")
+			a.fault(param, given, "0", code.OffsetBelowZero, "an offset is never below 0")
 		case !r.byOffset() && n < 1:
-			a.fault(param, given, "1", PageBelowFirst, "page numbers start at 1")
+			a.fault(param, given, "1", code.PageBelowFirst, "page numbers start at 1")
 		default:
 			a.pos = n
 		}
@@ -179,9 +181,9 @@ func (a *Ask) readPage(rowGiven occurrence) {
 		n, ok := readNumber(given)
 		switch {
 		case !ok:
-			a.fault(param, given, strconv.FormatInt(a.pos, 10), RowNotANumber, quote(given)+" is not a whole number")
+			a.fault(param, given, strconv.FormatInt(a.pos, 10), code.RowNotANumber, quote(given)+" is not a whole number")
 		case n < 1:
-			a.fault(param, given, strconv.FormatInt(a.pos, 10), RowBelowFirst, "row numbers start at 1")
+			a.fault(param, given, strconv.FormatInt(a.pos, 10), code.RowBelowFirst, "row numbers start at 1")
 		default:
 			a.row = n
 		}
@@ -200,7 +202,7 @@ func (a *Ask) readSize() {
 	param := r.SizeParam()
 	given := a.value(a.sizeGiven, param)
 	n, ok := readNumber(given)
-	mend := func(size int, why Code, reason string) {
+	mend := func(size int, why code.Code, reason string) {
 		a.size = size
 		a.fault(param, given, strconv.Itoa(size), why, reason)
 	}
@@ -209,20 +211,20 @@ func (a *Ask) readSize() {
 	case r.Size.All > 0 && strings.Trim(given, " \t") == allSize:
 		a.size, a.all = r.Size.All, true
 	case !ok:
-		mend(a.size, SizeNotANumber, quote(given)+" is not a whole number")
+		mend(a.size, code.SizeNotANumber, quote(given)+" is not a whole number")
 	case n < 1:
-		mend(a.size, SizeBelowOne, "a page holds at least 1 record")
+		mend(a.size, code.SizeBelowOne, "a page holds at least 1 record")
 	case r.Size.Closed && !slices.Contains(r.offeredSizes(), int(min(n, int64(limit)+1))):
-		mend(nearest(r.offeredSizes(), n), SizeNotOffered, quote(given)+" is none of the sizes offered here")
+		mend(nearestSize(r.offeredSizes(), n), code.SizeNotOffered, quote(given)+" is none of the sizes offered here")
 	case n > int64(limit):
-		mend(limit, SizeOverCap, "at most "+strconv.Itoa(limit)+" records fit on a page here")
+		mend(limit, code.SizeOverCap, "at most "+strconv.Itoa(limit)+" records fit on a page here")
 	default:
 		a.size = int(n)
 	}
 }
 
-// nearest is the offered size nearest to n; of two equally near, the smaller.
-func nearest(offered []int, n int64) int {
+// nearestSize is the offered size nearest to n; of two equally near, the smaller.
+func nearestSize(offered []int, n int64) int {
 	best := offered[0]
 	for _, s := range offered[1:] {
 		near, d := distance(int64(best), n), distance(int64(s), n)
@@ -279,7 +281,7 @@ func (a *Ask) readDirection() Direction {
 	case Ascending, Descending, "":
 		return d
 	}
-	a.fault(param, given, "", SortBadDirection, quote(given)+" is neither asc nor desc")
+	a.fault(param, given, "", code.SortBadDirection, quote(given)+" is neither asc nor desc")
 	return ""
 }
 
@@ -291,12 +293,12 @@ func (a *Ask) readSearch(given occurrence) {
 	param := a.ruled().SearchParam()
 	text := a.value(given, param)
 	if _, want := value.Text.Canonical(text); want != "" {
-		if a.ruled().refuses(FilterBadValue) {
-			a.refuse(param, text, FilterBadValue, quote(text)+" is not "+want)
+		if a.ruled().refuses(code.FilterBadValue) {
+			a.refuse(param, text, code.FilterBadValue, quote(text)+" is not "+want)
 			return
 		}
 		a.parts[given.last-1].role = roleDropped
-		a.adjust(param, text, "", FilterBadValue, quote(text)+" is not "+want)
+		a.adjust(param, text, "", code.FilterBadValue, quote(text)+" is not "+want)
 		return
 	}
 	a.search = strings.Join(strings.Fields(text), " ")
@@ -324,14 +326,14 @@ func (a *Ask) readFields(given occurrence) {
 		a.fields = fields
 	}
 	if len(unknown) > 0 {
-		a.fault(r.FieldsParam(), text, strings.Join(fields, ","), FieldsUnknown,
+		a.fault(r.FieldsParam(), text, strings.Join(fields, ","), code.FieldsUnknown,
 			strings.Join(unknown, ", ")+" is no field here (shown: "+strings.Join(r.Show, ", ")+")")
 	}
 }
 
 // badKey is one entry of a sort that is not used.
 type badKey struct {
-	why    Code
+	why    code.Code
 	reason string
 }
 
@@ -345,11 +347,11 @@ func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []SortBy,
 		switch {
 		case name == "":
 		case r.sortKey(name) == nil:
-			bad = append(bad, badKey{SortUnknownKey, quote(name) + " is no sort key here" + r.offeredKeys()})
+			bad = append(bad, badKey{code.SortUnknownKey, quote(name) + " is no sort key here" + r.offeredKeys()})
 		case slices.ContainsFunc(keys, func(k SortBy) bool { return k.Key == name }):
-			bad = append(bad, badKey{SortRepeatedKey, quote(name) + " is named twice and the first counts"})
+			bad = append(bad, badKey{code.SortRepeatedKey, quote(name) + " is named twice and the first counts"})
 		case len(keys) == r.SortKeysMost():
-			bad = append(bad, badKey{SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.SortKeysMost()) + " keys here"})
+			bad = append(bad, badKey{code.SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.SortKeysMost()) + " keys here"})
 		default:
 			if keys == nil {
 				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.SortKeysMost()))
@@ -400,12 +402,12 @@ func (a *Ask) readUnknown(i int, name string) {
 	given := a.parts[i].Value()
 	switch r.Unknown {
 	case UnknownRefuse:
-		a.refuse(quoted(name), given, ParamUnknown, reason)
+		a.refuse(quoted(name), given, code.ParamUnknown, reason)
 	case UnknownDrops:
 		a.parts[i].role = roleDropped
-		a.adjust(quoted(name), given, "", ParamUnknown, reason)
+		a.adjust(quoted(name), given, "", code.ParamUnknown, reason)
 	default:
-		a.adjust(quoted(name), given, "", ParamUnknown, reason)
+		a.adjust(quoted(name), given, "", code.ParamUnknown, reason)
 	}
 }
 
@@ -425,7 +427,7 @@ func (a *Ask) nearestParam(name string) string {
 			}
 		}
 	}
-	if best := Nearest(name, a.notes.params); best != "" {
+	if best := nearest.Name(name, a.notes.params); best != "" {
 		return " (did you mean " + quote(best) + "?)"
 	}
 	return ""

@@ -8,6 +8,7 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -104,29 +105,29 @@ func (c *checker) choices(r *Rules) {
 	if len(r.Markup.Classes) > 0 && r.Markup.Style != StyleClassed {
 		c.wrong("markup.classes", "classes", `none, or markup.style "classed"`)
 	}
-	known := []Code{}
-	for _, info := range Codes() {
+	known := []code.Code{}
+	for _, info := range code.All() {
 		known = append(known, info.Code)
 	}
-	for _, code := range slices.Sorted(maps.Keys(r.Faults)) {
-		entry := "faults." + string(code)
+	for _, kind := range slices.Sorted(maps.Keys(r.Faults)) {
+		entry := "faults." + string(kind)
 		switch {
-		case !slices.Contains(known, code):
+		case !slices.Contains(known, kind):
 			c.wrong(entry, "an unknown code", "one of "+wordList(known))
-		case code == OffsetOverMax && r.Faults[code] == Mend:
+		case kind == code.OffsetOverMax && r.Faults[kind] == Mend:
 			c.wrong(entry, `"mend"`, `"refuse": nothing mends it`)
-		case code == ParamUnknown:
-			c.wrong(entry, strconv.Quote(string(r.Faults[code])), `the entry "unknown"`)
-		case r.Faults[code] == "":
+		case kind == code.ParamUnknown:
+			c.wrong(entry, strconv.Quote(string(r.Faults[kind])), `the entry "unknown"`)
+		case r.Faults[kind] == "":
 			c.wrong(entry, `""`, `"mend", "refuse"`)
 		default:
-			oneOf(c, entry, r.Faults[code], Mend, Refuse)
+			oneOf(c, entry, r.Faults[kind], Mend, Refuse)
 		}
 	}
-	if r.Faults[PagePastLast] == Refuse && r.PastLast != "" && r.PastLast != PastLastRefused {
+	if r.Faults[code.PagePastLast] == Refuse && r.PastLast != "" && r.PastLast != PastLastRefused {
 		c.wrong("faults.page.past_last", `"refuse"`, fmt.Sprintf(`past_last %q or "refuse", not both`, r.PastLast))
 	}
-	if r.Faults[PagePastLast] == Mend && r.PastLast == PastLastRefused {
+	if r.Faults[code.PagePastLast] == Mend && r.PastLast == PastLastRefused {
 		c.wrong("faults.page.past_last", `"mend"`, `past_last other than "refuse"`)
 	}
 	if r.OffsetAsIs && !r.byOffset() {

@@ -18,6 +18,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -50,7 +51,7 @@ func between(t *testing.T, path, mark, text string) []byte {
 func TestDocsListEveryCode(t *testing.T) {
 	var table strings.Builder
 	table.WriteString("| code | what was found | what is used instead |\n|---|---|---|\n")
-	for _, c := range Codes() {
+	for _, c := range code.All() {
 		fmt.Fprintf(&table, "| `%s` | %s | %s |\n", c.Code, c.When, c.Used)
 	}
 	checkDoc(t, "../docs/codes.md", between(t, "../docs/codes.md", "codes", table.String()))
@@ -72,7 +73,7 @@ func TestDocsSampleIsPrintedByTheProgram(t *testing.T) {
 }
 
 func TestEveryPublicFunctionHasAnExample(t *testing.T) {
-	for _, dir := range []string{".", "markup", "query", "value"} {
+	for _, dir := range []string{".", "code", "markup", "query", "value"} {
 		examples, err := os.ReadFile(filepath.Join(dir, "example_test.go"))
 		require.NoError(t, err)
 		files, err := filepath.Glob(filepath.Join(dir, "*.go"))
@@ -100,8 +101,8 @@ func words() map[reflect.Type][]any {
 		types = append(types, t)
 	}
 	codes := []any{}
-	for _, c := range Codes() {
-		if c.Code != ParamUnknown {
+	for _, c := range code.All() {
+		if c.Code != code.ParamUnknown {
 			codes = append(codes, c.Code)
 		}
 	}
@@ -116,7 +117,7 @@ func words() map[reflect.Type][]any {
 		reflect.TypeFor[MarkupStyle](): list(StylePlain, StyleBootstrap, StyleClassed),
 		reflect.TypeFor[value.Type]():  types,
 		reflect.TypeFor[Operator]():    list(Equals, Not, Min, Max, None, Has, Starts),
-		reflect.TypeFor[Code]():        codes,
+		reflect.TypeFor[code.Code]():   codes,
 	}
 }
 
@@ -126,8 +127,8 @@ func TestSchemaOfTheRules(t *testing.T) {
 		if all, ok := enums[t]; ok {
 			return &jsonschema.Schema{Type: "string", Enum: all}
 		}
-		if t == reflect.TypeFor[map[Code]Answer]() {
-			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: enums[reflect.TypeFor[Code]()]},
+		if t == reflect.TypeFor[map[code.Code]Answer]() {
+			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: enums[reflect.TypeFor[code.Code]()]},
 				AdditionalProperties: &jsonschema.Schema{Enum: enums[reflect.TypeFor[Answer]()]}}
 		}
 		return nil

@@ -308,12 +308,6 @@ func ExampleRules_FilterParam() {
 	// field.page field.page.not
 }
 
-func ExampleCodes() {
-	info := paging.Codes()[0]
-	fmt.Println(info.Code, "·", info.When, "·", info.Used)
-	// Output: page.not_a_number · a page that is not ASCII digits with an optional sign · page 1
-}
-
 func ExampleRules_DefaultSize() {
 	r := paging.Rules{Size: paging.SizeRules{Default: 25}}
 	fmt.Println(r.DefaultSize())
@@ -346,11 +340,6 @@ func ExampleBase_String() {
 func ExampleClassParts() {
 	fmt.Println(paging.ClassParts())
 	// Output: [nav list item link current gap dead]
-}
-
-func ExampleNearest() {
-	fmt.Printf("%q %q\n", paging.Nearest("pgae", []string{"page", "size"}), paging.Nearest("x", []string{"q"}))
-	// Output: "page" ""
 }
 
 func ExampleUsed_MarshalJSON() {

@@ -8,17 +8,19 @@ import (
 	"strconv"
 	"strings"
 	"unicode/utf8"
+
+	"pageladder.example/paging/code"
 )
 
 // Adjustment is one thing that was changed on the way from the query to the
 // page. There is at most one for each parameter: the first given value, the final
 // used one, and the first reason.
 type Adjustment struct {
-	Param string `json:"param"`                      // the parameter's name in the query
-	Given string `json:"given"`                      // what the query held; at most 200 bytes of it
-	Used  Used   `json:"used" jsonschema:"nullable"` // what was used in its place; null where nothing was
-	Why   Code   `json:"why"`
-	Says  string `json:"says"` // one plain English sentence
+	Param string    `json:"param"`                      // the parameter's name in the query
+	Given string    `json:"given"`                      // what the query held; at most 200 bytes of it
+	Used  Used      `json:"used" jsonschema:"nullable"` // what was used in its place; null where nothing was
+	Why   code.Code `json:"why"`
+	Says  string    `json:"says"` // one plain English sentence
 
 	reason string
 }
@@ -41,10 +43,10 @@ func (u Used) MarshalJSON() ([]byte, error) {
 
 // Fault is one fault that the rules do not mend.
 type Fault struct {
-	Param string `json:"param"`
-	Given string `json:"given"`
-	Why   Code   `json:"why"`
-	Says  string `json:"says"`
+	Param string    `json:"param"`
+	Given string    `json:"given"`
+	Why   code.Code `json:"why"`
+	Says  string    `json:"says"`
 }
 
 // Refusal is the error of a query that the rules do not mend. It lists every
@@ -64,12 +66,12 @@ func (r *Refusal) Error() string {
 // PastLast tells whether the only fault is a page past the last one; RFC 9110's
 // status for that is 404, for every other refusal 400.
 func (r *Refusal) PastLast() bool {
-	return len(r.Faults) == 1 && r.Faults[0].Why == PagePastLast
+	return len(r.Faults) == 1 && r.Faults[0].Why == code.PagePastLast
 }
 
 // adjust notes that a parameter's value was changed. A second change of the same
 // parameter only moves what is used.
-func (a *Ask) adjust(param, given, used string, why Code, reason string) {
+func (a *Ask) adjust(param, given, used string, why code.Code, reason string) {
 	if !a.reading { // another copy of the ask may hold the same list
 		a.adjusted = slices.Clone(a.adjusted)
 	}
@@ -124,15 +126,15 @@ func sentence(s string) string {
 func (a *Ask) outcome(adj *Adjustment) string {
 	r := a.ruled()
 	switch {
-	case adj.Why == ParamUnknown && r.Unknown == UnknownDrops, adj.Why == FilterBadValue, adj.Why == FilterUnknownOperator:
+	case adj.Why == code.ParamUnknown && r.Unknown == UnknownDrops, adj.Why == code.FilterBadValue, adj.Why == code.FilterUnknownOperator:
 		return adj.reason + "; it is left out."
-	case adj.Why == BackDamaged, adj.Why == BackForeign, adj.Why == BackTooLong:
+	case adj.Why == code.BackDamaged, adj.Why == code.BackForeign, adj.Why == code.BackTooLong:
 		return adj.reason + "; the list's first page is shown."
-	case adj.Why == FieldsUnknown:
+	case adj.Why == code.FieldsUnknown:
 		return adj.reason + "; it is left out."
 	case adj.Param == r.Params.Direction && r.Params.Direction != "":
 		return adj.reason + "; " + nonEmpty(string(adj.Used), "the usual direction") + " is used."
-	case adj.Why == ParamUnknown:
+	case adj.Why == code.ParamUnknown:
 		return adj.reason + "; it has no effect."
 	case adj.Param == r.SizeParam():
 		return fmt.Sprintf("%s; %s records to a page are used.", adj.reason, adj.Used)
@@ -149,7 +151,7 @@ func (a *Ask) outcome(adj *Adjustment) string {
 }
 
 // fault answers one fault as the rules say: it is refused, or mended by used.
-func (a *Ask) fault(param, given, used string, why Code, reason string) {
+func (a *Ask) fault(param, given, used string, why code.Code, reason string) {
 	if a.ruled().refuses(why) {
 		a.refuse(param, given, why, reason)
 		return
@@ -157,7 +159,7 @@ func (a *Ask) fault(param, given, used string, why Code, reason string) {
 	a.adjust(param, given, used, why, reason)
 }
 
-func (a *Ask) refuse(param, given string, why Code, reason string) {
+func (a *Ask) refuse(param, given string, why code.Code, reason string) {
 	if !a.reading { // likewise
 		a.faults = slices.Clip(a.faults)
 	}
@@ -180,4 +182,10 @@ func quoted(s string) string {
 		s = s[:cut] + "…"
 	}
 	return strings.ToValidUTF8(s, "\uFFFD")
+}
+
+// refusedByDefault tells whether a fault is refused unless the rules mend it by
+// name: a filter that is dropped in silence shows the wrong records.
+func refusedByDefault(c code.Code) bool {
+	return c == code.FilterBadValue || c == code.FilterUnknownOperator
 }

@@ -5,6 +5,7 @@ import (
 	"strings"
 	"time"
 
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -140,7 +141,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 	if given == "" { // plain forms send those
 		return
 	}
-	bad := func(why Code, reason string) {
+	bad := func(why code.Code, reason string) {
 		if a.ruled().refuses(why) {
 			a.refuse(quoted(name), given, why, reason)
 			return
@@ -149,7 +150,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 		a.adjust(quoted(name), given, "", why, reason)
 	}
 	if !slices.Contains(f.operators(), op) {
-		bad(FilterUnknownOperator, quote(name)+" is no way to filter by "+f.Field+" (offered: "+a.ruled().operatorNames(f)+")")
+		bad(code.FilterUnknownOperator, quote(name)+" is no way to filter by "+f.Field+" (offered: "+a.ruled().operatorNames(f)+")")
 		return
 	}
 	t := f.valueType()
@@ -161,13 +162,13 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 		canonical = day // stands for the whole day: see Condition
 	}
 	if want != "" {
-		bad(FilterBadValue, quote(given)+" is not "+want)
+		bad(code.FilterBadValue, quote(given)+" is not "+want)
 		return
 	}
 	for j := range a.conditions {
 		if c := &a.conditions[j]; c.Field == f.Field && c.Op == op {
 			if op == Min || op == Max || op == None { // one bound holds: the last
-				a.fault(name, c.Values[0], canonical, ParamRepeated, name+" is given more than once and the last one counts")
+				a.fault(name, c.Values[0], canonical, code.ParamRepeated, name+" is given more than once and the last one counts")
 				a.dropEarlier(i, name)
 				c.Values = []string{canonical}
 			} else {

@@ -7,6 +7,8 @@ import (
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+
+	"pageladder.example/paging/code"
 )
 
 // asked shows the conditions in one line: "berth equals N4|N5, tonnage min 500".
@@ -66,7 +68,7 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 		var refusal *Refusal
 		if why, bad := strings.CutPrefix(want, "!"); bad {
 			if assert.ErrorAs(t, err, &refusal, query) {
-				assert.Equal(t, Code(why), refusal.Faults[0].Why, query)
+				assert.Equal(t, code.Code(why), refusal.Faults[0].Why, query)
 			}
 			continue
 		}
@@ -77,7 +79,7 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 
 func TestFilterThatIsMendedIsLeftOutOfLinksToo(t *testing.T) {
 	r := harbour()
-	r.Faults = map[Code]Answer{FilterBadValue: Mend, FilterUnknownOperator: Mend}
+	r.Faults = map[code.Code]Answer{code.FilterBadValue: Mend, code.FilterUnknownOperator: Mend}
 	page := settle(t, r, "tonnage=x&berth=N4&cargo.has=y", Exact(168))
 	links := page.On(Base{})
 	assert.Equal(t, "?berth=N4&page=2", links.Steps().Next)
@@ -91,7 +93,7 @@ func TestSearchAndFields(t *testing.T) {
 	page := settle(t, r, "q=+grey++gull%20&fields=berth,wings,,vessel&page=2", Exact(168))
 	assert.Equal(t, "grey gull", page.Ask().Search())
 	assert.Equal(t, []string{"berth", "vessel"}, page.Ask().Fields())
-	assert.Equal(t, FieldsUnknown, page.Adjusted()[0].Why)
+	assert.Equal(t, code.FieldsUnknown, page.Adjusted()[0].Why)
 	links := page.On(Base{})
 	assert.Equal(t, "?q=+grey++gull%20&fields=berth,vessel&page=3", links.Steps().Next)
 	page = settle(t, r, "q=&fields=", Exact(168))
@@ -135,7 +137,7 @@ func TestAllOnOnePage(t *testing.T) {
 	assert.Equal(t, SizeLink{Size: 500, All: true, Href: "?size=all&page=1", Current: true}, sizes[len(sizes)-1])
 	page = settle(t, r, "size=all", Exact(501))
 	assert.Equal(t, "1–500 of 501", page.Summary())
-	assert.Equal(t, Adjustment{Param: "size", Given: "all", Used: "500", Why: SizeOverCap,
+	assert.Equal(t, Adjustment{Param: "size", Given: "all", Used: "500", Why: code.SizeOverCap,
 		Says: "All of this list is more than the 500 records that are given at once; 500 records to a page are used."},
 		withoutReason(page.Adjusted()[0]))
 	links = page.On(Base{})

@@ -5,6 +5,7 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -31,7 +32,7 @@ func (a Ask) Settle(total Total) (Page, error) {
 		a, _ = new(Rules).Read("") // which refuse nothing
 	}
 	if a.all && total.Known() && total.n > int64(a.size) {
-		a.fault(a.ruled().SizeParam(), allSize, strconv.Itoa(a.size), SizeOverCap,
+		a.fault(a.ruled().SizeParam(), allSize, strconv.Itoa(a.size), code.SizeOverCap,
 			"all of this list is more than the "+strconv.Itoa(a.size)+" records that are given at once")
 		if len(a.faults) > 0 {
 			return Page{}, &Refusal{Faults: a.faults}
@@ -46,7 +47,7 @@ func (a Ask) Settle(total Total) (Page, error) {
 		p.offset = a.pos
 		if !a.ruled().OffsetAsIs && p.offset%size != 0 {
 			p.offset -= p.offset % size
-			if err := p.mend(p.offset, OffsetRounded, "the offset is rounded down to the start of a page"); err != nil {
+			if err := p.mend(p.offset, code.OffsetRounded, "the offset is rounded down to the start of a page"); err != nil {
 				return Page{}, err
 			}
 		}
@@ -60,7 +61,7 @@ func (a Ask) Settle(total Total) (Page, error) {
 
 	if !total.Known() {
 		if p.offset > a.ruled().maxOffset() {
-			p.ask.refuse(p.posParam(), p.given(), OffsetOverMax, "where the total is not known, at most "+
+			p.ask.refuse(p.posParam(), p.given(), code.OffsetOverMax, "where the total is not known, at most "+
 				strconv.FormatInt(a.ruled().maxOffset(), 10)+" records can be skipped")
 			return Page{}, &Refusal{Faults: p.ask.faults}
 		}
@@ -95,7 +96,7 @@ func (p *Page) settlePastLast() error {
 		if p.total.n == 0 { // an empty set has one empty page that is never refused
 			break
 		}
-		p.ask.refuse(p.posParam(), p.given(), PagePastLast, reason)
+		p.ask.refuse(p.posParam(), p.given(), code.PagePastLast, reason)
 		return &Refusal{Faults: p.ask.faults}
 	case PastLastGivesEmpty:
 		p.past = true
@@ -117,12 +118,12 @@ func (p *Page) settlePastLast() error {
 	}
 	p.number = number
 	p.offset = times(number-1, int64(p.ask.size))
-	p.ask.adjust(p.posParam(), p.given(), strconv.FormatInt(p.position(number), 10), PagePastLast, reason)
+	p.ask.adjust(p.posParam(), p.given(), strconv.FormatInt(p.position(number), 10), code.PagePastLast, reason)
 	return nil
 }
 
 // mend notes that the page's position was changed, or refuses it.
-func (p *Page) mend(used int64, why Code, reason string) error {
+func (p *Page) mend(used int64, why code.Code, reason string) error {
 	p.ask.fault(p.posParam(), p.given(), strconv.FormatInt(used, 10), why, reason)
 	if len(p.ask.faults) > 0 {
 		return &Refusal{Faults: p.ask.faults}
@@ -178,7 +179,7 @@ func (p Page) Seen(came int) (Page, error) {
 		p.total = Exact(add(p.offset, int64(p.rows)))
 		p.pages = p.total.pages(p.ask.size)
 	case p.ask.ruled().pastLast() == PastLastRefused:
-		p.ask.refuse(p.posParam(), p.given(), PagePastLast, "page "+strconv.FormatInt(p.number, 10)+" is past the last page")
+		p.ask.refuse(p.posParam(), p.given(), code.PagePastLast, "page "+strconv.FormatInt(p.number, 10)+" is past the last page")
 		return Page{}, &Refusal{Faults: p.ask.faults}
 	default:
 		p.past = true

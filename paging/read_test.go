@@ -11,6 +11,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -46,7 +47,7 @@ func settle(t *testing.T, r *Rules, query string, total Total) Page {
 func TestEveryFaultIsMendedAndTold(t *testing.T) {
 	type adj struct {
 		param, given, used string
-		why                Code
+		why                code.Code
 	}
 	for query, want := range map[string]struct {
 		number int64
@@ -57,40 +58,40 @@ func TestEveryFaultIsMendedAndTold(t *testing.T) {
 		"page=3":                     {3, 20, nil},
 		"page=+3+&size=%2B10":        {3, 10, nil},
 		"page=03":                    {3, 20, nil},
-		"page=99":                    {9, 20, []adj{{"page", "99", "9", PagePastLast}}},
-		"page=0":                     {1, 20, []adj{{"page", "0", "1", PageBelowFirst}}},
-		"page=-7":                    {1, 20, []adj{{"page", "-7", "1", PageBelowFirst}}},
-		"page=abc":                   {1, 20, []adj{{"page", "abc", "1", PageNotANumber}}},
-		"page=":                      {1, 20, []adj{{"page", "", "1", PageNotANumber}}},
-		"page":                       {1, 20, []adj{{"page", "", "1", PageNotANumber}}},
-		"page=1.5":                   {1, 20, []adj{{"page", "1.5", "1", PageNotANumber}}},
-		"page=1e3":                   {1, 20, []adj{{"page", "1e3", "1", PageNotANumber}}},
-		"page=0x10":                  {1, 20, []adj{{"page", "0x10", "1", PageNotANumber}}},
-		"page=%D9%A3":                {1, 20, []adj{{"page", "٣", "1", PageNotANumber}}},
-		"page=%zz":                   {1, 20, []adj{{"page", "%zz", "1", PageNotANumber}}},
-		"page=99999999999999999999":  {9, 20, []adj{{"page", "99999999999999999999", "9", PagePastLast}}},
-		"page=-99999999999999999999": {1, 20, []adj{{"page", "-99999999999999999999", "1", PageBelowFirst}}},
-		"page=2&page=4":              {4, 20, []adj{{"page", "2", "4", ParamRepeated}}},
-		"page=x&page=99":             {9, 20, []adj{{"page", "x", "9", ParamRepeated}}},
-		"size=0":                     {1, 20, []adj{{"size", "0", "20", SizeBelowOne}}},
-		"size=-1":                    {1, 20, []adj{{"size", "-1", "20", SizeBelowOne}}},
-		"size=5000":                  {1, 100, []adj{{"size", "5000", "100", SizeOverCap}}},
-		"size=99999999999999999999":  {1, 100, []adj{{"size", "99999999999999999999", "100", SizeOverCap}}},
-		"size=all":                   {1, 20, []adj{{"size", "all", "20", SizeNotANumber}}},
+		"page=99":                    {9, 20, []adj{{"page", "99", "9", code.PagePastLast}}},
+		"page=0":                     {1, 20, []adj{{"page", "0", "1", code.PageBelowFirst}}},
+		"page=-7":                    {1, 20, []adj{{"page", "-7", "1", code.PageBelowFirst}}},
+		"page=abc":                   {1, 20, []adj{{"page", "abc", "1", code.PageNotANumber}}},
+		"page=":                      {1, 20, []adj{{"page", "", "1", code.PageNotANumber}}},
+		"page":                       {1, 20, []adj{{"page", "", "1", code.PageNotANumber}}},
+		"page=1.5":                   {1, 20, []adj{{"page", "1.5", "1", code.PageNotANumber}}},
+		"page=1e3":                   {1, 20, []adj{{"page", "1e3", "1", code.PageNotANumber}}},
+		"page=0x10":                  {1, 20, []adj{{"page", "0x10", "1", code.PageNotANumber}}},
+		"page=%D9%A3":                {1, 20, []adj{{"page", "٣", "1", code.PageNotANumber}}},
+		"page=%zz":                   {1, 20, []adj{{"page", "%zz", "1", code.PageNotANumber}}},
+		"page=99999999999999999999":  {9, 20, []adj{{"page", "99999999999999999999", "9", code.PagePastLast}}},
+		"page=-99999999999999999999": {1, 20, []adj{{"page", "-99999999999999999999", "1", code.PageBelowFirst}}},
+		"page=2&page=4":              {4, 20, []adj{{"page", "2", "4", code.ParamRepeated}}},
+		"page=x&page=99":             {9, 20, []adj{{"page", "x", "9", code.ParamRepeated}}},
+		"size=0":                     {1, 20, []adj{{"size", "0", "20", code.SizeBelowOne}}},
+		"size=-1":                    {1, 20, []adj{{"size", "-1", "20", code.SizeBelowOne}}},
+		"size=5000":                  {1, 100, []adj{{"size", "5000", "100", code.SizeOverCap}}},
+		"size=99999999999999999999":  {1, 100, []adj{{"size", "99999999999999999999", "100", code.SizeOverCap}}},
+		"size=all":                   {1, 20, []adj{{"size", "all", "20", code.SizeNotANumber}}},
 		"sort=-tonnage,vessel":       {1, 20, nil},
 		"sort=":                      {1, 20, nil},
-		"sort=wings":                 {1, 20, []adj{{"sort", "wings", "-call", SortUnknownKey}}},
-		"sort=-tonnage,wings,,id":    {1, 20, []adj{{"sort", "-tonnage,wings,,id", "-tonnage,id", SortUnknownKey}}},
-		"sort=cargo,-cargo":          {1, 20, []adj{{"sort", "cargo,-cargo", "cargo", SortRepeatedKey}}},
-		"sort=id,cargo,vessel,call":  {1, 20, []adj{{"sort", "id,cargo,vessel,call", "id,cargo,vessel", SortTooManyKeys}}},
+		"sort=wings":                 {1, 20, []adj{{"sort", "wings", "-call", code.SortUnknownKey}}},
+		"sort=-tonnage,wings,,id":    {1, 20, []adj{{"sort", "-tonnage,wings,,id", "-tonnage,id", code.SortUnknownKey}}},
+		"sort=cargo,-cargo":          {1, 20, []adj{{"sort", "cargo,-cargo", "cargo", code.SortRepeatedKey}}},
+		"sort=id,cargo,vessel,call":  {1, 20, []adj{{"sort", "id,cargo,vessel,call", "id,cargo,vessel", code.SortTooManyKeys}}},
 		"row=61":                     {4, 20, nil},
 		"row=60&size=10":             {6, 10, nil},
-		"row=0":                      {1, 20, []adj{{"row", "0", "1", RowBelowFirst}}},
-		"row=two":                    {1, 20, []adj{{"row", "two", "1", RowNotANumber}}},
-		"row=9999":                   {9, 20, []adj{{"row", "9999", "9", PagePastLast}}},
+		"row=0":                      {1, 20, []adj{{"row", "0", "1", code.RowBelowFirst}}},
+		"row=two":                    {1, 20, []adj{{"row", "two", "1", code.RowNotANumber}}},
+		"row=9999":                   {9, 20, []adj{{"row", "9999", "9", code.PagePastLast}}},
 		"row=61&page=2":              {2, 20, nil},
 		"theme=dark&page=2":          {2, 20, nil},
-		"pgae=2":                     {1, 20, []adj{{"pgae", "2", "", ParamUnknown}}},
+		"pgae=2":                     {1, 20, []adj{{"pgae", "2", "", code.ParamUnknown}}},
 	} {
 		t.Run(query, func(t *testing.T) {
 			page := settle(t, harbour(), query, Exact(168))
@@ -120,14 +121,14 @@ func TestRefusalListsEveryFaultAtOnce(t *testing.T) {
 	_, err := r.Read("page=x&size=5000&sort=wings&colour=red")
 	var refusal *Refusal
 	require.ErrorAs(t, err, &refusal)
-	var codes []Code
+	var codes []code.Code
 	for _, f := range refusal.Faults {
 		codes = append(codes, f.Why)
 	}
-	assert.Equal(t, []Code{ParamUnknown, PageNotANumber, SizeOverCap, SortUnknownKey}, codes)
+	assert.Equal(t, []code.Code{code.ParamUnknown, code.PageNotANumber, code.SizeOverCap, code.SortUnknownKey}, codes)
 	assert.False(t, refusal.PastLast())
 
-	r.Faults = map[Code]Answer{SizeOverCap: Mend}
+	r.Faults = map[code.Code]Answer{code.SizeOverCap: Mend}
 	ask, err := r.Read("size=5000&page=99")
 	require.NoError(t, err, "one kind of fault can be mended while the others are refused")
 	_, err = ask.Settle(Exact(168))
@@ -180,13 +181,13 @@ func TestOffsets(t *testing.T) {
 		number     int64
 		first      int64
 		prev, next string
-		why        Code
+		why        code.Code
 	}{
 		{rounding, "", 1, 1, "", "?offset=20", ""},
 		{rounding, "offset=40", 3, 41, "?offset=20", "?offset=60", ""},
-		{rounding, "offset=45&limit=10", 5, 41, "?offset=30&limit=10", "?offset=50&limit=10", OffsetRounded},
-		{rounding, "offset=-1", 1, 1, "", "?offset=20", OffsetBelowZero},
-		{rounding, "offset=x", 1, 1, "", "?offset=20", OffsetNotANumber},
+		{rounding, "offset=45&limit=10", 5, 41, "?offset=30&limit=10", "?offset=50&limit=10", code.OffsetRounded},
+		{rounding, "offset=-1", 1, 1, "", "?offset=20", code.OffsetBelowZero},
+		{rounding, "offset=x", 1, 1, "", "?offset=20", code.OffsetNotANumber},
 		{asIs, "offset=45", 3, 46, "?offset=25", "?offset=65", ""},
 		{asIs, "offset=5", 1, 6, "?offset=0", "?offset=25", ""},
 		{rounding, "offset=500", 26, 0, "?offset=160", "", ""},
@@ -285,7 +286,7 @@ func FuzzRead(f *testing.F) {
 		assert.Equal(t, page.ask.Conditions(), again.ask.Conditions())
 		assert.Equal(t, page.ask.Search(), again.ask.Search())
 		for _, a := range again.Adjusted() {
-			assert.Equal(t, ParamUnknown, a.Why, "a link of ours needs no mending")
+			assert.Equal(t, code.ParamUnknown, a.Why, "a link of ours needs no mending")
 		}
 	})
 }

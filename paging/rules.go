@@ -3,6 +3,7 @@ package paging
 import (
 	"slices"
 
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -57,7 +58,7 @@ type Rules struct {
 	// OnFault is the answer to every fault that "faults" does not name.
 	OnFault Answer `json:"on_fault,omitempty"`
 	// Faults gives single kinds of fault an answer of their own.
-	Faults map[Code]Answer `json:"faults,omitempty"`
+	Faults map[code.Code]Answer `json:"faults,omitempty"`
 	// Unknown is what becomes of parameters that the rules do not know.
 	Unknown Unknown `json:"unknown,omitempty"`
 	// RideAlong lists parameters that ride along unremarked, whatever "unknown"
@@ -391,11 +392,11 @@ func (r *Rules) maxOffset() int64 {
 
 func (r *Rules) pastLast() PastLast {
 	switch {
-	case r.Faults[PagePastLast] == Refuse:
+	case r.Faults[code.PagePastLast] == Refuse:
 		return PastLastRefused
 	case r.PastLast != "":
 		return r.PastLast
-	case r.Faults[PagePastLast] == "" && r.OnFault == Refuse:
+	case r.Faults[code.PagePastLast] == "" && r.OnFault == Refuse:
 		return PastLastRefused
 	case r.byOffset():
 		return PastLastGivesEmpty
@@ -403,7 +404,7 @@ func (r *Rules) pastLast() PastLast {
 	return PastLastGivesLast
 }
 
-func (r *Rules) refuses(c Code) bool {
+func (r *Rules) refuses(c code.Code) bool {
 	if a := r.Faults[c]; a != "" {
 		return a == Refuse
 	}

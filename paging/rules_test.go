@@ -10,6 +10,8 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
+
+	"pageladder.example/paging/code"
 )
 
 func TestRulesThatAreWrongAreNamed(t *testing.T) {
@@ -71,7 +73,7 @@ func TestRulesThatAreWrongAreNamed(t *testing.T) {
 func TestRulesAreTheSameAfterJSON(t *testing.T) {
 	r := harbour()
 	r.Ladder = LadderRules{Reach: new(0), Steady: new(false)}
-	r.Faults = map[Code]Answer{SizeOverCap: Refuse}
+	r.Faults = map[code.Code]Answer{code.SizeOverCap: Refuse}
 	text, err := json.Marshal(r)
 	require.NoError(t, err)
 	again, err := ParseRules(text)
@@ -97,9 +99,9 @@ func TestWayBack(t *testing.T) {
 
 	foreign, err := page.WayBack("berths")
 	require.NoError(t, err)
-	for bad, why := range map[string]Code{
-		"": BackDamaged, "x": BackDamaged, token[:len(token)-1]: BackDamaged, token[:8] + "A" + token[9:]: BackDamaged, token + "=": BackDamaged,
-		"https://evil.example/": BackDamaged, foreign: BackForeign, strings.Repeat("A", WayBackMax+1): BackTooLong,
+	for bad, why := range map[string]code.Code{
+		"": code.BackDamaged, "x": code.BackDamaged, token[:len(token)-1]: code.BackDamaged, token[:8] + "A" + token[9:]: code.BackDamaged, token + "=": code.BackDamaged,
+		"https://evil.example/": code.BackDamaged, foreign: code.BackForeign, strings.Repeat("A", WayBackMax+1): code.BackTooLong,
 	} {
 		ask, err := r.ReadWayBack("arrivals", "back", bad)
 		require.NoError(t, err)

@@ -9,6 +9,8 @@ import (
 	"reflect"
 	"strconv"
 	"strings"
+
+	"pageladder.example/internal/nearest"
 )
 
 // ParseRules reads rules from JSON, strictly: an unknown entry, one that stands
@@ -228,7 +230,7 @@ func nearestEntry(v reflect.Value, name string) string {
 	for i := range v.NumField() {
 		names = append(names, entryName(v.Type().Field(i)))
 	}
-	if near := Nearest(name, names); near != "" {
+	if near := nearest.Name(name, names); near != "" {
 		return strconv.Quote(near)
 	}
 	return "one of " + wordList(names)

@@ -7,6 +7,8 @@ import (
 	"hash/crc32"
 	"strconv"
 	"strings"
+
+	"pageladder.example/paging/code"
 )
 
 // WayBackMax is the longest way back, in bytes.
@@ -38,15 +40,15 @@ func (p *Page) WayBack(set string) (string, error) {
 func (r *Rules) ReadWayBack(set, param, token string) (Ask, error) {
 	home, query, why := unpackWayBack(token)
 	if why == "" && home != set {
-		why = BackForeign
+		why = code.BackForeign
 	}
 	if why == "" {
 		return r.Read(query)
 	}
-	reason := map[Code]string{
-		BackDamaged: "the way back cannot be read",
-		BackForeign: "the way back leads to another list",
-		BackTooLong: "the way back is longer than " + strconv.Itoa(WayBackMax) + " bytes",
+	reason := map[code.Code]string{
+		code.BackDamaged: "the way back cannot be read",
+		code.BackForeign: "the way back leads to another list",
+		code.BackTooLong: "the way back is longer than " + strconv.Itoa(WayBackMax) + " bytes",
 	}[why]
 	ask, err := r.Read("")
 	if err != nil {
@@ -60,17 +62,17 @@ func (r *Rules) ReadWayBack(set, param, token string) (Ask, error) {
 	return ask, nil
 }
 
-func unpackWayBack(token string) (set, query string, why Code) {
+func unpackWayBack(token string) (set, query string, why code.Code) {
 	if len(token) > WayBackMax {
-		return "", "", BackTooLong
+		return "", "", code.BackTooLong
 	}
 	text, err := base64.RawURLEncoding.Strict().DecodeString(token)
 	if err != nil || len(text) < 4 || binary.BigEndian.Uint32(text) != crc32.ChecksumIEEE(text[4:]) {
-		return "", "", BackDamaged
+		return "", "", code.BackDamaged
 	}
 	set, query, ok := strings.Cut(string(text[4:]), "\n")
 	if !ok {
-		return "", "", BackDamaged
+		return "", "", code.BackDamaged
 	}
 	return set, query, ""
 }

@@ -16,6 +16,7 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
+	"pageladder.example/internal/nearest"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
@@ -105,7 +106,7 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		if known := filterParams(r); !slices.Contains(known, name) {
 			// Left to the service it would have no effect, and all records would come.
 			hint := "it has no filters"
-			if near := paging.Nearest(name, known); near != "" {
+			if near := nearest.Name(name, known); near != "" {
 				hint = fmt.Sprintf("did you mean %q?", near)
 			} else if len(known) > 0 {
 				hint = "it has " + strings.Join(known, ", ")

@@ -1,9 +1,10 @@
-package paging
+// Package nearest finds the name that was probably meant.
+package nearest
 
-// Nearest is the known name that was probably meant by one that is not known; ""
+// Name is the known name that was probably meant by one that is not known; ""
 // where none is near: a slip for every three letters, and two at the most. A slip is
 // a letter that was added, lost or changed, or two neighbours that changed places.
-func Nearest(name string, known []string) string {
+func Name(name string, known []string) string {
 	best, least := "", 3
 	for _, candidate := range known {
 		most := min(least, max(len(name), len(candidate))/3+1)

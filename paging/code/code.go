@@ -1,9 +1,11 @@
-package paging
+// Package code holds the codes of faults: what can be wrong with a query, and how it is
+// mended.
+package code
 
 // Code names one kind of fault. Codes are stable: programs may compare them.
 type Code string
 
-// The codes. What each means, and what is used instead, is in Codes.
+// The codes. What each means, and what is used instead, is in All.
 const (
 	PageNotANumber        Code = "page.not_a_number"
 	PageBelowFirst        Code = "page.below_first"
@@ -32,16 +34,16 @@ const (
 	BackTooLong           Code = "back.too_long"
 )
 
-// CodeInfo describes one code.
-type CodeInfo struct {
+// Info describes one code.
+type Info struct {
 	Code Code
 	When string // what was found
 	Used string // the default answer
 }
 
-// Codes lists every code, in the order of the docs.
-func Codes() []CodeInfo {
-	return []CodeInfo{
+// All lists every code, in the order of the docs.
+func All() []Info {
+	return []Info{
 		{PageNotANumber, "a page that is not ASCII digits with an optional sign", "page 1"},
 		{PageBelowFirst, "a page below 1", "page 1"},
 		{PagePastLast, "a page past the last one", "the last page; by offset, an empty page (`past_last` chooses: last, first, empty, refuse)"},
@@ -69,7 +71,3 @@ func Codes() []CodeInfo {
 		{BackTooLong, "a way back longer than 2,048 bytes", "the list's first page"},
 	}
 }
-
-// refusedByDefault tells whether a fault is refused unless the rules mend it by
-// name: a filter that is dropped in silence shows the wrong records.
-func refusedByDefault(c Code) bool { return c == FilterBadValue || c == FilterUnknownOperator }
