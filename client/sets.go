@@ -10,7 +10,7 @@ import (
 	"strings"
 	"time"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Field is one field of a set.
@@ -26,17 +26,17 @@ type Field struct {
 
 // Set describes a record set.
 type Set struct {
-	Name      string        `json:"name"`
-	Label     string        `json:"label"`
-	Kind      string        `json:"kind"`
-	Records   *int64        `json:"records"` // nil for an attached set, and where a fixed filter binds the caller
-	Version   *int64        `json:"version"` // nil for an attached set
-	ChangedAt time.Time     `json:"changed_at"`
-	Open      bool          `json:"open"` // callers without a token may read it
-	Fields    []Field       `json:"fields"`
-	Hidden    []Field       `json:"hidden"` // not shown; for editors
-	Rules     *paging.Rules `json:"rules"`
-	Settings  *Settings     `json:"settings"` // for owners
+	Name      string           `json:"name"`
+	Label     string           `json:"label"`
+	Kind      string           `json:"kind"`
+	Records   *int64           `json:"records"` // nil for an attached set, and where a fixed filter binds the caller
+	Version   *int64           `json:"version"` // nil for an attached set
+	ChangedAt time.Time        `json:"changed_at"`
+	Open      bool             `json:"open"` // callers without a token may read it
+	Fields    []Field          `json:"fields"`
+	Hidden    []Field          `json:"hidden"` // not shown; for editors
+	Rules     *rulesfile.Rules `json:"rules"`
+	Settings  *Settings        `json:"settings"` // for owners
 }
 
 // Settings are what only the owner of a set is told of it.

@@ -18,6 +18,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -198,8 +199,8 @@ func TestDeskShowsHardValues(t *testing.T) {
 // as a parameter is by default.
 func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	store := testkit.Store(t)
-	rules := &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: value.Integer}, {Field: "page", Type: value.Integer}},
-		Size: paging.SizeRules{Default: 1}, Ladder: paging.LadderRules{GapLinks: true}, Params: paging.Params{Sort: "by"}, Sorts: []paging.SortKey{{Key: "q"}}}
+	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: value.Integer}, {Field: "page", Type: value.Integer}},
+		Size: paging.SizeRules{Default: 1}, Ladder: paging.LadderRules{GapLinks: true}, Params: paging.Params{Sort: "by"}, Sorts: []paging.SortKey{{Key: "q"}}})
 	set := &sets.Set{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: value.Integer}, {Name: "fields", Label: "Fields", Type: value.Text},
 		{Name: "q", Label: "Q", Type: value.Integer}, {Name: "page", Label: "Page", Type: value.Integer}, {Name: "tale", Label: "Tale", Type: value.Text}}}
 	var csv strings.Builder

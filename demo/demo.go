@@ -10,7 +10,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 //go:embed sets.json *.csv
@@ -43,7 +43,7 @@ func Load(ctx context.Context, store *sets.Store, tides int) error {
 		} else if !errors.Is(err, sets.ErrNoSet) {
 			return err
 		}
-		rules, err := paging.ParseRules(d.Rules)
+		rules, err := rulesfile.Parse(d.Rules)
 		if err != nil {
 			return err
 		}

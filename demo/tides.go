@@ -10,6 +10,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -27,7 +28,7 @@ func Tides() *sets.Set {
 			{Name: "checked", Label: "Checked", Type: value.Boolean},
 			{Name: "remark", Label: "Remark", Type: value.Text},
 		},
-		Rules: &paging.Rules{
+		Rules: rulesfile.Of(paging.Rules{
 			Key:         []string{"id"},
 			Sorts:       []paging.SortKey{{Key: "id"}, {Key: "read_at", First: paging.Descending}, {Key: "height_cm", First: paging.Descending}},
 			DefaultSort: "id",
@@ -35,7 +36,7 @@ func Tides() *sets.Set {
 				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: value.Integer}, {Field: "checked", Type: value.Boolean},
 			},
 			Unknown: paging.UnknownNoted,
-		},
+		}),
 	}
 }
 

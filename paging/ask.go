@@ -1,6 +1,7 @@
 package paging
 
 import (
+	"cmp"
 	"slices"
 	"strconv"
 	"strings"
@@ -67,7 +68,7 @@ const (
 	roleSort
 	roleDirection
 	roleFields
-	roleService // speaks to the service: "pl.…"
+	roleAside // speaks to whoever serves the list
 )
 
 func split(raw string) []part {
@@ -105,7 +106,7 @@ func (r *Rules) Read(raw string) (Ask, error) {
 	if r.byOffset() {
 		a.pos = 0
 	}
-	pageParam, sizeParam, sortParam, rowParam := r.PageParam(), r.SizeParam(), r.SortParam(), r.RowParam()
+	pageParam, sizeParam, sortParam, rowParam := r.pageParam(), r.sizeParam(), r.sortParam(), r.rowParam()
 	var rowGiven, searchGiven, fieldsGiven occurrence
 	for i := range a.parts {
 		name := a.parts[i].Name()
@@ -118,14 +119,14 @@ func (r *Rules) Read(raw string) (Ask, error) {
 			a.sortGiven.see(a.parts, i, roleSort)
 		case name == rowParam:
 			rowGiven.see(a.parts, i, roleDropped)
-		case len(r.Search) > 0 && name == r.SearchParam():
+		case len(r.Search) > 0 && name == r.searchParam():
 			searchGiven.see(a.parts, i, roleRides)
-		case len(r.Show) > 0 && name == r.FieldsParam():
+		case len(r.Show) > 0 && name == r.fieldsParam():
 			fieldsGiven.see(a.parts, i, roleFields)
 		case r.Params.Direction != "" && name == r.Params.Direction:
 			a.directionGiven.see(a.parts, i, roleDirection)
-		case strings.HasPrefix(name, servicePrefix):
-			a.parts[i].role = roleService
+		case r.aside(name):
+			a.parts[i].role = roleAside
 		default:
 			if f, op := r.filter(name); f != nil {
 				a.readFilter(i, name, f, op)
@@ -160,7 +161,7 @@ func (a *Ask) readPage(rowGiven occurrence) {
 	r := a.ruled()
 	switch {
 	case a.pageGiven.last > 0:
-		param := r.PageParam()
+		param := r.pageParam()
 		given := a.value(a.pageGiven, param)
 		n, ok := readNumber(given)
 		switch {
@@ -176,7 +177,7 @@ func (a *Ask) readPage(rowGiven occurrence) {
 			a.pos = n
 		}
 	case rowGiven.last > 0:
-		param := r.RowParam()
+		param := r.rowParam()
 		given := a.value(rowGiven, param)
 		n, ok := readNumber(given)
 		switch {
@@ -195,18 +196,18 @@ const allSize = "all"
 
 func (a *Ask) readSize() {
 	r := a.ruled()
-	a.size = r.DefaultSize()
+	a.size = r.defaultSize()
 	if a.sizeGiven.last == 0 {
 		return
 	}
-	param := r.SizeParam()
+	param := r.sizeParam()
 	given := a.value(a.sizeGiven, param)
 	n, ok := readNumber(given)
 	mend := func(size int, why code.Code, reason string) {
 		a.size = size
 		a.fault(param, given, strconv.Itoa(size), why, reason)
 	}
-	limit := r.SizeCap()
+	limit := r.sizeCap()
 	switch {
 	case r.Size.All > 0 && strings.Trim(given, " \t") == allSize:
 		a.size, a.all = r.Size.All, true
@@ -254,11 +255,11 @@ func (a *Ask) readSort() {
 		}
 		return
 	}
-	param := r.SortParam()
+	param := r.sortParam()
 	given := a.value(a.sortGiven, param)
 	bare := func(k *SortKey) bool { return false } // a key without "-" is ascending
 	if r.Params.Direction != "" {
-		bare = func(k *SortKey) bool { return Direction(nonEmpty(string(direction), string(k.First))) == Descending }
+		bare = func(k *SortKey) bool { return Direction(cmp.Or(string(direction), string(k.First))) == Descending }
 	}
 	keys, bad := r.parseSort(given, bare)
 	if len(keys) == 0 {
@@ -290,10 +291,10 @@ func (a *Ask) readSearch(given occurrence) {
 	if given.last == 0 {
 		return
 	}
-	param := a.ruled().SearchParam()
+	param := a.ruled().searchParam()
 	text := a.value(given, param)
 	if _, want := value.Text.Canonical(text); want != "" {
-		if a.ruled().refuses(code.FilterBadValue) {
+		if a.ruled().Refuses(code.FilterBadValue) {
 			a.refuse(param, text, code.FilterBadValue, quote(text)+" is not "+want)
 			return
 		}
@@ -311,7 +312,7 @@ func (a *Ask) readFields(given occurrence) {
 	if given.last == 0 {
 		return
 	}
-	text := a.value(given, r.FieldsParam())
+	text := a.value(given, r.fieldsParam())
 	var fields, unknown []string
 	for name := range strings.SplitSeq(text, ",") {
 		switch name = strings.Trim(name, " \t"); {
@@ -326,7 +327,7 @@ func (a *Ask) readFields(given occurrence) {
 		a.fields = fields
 	}
 	if len(unknown) > 0 {
-		a.fault(r.FieldsParam(), text, strings.Join(fields, ","), code.FieldsUnknown,
+		a.fault(r.fieldsParam(), text, strings.Join(fields, ","), code.FieldsUnknown,
 			strings.Join(unknown, ", ")+" is no field here (shown: "+strings.Join(r.Show, ", ")+")")
 	}
 }
@@ -350,11 +351,11 @@ func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []SortBy,
 			bad = append(bad, badKey{code.SortUnknownKey, quote(name) + " is no sort key here" + r.offeredKeys()})
 		case slices.ContainsFunc(keys, func(k SortBy) bool { return k.Key == name }):
 			bad = append(bad, badKey{code.SortRepeatedKey, quote(name) + " is named twice and the first counts"})
-		case len(keys) == r.SortKeysMost():
-			bad = append(bad, badKey{code.SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.SortKeysMost()) + " keys here"})
+		case len(keys) == r.maxSortKeys():
+			bad = append(bad, badKey{code.SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.maxSortKeys()) + " keys here"})
 		default:
 			if keys == nil {
-				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.SortKeysMost()))
+				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.maxSortKeys()))
 			}
 			if !desc && bare != nil {
 				desc = bare(r.sortKey(name))
@@ -420,10 +421,10 @@ func (a *Ask) nearestParam(name string) string {
 	}
 	if a.notes.params == nil {
 		r := a.ruled()
-		a.notes.params = r.params()
+		a.notes.params = r.paramNames()
 		for i := range r.Filters {
 			for _, op := range r.Filters[i].operators() {
-				a.notes.params = append(a.notes.params, r.OperatorParam(&r.Filters[i], op))
+				a.notes.params = append(a.notes.params, r.operatorParam(&r.Filters[i], op))
 			}
 		}
 	}
@@ -435,13 +436,14 @@ func (a *Ask) nearestParam(name string) string {
 
 // AtRow is the same ask for the page that holds a row, from 1, in place of the
 // page that was asked for.
-func (a Ask) AtRow(row int64) Ask {
-	a.row = max(row, 1)
-	return a
+func (a *Ask) AtRow(row int64) *Ask {
+	at := *a
+	at.row = max(row, 1)
+	return &at
 }
 
-// Rules are the rules that the ask was read by.
-func (a *Ask) Rules() *Rules { return a.ruled() }
+// Rules are the rules that the ask was read by, resolved.
+func (a *Ask) Rules() Rules { return a.ruled().Resolved() }
 
 // ruled are the rules of the ask; those of the zero Ask are the zero Rules.
 func (a *Ask) ruled() *Rules {
@@ -454,7 +456,7 @@ func (a *Ask) ruled() *Rules {
 // Size is how many records a page is to hold.
 func (a *Ask) Size() int {
 	if a.size < 1 {
-		return a.ruled().DefaultSize()
+		return a.ruled().defaultSize()
 	}
 	return a.size
 }
@@ -514,8 +516,8 @@ func (k *SortKey) fields() []string {
 	return k.Fields
 }
 
-// OrderText writes an order as it stands in the metadata: "-tonnage,-id".
-func OrderText(order []Order) string {
+// orderText writes an order as it stands in the metadata: "-tonnage,-id".
+func orderText(order []Order) string {
 	keys := make([]SortBy, len(order))
 	for i, o := range order {
 		keys[i] = SortBy{Key: o.Field, Desc: o.Desc}

@@ -1,6 +1,7 @@
 package paging
 
 import (
+	"cmp"
 	"errors"
 	"fmt"
 	"maps"
@@ -47,8 +48,8 @@ func ParseBase(text string, origins ...string) (Base, error) {
 // String is the base as it was given.
 func (b Base) String() string { return b.text }
 
-// Outside is the same base for links that do not lead back to the service that
-// was asked: parameters that speak to it ("pl.…") are left off.
+// Outside is the same base for links that do not lead back to whoever was asked:
+// parameters that speak to them, Rules.Aside, are left off.
 func (b Base) Outside() Base {
 	b.outside = true
 	return b
@@ -76,7 +77,7 @@ func checkAddress(text string, origins []string) error {
 	case u.User != nil:
 		return errors.New("a URL with a user name is no base")
 	case !slices.Contains(origins, u.Scheme+"://"+u.Host):
-		return fmt.Errorf("the origin %s is not allowed (allowed: %s)", quote(u.Scheme+"://"+u.Host), nonEmpty(strings.Join(origins, ", "), "none"))
+		return fmt.Errorf("the origin %s is not allowed (allowed: %s)", quote(u.Scheme+"://"+u.Host), cmp.Or(strings.Join(origins, ", "), "none"))
 	}
 	return nil
 }
@@ -108,7 +109,7 @@ func (b *Base) parseTemplate() (err error) {
 			values = nil
 		}
 		if text, ok := b.expand(values); !ok {
-			return fmt.Errorf("with %s it is %s: %w", nonEmpty(only, "no variable"), quote(text), checkAddress(text, b.origins))
+			return fmt.Errorf("with %s it is %s: %w", cmp.Or(only, "no variable"), quote(text), checkAddress(text, b.origins))
 		}
 	}
 	return nil

@@ -8,14 +8,12 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// ErrNoPageStart is the error for an offset that no page number stands for.
-var ErrNoPageStart = errors.New("paging: the offset is not a multiple of the limit, so no page begins there")
-
 // Convert writes a query of a list that these rules read as the query that asks
 // for the same records under others, which address in the other way: page 3 of
 // size 20 is offset 40 with limit 20. Every other parameter keeps its place and
 // bytes. The size is always written where the query or a difference of defaults
-// asks for it. Errors are a *Refusal, or ErrNoPageStart.
+// asks for it. The error is a *Refusal, or
+// tells that no page begins at the offset.
 func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 	ask, err := r.Read(raw)
 	if err != nil {
@@ -34,7 +32,7 @@ func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 	position := offset
 	if !to.byOffset() {
 		if offset%size != 0 {
-			return "", ErrNoPageStart
+			return "", errors.New("paging: convert: the offset is not a multiple of the limit, so no page begins there")
 		}
 		position = add(offset/size, 1)
 		if ask.row == 0 && !r.byOffset() {
@@ -50,20 +48,20 @@ func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 		switch part := &ask.parts[i]; part.role {
 		case rolePage:
 			wrote.page = true
-			add(to.PageParam(), strconv.FormatInt(position, 10))
+			add(to.pageParam(), strconv.FormatInt(position, 10))
 		case roleSize:
 			wrote.size = true
-			add(to.SizeParam(), ask.sizeText())
+			add(to.sizeParam(), ask.sizeText())
 		case roleDropped:
 		default:
 			pieces = append(pieces, string(query.AppendKept(nil, part.Raw())))
 		}
 	}
-	if !wrote.size && ask.Size() != to.DefaultSize() {
-		add(to.SizeParam(), ask.sizeText())
+	if !wrote.size && ask.Size() != to.defaultSize() {
+		add(to.sizeParam(), ask.sizeText())
 	}
 	if !wrote.page && offset > 0 {
-		add(to.PageParam(), strconv.FormatInt(position, 10))
+		add(to.pageParam(), strconv.FormatInt(position, 10))
 	}
 	return strings.Join(pieces, "&"), nil
 }

@@ -4,7 +4,7 @@
 //
 // The way a page is made has one direction:
 //
-//	query ─ Rules.Read ─▶ Ask ─ Ask.Settle(total) ─▶ Page ─┬─▶ Cut, or Offset and Limit for SQL
+//	query ─ Rules.Read ─▶ Ask ─ Ask.Settle(total) ─▶ Page ─┬─▶ Cut, or Offset and Size for SQL
 //	                                                      ├─▶ Metadata
 //	                                                      └─▶ On(base) ─▶ Steps, Ladder, Sizes, Sorts
 //

@@ -8,6 +8,7 @@ import (
 	"time"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -18,6 +19,7 @@ var arrivals = &paging.Rules{
 	Filters:     []paging.FilterRule{{Field: "berth"}, {Field: "tonnage", Type: value.Integer}, {Field: "page"}},
 	Search:      []string{"vessel"},
 	Show:        []string{"id", "vessel", "berth", "tonnage"},
+	Aside:       "our.",
 }
 
 // page settles a query in a list of 168 records.
@@ -56,7 +58,7 @@ func Example() {
 		fmt.Println(err)
 		return
 	}
-	fmt.Println(paging.Cut(vessels, page), page.Summary())
+	fmt.Println(paging.Cut(vessels, page), page.Metadata().Summary)
 	fmt.Println(page.On(paging.Base{}).Steps().Next)
 	// Output:
 	// [Heron Otter Marlin] 4–6 of 7
@@ -79,10 +81,10 @@ func ExampleRules_Read() {
 func ExampleAsk() {
 	ask, _ := arrivals.Read("sort=-tonnage&berth=N4&berth=N5&q=gull&fields=vessel,berth&size=50")
 	fmt.Println(ask.Size(), ask.Sort(), ask.Conditions(), ask.Search(), ask.Fields())
-	fmt.Println(ask.Order(), paging.OrderText(ask.Order()), ask.Rules() == arrivals)
+	fmt.Println(ask.Order(), ask.Rules().Size.Default)
 	// Output:
 	// 50 [{tonnage true}] [{berth text equals [N4 N5]}] gull [vessel berth]
-	// [{tonnage true false} {id true false}] -tonnage,-id true
+	// [{tonnage true false} {id true false}] 20
 }
 
 func ExampleAsk_Settle() {
@@ -109,11 +111,10 @@ func ExampleAsk_AtRow() {
 
 func ExamplePage() {
 	p := page("page=3")
-	pages, known := p.TotalPages()
-	fmt.Println(p.Number(), p.Size(), p.Offset(), p.Limit(), p.Fetch(), p.Rows(), pages, known)
-	fmt.Println(p.IsFirst(), p.IsLast(), p.PastLast(), p.Total().Known(), p.Ask().Size(), p.Summary())
+	fmt.Println(p.Number(), p.Size(), p.Offset(), p.Fetch(), p.Rows())
+	fmt.Println(p.Metadata().IsFirst, p.Metadata().IsLast, p.PastLast(), p.Total().Known(), p.Ask().Size(), p.Metadata().Summary)
 	// Output:
-	// 3 20 40 20 20 20 9 true
+	// 3 20 40 20 20
 	// false false false true 20 41–60 of 168
 }
 
@@ -131,10 +132,10 @@ func ExamplePage_Seen() {
 	page, _ := ask.Settle(paging.NotCounted())
 	came := 21 // records that the store gave for page.Fetch()
 	page, _ = page.Seen(came)
-	fmt.Println(page.Summary(), page.IsLast())
+	fmt.Println(page.Metadata().Summary, page.Metadata().IsLast)
 	page, _ = ask.Settle(paging.NotCounted())
 	page, _ = page.Seen(7)
-	fmt.Println(page.Summary(), page.IsLast())
+	fmt.Println(page.Metadata().Summary, page.Metadata().IsLast)
 	// Output:
 	// 41–60 false
 	// 41–47 of 47 true
@@ -146,17 +147,13 @@ func ExampleTotal() {
 		page, _ := ask.Settle(total)
 		page, _ = page.Seen(21)
 		m := page.Metadata()
-		text, _ := m.TotalIs.MarshalText()
-		fmt.Println(string(text), total.Is().String(), total.Records(), m.Summary)
+		fmt.Println(m.TotalIs, total.Is(), total.Records(), m.Summary)
 	}
-	var kind paging.TotalKind
-	fmt.Println(kind.UnmarshalText([]byte("counted")))
 	// Output:
 	// exact exact 168 1–20 of 168
 	// at_least at_least 100 1–20 of at least 100
 	// none none 0 1–20
 	// remembered remembered 168 1–20 of 168
-	// paging: "counted" is no kind of total
 }
 
 func ExampleCut() {
@@ -186,11 +183,11 @@ func ExampleParseBase() {
 }
 
 func ExampleBase_Outside() {
-	p := page("pl.markup=plain&page=2")
+	p := page("our.markup=plain&page=2")
 	fmt.Println(p.On(base("/own/list")).Page(3))
 	fmt.Println(p.On(base("/own/list").Outside()).Page(3))
 	// Output:
-	// /own/list?pl.markup=plain&page=3
+	// /own/list?our.markup=plain&page=3
 	// /own/list?page=3
 }
 
@@ -222,7 +219,7 @@ func ExampleLinks() {
 		fmt.Println(sort.Key, sort.Href)
 	}
 	fmt.Println(links.Sort([]paging.SortBy{{Key: "tonnage", Desc: true}, {Key: "vessel"}}))
-	fmt.Println(links.With("berth", "N4", "N5"))
+	fmt.Println(links.With("berth", "N4", "N5"), links.DrawsEnds())
 	fmt.Printf("%+v %+v\n", links.SizeForm(), links.JumpForm())
 	// Output:
 	// {Self:?page=3 First:?page=1 Prev:?page=2 Next:?page=4 Last:?page=9}
@@ -233,55 +230,8 @@ func ExampleLinks() {
 	// vessel ?page=1&sort=-vessel
 	// tonnage ?page=1&sort=-tonnage
 	// ?page=1&sort=-tonnage,vessel
-	// ?page=1&berth=N4&berth=N5
-	// {Action: Hidden:[{Name:row Value:41}]} {Action: Hidden:[]}
-}
-
-func ExamplePage_WayBack() {
-	p := page("berth=N4&page=3")
-	token, _ := p.WayBack("arrivals")
-	fmt.Println(token)
-
-	ask, _ := arrivals.ReadWayBack("arrivals", "back", token)
-	back, _ := ask.Settle(paging.Exact(168))
-	fmt.Println(back.Number(), back.Ask().Conditions())
-
-	ask, _ = arrivals.ReadWayBack("berths", "back", token)
-	fmt.Println(ask.Adjusted()[0].Says)
-	// Output:
-	// g1VUH2Fycml2YWxzCmJlcnRoPU40JnBhZ2U9Mw
-	// 3 [{berth text equals [N4]}]
-	// The way back leads to another list; the list's first page is shown.
-}
-
-func ExampleParseRules() {
-	rules, err := paging.ParseRules([]byte(`{"size": {"default": 25, "offered": [25, 50]}, "sorts": [{"key": "vessel"}]}`))
-	fmt.Println(rules.OfferedSizes(), err)
-	_, err = paging.ParseRules([]byte(`{"size": {"default": 500}, "sort": [], "ladder": {"reach": -1}}`))
-	var wrong paging.RuleErrors
-	errors.As(err, &wrong)
-	for _, e := range wrong {
-		fmt.Println(e)
-	}
-	fmt.Println(strings.Count(wrong.Error(), ";"), wrong[0].Error() == wrong[0].Entry)
-	// Output:
-	// [25 50] <nil>
-	// sort: found an unknown entry; right would be "sorts"
-	// size.default: found 500; right would be at most size.cap, 100
-	// ladder.reach: found -1; right would be 0 to 50
-	// 5 false
-}
-
-func ExampleRules_Check() {
-	rules := &paging.Rules{DefaultSort: "-arrived_at"}
-	fmt.Println(rules.Check())
-	// Output:
-	// paging rules: default_sort: found "-arrived_at"; right would be only sort keys of sorts, each once, at most max_sort_keys: "arrived_at" is no sort key here (none is offered)
-}
-
-func ExampleRules_Counted() {
-	fmt.Println((&paging.Rules{}).Counted(), (&paging.Rules{Count: paging.CountAtLeast}).Counted(), (&paging.Rules{Count: paging.CountNone}).Counted())
-	// Output: -1 10000 0
+	// ?page=1&berth=N4&berth=N5 false
+	// {Action: Param:size ByRow:false Value:20 Max:100 Hidden:[{Name:row Value:41}]} {Action: Param:page ByRow:false Value:3 Max:9 Hidden:[]}
 }
 
 func ExampleRules_Convert() {
@@ -295,51 +245,10 @@ func ExampleRules_Convert() {
 	// berth=N4&page=3
 }
 
-func ExampleRules_FilterParam() {
-	fmt.Println(arrivals.PageParam(), arrivals.SizeParam(), arrivals.SortParam(), arrivals.RowParam(), arrivals.SearchParam(), arrivals.FieldsParam())
-	for i := range arrivals.Filters {
-		f := &arrivals.Filters[i]
-		fmt.Println(arrivals.FilterParam(f), arrivals.OperatorParam(f, paging.Not))
-	}
-	// Output:
-	// page size sort row q fields
-	// berth berth.not
-	// tonnage tonnage.not
-	// field.page field.page.not
-}
-
-func ExampleRules_DefaultSize() {
-	r := paging.Rules{Size: paging.SizeRules{Default: 25}}
-	fmt.Println(r.DefaultSize())
-	// Output: 25
-}
-
-func ExampleRules_SizeCap() {
-	r := &paging.Rules{Size: paging.SizeRules{Cap: 50}}
-	fmt.Println(r.SizeCap(), r.SortKeysMost())
-	// Output: 50 3
-}
-
-func ExampleRules_SortKeysMost() {
-	fmt.Println((&paging.Rules{MaxSortKeys: 5}).SortKeysMost())
-	// Output: 5
-}
-
-func ExampleRules_Offered() {
-	r := &paging.Rules{Filters: []paging.FilterRule{{Field: "cleared", Type: value.Boolean}}}
-	fmt.Println(r.Offered(&r.Filters[0]))
-	// Output: [equals not none]
-}
-
 func ExampleBase_String() {
 	b, _ := paging.ParseBase("/arrivals/page/{page}")
 	fmt.Println(b.String())
 	// Output: /arrivals/page/{page}
-}
-
-func ExampleClassParts() {
-	fmt.Println(paging.ClassParts())
-	// Output: [nav list item link current gap dead]
 }
 
 func ExampleUsed_MarshalJSON() {
@@ -347,4 +256,23 @@ func ExampleUsed_MarshalJSON() {
 	nothing, _ := paging.Used("").MarshalJSON()
 	fmt.Println(string(last), string(nothing))
 	// Output: "18" null
+}
+
+func ExampleRules_Resolved() {
+	all := arrivals.Resolved()
+	fmt.Println(all.Params.Page, all.Params.Sort, all.Size.Default, all.Size.Cap, all.Size.Offered, all.MaxSortKeys)
+	for i := range all.Filters {
+		f := &all.Filters[i]
+		fmt.Println(f.Param, f.ParamFor(paging.Not), f.Operators)
+	}
+	// Output:
+	// page sort 20 100 [10 20 50 100] 3
+	// berth berth.not [equals not none has starts]
+	// tonnage tonnage.not [equals not min max none]
+	// field.page field.page.not [equals not none has starts]
+}
+
+func ExampleRules_Refuses() {
+	fmt.Println(arrivals.Refuses(code.FilterBadValue), arrivals.Refuses(code.PageNotANumber))
+	// Output: true false
 }

@@ -2,6 +2,7 @@ package paging
 
 import (
 	"bytes"
+	"cmp"
 	"encoding/json"
 	"fmt"
 	"slices"
@@ -128,21 +129,19 @@ func (a *Ask) outcome(adj *Adjustment) string {
 	switch {
 	case adj.Why == code.ParamUnknown && r.Unknown == UnknownDrops, adj.Why == code.FilterBadValue, adj.Why == code.FilterUnknownOperator:
 		return adj.reason + "; it is left out."
-	case adj.Why == code.BackDamaged, adj.Why == code.BackForeign, adj.Why == code.BackTooLong:
-		return adj.reason + "; the list's first page is shown."
 	case adj.Why == code.FieldsUnknown:
 		return adj.reason + "; it is left out."
 	case adj.Param == r.Params.Direction && r.Params.Direction != "":
-		return adj.reason + "; " + nonEmpty(string(adj.Used), "the usual direction") + " is used."
+		return adj.reason + "; " + cmp.Or(string(adj.Used), "the usual direction") + " is used."
 	case adj.Why == code.ParamUnknown:
 		return adj.reason + "; it has no effect."
-	case adj.Param == r.SizeParam():
+	case adj.Param == r.sizeParam():
 		return fmt.Sprintf("%s; %s records to a page are used.", adj.reason, adj.Used)
-	case adj.Param == r.SortParam() && adj.Used == "":
+	case adj.Param == r.sortParam() && adj.Used == "":
 		return adj.reason + "; the list keeps its own order."
-	case adj.Param == r.SortParam():
+	case adj.Param == r.sortParam():
 		return fmt.Sprintf("%s; sorted by %s.", adj.reason, adj.Used)
-	case adj.Param != r.PageParam() && adj.Param != r.RowParam():
+	case adj.Param != r.pageParam() && adj.Param != r.rowParam():
 		return adj.reason + "."
 	case r.byOffset():
 		return fmt.Sprintf("%s; offset %s is used.", adj.reason, adj.Used)
@@ -152,7 +151,7 @@ func (a *Ask) outcome(adj *Adjustment) string {
 
 // fault answers one fault as the rules say: it is refused, or mended by used.
 func (a *Ask) fault(param, given, used string, why code.Code, reason string) {
-	if a.ruled().refuses(why) {
+	if a.ruled().Refuses(why) {
 		a.refuse(param, given, why, reason)
 		return
 	}
@@ -182,10 +181,4 @@ func quoted(s string) string {
 		s = s[:cut] + "…"
 	}
 	return strings.ToValidUTF8(s, "\uFFFD")
-}
-
-// refusedByDefault tells whether a fault is refused unless the rules mend it by
-// name: a filter that is dropped in silence shows the wrong records.
-func refusedByDefault(c code.Code) bool {
-	return c == code.FilterBadValue || c == code.FilterUnknownOperator
 }

@@ -23,7 +23,6 @@ const (
 	Starts Operator = "starts" // vessel.starts=Sea, without regard to case
 )
 
-// operatorsOf are the operators that a type has.
 var operatorsOf = map[value.Type][]Operator{
 	value.Text:       {Equals, Not, None, Has, Starts},
 	value.Integer:    {Equals, Not, Min, Max, None},
@@ -74,17 +73,11 @@ func (f *FilterRule) operators() []Operator {
 	return operatorsOf[f.valueType()]
 }
 
-// Offered are the operators that a filter is offered by.
-func (r *Rules) Offered(f *FilterRule) []Operator { return slices.Clone(f.operators()) }
-
 // fieldPrefix sets a field's name apart from another parameter's.
 const fieldPrefix = "field."
 
-// servicePrefix begins the parameters that speak to a service.
-const servicePrefix = "pl."
-
-// FilterParam is the name of a filter's parameter.
-func (r *Rules) FilterParam(f *FilterRule) string {
+// filterParam is the name of a filter's parameter.
+func (r *Rules) filterParam(f *FilterRule) string {
 	switch {
 	case f.Param != "":
 		return f.Param
@@ -96,7 +89,7 @@ func (r *Rules) FilterParam(f *FilterRule) string {
 
 // reserved tells whether a name is that of another parameter.
 func (r *Rules) reserved(name string) bool {
-	return strings.HasPrefix(name, servicePrefix) || slices.Contains(r.params(), name)
+	return r.aside(name) || slices.Contains(r.paramNames(), name)
 }
 
 // filter finds the filter and the operator that a parameter asks for. The
@@ -127,7 +120,7 @@ func (r *Rules) filterNamed(name string) *FilterRule {
 			if f.Param == name {
 				return f
 			}
-		case f.Field == name && !strings.HasPrefix(name, servicePrefix), // r.params() never come here
+		case f.Field == name && !r.aside(name), // r.paramNames() never come here
 			prefixed && f.Field == field && r.reserved(field):
 			return f
 		}
@@ -142,7 +135,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 		return
 	}
 	bad := func(why code.Code, reason string) {
-		if a.ruled().refuses(why) {
+		if a.ruled().Refuses(why) {
 			a.refuse(quoted(name), given, why, reason)
 			return
 		}
@@ -203,16 +196,23 @@ func (a *Ask) dropEarlier(i int, name string) {
 func (r *Rules) operatorNames(f *FilterRule) string {
 	names := make([]string, 0, len(f.operators()))
 	for _, op := range f.operators() {
-		names = append(names, r.OperatorParam(f, op))
+		names = append(names, r.operatorParam(f, op))
 	}
 	return strings.Join(names, ", ")
 }
 
-// OperatorParam is the name of the parameter that asks for one operator of a
-// filter.
-func (r *Rules) OperatorParam(f *FilterRule, op Operator) string {
+// operatorParam is the name of the parameter that asks for one operator of a filter.
+func (r *Rules) operatorParam(f *FilterRule, op Operator) string {
+	return withOperator(r.filterParam(f), op)
+}
+
+// ParamFor is the name of the parameter that asks for one operator of the filter, in
+// resolved rules.
+func (f *FilterRule) ParamFor(op Operator) string { return withOperator(f.Param, op) }
+
+func withOperator(param string, op Operator) string {
 	if op == Equals {
-		return r.FilterParam(f)
+		return param
 	}
-	return r.FilterParam(f) + "." + string(op)
+	return param + "." + string(op)
 }

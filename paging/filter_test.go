@@ -131,19 +131,19 @@ func TestDirectionParameter(t *testing.T) {
 func TestAllOnOnePage(t *testing.T) {
 	r := &Rules{Size: SizeRules{All: 500}}
 	page := settle(t, r, "size=all&page=2", Exact(168))
-	assert.Equal(t, "1–168 of 168", page.Summary())
+	assert.Equal(t, "1–168 of 168", page.Metadata().Summary)
 	links := page.On(Base{})
 	sizes := links.Sizes()
 	assert.Equal(t, SizeLink{Size: 500, All: true, Href: "?size=all&page=1", Current: true}, sizes[len(sizes)-1])
 	page = settle(t, r, "size=all", Exact(501))
-	assert.Equal(t, "1–500 of 501", page.Summary())
+	assert.Equal(t, "1–500 of 501", page.Metadata().Summary)
 	assert.Equal(t, Adjustment{Param: "size", Given: "all", Used: "500", Why: code.SizeOverCap,
 		Says: "All of this list is more than the 500 records that are given at once; 500 records to a page are used."},
 		withoutReason(page.Adjusted()[0]))
 	links = page.On(Base{})
 	assert.Equal(t, "?size=all&page=2", links.Steps().Next, "500 by itself would be over the cap")
 	again := settle(t, r, "size=all&page=2", Exact(501))
-	assert.Equal(t, "501 of 501", again.Summary())
+	assert.Equal(t, "501 of 501", again.Metadata().Summary)
 }
 
 func withoutReason(a Adjustment) Adjustment {

@@ -7,30 +7,57 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// Form is what a plain GET form needs to lead to another page or size of the
-// list without losing a parameter.
+// Form is what a plain GET form with one field needs to lead to another page or size of
+// the list without losing a parameter.
 type Form struct {
 	// Action is where the form is sent; over a template, its path without the
 	// page part, whose handler redirects to the page's own address with 303.
 	Action string
+	// Param is the parameter that the field sends.
+	Param string
+	// ByRow tells that the field takes a row, from 1, in place of a page's number.
+	ByRow bool
+	// Value is what the field holds at first, and Max the most that it may hold; 0 where
+	// that is not known.
+	Value, Max int64
 	// Hidden are the parameters that ride along.
 	Hidden []query.Pair
 }
 
-// SizeForm is a form whose one field is the size parameter. It sends the row
-// that is first in view, so that it stays in view.
+// SizeForm is a form whose field is the size parameter. It sends the row that is first in
+// view, so that it stays in view.
 func (l Links) SizeForm() Form {
-	f := l.form(l.of().ask.ruled().SizeParam())
-	f.Hidden = append(f.Hidden, query.Pair{Name: l.of().ask.ruled().RowParam(), Value: strconv.FormatInt(add(l.of().firstInView(), 1), 10)})
+	p := l.of()
+	r := p.ask.ruled()
+	f := l.form(r.sizeParam())
+	f.Value, f.Max = int64(p.Size()), int64(r.sizeCap())
+	f.Hidden = append(f.Hidden, query.Pair{Name: r.rowParam(), Value: strconv.FormatInt(add(p.firstInView(), 1), 10)})
 	return f
 }
 
-// JumpForm is a form whose one field is the page parameter or, where lists are
-// addressed by offset, the row parameter.
-func (l Links) JumpForm() Form { return l.form("") }
+// JumpForm is a form whose field is the page parameter or, where lists are addressed by
+// offset, the row parameter.
+func (l Links) JumpForm() Form {
+	p := l.of()
+	f := l.form("")
+	f.Param, f.Value = p.ask.ruled().pageParam(), p.Number()
+	if p.total.Known() {
+		f.Max = p.pageCount()
+	}
+	if p.ask.ruled().byOffset() {
+		f.Param, f.ByRow, f.Value = p.ask.ruled().rowParam(), true, add(p.offset, 1)
+		if p.total.Known() {
+			f.Max = p.total.n
+		}
+	}
+	if f.Max > 0 {
+		f.Value = min(f.Value, f.Max)
+	}
+	return f
+}
 
 func (l Links) form(except string) Form {
-	f := Form{Action: l.base.text}
+	f := Form{Action: l.base.text, Param: except}
 	if l.base.tmpl != nil {
 		f.Action, _ = l.base.expand(nil) // was checked by ParseBase
 	}

@@ -83,7 +83,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 	var done uint64 // by change, of which there are a few
 	for i := range a.parts {
 		part := &a.parts[i]
-		if part.role == roleDropped || part.role == roleService && base.outside {
+		if part.role == roleDropped || part.role == roleAside && base.outside {
 			continue
 		}
 		if len(changes) > 0 {
@@ -96,12 +96,12 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 			}
 		}
 		switch {
-		case part.role == roleSize && a.changed(a.ruled().SizeParam()):
+		case part.role == roleSize && a.changed(a.ruled().sizeParam()):
 			each(part, "", "", []string{a.sizeText()})
-		case part.role == roleSort && a.changed(a.ruled().SortParam()):
+		case part.role == roleSort && a.changed(a.ruled().sortParam()):
 			each(part, "", "", some(sortText(a.sort)))
 		case part.role == roleDirection && a.changed(a.ruled().Params.Direction):
-		case part.role == roleFields && a.changed(a.ruled().FieldsParam()):
+		case part.role == roleFields && a.changed(a.ruled().fieldsParam()):
 			each(part, "", "", some(strings.Join(a.fields, ",")))
 		default:
 			each(part, "", part.Raw(), nil)
@@ -159,7 +159,7 @@ func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 		}
 	})
 	if !wrotePage && withPage {
-		dst = append(query.AppendValue(append(dst, sep), p.ask.ruled().PageParam()), '=')
+		dst = append(query.AppendValue(append(dst, sep), p.ask.ruled().pageParam()), '=')
 		cut = len(dst)
 	}
 	if len(dst) == start && base.text == "" {
@@ -207,7 +207,7 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 			add(part, name, list)
 		}
 	})
-	if param := p.ask.ruled().PageParam(); position != "" {
+	if param := p.ask.ruled().pageParam(); position != "" {
 		if base.knows(param) {
 			values[param] = []string{position}
 		} else {
@@ -307,7 +307,7 @@ func (l Links) Steps() Steps {
 	}
 	ends := orElse(p.ask.ruled().Ladder.Ends, true)
 	s := Steps{Self: w.pageAt(&l, here)}
-	if !p.IsFirst() {
+	if p.offset > 0 {
 		s.Prev = w.pageAt(&l, p.previous())
 		if ends {
 			s.First = w.pageAt(&l, p.position(1))
@@ -320,6 +320,14 @@ func (l Links) Steps() Steps {
 		s.Last = w.pageAt(&l, p.position(p.pageCount()))
 	}
 	return s
+}
+
+// DrawsEnds tells whether steps to the first and the last page are drawn beside the
+// ladder: as the rules' Ladder.Ends says or, where it says nothing, where the ladder has
+// no tips.
+func (l Links) DrawsEnds() bool {
+	ladder := &l.of().ask.ruled().Ladder
+	return orElse(ladder.Ends, ladder.tips() == 0)
 }
 
 // step is how far the next page's position is from this one's.
@@ -367,7 +375,7 @@ func (l Links) Sizes() []SizeLink {
 	for _, size := range r.offeredSizes() {
 		links = append(links, SizeLink{
 			Size:    size,
-			Href:    p.link(l.base, []change{{r.SizeParam(), []string{strconv.Itoa(size)}}}, p.positionText(p.reanchored(size))),
+			Href:    p.link(l.base, []change{{r.sizeParam(), []string{strconv.Itoa(size)}}}, p.positionText(p.reanchored(size))),
 			Current: size == p.Size() && !p.ask.all,
 		})
 	}
@@ -375,7 +383,7 @@ func (l Links) Sizes() []SizeLink {
 		links = append(links, SizeLink{
 			Size:    r.Size.All,
 			All:     true,
-			Href:    p.link(l.base, []change{{r.SizeParam(), []string{allSize}}}, p.positionText(p.position(1))),
+			Href:    p.link(l.base, []change{{r.sizeParam(), []string{allSize}}}, p.positionText(p.position(1))),
 			Current: p.ask.all,
 		})
 	}
@@ -428,11 +436,11 @@ func (l Links) Sorts() []SortLink {
 // Sort is the link to page 1 in another sort.
 func (l Links) Sort(by []SortBy) string {
 	r := l.of().ask.ruled()
-	changes := []change{{r.SortParam(), some(sortText(by))}}
+	changes := []change{{r.sortParam(), some(sortText(by))}}
 	if param := r.Params.Direction; param != "" {
 		changes = append(changes, change{param, nil})
 		if len(by) == 1 { // its own direction goes into the parameter made for it
-			changes = []change{{r.SortParam(), []string{by[0].Key}}, {param, []string{string(direction(by[0].Desc))}}}
+			changes = []change{{r.sortParam(), []string{by[0].Key}}, {param, []string{string(direction(by[0].Desc))}}}
 		}
 	}
 	return l.first(changes)

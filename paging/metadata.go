@@ -30,18 +30,18 @@ func (p *Page) Metadata() Metadata {
 	m := Metadata{
 		Page:     p.Number(),
 		Size:     p.Size(),
-		TotalIs:  p.total.is,
+		TotalIs:  p.total.Is(),
 		RowsHere: p.rows,
 		Offset:   p.offset,
 		Limit:    p.Size(),
-		Sort:     OrderText(p.ask.Order()),
+		Sort:     orderText(p.ask.Order()),
 		Search:   p.ask.search,
 		Filters:  append([]Condition{}, p.ask.Conditions()...),
-		IsFirst:  p.IsFirst(),
-		IsLast:   p.IsLast(),
-		Summary:  p.Summary(),
+		IsFirst:  p.offset == 0,
+		IsLast:   !p.hasNext(),
+		Summary:  p.summary(),
 	}
-	switch p.total.is {
+	switch p.total.Is() {
 	case TotalExact, TotalRemembered:
 		pages, items := p.pageCount(), p.total.n
 		m.TotalPages, m.TotalItems = &pages, &items
@@ -68,10 +68,10 @@ func (p *Page) atLeast() int64 {
 	return max(p.total.n, p.lastRow())
 }
 
-// Summary says in English which rows are on the page: "41–60 of 168",
+// summary says in English which rows are on the page: "41–60 of 168",
 // "41–60 of at least 10,000", "41–60", "none of 168"
 // past the last page, "no records".
-func (p *Page) Summary() string {
+func (p *Page) summary() string {
 	rows := "none"
 	switch {
 	case p.rows == 1:

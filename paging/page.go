@@ -27,12 +27,18 @@ type Page struct {
 // Settle holds the ask against the total. The error is nil or a *Refusal: a
 // page past the last one where the rules refuse that, or an offset beyond the
 // rules' MaxOffset where the total is not known.
-func (a Ask) Settle(total Total) (Page, error) {
+func (a *Ask) Settle(total Total) (Page, error) {
 	if a.rules == nil {
-		a, _ = new(Rules).Read("") // which refuse nothing
+		first, _ := new(Rules).Read("") // which refuse nothing
+		return first.settle(total)
 	}
+	return a.settle(total)
+}
+
+// settle holds a copy of the ask against the total.
+func (a Ask) settle(total Total) (Page, error) {
 	if a.all && total.Known() && total.n > int64(a.size) {
-		a.fault(a.ruled().SizeParam(), allSize, strconv.Itoa(a.size), code.SizeOverCap,
+		a.fault(a.ruled().sizeParam(), allSize, strconv.Itoa(a.size), code.SizeOverCap,
 			"all of this list is more than the "+strconv.Itoa(a.size)+" records that are given at once")
 		if len(a.faults) > 0 {
 			return Page{}, &Refusal{Faults: a.faults}
@@ -134,9 +140,9 @@ func (p *Page) mend(used int64, why code.Code, reason string) error {
 // posParam is the parameter that asked for this page.
 func (p *Page) posParam() string {
 	if p.ask.row > 0 {
-		return p.ask.ruled().RowParam()
+		return p.ask.ruled().rowParam()
 	}
-	return p.ask.ruled().PageParam()
+	return p.ask.ruled().pageParam()
 }
 
 // given is what the query held for it.
@@ -162,13 +168,15 @@ func (p *Page) position(number int64) int64 {
 // asked for and came of them have come. On a page that is closed already it
 // changes nothing. The error is nil or a *Refusal: nothing came for a page
 // after the first, and the rules refuse pages past the last.
-func (p Page) Seen(came int) (Page, error) {
-	if p.closed {
-		return p, nil
+func (p *Page) Seen(came int) (Page, error) {
+	if p.closed || p.ask.rules == nil {
+		return *p, nil
 	}
-	if p.ask.rules == nil {
-		return p, nil
-	}
+	return p.seen(came)
+}
+
+// seen closes a copy of the page.
+func (p Page) seen(came int) (Page, error) {
 	p.closed = true
 	p.rows = min(max(came, 0), p.ask.size)
 	p.more = came > p.ask.size
@@ -197,14 +205,11 @@ func (p *Page) Number() int64 { return max(p.number, 1) }
 // pageCount is how many pages are known to be there: one at least.
 func (p *Page) pageCount() int64 { return max(p.pages, 1) }
 
-// Size is how many records a full page holds.
+// Size is how many records a full page holds: as many as to take, the LIMIT of SQL.
 func (p *Page) Size() int { return p.ask.Size() }
 
-// Offset is how many records stand before the page.
+// Offset is how many records stand before the page, the OFFSET of SQL.
 func (p *Page) Offset() int64 { return p.offset }
-
-// Limit is how many records to take for the page.
-func (p *Page) Limit() int { return p.ask.Size() }
 
 // Fetch is how many records to ask the store for: none for a page known to be
 // empty, and one more than the page holds where the total is not known, so that
@@ -225,17 +230,8 @@ func (p *Page) Rows() int { return p.rows }
 // Total is the total that the page was settled on; after Seen, perhaps an exact one.
 func (p *Page) Total() Total { return p.total }
 
-// TotalPages is how many pages there are; ok is false where that is not known.
-func (p *Page) TotalPages() (n int64, ok bool) { return p.pageCount(), p.total.Known() }
-
 // PastLast tells whether the page lies past the last one and was left there.
 func (p *Page) PastLast() bool { return p.past }
-
-// IsFirst tells whether no page comes before this one.
-func (p *Page) IsFirst() bool { return p.offset == 0 }
-
-// IsLast tells whether no page is known to follow this one.
-func (p *Page) IsLast() bool { return !p.hasNext() }
 
 func (p *Page) hasNext() bool {
 	switch {
@@ -249,8 +245,11 @@ func (p *Page) hasNext() bool {
 	return p.number < p.pages // until Seen
 }
 
-// Ask is the ask that the page was settled from, with what settling adjusted.
-func (p *Page) Ask() *Ask { return &p.ask }
+// Ask is a copy of the ask that the page was settled from, with what settling adjusted.
+func (p *Page) Ask() *Ask {
+	ask := p.ask
+	return &ask
+}
 
 // Adjusted lists what was changed between the query and this page; it is never
 // nil, so that it is written as an empty list.

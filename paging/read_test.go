@@ -18,7 +18,8 @@ import (
 // harbour are rules like those of a real list.
 func harbour() *Rules {
 	return &Rules{
-		Key: []string{"id"},
+		Aside: "pl.",
+		Key:   []string{"id"},
 		Sorts: []SortKey{
 			{Key: "vessel"}, {Key: "tonnage", First: Descending},
 			{Key: "call", Fields: []string{"berth", "arrived_at"}}, {Key: "cargo"}, {Key: "id"},
@@ -212,7 +213,7 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 	assert.Equal(t, 21, page.Fetch(), "one record more than the page")
 	more, err := page.Seen(21)
 	require.NoError(t, err)
-	assert.Equal(t, "41–60", more.Summary())
+	assert.Equal(t, "41–60", more.Metadata().Summary)
 	assert.Nil(t, more.Metadata().TotalPages)
 	links := more.On(Base{})
 	assert.Equal(t, "?page=4", links.Steps().Next)
@@ -222,7 +223,7 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 
 	last, err := page.Seen(7)
 	require.NoError(t, err)
-	assert.Equal(t, "41–47 of 47", last.Summary(), "the end was seen, so the total is exact")
+	assert.Equal(t, "41–47 of 47", last.Metadata().Summary, "the end was seen, so the total is exact")
 	links = last.On(Base{})
 	assert.Empty(t, links.Steps().Next)
 
@@ -235,12 +236,12 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 	page = settle(t, &Rules{}, "page=3", AtLeast(10_001))
 	page, err = page.Seen(21)
 	require.NoError(t, err)
-	assert.Equal(t, "41–60 of at least 10,001", page.Summary())
+	assert.Equal(t, "41–60 of at least 10,001", page.Metadata().Summary)
 
 	page = settle(t, &Rules{}, "page=999", AtLeast(10_001))
 	page, err = page.Seen(0)
 	require.NoError(t, err)
-	assert.Equal(t, "none of at least 10,001", page.Summary())
+	assert.Equal(t, "none of at least 10,001", page.Metadata().Summary)
 	assert.EqualValues(t, 10_001, page.Metadata().TotalAtLeast)
 
 	ask, err := (&Rules{MaxOffset: 1000}).Read("page=99999999999999999999")

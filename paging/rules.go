@@ -1,7 +1,10 @@
 package paging
 
 import (
+	"cmp"
+	"maps"
 	"slices"
+	"strings"
 
 	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
@@ -9,16 +12,16 @@ import (
 
 // Defaults of the rules, in force where an entry is left out.
 const (
-	DefaultSize        = 20        // records per page
-	DefaultCap         = 100       // most records per page
-	DefaultReach       = 2         // pages on each side of the current one
-	DefaultTips        = 1         // pages at each end of the ladder
-	DefaultMaxSortKeys = 3         // sort keys in one query
-	DefaultMaxOffset   = 1_000_000 // records skipped where the total is not known
-	DefaultCountTo     = 10_000    // records counted for a total of "at least"
+	defaultSize        = 20        // records per page
+	defaultCap         = 100       // most records per page
+	defaultReach       = 2         // pages on each side of the current one
+	defaultTips        = 1         // pages at each end of the ladder
+	defaultMaxSortKeys = 3         // sort keys in one query
+	defaultMaxOffset   = 1_000_000 // records skipped where the total is not known
+	defaultCountTo     = 10_000    // records counted for a total of "at least"
 
-	MaxReach = 50 // bound of Ladder.Reach
-	MaxTips  = 10 // bound of Ladder.Tips
+	maxReach = 50
+	maxTips  = 10
 )
 
 // defaultOffered are the page sizes that callers are offered to choose from.
@@ -84,16 +87,13 @@ type Rules struct {
 	Count CountHow `json:"count,omitempty"`
 	// CountTo is how far "at_least" counts. Left out: 10,000.
 	CountTo int64 `json:"count_to,omitempty" jsonschema:"minimum=0"`
-	// Indexes lists fields that whoever keeps the records is to index beside those
-	// of sorts and filters: [["berth", "arrived_at"]].
-	Indexes [][]string `json:"indexes,omitempty"`
 	// Ladder shapes the row of page links.
 	Ladder LadderRules `json:"ladder,omitzero"`
-	// Markup says how ladders are drawn.
-	Markup MarkupRules `json:"markup,omitzero"`
-	// Language is the BCP 47 tag of the language that pages are described in.
-	// Left out: "en".
-	Language string `json:"language,omitempty"`
+	// Aside begins the names of parameters that are not the list's, but speak to whoever
+	// serves it: "pl.". They ride along unremarked, but are left off links on a base
+	// that is Outside; no filter is asked for by such a name. Rules files do not hold it.
+	// Left out: there are none.
+	Aside string `json:"-"`
 }
 
 // Params are the parameters' names; an empty one has its default, named beside it.
@@ -210,19 +210,6 @@ const (
 	CountNone    CountHow = "none"
 )
 
-// Counted is how far to count for a total: -1 to the end, 0 not at all.
-func (r *Rules) Counted() int64 {
-	switch {
-	case r.Count == CountNone:
-		return 0
-	case r.Count != CountAtLeast:
-		return -1
-	case r.CountTo < 1:
-		return DefaultCountTo
-	}
-	return r.CountTo
-}
-
 // LadderRules shape the row of page links.
 type LadderRules struct {
 	// Reach is how many pages are shown on each side of the current one, 0 to 50.
@@ -262,24 +249,39 @@ const (
 	KeepListed   KeepWhat = "listed"   // those, and KeepRules.Names
 )
 
-// MarkupRules say how a ladder is drawn as HTML.
-type MarkupRules struct {
-	// Style is the way. Left out: plain.
-	Style MarkupStyle `json:"style,omitempty"`
-	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
-	// link, current, gap, dead.
-	Classes map[string]string `json:"classes,omitempty"`
+// Resolved is a copy of the rules in which nothing is left out: every default, name and
+// list of operators that is in force is written out.
+func (r *Rules) Resolved() Rules {
+	all := *r
+	all.Addressing = cmp.Or(r.Addressing, ByPage)
+	all.Params = r.inForce()
+	all.Size.Default, all.Size.Cap, all.Size.Offered = r.defaultSize(), r.sizeCap(), slices.Clone(r.offeredSizes())
+	all.Key, all.Search, all.Show = slices.Clone(r.Key), slices.Clone(r.Search), slices.Clone(r.Show)
+	all.Sorts = slices.Clone(r.Sorts)
+	for i := range all.Sorts {
+		k := &all.Sorts[i]
+		k.Fields, k.First = slices.Clone(k.fields()), cmp.Or(k.First, Ascending)
+	}
+	all.MaxSortKeys = r.maxSortKeys()
+	all.Filters = slices.Clone(r.Filters)
+	for i := range all.Filters {
+		f := &all.Filters[i]
+		f.Type, f.Operators, f.Param = f.valueType(), slices.Clone(f.operators()), r.filterParam(f)
+	}
+	all.PastLast, all.OnFault, all.Faults = r.pastLast(), cmp.Or(r.OnFault, Mend), maps.Clone(r.Faults)
+	all.Unknown, all.RideAlong = cmp.Or(r.Unknown, UnknownRides), slices.Clone(r.RideAlong)
+	all.Keep = KeepRules{cmp.Or(r.Keep.What, KeepAll), slices.Clone(r.Keep.Names)}
+	all.Origins = slices.Clone(r.Origins)
+	all.MaxOffset = r.maxOffset()
+	all.Count = cmp.Or(r.Count, CountExact)
+	if r.CountTo < 1 {
+		all.CountTo = defaultCountTo
+	}
+	l := &r.Ladder
+	all.Ladder.Reach, all.Ladder.Tips = new(int(l.reach())), new(int(l.tips()))
+	all.Ladder.Steady = new(l.steady())
+	return all
 }
-
-// MarkupStyle is a way to draw a ladder as HTML.
-type MarkupStyle string
-
-// Styles of markup; the empty one is plain.
-const (
-	StylePlain     MarkupStyle = "plain"     // no classes
-	StyleBootstrap MarkupStyle = "bootstrap" // the classes of the Bootstrap 5 stylesheet
-	StyleClassed   MarkupStyle = "classed"   // the classes that the rules give
-)
 
 func orElse[T any](p *T, other T) T {
 	if p == nil {
@@ -288,104 +290,96 @@ func orElse[T any](p *T, other T) T {
 	return *p
 }
 
-func nonEmpty(s, other string) string {
-	if s == "" {
-		return other
-	}
-	return s
-}
-
 func (r *Rules) byOffset() bool { return r.Addressing == ByOffset }
 
-// PageParam is the name of the parameter that says which page: "page" or
+// pageParam is the name of the parameter that says which page: "page" or
 // "offset" unless renamed.
-func (r *Rules) PageParam() string {
+func (r *Rules) pageParam() string {
 	if r.byOffset() {
-		return nonEmpty(r.Params.Offset, "offset")
+		return cmp.Or(r.Params.Offset, "offset")
 	}
-	return nonEmpty(r.Params.Page, "page")
+	return cmp.Or(r.Params.Page, "page")
 }
 
-// SizeParam is the name of the parameter that says how many records: "size" or
+// sizeParam is the name of the parameter that says how many records: "size" or
 // "limit" unless renamed.
-func (r *Rules) SizeParam() string {
+func (r *Rules) sizeParam() string {
 	if r.byOffset() {
-		return nonEmpty(r.Params.Limit, "limit")
+		return cmp.Or(r.Params.Limit, "limit")
 	}
-	return nonEmpty(r.Params.Size, "size")
+	return cmp.Or(r.Params.Size, "size")
 }
 
-// SortParam is the name of the sort parameter.
-func (r *Rules) SortParam() string { return nonEmpty(r.Params.Sort, "sort") }
+func (r *Rules) sortParam() string   { return cmp.Or(r.Params.Sort, "sort") }
+func (r *Rules) rowParam() string    { return cmp.Or(r.Params.Row, "row") }
+func (r *Rules) searchParam() string { return cmp.Or(r.Params.Search, "q") }
+func (r *Rules) fieldsParam() string { return cmp.Or(r.Params.Fields, "fields") }
 
-// RowParam is the name of the parameter that asks for the page of a row.
-func (r *Rules) RowParam() string { return nonEmpty(r.Params.Row, "row") }
-
-// SearchParam is the name of the search parameter.
-func (r *Rules) SearchParam() string { return nonEmpty(r.Params.Search, "q") }
-
-// FieldsParam is the name of the parameter that asks for fewer fields.
-func (r *Rules) FieldsParam() string { return nonEmpty(r.Params.Fields, "fields") }
-
-// params are the names of the parameters in force, beside the filters'.
-func (r *Rules) params() []string {
-	names := append(make([]string, 0, 7), r.PageParam(), r.SizeParam(), r.SortParam(), r.RowParam())
+// inForce are the names of the parameters that are read.
+func (r *Rules) inForce() Params {
+	p := Params{Row: r.rowParam(), Sort: r.sortParam(), Direction: r.Params.Direction}
+	if r.byOffset() {
+		p.Offset, p.Limit = r.pageParam(), r.sizeParam()
+	} else {
+		p.Page, p.Size = r.pageParam(), r.sizeParam()
+	}
 	if len(r.Search) > 0 {
-		names = append(names, r.SearchParam())
+		p.Search = r.searchParam()
 	}
 	if len(r.Show) > 0 {
-		names = append(names, r.FieldsParam())
+		p.Fields = r.fieldsParam()
 	}
-	if r.Params.Direction != "" {
-		names = append(names, r.Params.Direction)
-	}
-	return names
+	return p
 }
 
-// SizeCap is the largest size that is served, beside "all".
-func (r *Rules) SizeCap() int {
+// paramNames are the names of the parameters in force, beside the filters'.
+func (r *Rules) paramNames() []string {
+	p := r.inForce()
+	all := []string{p.Page, p.Offset, p.Size, p.Limit, p.Sort, p.Row, p.Search, p.Fields, p.Direction}
+	return slices.DeleteFunc(all, func(name string) bool { return name == "" })
+}
+
+// sizeCap is the largest size that is served, beside "all".
+func (r *Rules) sizeCap() int {
 	if r.Size.Cap < 1 {
-		return DefaultCap
+		return defaultCap
 	}
 	return r.Size.Cap
 }
 
-// DefaultSize is the size of a page where none is asked for.
-func (r *Rules) DefaultSize() int {
+// defaultSize is the size of a page where none is asked for.
+func (r *Rules) defaultSize() int {
 	if r.Size.Default < 1 {
-		return min(DefaultSize, r.SizeCap())
+		return min(defaultSize, r.sizeCap())
 	}
-	return min(r.Size.Default, r.SizeCap())
+	return min(r.Size.Default, r.sizeCap())
 }
-
-// OfferedSizes are the page sizes to choose from, as the rules list them.
-func (r *Rules) OfferedSizes() []int { return slices.Clone(r.offeredSizes()) }
 
 func (r *Rules) offeredSizes() []int {
 	if len(r.Size.Offered) > 0 {
 		return r.Size.Offered
 	}
 	n := 0
-	for n < len(defaultOffered) && defaultOffered[n] <= r.SizeCap() {
+	for n < len(defaultOffered) && defaultOffered[n] <= r.sizeCap() {
 		n++
 	}
 	if n == 0 {
-		return []int{r.DefaultSize()}
+		return []int{r.defaultSize()}
 	}
 	return defaultOffered[:n:n]
 }
 
-// SortKeysMost is how many sort keys one query may have.
-func (r *Rules) SortKeysMost() int {
+// maxSortKeys is how many sort keys one query may have.
+func (r *Rules) maxSortKeys() int {
 	if r.MaxSortKeys < 1 {
-		return DefaultMaxSortKeys
+		return defaultMaxSortKeys
 	}
 	return r.MaxSortKeys
 }
 
 func (r *Rules) maxOffset() int64 {
 	if r.MaxOffset < 1 {
-		return DefaultMaxOffset
+		return defaultMaxOffset
 	}
 	return min(r.MaxOffset, value.MaxInteger)
 }
@@ -404,17 +398,22 @@ func (r *Rules) pastLast() PastLast {
 	return PastLastGivesLast
 }
 
-func (r *Rules) refuses(c code.Code) bool {
+// Refuses tells whether a fault is refused. Unless the rules mend it by name, a filter
+// is: one that is dropped in silence shows the wrong records.
+func (r *Rules) Refuses(c code.Code) bool {
 	if a := r.Faults[c]; a != "" {
 		return a == Refuse
 	}
-	return r.OnFault == Refuse || refusedByDefault(c)
+	return r.OnFault == Refuse || c == code.FilterBadValue || c == code.FilterUnknownOperator
 }
 
+// aside tells whether a parameter speaks to whoever serves the list.
+func (r *Rules) aside(name string) bool { return r.Aside != "" && strings.HasPrefix(name, r.Aside) }
+
 func (l *LadderRules) reach() int64 {
-	return int64(min(max(orElse(l.Reach, DefaultReach), 0), MaxReach))
+	return int64(min(max(orElse(l.Reach, defaultReach), 0), maxReach))
 }
-func (l *LadderRules) tips() int64  { return int64(min(max(orElse(l.Tips, DefaultTips), 0), MaxTips)) }
+func (l *LadderRules) tips() int64  { return int64(min(max(orElse(l.Tips, defaultTips), 0), maxTips)) }
 func (l *LadderRules) steady() bool { return orElse(l.Steady, true) }
 
 // sortKey finds an offered sort key.

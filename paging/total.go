@@ -1,9 +1,7 @@
 package paging
 
 import (
-	"fmt"
-	"slices"
-	"strconv"
+	"cmp"
 	"time"
 )
 
@@ -11,33 +9,20 @@ import (
 // value is an exact total of none.
 type Total struct {
 	n   int64
-	is  TotalKind
+	is  TotalKind // "": exact
 	age time.Duration
 }
 
 // TotalKind tells how well a total is known.
-type TotalKind uint8
+type TotalKind string
 
 // The kinds of total.
 const (
-	TotalExact      TotalKind = iota // counted
-	TotalAtLeast                     // there are this many, perhaps more
-	TotalNone                        // not known
-	TotalRemembered                  // was exact a stated time ago
+	TotalExact      TotalKind = "exact"      // counted
+	TotalAtLeast    TotalKind = "at_least"   // there are this many, perhaps more
+	TotalNone       TotalKind = "none"       // not known
+	TotalRemembered TotalKind = "remembered" // was exact a stated time ago
 )
-
-var totalKinds = [...]string{"exact", "at_least", "none", "remembered"}
-
-// String is the kind as it stands on the wire; of one that there is not, its number.
-func (k TotalKind) String() string {
-	if int(k) >= len(totalKinds) {
-		return strconv.Itoa(int(k))
-	}
-	return totalKinds[k]
-}
-
-// MarshalText writes the kind as it stands on the wire.
-func (k TotalKind) MarshalText() ([]byte, error) { return []byte(k.String()), nil }
 
 // Exact is a counted total. A negative count is taken as none.
 func Exact(n int64) Total { return Total{n: max(n, 0)} }
@@ -55,10 +40,10 @@ func Remembered(n int64, age time.Duration) Total {
 }
 
 // Is tells how well the total is known.
-func (t Total) Is() TotalKind { return t.is }
+func (t Total) Is() TotalKind { return cmp.Or(t.is, TotalExact) }
 
 // Known tells whether pages can be settled on the total: exact or remembered.
-func (t Total) Known() bool { return t.is == TotalExact || t.is == TotalRemembered }
+func (t Total) Known() bool { return t.Is() == TotalExact || t.is == TotalRemembered }
 
 // Records is how many records there are, or at least are; 0 where nothing is known.
 func (t Total) Records() int64 { return t.n }
@@ -72,13 +57,4 @@ func (t Total) pages(size int) int64 {
 		n++
 	}
 	return max(n, 1)
-}
-
-// UnmarshalText reads what MarshalText wrote.
-func (k *TotalKind) UnmarshalText(text []byte) error {
-	if at := slices.Index(totalKinds[:], string(text)); at >= 0 {
-		*k = TotalKind(at)
-		return nil
-	}
-	return fmt.Errorf("paging: %q is no kind of total", text)
 }

@@ -67,7 +67,7 @@ goes to the error output. Only a file that has to be sorted is held in memory.`,
 			return err
 		}
 		tellAdjusted(cmd.ErrOrStderr(), page.Adjusted())
-		fmt.Fprintln(cmd.ErrOrStderr(), page.Summary())
+		fmt.Fprintln(cmd.ErrOrStderr(), page.Metadata().Summary)
 		return nil
 	}
 	return cmd

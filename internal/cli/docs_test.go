@@ -1,7 +1,6 @@
 package cli_test
 
 import (
-	"flag"
 	"fmt"
 	"os"
 	"strings"
@@ -13,9 +12,8 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/cli"
+	"pageladder.example/internal/doctest"
 )
-
-var update = flag.Bool("update", false, "write docs/cli.md")
 
 const cliHead = `# The command line
 
@@ -78,13 +76,7 @@ func TestDocsTellEveryCommand(t *testing.T) {
 		}
 	}
 	walk(cli.Root())
-	const path = "../../docs/cli.md"
-	if *update {
-		require.NoError(t, os.WriteFile(path, []byte(b.String()), 0o644))
-	}
-	written, err := os.ReadFile(path)
-	require.NoError(t, err)
-	assert.Equal(t, b.String(), string(written), "go test ./internal/cli -update")
+	doctest.Check(t, "../../docs/cli.md", b.String())
 }
 
 func TestExampleConfigurationNamesEveryFlag(t *testing.T) {

@@ -42,7 +42,8 @@ func (q *questionFlags) add(cmd *cobra.Command) {
 		return words
 	}))
 	cmd.RegisterFlagCompletionFunc("filter", q.complete(func(set *client.Set) (words []string) {
-		for _, param := range filterParams(set.Rules) {
+		rules := set.Rules.Resolved()
+		for _, param := range filterParams(&rules) {
 			words = append(words, param+"=")
 		}
 		return words
@@ -90,10 +91,11 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 	if err != nil {
 		return "", err
 	}
-	r := set.Rules
+	rules := set.Rules.Resolved()
+	names := &rules.Params
 	var pairs []query.Pair
-	for _, p := range []struct{ flag, name, value string }{{"page", r.PageParam(), q.page}, {"size", r.SizeParam(), q.size}, {"row", r.RowParam(), q.row},
-		{"sort", r.SortParam(), q.sort}, {"search", r.SearchParam(), q.search}, {"fields", r.FieldsParam(), q.fields}} {
+	for _, p := range []struct{ flag, name, value string }{{"page", names.Page + names.Offset, q.page}, {"size", names.Size + names.Limit, q.size}, {"row", names.Row, q.row},
+		{"sort", names.Sort, q.sort}, {"search", names.Search, q.search}, {"fields", names.Fields, q.fields}} {
 		if cmd.Flags().Changed(p.flag) {
 			pairs = append(pairs, query.Pair{Name: p.name, Value: p.value})
 		}
@@ -103,7 +105,7 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		if !ok {
 			return "", usageError{fmt.Errorf("--filter %q is not of the form FIELD=VALUE or FIELD.OPERATOR=VALUE", f)}
 		}
-		if known := filterParams(r); !slices.Contains(known, name) {
+		if known := filterParams(&rules); !slices.Contains(known, name) {
 			// Left to the service it would have no effect, and all records would come.
 			hint := "it has no filters"
 			if near := nearest.Name(name, known); near != "" {
@@ -118,12 +120,12 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 	return query.Encode(pairs...), nil
 }
 
-// filterParams are the parameters that filter a set.
+// filterParams are the parameters that filter a set, by its resolved rules.
 func filterParams(r *paging.Rules) (params []string) {
 	for i := range r.Filters {
 		f := &r.Filters[i]
-		for _, op := range r.Offered(f) {
-			params = append(params, r.OperatorParam(f, op))
+		for _, op := range f.Operators {
+			params = append(params, f.ParamFor(op))
 		}
 	}
 	return params
@@ -253,6 +255,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 	if err != nil {
 		return err
 	}
+	names := about.Rules.Resolved().Params
 	for {
 		fmt.Fprintf(cmd.ErrOrStderr(), "%s > ", help)
 		if !in.Scan() {
@@ -275,13 +278,13 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		case "l":
 			href = page.Links.Last
 		case "size":
-			asked = with(queryOf(page), about.Rules.SizeParam(), value)
+			asked = with(queryOf(page), names.Size+names.Limit, value)
 			if page.Paging.FirstRow != nil {
-				asked = with(asked, about.Rules.RowParam(), strconv.FormatInt(*page.Paging.FirstRow, 10))
+				asked = with(asked, names.Row, strconv.FormatInt(*page.Paging.FirstRow, 10))
 			}
-			href = "?" + query.With(asked, about.Rules.PageParam())
+			href = "?" + query.With(asked, names.Page+names.Offset)
 		case "sort":
-			href = "?" + query.With(with(queryOf(page), about.Rules.SortParam(), value), about.Rules.PageParam())
+			href = "?" + query.With(with(queryOf(page), names.Sort, value), names.Page+names.Offset)
 		default:
 			n, err := strconv.ParseInt(word, 10, 64)
 			if err != nil {
@@ -291,7 +294,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 			if about.Rules.Addressing == paging.ByOffset {
 				n = (n - 1) * int64(page.Paging.Limit)
 			}
-			href = "?" + with(queryOf(page), about.Rules.PageParam(), strconv.FormatInt(n, 10))
+			href = "?" + with(queryOf(page), names.Page+names.Offset, strconv.FormatInt(n, 10))
 		}
 		if href == "" {
 			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")

@@ -12,11 +12,15 @@ import (
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/query"
+	"pageladder.example/paging/rulesfile"
 )
 
 // listFlags say what a list is, where no service is asked.
 type listFlags struct {
 	rules, base, style, language, form string
+
+	classes map[string]string // that the rules give for a "classed" ladder
 }
 
 func (l *listFlags) add(cmd *cobra.Command) {
@@ -32,17 +36,18 @@ func (l *listFlags) add(cmd *cobra.Command) {
 	f.MarkHidden("as")
 }
 
-func (l *listFlags) read(in io.Reader) (*paging.Rules, paging.Base, error) {
-	rules := &paging.Rules{}
+func (l *listFlags) read(in io.Reader) (*rulesfile.Rules, paging.Base, error) {
+	rules := rulesfile.Of(paging.Rules{})
 	if l.rules != "" {
 		text, err := readRulesFile(l.rules, in)
 		if err != nil {
 			return nil, paging.Base{}, err
 		}
-		if rules, err = paging.ParseRules(text); err != nil {
+		if rules, err = rulesfile.Parse(text); err != nil {
 			return nil, paging.Base{}, usageError{rulesMistakes(err)}
 		}
 	}
+	l.classes = rules.Markup.Classes
 	text := l.base
 	if text == "" {
 		text = rules.Base
@@ -58,7 +63,7 @@ func (l *listFlags) read(in io.Reader) (*paging.Rules, paging.Base, error) {
 }
 
 // settle settles a query; a refusal is an error that names every fault.
-func settle(rules *paging.Rules, query string, total paging.Total) (paging.Page, error) {
+func settle(rules *rulesfile.Rules, query string, total paging.Total) (paging.Page, error) {
 	ask, err := rules.Read(strings.TrimPrefix(query, "?"))
 	if err == nil {
 		var page paging.Page
@@ -111,7 +116,7 @@ func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) er
 		t.add(m.Page, m.Size, m.Offset, m.Limit, m.TotalPages, m.TotalItems, m.FirstRow, m.LastRow, m.Sort, m.Summary)
 		return t.write(out, l.form, nil)
 	case "html":
-		style := markup.StyleOf(paging.MarkupRules{Style: paging.MarkupStyle(l.style), Classes: page.Ask().Rules().Markup.Classes})
+		style := markup.StyleOf(l.style, l.classes)
 		_, err := out.Write(style.AppendLadder(nil, &view))
 		return err
 	case "link":
@@ -183,11 +188,12 @@ func newLadder() *cobra.Command {
   pageladder ladder --pages 40 -o html --markup bootstrap`,
 		Args: exactly(),
 	}
+	defaults := (&paging.Rules{}).Resolved().Ladder
 	f := cmd.Flags()
 	f.Int64Var(&pages, "pages", 40, "how many pages there are")
 	f.Int64Var(&current, "page", 1, "the current page")
-	f.IntVar(&reach, "reach", paging.DefaultReach, "pages on each side of the current one, 0 to 50")
-	f.IntVar(&tips, "tips", paging.DefaultTips, "pages at each end, 0 to 10")
+	f.IntVar(&reach, "reach", *defaults.Reach, "pages on each side of the current one, 0 to 50")
+	f.IntVar(&tips, "tips", *defaults.Tips, "pages at each end, 0 to 10")
 	f.BoolVar(&steady, "steady", true, "the same number of rungs wherever the current page is")
 	f.BoolVar(&gapLinks, "gap-links", false, "a gap links to the lower middle one of its pages")
 	l.add(cmd)
@@ -213,7 +219,8 @@ func newLadder() *cobra.Command {
 			return usageError{fmt.Errorf("--pages %d; right would be 1 or more", pages)}
 		}
 		rules.Size.Default = 1
-		page, err := settle(rules, rules.PageParam()+"="+strconv.FormatInt(current, 10), paging.Exact(pages))
+		names := rules.Resolved().Params
+		page, err := settle(rules, query.Encode(query.Pair{Name: names.Page + names.Offset, Value: strconv.FormatInt(current, 10)}), paging.Exact(pages))
 		if err != nil {
 			return err
 		}

@@ -14,7 +14,7 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 func newRules() *cobra.Command {
@@ -85,7 +85,7 @@ func newRulesCheck() *cobra.Command {
 			if err != nil {
 				return err
 			}
-			if _, err := paging.ParseRules(text); err != nil {
+			if _, err := rulesfile.Parse(text); err != nil {
 				return rulesMistakes(err)
 			}
 			return outcome(cmd, "The rules have no mistakes.", "file", args[0], "mistakes", 0)
@@ -95,7 +95,7 @@ func newRulesCheck() *cobra.Command {
 
 // rulesMistakes tells what is wrong with rules, a line each.
 func rulesMistakes(err error) error {
-	var all paging.RuleErrors
+	var all rulesfile.Errors
 	var refused *client.Problem
 	var lines []string
 	switch {
@@ -123,7 +123,7 @@ func newRulesApply() *cobra.Command {
 		if err != nil {
 			return err
 		}
-		if _, err := paging.ParseRules(text); err != nil { // told as "check" tells it
+		if _, err := rulesfile.Parse(text); err != nil { // told as "check" tells it
 			return rulesMistakes(err)
 		}
 		_, tag, err := c.Rules(cmd.Context(), args[0])
@@ -181,7 +181,7 @@ overwritten.`,
 		}
 		asJSON, err := readRulesFile(file.Name(), nil)
 		if err == nil {
-			_, err = paging.ParseRules(asJSON)
+			_, err = rulesfile.Parse(asJSON)
 		}
 		if err == nil {
 			err = c.ReplaceRules(cmd.Context(), args[0], json.RawMessage(asJSON), tag)

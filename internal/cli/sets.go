@@ -45,9 +45,10 @@ func keyParts(cmd *cobra.Command, connect func() (*client.Client, error), args [
 	if err != nil || len(args) > len(set.Rules.Key) {
 		return nil
 	}
-	asked := []query.Pair{{Name: set.Rules.SizeParam(), Value: strconv.Itoa(set.Rules.SizeCap())}}
+	rules := set.Rules.Resolved()
+	asked := []query.Pair{{Name: rules.Params.Size + rules.Params.Limit, Value: strconv.Itoa(rules.Size.Cap)}}
 	if key := set.Rules.Key[0]; slices.ContainsFunc(set.Rules.Sorts, func(k paging.SortKey) bool { return k.Key == key && len(k.Fields) == 0 }) {
-		asked = append(asked, query.Pair{Name: set.Rules.SortParam(), Value: key})
+		asked = append(asked, query.Pair{Name: rules.Params.Sort, Value: key})
 	}
 	page, err := c.Page(cmd.Context(), args[0], query.Encode(asked...))
 	if err != nil {
@@ -126,6 +127,7 @@ func newSetsShow() *cobra.Command {
 			}
 			return ""
 		}
+		rules := set.Rules.Resolved()
 		for _, f := range set.Fields {
 			sort, filter := "", ""
 			for _, k := range set.Rules.Sorts {
@@ -133,12 +135,12 @@ func newSetsShow() *cobra.Command {
 					sort = k.Key
 				}
 			}
-			for i := range set.Rules.Filters {
-				r := &set.Rules.Filters[i]
+			for i := range rules.Filters {
+				r := &rules.Filters[i]
 				if r.Field == f.Name {
 					var names []string
-					for _, op := range set.Rules.Offered(r) {
-						names = append(names, set.Rules.OperatorParam(r, op))
+					for _, op := range r.Operators {
+						names = append(names, r.ParamFor(op))
 					}
 					filter = strings.Join(names, " ")
 				}

@@ -44,7 +44,8 @@ func (p *Page) HTML() ([]byte, error) { return render("list", p) }
 // Ask fills in the form from the query as it was typed, right or wrong: an input for
 // the search and for each filter, and all else so that it rides along.
 func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault) {
-	shown := []string{rules.PageParam(), rules.RowParam()}
+	all := rules.Resolved()
+	shown := []string{all.Params.Page + all.Params.Offset, all.Params.Row}
 	add := func(in Input, many bool) *Input { // many: several values are told together
 		values := query.Values(asked, in.Name)
 		if len(values) > 1 && many { // they ride along
@@ -63,10 +64,10 @@ func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault) {
 		return &in
 	}
 	if len(rules.Search) > 0 {
-		p.Search = add(Input{Name: rules.SearchParam()}, false)
+		p.Search = add(Input{Name: all.Params.Search}, false)
 	}
-	for i := range rules.Filters {
-		f := &rules.Filters[i]
+	for i := range all.Filters {
+		f := &all.Filters[i]
 		ops := []paging.Operator{paging.Equals}
 		switch f.Type {
 		case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal, value.Date, value.Time:
@@ -75,10 +76,10 @@ func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault) {
 			continue
 		}
 		for _, op := range ops {
-			if len(f.Operators) > 0 && !slices.Contains(f.Operators, op) {
+			if !slices.Contains(f.Operators, op) {
 				continue
 			}
-			in := Input{Name: rules.OperatorParam(f, op), Label: p.labelOf(f.Field)}
+			in := Input{Name: f.ParamFor(op), Label: p.labelOf(f.Field)}
 			if op != paging.Equals {
 				in.Label += " " + string(op)
 			}
@@ -93,7 +94,7 @@ func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault) {
 	for _, pair := range query.Pairs(asked) {
 		if !slices.Contains(shown, pair.Name) {
 			p.Kept = append(p.Kept, pair)
-			p.Asked = p.Asked || isFilter(rules, pair)
+			p.Asked = p.Asked || isFilter(&all, pair)
 		}
 	}
 	for _, f := range faults {
@@ -104,11 +105,11 @@ func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault) {
 }
 
 // isFilter tells whether a parameter that rides along on the form filters the list.
-func isFilter(rules *paging.Rules, pair query.Pair) bool {
-	for i := range rules.Filters {
-		f := &rules.Filters[i]
-		for _, op := range rules.Offered(f) {
-			if pair.Name == rules.OperatorParam(f, op) && pair.Value != "" {
+func isFilter(resolved *paging.Rules, pair query.Pair) bool {
+	for i := range resolved.Filters {
+		f := &resolved.Filters[i]
+		for _, op := range f.Operators {
+			if pair.Name == f.ParamFor(op) && pair.Value != "" {
 				return true
 			}
 		}

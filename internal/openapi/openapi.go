@@ -324,16 +324,17 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	if r.Query == Nothing {
 		return nil
 	}
-	rules := &paging.Rules{}
+	var rules paging.Rules
 	if set != nil {
-		rules = set.Rules
+		rules = set.Rules.Rules
 	}
+	rules = rules.Resolved()
 	var params []any
 	if r.Query == OfPage {
 		params = append(params,
-			query(rules.PageParam(), "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}),
-			query(rules.SizeParam(), "Records to a page.", object{"type": "integer", "minimum": 1, "maximum": rules.SizeCap()}),
-			query(rules.RowParam(), "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
+			query(rules.Params.Page+rules.Params.Offset, "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}),
+			query(rules.Params.Size+rules.Params.Limit, "Records to a page.", object{"type": "integer", "minimum": 1, "maximum": rules.Size.Cap}),
+			query(rules.Params.Row, "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
 	}
 	sorts := object{"type": "array", "items": text}
 	if set != nil {
@@ -344,27 +345,27 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		if keys != nil {
 			sorts["items"] = object{"type": "string", "enum": keys}
 		}
-		sorts["maxItems"] = rules.SortKeysMost()
+		sorts["maxItems"] = rules.MaxSortKeys
 	}
-	params = append(params, object{"name": rules.SortParam(), "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
+	params = append(params, object{"name": rules.Params.Sort, "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
 		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
 	}
 	if len(rules.Search) > 0 {
-		params = append(params, query(rules.SearchParam(), "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
+		params = append(params, query(rules.Params.Search, "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
 	}
 	if len(rules.Show) > 0 {
-		params = append(params, object{"name": rules.FieldsParam(), "in": "query", "style": "form", "explode": false,
+		params = append(params, object{"name": rules.Params.Fields, "in": "query", "style": "form", "explode": false,
 			"schema": object{"type": "array", "items": object{"type": "string", "enum": anys(rules.Show)}}, "description": "Fewer fields than are shown."})
 	}
 	for i := range rules.Filters {
 		f := &rules.Filters[i]
-		for _, op := range rules.Offered(f) {
+		for _, op := range f.Operators {
 			schema := valueSchema(f.Type)
 			if op == paging.None {
 				schema = object{"type": "boolean"}
 			}
-			params = append(params, query(rules.OperatorParam(f, op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
+			params = append(params, query(f.ParamFor(op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
 		}
 	}
 	return append(params, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))

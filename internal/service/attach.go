@@ -9,7 +9,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -46,7 +46,7 @@ func (s *Service) attach(c *gin.Context) {
 		a.Remember, err = rememberOf(body.Remember)
 	}
 	if err == nil && body.Rules != nil {
-		a.Rules, err = paging.ParseRules(body.Rules)
+		a.Rules, err = rulesfile.Parse(body.Rules)
 	}
 	var set *sets.Set
 	if err == nil {

@@ -1,20 +1,14 @@
 package service_test
 
 import (
-	"flag"
 	"fmt"
-	"os"
 	"strings"
 	"testing"
 
-	"github.com/stretchr/testify/assert"
-	"github.com/stretchr/testify/require"
-
+	"pageladder.example/internal/doctest"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/testkit"
 )
-
-var update = flag.Bool("update", false, "write docs/calls.md and docs/problems.md")
 
 func TestDocsTellEveryCallAndProblem(t *testing.T) {
 	_, s := testkit.ServeWith(t, testkit.Store(t), service.Options{})
@@ -28,12 +22,6 @@ func TestDocsTellEveryCallAndProblem(t *testing.T) {
 	for _, k := range service.Kinds() {
 		fmt.Fprintf(&problems, "| `%s` | %d | %s | %s |\n", k.Name, k.Status, k.Title, k.When)
 	}
-	for path, text := range map[string]string{"../../docs/calls.md": calls.String(), "../../docs/problems.md": problems.String()} {
-		if *update {
-			require.NoError(t, os.WriteFile(path, []byte(text), 0o644))
-		}
-		written, err := os.ReadFile(path)
-		require.NoError(t, err)
-		assert.Equal(t, text, string(written), "go test ./internal/service -update")
-	}
+	doctest.Check(t, "../../docs/calls.md", calls.String())
+	doctest.Check(t, "../../docs/problems.md", problems.String())
 }

@@ -24,7 +24,9 @@ import (
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -231,7 +233,7 @@ func TestEarlierVersionIsKept(t *testing.T) {
 		require.NoError(t, err)
 		set := &sets.Set{Name: name, Label: name, Fields: arrivals.Fields, Rules: arrivals.Rules, Fixed: fixed}
 		if rules != "" {
-			set.Rules, err = paging.ParseRules([]byte(rules))
+			set.Rules, err = rulesfile.Parse([]byte(rules))
 			require.NoError(t, err, name)
 		}
 		require.NoError(t, store.LoadCSV(t.Context(), set, csv))
@@ -283,17 +285,19 @@ func TestEarlierVersionIsKept(t *testing.T) {
 	all, err := store.List(t.Context())
 	require.NoError(t, err)
 	for _, set := range all {
-		r := set.Rules
+		r := set.Rules.Resolved()
+		names := &r.Params
+		pageParam, sizeParam := names.Page+names.Offset, names.Size+names.Limit
 		records := "/api/sets/" + set.Name + "/records?"
-		small := r.SizeParam() + "=3"
+		small := sizeParam + "=3"
 		ask(records+small, everybody...)
 		ask("/api/sets/"+set.Name, "reader", "bound")
 		position := "2"
 		if r.Addressing == paging.ByOffset {
 			position = "6"
 		}
-		for _, query := range []string{"", r.PageParam() + "=" + position, r.PageParam() + "=x", r.PageParam() + "=999", r.RowParam() + "=7", r.SizeParam() + "=9999", r.SizeParam() + "=all&x=1"} {
-			if !strings.Contains(query, r.SizeParam()) {
+		for _, query := range []string{"", pageParam + "=" + position, pageParam + "=x", pageParam + "=999", names.Row + "=7", sizeParam + "=9999", sizeParam + "=all&x=1"} {
+			if !strings.Contains(query, sizeParam) {
 				query += "&" + small
 			}
 			if !strings.Contains(query, "all") || r.Size.All > 0 {
@@ -301,12 +305,12 @@ func TestEarlierVersionIsKept(t *testing.T) {
 			}
 		}
 		for i := range r.Sorts {
-			ask(records+small+"&"+r.SortParam()+"=-"+r.Sorts[i].Key, "reader")
+			ask(records+small+"&"+names.Sort+"=-"+r.Sorts[i].Key, "reader")
 		}
 		for i := range r.Filters {
 			f := &r.Filters[i]
-			for _, op := range r.Offered(f) {
-				values := map[value.Type][]string{value.Text: {"N4", "salt", "Quiet+Heron"}, value.Boolean: {"true"}, value.Time: {"2026-03-01T05:50:00Z", "2026-03-04T00:00:00Z"}, value.Date: {"2026-03-04"}}[f.Type]
+			for _, op := range f.Operators {
+				values := map[value.Type][]string{value.Text: {"N4", "salt", "Quiet+Heron"}, value.Boolean: {"true"}, value.Time: {"2026-03-01T05:50:00Z", "2026-03-04T00:00:00Z"}, value.Date: {"2026-03-04"}}[set.Rules.Filters[i].Type]
 				if values == nil {
 					values = []string{"500"}
 				}
@@ -314,12 +318,12 @@ func TestEarlierVersionIsKept(t *testing.T) {
 					values = []string{"true", "false"}
 				}
 				for _, value := range values {
-					ask(records+small+"&"+r.OperatorParam(f, op)+"="+value, "reader")
+					ask(records+small+"&"+f.ParamFor(op)+"="+value, "reader")
 				}
 			}
 		}
 		if len(r.Search) > 0 {
-			ask(records+small+"&"+r.SearchParam()+"=heron", "reader")
+			ask(records+small+"&"+names.Search+"=heron", "reader")
 		}
 	}
 	for _, path := range []string{"/api/sets/arrivals/records/7", "/api/sets/arrivals/records/9", "/api/sets/arrivals/records/9/place?size=5", "/api/sets/fixed-max/records/300", "/api/sets/boats/records/9",
@@ -329,8 +333,8 @@ func TestEarlierVersionIsKept(t *testing.T) {
 	for _, query := range []string{"page=4&size=10&sort=-tonnage&berth=N4", "size=10&ref=%C3%96", "page=99"} {
 		page, err := store.Settle(t.Context(), sets.Request{Set: "arrivals", Query: query})
 		require.NoError(t, err)
-		token, err := page.Settled.WayBack("arrivals")
-		require.NoError(t, err)
+		self := page.Settled.On(paging.Base{}.Outside())
+		token := wayback.Write("arrivals", strings.TrimPrefix(self.Steps().Self, "?"))
 		ask("/api/sets/arrivals/back/"+token, "reader")
 	}
 	slices.SortStableFunc(known.Asked, func(a, b earlierAnswer) int { return strings.Compare(a.Get, b.Get) })

@@ -21,6 +21,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -251,7 +252,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		case name == "key":
 			in.Options.Key = strings.Split(text, ",")
 		case name == "rules":
-			rules, err := paging.ParseRules([]byte(text))
+			rules, err := rulesfile.Parse([]byte(text))
 			if err != nil {
 				return nil, nil, err
 			}

@@ -37,7 +37,7 @@ func (s *Service) readList(c *gin.Context) {
 			s.problem(c, nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
 			return
 		}
-		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: set.Rules.PageParam(), Value: pathParam(c, "number")})+"&"+asked, "&")
+		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: set.Rules.Resolved().Params.Page, Value: pathParam(c, "number")})+"&"+asked, "&")
 		base, err = s.pageBase(set)
 	}
 	var page *sets.Page
@@ -70,7 +70,7 @@ func (s *Service) readList(c *gin.Context) {
 	view.Elements = template.HTML(markup.AppendLinkElements(nil, a.About.Links))
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &a.View))
 	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &a.View))
-	view.Ask(rules, asked, nil)
+	view.Ask(&rules.Rules, asked, nil)
 	for _, adjusted := range a.About.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
@@ -109,7 +109,7 @@ func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }
 // filled in, each fault beside its field.
 func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refusal *paging.Refusal) {
 	view := s.listPageOf(c, set)
-	view.Ask(set.Rules, asked, refusal.Faults)
+	view.Ask(&set.Rules.Rules, asked, refusal.Faults)
 	view.Asked = true
 	status := http.StatusBadRequest
 	if refusal.PastLast() {
@@ -141,7 +141,7 @@ func (s *Service) goToPage(c *gin.Context) {
 // pageBase is the address of a set's list with the page's number in its path.
 func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
 	text := s.public + "/lists/" + url.PathEscape(set.Name)
-	if variable := set.Rules.PageParam(); templateName.MatchString(variable) && set.Rules.Addressing != paging.ByOffset {
+	if variable := set.Rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" by offset
 		text += "/page/{" + variable + "}"
 	}
 	if s.public == "" {

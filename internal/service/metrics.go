@@ -68,7 +68,7 @@ func (m *metrics) request(route, method string, status int, took time.Duration) 
 func (m *metrics) page(p *paging.Page) {
 	m.depth.Observe(float64(p.Offset()))
 	total := p.Total()
-	m.totals.WithLabelValues(total.Is().String()).Inc()
+	m.totals.WithLabelValues(string(total.Is())).Inc()
 	for _, a := range p.Adjusted() {
 		m.adjustments.WithLabelValues(string(a.Why)).Inc()
 	}

@@ -203,9 +203,9 @@ func (s *Service) answered(c *gin.Context, path string, page *sets.Page, sp *spe
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}
-		a.Style = markup.StyleOf(rules.Markup)
+		a.Style = markup.StyleOf(string(rules.Markup.Style), rules.Markup.Classes)
 		if sp.markup != "" {
-			a.Style = markup.StyleOf(paging.MarkupRules{Style: sp.markup, Classes: rules.Markup.Classes})
+			a.Style = markup.StyleOf(string(sp.markup), rules.Markup.Classes)
 			a.About.Markup = string(a.Style.AppendLadder(nil, &a.View))
 		}
 	}
@@ -270,11 +270,11 @@ func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, link
 	if meta.Offset != (meta.Page-1)*int64(meta.Size) { // an offset that is taken as it is
 		settle = fmt.Sprintf("offset %d, as it was asked for", meta.Offset)
 	}
-	switch pages, ok := p.TotalPages(); {
-	case ok && total.Records() == 0:
+	switch {
+	case meta.TotalPages != nil && total.Records() == 0:
 		settle += "; no records are one empty page"
-	case ok:
-		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, several(pages, "page"))
+	case meta.TotalPages != nil:
+		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, several(*meta.TotalPages, "page"))
 	}
 	if meta.FirstRow != nil {
 		settle += fmt.Sprintf("; rows %d–%d", *meta.FirstRow, *meta.LastRow)

@@ -27,19 +27,16 @@ type OperatorParams struct {
 	Param    string          `json:"param"`
 }
 
-func paramsOf(r *paging.Rules) *Params {
-	p := &Params{Page: r.PageParam(), Size: r.SizeParam(), Sort: r.SortParam(), Row: r.RowParam(), Direction: r.Params.Direction, Filters: []FilterParams{}}
-	if len(r.Search) > 0 {
-		p.Search = r.SearchParam()
-	}
-	if len(r.Show) > 0 {
-		p.Fields = r.FieldsParam()
-	}
+func paramsOf(rules *paging.Rules) *Params {
+	r := rules.Resolved()
+	named := &r.Params
+	p := &Params{Page: named.Page + named.Offset, Size: named.Size + named.Limit, Sort: named.Sort, Row: named.Row,
+		Search: named.Search, Fields: named.Fields, Direction: named.Direction, Filters: []FilterParams{}}
 	for i := range r.Filters {
 		f := &r.Filters[i]
 		filter := FilterParams{Field: f.Field}
-		for _, op := range r.Offered(f) {
-			filter.Operators = append(filter.Operators, OperatorParams{op, r.OperatorParam(f, op)})
+		for _, op := range f.Operators {
+			filter.Operators = append(filter.Operators, OperatorParams{op, f.ParamFor(op)})
 		}
 		p.Filters = append(p.Filters, filter)
 	}

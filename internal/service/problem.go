@@ -16,6 +16,7 @@ import (
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Problem is an error answer, RFC 9457.
@@ -108,7 +109,7 @@ func retryAfter(c *gin.Context, seconds int) { c.Header("Retry-After", strconv.I
 // fail answers an error of the store, of the core or of a body.
 func (s *Service) fail(c *gin.Context, err error) {
 	var refusal *paging.Refusal
-	var rules paging.RuleErrors
+	var rules rulesfile.Errors
 	var value *sets.ValueError
 	var fixed *sets.FixedError
 	var bad *intake.BadRows

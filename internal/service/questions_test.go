@@ -16,6 +16,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -28,7 +29,7 @@ func total(t *testing.T, at, query string) int64 {
 func TestEmptyTextIsNotMissing(t *testing.T) {
 	store := testkit.Store(t)
 	set := &sets.Set{Name: "notes", Label: "Notes", Open: true, Fields: []intake.Field{{Name: "note", Type: value.Text}, {Name: "id", Type: value.Integer}},
-		Rules: &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "note"}}, Size: paging.SizeRules{Offered: []int{1}}}}
+		Rules: rulesfile.Of(paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "note"}}, Size: paging.SizeRules{Offered: []int{1}}})}
 	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader("note,id\n,1\n\"\",2\n\"\",3\nx,4\n")))
 	at := testkit.ServeStore(t, store) + "/api/sets/notes/records"
 	for page, want := range []string{`"note":"","id":2`, `"note":"","id":3`, `"note":"x","id":4`, `"note":null,"id":1`} {

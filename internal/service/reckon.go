@@ -16,6 +16,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -29,7 +30,7 @@ type ReckonBody struct {
 	Set   string          `json:"set,omitempty"`   // whose rules hold
 	Base  string          `json:"base,omitempty"`  // that links are built on; left out: the rules', or links that are a query alone
 	// Markup asks for the ladder as HTML: plain, bootstrap or classed.
-	Markup paging.MarkupStyle `json:"markup,omitempty"`
+	Markup rulesfile.MarkupStyle `json:"markup,omitempty"`
 	// Came is how many records were fetched, where the total is not exact: one more
 	// than the page is asked for.
 	Came *int `json:"came,omitempty"`
@@ -43,7 +44,8 @@ type CutBody struct {
 
 // What one call may take.
 const (
-	linkBytes  = 8 << 20   // of the links of an answer, about
+	linkBytes   = 8 << 20   // of the links of an answer, about
+	ladderLinks = 120       // the most that a ladder's reach and tips allow
 	cutRecords = 100_000   // in the body
 	cutKeys    = 1_000_000 // values that are compared to sort
 )
@@ -94,14 +96,26 @@ type CutAnswer struct {
 func (s *Service) reckon(c *gin.Context) {
 	var body ReckonBody
 	err := s.body(c, &body, "application/json")
+	var rules *rulesfile.Rules
+	var known *paging.Total
+	if err == nil {
+		rules, known, err = s.rulesFor(c, &body)
+	}
+	var total paging.Total
+	if err == nil {
+		total, err = totalFor(&body, known)
+	}
 	var ask paging.Ask
+	if err == nil {
+		ask, err = rules.Read(body.Query)
+	}
 	var page paging.Page
 	if err == nil {
-		ask, page, err = s.settled(c, &body)
+		page, err = ask.Settle(total)
 	}
 	var answer Reckoned
 	if err == nil {
-		answer, err = s.reckoned(c, &body, &ask, page)
+		answer, err = s.reckoned(c, &body, rules, &ask, page)
 	}
 	if err != nil {
 		s.fail(c, err)
@@ -120,7 +134,7 @@ func (s *Service) cut(c *gin.Context) {
 	if err == nil && body.Total != nil {
 		err = wrongBody(badBody, "found a total; it is that of the records here")
 	}
-	var rules *paging.Rules
+	var rules *rulesfile.Rules
 	if err == nil {
 		rules, _, err = s.rulesFor(c, &body.ReckonBody)
 	}
@@ -135,7 +149,7 @@ func (s *Service) cut(c *gin.Context) {
 	}
 	var answer Reckoned
 	if err == nil {
-		answer, err = s.reckoned(c, &body.ReckonBody, &ask, page)
+		answer, err = s.reckoned(c, &body.ReckonBody, rules, &ask, page)
 	}
 	if err != nil {
 		s.fail(c, err)
@@ -199,8 +213,8 @@ func jsonValue(raw json.RawMessage) choose.Value {
 // rulesFor checks how long a body's query and base are: every link repeats them. It
 // tells the rules that the body asks to reckon by, and the total of the set that
 // it names, nil where that is not told.
-func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *paging.Rules, total *paging.Total, err error) {
-	rules = &paging.Rules{}
+func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
+	rules = rulesfile.Of(paging.Rules{})
 	if len(body.Query) > s.limits.QueryBytes || strings.Count(body.Query, "&") >= s.limits.Params {
 		return nil, nil, wrongBody(badBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
 	}
@@ -219,8 +233,8 @@ func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *paging.Rule
 		}
 	}
 	if body.Rules != nil {
-		if rules, err = paging.ParseRules(body.Rules); err != nil {
-			if _, ok := err.(paging.RuleErrors); !ok {
+		if rules, err = rulesfile.Parse(body.Rules); err != nil {
+			if _, ok := err.(rulesfile.Errors); !ok {
 				err = wrongBody(badBody, "%v", err)
 			}
 			return nil, nil, err
@@ -229,34 +243,22 @@ func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *paging.Rule
 	return rules, total, nil
 }
 
-// settled settles a body's query on its total.
-func (s *Service) settled(c *gin.Context, body *ReckonBody) (ask paging.Ask, page paging.Page, err error) {
-	rules, known, err := s.rulesFor(c, body)
-	if err != nil {
-		return ask, page, err
-	}
-	var total paging.Total
+// totalFor is the total that a body gives or, beside a set, that of the set.
+func totalFor(body *ReckonBody, known *paging.Total) (paging.Total, error) {
 	switch {
 	case body.Total != nil:
-		if total, err = totalOf(body.Total); err != nil {
-			return ask, page, err
-		}
+		return totalOf(body.Total)
 	case known != nil:
-		total = *known
+		return *known, nil
 	case body.Set != "":
-		return ask, page, wrongBody(badBody, "total is missing, and that of %s is not told", body.Set)
-	default:
-		return ask, page, wrongBody(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
+		return paging.Total{}, wrongBody(badBody, "total is missing, and that of %s is not told", body.Set)
 	}
-	if ask, err = rules.Read(body.Query); err == nil {
-		page, err = ask.Settle(total)
-	}
-	return ask, page, err
+	return paging.Total{}, wrongBody(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
 }
 
 // reckoned tells everything about a settled page but its records.
-func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, page paging.Page) (answer Reckoned, err error) {
-	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), paramsOf(ask.Rules())
+func (s *Service) reckoned(c *gin.Context, body *ReckonBody, rules *rulesfile.Rules, ask *paging.Ask, page paging.Page) (answer Reckoned, err error) {
+	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), paramsOf(&rules.Rules)
 	if answer.Order == nil {
 		answer.Order = []paging.Order{}
 	}
@@ -265,7 +267,6 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, pa
 			return answer, err
 		}
 	}
-	rules := ask.Rules()
 	text := body.Base
 	if text == "" {
 		text = rules.Base
@@ -276,7 +277,7 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, pa
 			return answer, wrongBody(badBody, "%v", err)
 		}
 	}
-	if links := len(rules.Sorts) + len(rules.Size.Offered) + 2*paging.MaxReach + 2*paging.MaxTips; links*(len(body.Query)+len(text)) > linkBytes {
+	if links := len(rules.Sorts) + len(rules.Size.Offered) + ladderLinks; links*(len(body.Query)+len(text)) > linkBytes {
 		return answer, wrongBody(badBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
 	}
 	base = base.Outside()
@@ -287,12 +288,12 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody, ask *paging.Ask, pa
 			answer.Paging.Summary = view.Summary()
 		}
 		if body.Markup != "" {
-			style := markup.StyleOf(paging.MarkupRules{Style: body.Markup, Classes: rules.Markup.Classes})
+			style := markup.StyleOf(string(body.Markup), rules.Markup.Classes)
 			answer.Markup = string(style.AppendLadder(nil, &view))
 		}
 	}
-	if back, err := page.WayBack(body.Set); err == nil && body.Set != "" {
-		answer.WayBack = back
+	if body.Set != "" {
+		answer.WayBack = wayBack(body.Set, &page)
 	}
 	return answer, nil
 }
@@ -358,10 +359,6 @@ func (s *Service) readLadder(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	back, err := page.Settled.WayBack(name)
-	if err != nil {
-		back = ""
-	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, LadderAnswer{a.About.Paging.Summary, a.About.Links, a.About.Ladder, a.About.Markup, back})
+	c.PureJSON(http.StatusOK, LadderAnswer{a.About.Paging.Summary, a.About.Links, a.About.Ladder, a.About.Markup, wayBack(name, &page.Settled)})
 }

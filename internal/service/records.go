@@ -19,7 +19,9 @@ import (
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -294,12 +296,8 @@ func (s *Service) readPlace(c *gin.Context) {
 		s.fail(c, err)
 		return
 	}
-	back, err := page.WayBack(set.Name)
-	if err != nil {
-		back = ""
-	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, Place{row, page.Number(), page.On(base).Steps().Self, back})
+	c.PureJSON(http.StatusOK, Place{row, page.Number(), page.On(base).Steps().Self, wayBack(set.Name, &page)})
 }
 
 // readBack goes back to a page by its way back.
@@ -311,9 +309,14 @@ func (s *Service) readBack(c *gin.Context) {
 	}
 	// The page is settled where the way leads: here it is kept as it was asked for,
 	// whatever the total and however deep.
-	rules := *set.Rules
+	rules := set.Rules.Rules
 	rules.MaxOffset = math.MaxInt64
-	ask, err := rules.ReadWayBack(set.Name, "token", c.Param("token"))
+	asked, why := wayback.Read(set.Name, c.Param("token"))
+	if why != "" && rules.Refuses(why) {
+		s.fail(c, &paging.Refusal{Faults: []paging.Fault{{Param: "token", Given: fmt.Sprintf("%.200s", c.Param("token")), Why: why, Says: backSays[why]}}})
+		return
+	}
+	ask, err := rules.Read(asked)
 	if err != nil {
 		s.fail(c, err)
 		return
@@ -330,6 +333,20 @@ func (s *Service) readBack(c *gin.Context) {
 	}
 	s.private(c)
 	c.Redirect(http.StatusSeeOther, page.On(base).Steps().Self)
+}
+
+// backSays tells what is wrong with a way back. Unless the rules refuse it, the list's
+// first page is shown in its place.
+var backSays = map[code.Code]string{
+	code.BackDamaged: "The way back cannot be read.",
+	code.BackForeign: "The way back leads to another list.",
+	code.BackTooLong: fmt.Sprintf("The way back is longer than %d bytes.", wayback.Max),
+}
+
+// wayBack is what brings back to a page of a set; "" where its query is too long.
+func wayBack(set string, page *paging.Page) string {
+	links := page.On(paging.Base{}.Outside())
+	return wayback.Write(set, strings.TrimPrefix(links.Steps().Self, "?"))
 }
 
 func (s *Service) private(c *gin.Context) { c.Header("Cache-Control", "private, no-cache") }

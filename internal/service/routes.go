@@ -7,7 +7,7 @@ import (
 
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/openapi"
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 // route is one call of the service: who may make it, what answers it, and what
@@ -55,9 +55,9 @@ func (s *Service) table() []route {
 		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
 			body: SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
 		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*Kind{noSet}},
-		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: paging.Rules{}, fails: []*Kind{noSet}},
+		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: rulesfile.Rules{}, fails: []*Kind{noSet}},
 		{method: "PUT", path: set + "/rules", scope: access.ThisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",
-			body: paging.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: paging.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
+			body: rulesfile.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: rulesfile.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
 
 		{method: "GET", path: set + "/records", scope: access.ThisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
 			asks: openapi.OfPage, answer: Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},

@@ -18,6 +18,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 func TestMain(m *testing.M) {
@@ -152,7 +153,7 @@ func TestPageThatHasNotChangedIsNotSentAgain(t *testing.T) {
 func TestFieldsThatAreNotShownAreNotNamedEither(t *testing.T) {
 	store := testkit.Store(t)
 	_, _, err := store.Import(t.Context(), sets.Import{Name: "boats", Source: strings.NewReader("no,name,secret\n1,Gull,s3cret\n"),
-		Options: intake.Options{Format: intake.CSV}, Rules: &paging.Rules{Key: []string{"no"}, Show: []string{"name", "no"}}})
+		Options: intake.Options{Format: intake.CSV}, Rules: rulesfile.Of(paging.Rules{Key: []string{"no"}, Show: []string{"name", "no"}})})
 	require.NoError(t, err)
 	_, err = store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Open = true; return nil })
 	require.NoError(t, err)

@@ -16,23 +16,23 @@ import (
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 // SetInfo is what the API tells about a record set.
 type SetInfo struct {
-	Name      string         `json:"name"`
-	Label     string         `json:"label"`
-	Kind      string         `json:"kind"`                          // kept or attached
-	Records   *int64         `json:"records" jsonschema:"nullable"` // null for an attached set, and where a fixed filter binds the caller
-	Version   *int64         `json:"version" jsonschema:"nullable"` // null for an attached set
-	ChangedAt time.Time      `json:"changed_at"`
-	Open      bool           `json:"open"`             // callers without a token may read it
-	Fields    []intake.Field `json:"fields"`           // that are shown
-	Hidden    []intake.Field `json:"hidden,omitempty"` // the others: for those who change records
-	Rules     *paging.Rules  `json:"rules,omitempty"`  // of one set
-	Params    *Params        `json:"params,omitempty"` // of one set: what its parameters are called
-	Settings  *SetSettings   `json:"settings,omitempty"`
+	Name      string           `json:"name"`
+	Label     string           `json:"label"`
+	Kind      string           `json:"kind"`                          // kept or attached
+	Records   *int64           `json:"records" jsonschema:"nullable"` // null for an attached set, and where a fixed filter binds the caller
+	Version   *int64           `json:"version" jsonschema:"nullable"` // null for an attached set
+	ChangedAt time.Time        `json:"changed_at"`
+	Open      bool             `json:"open"`             // callers without a token may read it
+	Fields    []intake.Field   `json:"fields"`           // that are shown
+	Hidden    []intake.Field   `json:"hidden,omitempty"` // the others: for those who change records
+	Rules     *rulesfile.Rules `json:"rules,omitempty"`  // of one set
+	Params    *Params          `json:"params,omitempty"` // of one set: what its parameters are called
+	Settings  *SetSettings     `json:"settings,omitempty"`
 }
 
 // SetSettings are what only the owner of a set is told of it.
@@ -100,7 +100,7 @@ func (s *Service) readSet(c *gin.Context) {
 func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 	caller := who(c)
 	info := infoOf(set, caller)
-	info.Rules, info.Params = set.Rules, paramsOf(set.Rules)
+	info.Rules, info.Params = set.Rules, paramsOf(&set.Rules.Rules)
 	if caller.May(access.Owner, set.Name) {
 		info.Settings = &SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
 		if !set.Attached() {
@@ -170,7 +170,7 @@ func (s *Service) deleteSet(c *gin.Context) {
 }
 
 // rulesTag is the ETag of rules.
-func rulesTag(r *paging.Rules) (string, []byte, error) {
+func rulesTag(r *rulesfile.Rules) (string, []byte, error) {
 	text, err := json.MarshalIndent(r, "", "  ")
 	if err != nil {
 		return "", nil, err
@@ -207,10 +207,10 @@ func (s *Service) replaceRules(c *gin.Context) {
 	if err == nil {
 		err = s.body(c, &raw, "application/json")
 	}
-	var rules *paging.Rules
+	var rules *rulesfile.Rules
 	if err == nil {
-		if rules, err = paging.ParseRules(raw); err != nil {
-			if _, ok := err.(paging.RuleErrors); !ok {
+		if rules, err = rulesfile.Parse(raw); err != nil {
+			if _, ok := err.(rulesfile.Errors); !ok {
 				err = wrongBody(badBody, "%v", err)
 			}
 		}

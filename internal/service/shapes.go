@@ -20,6 +20,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Shape is a form that a page can be answered in.
@@ -209,7 +210,7 @@ func metadataHeader(m *paging.Metadata) string {
 	add("size", &size)
 	add("total-pages", m.TotalPages)
 	add("total-items", m.TotalItems)
-	parts = append(parts, "total-is="+m.TotalIs.String())
+	parts = append(parts, "total-is="+string(m.TotalIs))
 	add("first-row", m.FirstRow)
 	add("last-row", m.LastRow)
 	if m.Version > 0 {
@@ -263,7 +264,7 @@ func headerText(s string) any {
 // speaks are the parameters that speak to the service.
 type speaks struct {
 	base, shape, total string
-	markup             paging.MarkupStyle // "": none
+	markup             rulesfile.MarkupStyle // "": none
 	facets             []string
 	explain            bool
 	version            int64 // 0: any
@@ -296,8 +297,8 @@ func readSpeaks(c *gin.Context) (sp speaks, faults []paging.Fault) {
 				wrong("one of " + strings.Join(shapeNames(), ", "))
 			}
 		case "pl.markup":
-			sp.markup = paging.MarkupStyle(value)
-			if !slices.Contains([]paging.MarkupStyle{paging.StylePlain, paging.StyleBootstrap, paging.StyleClassed}, sp.markup) {
+			sp.markup = rulesfile.MarkupStyle(value)
+			if !slices.Contains([]rulesfile.MarkupStyle{rulesfile.StylePlain, rulesfile.StyleBootstrap, rulesfile.StyleClassed}, sp.markup) {
 				wrong("plain, bootstrap or classed")
 			}
 		case "pl.facets":
@@ -339,7 +340,7 @@ func (s *Service) notOffered(c *gin.Context) {
 
 // languageOf chooses the language that a page is described in: the set's, or the
 // caller's.
-func languageOf(rules *paging.Rules, r *http.Request) *markup.Language {
+func languageOf(rules *rulesfile.Rules, r *http.Request) *markup.Language {
 	if rules.Language != "" {
 		return markup.LanguageFor(rules.Language)
 	}

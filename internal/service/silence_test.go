@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -45,7 +46,7 @@ func TestNothingRememberedOutlivesSilence(t *testing.T) {
 	_, err = direct.Attach(t.Context(), sets.Attach{Name: "attached", Source: "yard", Schema: "public", Table: "calls"})
 	require.NoError(t, err)
 	require.NoError(t, direct.LoadCSV(t.Context(), &sets.Set{Name: "kept", Label: "Kept", Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "berth", Type: value.Text}},
-		Rules: &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "berth"}}}}, strings.NewReader("id,berth\n1,N4\n2,secret\n")))
+		Rules: rulesfile.Of(paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "berth"}}})}, strings.NewReader("id,berth\n1,N4\n2,secret\n")))
 	at, _ := testkit.ServeWith(t, store, service.Options{Answers: 100})
 	settings := func(name string, change func(*sets.Settings)) {
 		_, err := direct.Configure(t.Context(), name, func(s *sets.Settings) error { change(s); return nil })

@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -103,9 +104,9 @@ type Attach struct {
 	New           bool // one of the name must not be there
 	Source        string
 	Schema, Table string
-	Key           []string      // of a view; a table's own key where it is left out
-	Fields        []string      // those that are shown; empty: all
-	Rules         *paging.Rules // nil: rules that offer every shown field to sort and filter by
+	Key           []string         // of a view; a table's own key where it is left out
+	Fields        []string         // those that are shown; empty: all
+	Rules         *rulesfile.Rules // nil: rules that offer every shown field to sort and filter by
 	// Types asks for other types of fields than they are given: integer for a bigint
 	// whose values are all within ±(2^53−1), so that they come as numbers.
 	Types    map[string]value.Type
@@ -319,8 +320,8 @@ const unknownType value.Type = "other"
 
 // offering offers fields to sort and filter by, under names that are easy to write
 // in a query.
-func offering(fields []intake.Field, key []string) *paging.Rules {
-	r := &paging.Rules{Key: key, Unknown: paging.UnknownNoted}
+func offering(fields []intake.Field, key []string) *rulesfile.Rules {
+	r := rulesfile.Of(paging.Rules{Key: key, Unknown: paging.UnknownNoted})
 	names := make([]string, len(fields))
 	for i, f := range fields {
 		names[i] = f.Name

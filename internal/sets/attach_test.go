@@ -13,6 +13,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -89,7 +90,7 @@ func TestAttachedTableIsPagedWhereItIs(t *testing.T) {
 		"no table or view public.none": {Name: "b", Source: "yard", Schema: "public", Table: "none"},
 		"has no primary key":           {Name: "b", Source: "yard", Schema: "public", Table: "boats_view"},
 		`has no field "secret"`:        {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"secret"}},
-		"no field \"fee\"":             {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"name"}, Rules: &paging.Rules{Key: []string{`no "1`}, Sorts: []paging.SortKey{{Key: "fee"}}}},
+		"no field \"fee\"":             {Name: "b", Source: "yard", Schema: boats.Schema, Table: boats.Table, Fields: []string{"name"}, Rules: rulesfile.Of(paging.Rules{Key: []string{`no "1`}, Sorts: []paging.SortKey{{Key: "fee"}}})},
 	} {
 		_, err := store.Attach(t.Context(), a)
 		assert.ErrorContains(t, err, says)
@@ -148,7 +149,7 @@ func TestFootholdsOfAnAttachedSetAreRememberedAsLongAsAllowed(t *testing.T) {
 	do(`create table calls (no bigint primary key, name text); grant select on calls to public;
 		insert into calls select n * 10, 'Élodie ' || n from generate_series(1, 1000) n`)
 	a := sets.Attach{Name: "calls", Source: "yard", Schema: "public", Table: "calls", Remember: time.Hour,
-		Rules: &paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Filters: []paging.FilterRule{{Field: "no", Type: value.BigInteger}}}}
+		Rules: rulesfile.Of(paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Filters: []paging.FilterRule{{Field: "no", Type: value.BigInteger}}})}
 	_, err = store.Attach(t.Context(), a)
 	require.NoError(t, err)
 	page := func(query string) (numbers []any, m paging.Metadata) {
@@ -302,7 +303,7 @@ func TestPagesOfARememberedTotalFollowOneAnother(t *testing.T) {
 	_, err = conn.Exec(t.Context(), `create table calls (no bigint primary key, name text); grant select on calls to public; insert into calls select n, 'N4/E1 quay <lost at sea> 3.5m tide-' || n from generate_series(1, 100) n`)
 	require.NoError(t, err)
 	_, err = store.Attach(t.Context(), sets.Attach{Name: "calls", Source: "yard", Schema: "public", Table: "calls", Remember: time.Hour,
-		Rules: &paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Size: paging.SizeRules{Default: 10}}})
+		Rules: rulesfile.Of(paging.Rules{Key: []string{"no"}, Search: []string{"name"}, Size: paging.SizeRules{Default: 10}})})
 	require.NoError(t, err)
 	first := func(query string) string {
 		page, err := store.Page(t.Context(), sets.Request{Set: "calls", Query: query})

@@ -10,7 +10,7 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -77,7 +77,7 @@ func plain(f *intake.Field, text string) string {
 	return Text(f.Type, []byte(text))
 }
 
-func filtered(rules *paging.Rules, field string) bool {
+func filtered(rules *rulesfile.Rules, field string) bool {
 	for i := range rules.Filters {
 		if rules.Filters[i].Field == field {
 			return true

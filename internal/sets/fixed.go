@@ -7,6 +7,8 @@ import (
 	"strings"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/query"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -43,12 +45,12 @@ func (s *Set) FixedFor(sight Sight) string {
 // fixedFilter reads a fixed filter. It is written as the filters of a query are,
 // and may use every field of the set, whatever its rules offer. Nothing else can
 // stand there.
-func fixedFilter(set *Set, query string) ([]paging.Condition, error) {
-	if query == "" {
+func fixedFilter(set *Set, filter string) ([]paging.Condition, error) {
+	if filter == "" {
 		return nil, nil
 	}
 	rules := fixedRules(set)
-	ask, err := rules.Read(query)
+	ask, err := rules.Read(filter)
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		says := make([]string, len(refusal.Faults))
@@ -58,14 +60,14 @@ func fixedFilter(set *Set, query string) ([]paging.Condition, error) {
 		return nil, &FixedError{strings.Join(says, " ")}
 	}
 	if err == nil && len(ask.Conditions()) == 0 {
-		err = &FixedError{fmt.Sprintf("found %q; right would be filters of the set's fields, such as cleared=true&tonnage.min=500", query)}
+		err = &FixedError{fmt.Sprintf("found %q; right would be filters of the set's fields, such as cleared=true&tonnage.min=500", filter)}
 	}
 	return ask.Conditions(), err
 }
 
 // fixedRules are the rules that a fixed filter is read by.
 func fixedRules(set *Set) *paging.Rules {
-	rules := &paging.Rules{Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
+	rules := &paging.Rules{Aside: rulesfile.Aside, Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
 		// Names that no field has, so that every field goes by its own.
 		Params: paging.Params{Page: "\x00page", Size: "\x00size", Sort: "\x00sort", Row: "\x00row"}}
 	for _, f := range set.Fields {
@@ -82,22 +84,20 @@ const wholeDays = "whole days"
 
 // instants writes a fixed filter from before so that it goes on meaning what it meant:
 // each date that is held against a time becomes its midnight.
-func instants(set *Set, query string) string {
+func instants(set *Set, filter string) string {
 	rules := fixedRules(set)
-	pieces := strings.Split(query, "&")
-	for i, piece := range pieces {
-		ask, err := rules.Read(piece)
-		if err != nil {
-			continue
-		}
+	var parts []string
+	for p := range query.Parts(filter) {
+		part := p.Raw()
+		ask, _ := rules.Read(part) // one that is wrong asks for nothing
 		for _, c := range ask.Conditions() {
 			if c.Type == value.Time && isDay(c.Values[0]) {
-				name, _, _ := strings.Cut(piece, "=")
-				pieces[i] = name + "=" + c.Values[0] + "T00:00:00Z"
+				part = p.RawName() + "=" + c.Values[0] + "T00:00:00Z"
 			}
 		}
+		parts = append(parts, part)
 	}
-	return strings.Join(pieces, "&")
+	return strings.Join(parts, "&")
 }
 
 // keepInstants writes the fixed filters of sets anew that are from before. What they

@@ -144,7 +144,7 @@ func (s *Store) build(q *question, total int64) {
 // rows between footholds within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*track, error) {
 	// A page of the default size then begins at a foothold.
-	t := &track{made: time.Now(), step: int64(q.set.Rules.DefaultSize()), fields: len(q.order)}
+	t := &track{made: time.Now(), step: int64(q.set.Rules.Resolved().Size.Default), fields: len(q.order)}
 	walk := t.every
 	if q.set.Attached() || len(q.args) > 0 {
 		// Or ends right before one: moving a cursor from outside costs more.

@@ -22,6 +22,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 func csvImport(file string) sets.Import {
@@ -81,7 +82,7 @@ func TestImportThatIsRefusedKeepsNothing(t *testing.T) {
 	_, _, err = store.Import(t.Context(), in)
 	assert.ErrorIs(t, err, sets.ErrTooLarge)
 	in = csvImport("no,name\n1,Gull\n")
-	in.Rules = &paging.Rules{Key: []string{"id"}}
+	in.Rules = rulesfile.Of(paging.Rules{Key: []string{"id"}})
 	_, _, err = store.Import(t.Context(), in)
 	assert.ErrorContains(t, err, "the rules do not fit the set's fields")
 	still, err := store.Get(t.Context(), "boats")
@@ -185,7 +186,7 @@ func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
 			require.Equal(t, string(page.Records[0][1]), string(r[1]), "one version, whole")
 			seen++
 		}
-		if page.Settled.IsLast() {
+		if page.Settled.Metadata().IsLast {
 			break
 		}
 	}

@@ -17,6 +17,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -195,7 +196,7 @@ type Import struct {
 	Options intake.Options
 	// Rules are those of the set; nil: the ones it has, or rules that offer every
 	// field.
-	Rules *paging.Rules
+	Rules *rulesfile.Rules
 	// New makes a set alone: one of the name must not be there.
 	New bool
 	// Fixed is the set's fixed filter; empty: the one it has.
@@ -347,7 +348,7 @@ func setFor(in *Import, old *Set, plan *intake.Plan) (*Set, error) {
 
 // rulesFor offers every field of a file to sort and filter by, and its text to
 // search in. Looking within text is left to the search, whose index is one.
-func rulesFor(plan *intake.Plan) *paging.Rules {
+func rulesFor(plan *intake.Plan) *rulesfile.Rules {
 	r := offering(plan.Fields, plan.Key)
 	for i := range r.Filters {
 		if f := &r.Filters[i]; f.Type == value.Text {
@@ -359,7 +360,7 @@ func rulesFor(plan *intake.Plan) *paging.Rules {
 }
 
 // fits tells which field that rules name is not there, or is of another type.
-func fits(r *paging.Rules, fields []intake.Field) error {
+func fits(r *rulesfile.Rules, fields []intake.Field) error {
 	set := Set{Fields: fields}
 	for i := range r.Filters {
 		rule := &r.Filters[i]
@@ -383,7 +384,7 @@ func fits(r *paging.Rules, fields []intake.Field) error {
 }
 
 // namedBy are the fields that rules name.
-func namedBy(r *paging.Rules) []string {
+func namedBy(r *rulesfile.Rules) []string {
 	names := slices.Concat(r.Key, r.Search, r.Show)
 	for i := range r.Sorts {
 		if len(r.Sorts[i].Fields) == 0 {

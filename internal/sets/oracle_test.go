@@ -21,6 +21,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -33,8 +34,8 @@ var oracleFields = []intake.Field{
 	{Name: "price", Type: value.Decimal}, {Name: "ok", Type: value.Boolean}, {Name: "day", Type: value.Date}, {Name: "at", Type: value.Time},
 }
 
-func oracleRules() *paging.Rules {
-	r := &paging.Rules{Key: []string{"id"}, Size: paging.SizeRules{Offered: []int{3, 5}}, Search: []string{"name"}, MaxSortKeys: 3}
+func oracleRules() *rulesfile.Rules {
+	r := rulesfile.Of(paging.Rules{Key: []string{"id"}, Size: paging.SizeRules{Offered: []int{3, 5}}, Search: []string{"name"}, MaxSortKeys: 3})
 	for i, f := range oracleFields {
 		r.Sorts = append(r.Sorts, paging.SortKey{Key: f.Name, NullsFirst: i%2 == 0 && i > 0})
 		r.Filters = append(r.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
@@ -294,8 +295,8 @@ func TestFootholdsFitTheirMemory(t *testing.T) {
 		}
 		fmt.Fprintf(&csv, "%d,%s\n", id, word)
 	}
-	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "word"}}, Size: paging.SizeRules{Default: 1},
-		Filters: []paging.FilterRule{{Field: "id", Type: value.Integer}}}
+	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "word"}}, Size: paging.SizeRules{Default: 1},
+		Filters: []paging.FilterRule{{Field: "id", Type: value.Integer}}})
 	set := &sets.Set{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "word", Type: value.Text}}}
 	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(csv.String())))
 	for _, query := range []string{"sort=word", "sort=-word&id.min=5"} {

@@ -134,14 +134,14 @@ func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (
 	}
 	q := newQuestion(set, &ask, req.Sight)
 	q.trace = trace
-	q.most = set.Rules.Counted()
+	q.most = countLimit(&set.Rules.Rules, set.Rules.Count)
 	if req.Count != "" {
-		counted := paging.Rules{Count: req.Count, CountTo: set.Rules.CountTo}
-		if q.most >= 0 && (counted.Counted() < 0 || counted.Counted() > q.most) {
+		limit := countLimit(&set.Rules.Rules, req.Count)
+		if q.most >= 0 && (limit < 0 || limit > q.most) {
 			return nil, nil, none, &paging.Refusal{Faults: []paging.Fault{{Param: "pl.total", Given: string(req.Count), Why: "service.wrong",
 				Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}}}
 		}
-		q.most = counted.Counted()
+		q.most = limit
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Read })
 	total, err := s.total(ctx, db, q)
@@ -155,6 +155,17 @@ func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Settle })
 	return &Page{Set: set, Settled: settled, Fields: q.fields}, q, total, nil
+}
+
+// countLimit is how far to count for a total: -1 to the end, 0 not at all.
+func countLimit(rules *paging.Rules, how paging.CountHow) int64 {
+	switch how {
+	case paging.CountNone:
+		return 0
+	case paging.CountAtLeast:
+		return rules.Resolved().CountTo
+	}
+	return -1
 }
 
 func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {

@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -136,7 +137,7 @@ func TestPlaceOfARecord(t *testing.T) {
 				require.Equal(t, seen, row, query)
 				require.EqualValues(t, number, at.Number(), query)
 			}
-			if page.Settled.IsLast() {
+			if page.Settled.Metadata().IsLast {
 				break
 			}
 		}
@@ -180,7 +181,7 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 	}
 	load := func(count paging.CountHow, to int64) {
 		in := csvImport(file.String())
-		in.Rules = &paging.Rules{Key: []string{"no"}, Count: count, CountTo: to, Filters: []paging.FilterRule{{Field: "kind", Type: value.Integer}}}
+		in.Rules = rulesfile.Of(paging.Rules{Key: []string{"no"}, Count: count, CountTo: to, Filters: []paging.FilterRule{{Field: "kind", Type: value.Integer}}})
 		_, _, err := store.Import(t.Context(), in)
 		require.NoError(t, err)
 	}
@@ -188,7 +189,7 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 		page, err := store.Page(t.Context(), sets.Request{Set: "boats", Query: query})
 		require.NoError(t, err, query)
 		assert.Len(t, page.Records, page.Settled.Rows(), query)
-		return page.Settled.Summary()
+		return page.Settled.Metadata().Summary
 	}
 	load(paging.CountAtLeast, 100)
 	assert.Equal(t, "21–40 of at least 100", summary("kind=1&page=2"))
@@ -214,7 +215,7 @@ func TestTotalsAsTheRulesWantThem(t *testing.T) {
 	assert.Equal(t, paging.TotalAtLeast, page.Settled.Metadata().TotalIs)
 	assert.Less(t, page.Settled.Metadata().TotalAtLeast, int64(200_000))
 	assert.Len(t, page.Records, 20)
-	assert.False(t, page.Settled.IsLast())
+	assert.False(t, page.Settled.Metadata().IsLast)
 }
 
 func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
@@ -272,7 +273,7 @@ func TestStreamIsEveryRecordOfOneSnapshot(t *testing.T) {
 			for _, r := range page.Records {
 				paged = append(paged, string(r[0]))
 			}
-			if page.Settled.IsLast() {
+			if page.Settled.Metadata().IsLast {
 				break
 			}
 		}

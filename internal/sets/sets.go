@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -31,7 +32,7 @@ type Set struct {
 	Name      string
 	Label     string
 	Fields    []intake.Field
-	Rules     *paging.Rules
+	Rules     *rulesfile.Rules
 	Records   int64
 	Version   int64
 	ChangedAt time.Time

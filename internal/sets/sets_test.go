@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -35,7 +36,7 @@ func ledger() *sets.Set {
 			{Name: "id", Type: value.Integer}, {Name: "who", Type: value.Text}, {Name: `odd "name`, Type: value.Decimal},
 			{Name: "paid", Type: value.Boolean}, {Name: "due", Type: value.Date}, {Name: "at", Type: value.Time},
 		},
-		Rules: &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "who"}, {Key: "amount", Fields: []string{`odd "name`}}}},
+		Rules: rulesfile.Of(paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "who"}, {Key: "amount", Fields: []string{`odd "name`}}}}),
 	}
 }
 
@@ -154,7 +155,7 @@ func TestEveryRecordOnceInEverySort(t *testing.T) {
 					for _, record := range page.Records {
 						seen[string(record[0])] = true
 					}
-					if page.Settled.IsLast() {
+					if page.Settled.Metadata().IsLast {
 						n := page.Settled.Total().Records()
 						require.True(t, total < 0 || total == n, "the total is the same in every sort")
 						total = n
@@ -197,7 +198,7 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 		return store.LoadCSV(context.Background(), &sets.Set{
 			Name: "moving", Label: "Moving",
 			Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "version", Type: value.Integer}},
-			Rules:  &paging.Rules{Key: []string{"id"}},
+			Rules:  rulesfile.Of(paging.Rules{Key: []string{"id"}}),
 		}, strings.NewReader(csv.String()))
 	}
 	require.NoError(t, load(1))

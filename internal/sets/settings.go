@@ -10,7 +10,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Errors about a set's settings.
@@ -22,7 +22,7 @@ var (
 // Settings are what the owner of a set decides.
 type Settings struct {
 	Label    string
-	Rules    *paging.Rules
+	Rules    *rulesfile.Rules
 	Fixed    string        // the fixed filter
 	Open     bool          // callers without a token may read it
 	Remember time.Duration // of an attached set: how long totals and footholds may be remembered
@@ -49,7 +49,7 @@ func checkSaid(was *Set, label, fixed string) error {
 // Configure changes a set's settings. They are given as they are, under a lock, so
 // that an error of change that compares them leaves all as it was. The version
 // moves in the same transaction; the indexes follow in the background. Errors are
-// ErrNoSet, ErrKey, ErrFields, paging.RuleErrors, *ValueError, *FixedError, those of change, or the
+// ErrNoSet, ErrKey, ErrFields, rulesfile.Errors, *ValueError, *FixedError, those of change, or the
 // database's.
 func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
 	var set *Set

@@ -13,6 +13,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 func TestFixedFilterHoldsEverywhere(t *testing.T) {
@@ -78,13 +79,19 @@ func TestSettingsAreChangedWholeOrNotAtAll(t *testing.T) {
 	before, err := store.Get(ctx, "boats")
 	require.NoError(t, err)
 	for says, change := range map[string]func(*sets.Settings){
-		"the fixed filter":  func(s *sets.Settings) { s.Fixed = "crew.min=few" },
-		"wings":             func(s *sets.Settings) { s.Fixed = "wings=2" },
-		"filters of the":    func(s *sets.Settings) { s.Fixed = "crew=" },
-		"not the one":       func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"name"}} },
-		"no field":          func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Search: []string{"wings"}} },
-		`no field "wings"`:  func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Indexes: [][]string{{"wings"}}} },
-		"size.cap":          func(s *sets.Settings) { s.Rules = &paging.Rules{Key: []string{"no"}, Size: paging.SizeRules{Cap: -1}} },
+		"the fixed filter": func(s *sets.Settings) { s.Fixed = "crew.min=few" },
+		"wings":            func(s *sets.Settings) { s.Fixed = "wings=2" },
+		"filters of the":   func(s *sets.Settings) { s.Fixed = "crew=" },
+		"not the one":      func(s *sets.Settings) { s.Rules = rulesfile.Of(paging.Rules{Key: []string{"name"}}) },
+		"no field": func(s *sets.Settings) {
+			s.Rules = rulesfile.Of(paging.Rules{Key: []string{"no"}, Search: []string{"wings"}})
+		},
+		`no field "wings"`: func(s *sets.Settings) {
+			s.Rules = &rulesfile.Rules{Rules: paging.Rules{Key: []string{"no"}}, Indexes: [][]string{{"wings"}}}
+		},
+		"size.cap": func(s *sets.Settings) {
+			s.Rules = rulesfile.Of(paging.Rules{Key: []string{"no"}, Size: paging.SizeRules{Cap: -1}})
+		},
 		"I changed my mind": nil,
 	} {
 		_, err := store.Configure(ctx, "boats", func(s *sets.Settings) error {
@@ -100,7 +107,7 @@ func TestSettingsAreChangedWholeOrNotAtAll(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, before, same)
 
-	rules := &paging.Rules{Key: []string{"no"}, Indexes: [][]string{{"name", "crew"}}}
+	rules := &rulesfile.Rules{Rules: paging.Rules{Key: []string{"no"}}, Indexes: [][]string{{"name", "crew"}}}
 	after, err := store.Configure(ctx, "boats", func(s *sets.Settings) error {
 		s.Rules, s.Fixed, s.Open = rules, "crew.min=4", true
 		return nil
@@ -113,7 +120,7 @@ func TestSettingsAreChangedWholeOrNotAtAll(t *testing.T) {
 	assert.ElementsMatch(t, []sets.IndexState{{Definition: `("name", "crew", "no")`, Ready: true}, {Definition: `("crew", "no")`, Ready: true}}, states,
 		"indexes follow the rules and the fixed filter")
 
-	_, _, err = store.Import(ctx, sets.Import{Name: "boats", Source: strings.NewReader("no,name\n1,Gull\n"), Options: intake.Options{Format: intake.CSV}, Rules: &paging.Rules{Key: []string{"no"}}})
+	_, _, err = store.Import(ctx, sets.Import{Name: "boats", Source: strings.NewReader("no,name\n1,Gull\n"), Options: intake.Options{Format: intake.CSV}, Rules: rulesfile.Of(paging.Rules{Key: []string{"no"}})})
 	assert.ErrorContains(t, err, "the fixed filter", "a file without the field would show what is hidden")
 	var bad *intake.BadRows
 	assert.ErrorAs(t, boats("no,name,crew\n1,Gull,9\n2,Tern,few\n"), &bad, "what the rules rely on is looked for in every row")
@@ -151,7 +158,7 @@ func TestSettingsThatChangeDuringAnImportStay(t *testing.T) {
 		if !changed {
 			changed = true
 			_, err := store.Configure(ctx, "boats", func(s *sets.Settings) error {
-				s.Fixed, s.Open, s.Rules = "name=Tern", true, &paging.Rules{Key: []string{"no"}, Size: paging.SizeRules{Default: 7}}
+				s.Fixed, s.Open, s.Rules = "name=Tern", true, rulesfile.Of(paging.Rules{Key: []string{"no"}, Size: paging.SizeRules{Default: 7}})
 				return nil
 			})
 			assert.NoError(t, err)

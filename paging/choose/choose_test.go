@@ -120,7 +120,7 @@ func TestValuesThatDoNotFitAreNamed(t *testing.T) {
 	require.NoError(t, err)
 	page, records, err := choose.Page(calls, &ask, valueOf)
 	require.NoError(t, err)
-	assert.Equal(t, "5–6 of 6", page.Summary())
+	assert.Equal(t, "5–6 of 6", page.Metadata().Summary)
 	assert.Len(t, records, 2)
 }
 

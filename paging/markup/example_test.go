@@ -44,8 +44,8 @@ func ExampleStyle_AppendLadder() {
 }
 
 func ExampleStyleOf() {
-	style := markup.StyleOf(paging.MarkupRules{Style: paging.StyleClassed, Classes: map[string]string{"nav": "rail"}})
-	fmt.Println(style.Nav, markup.StyleOf(paging.MarkupRules{Style: paging.StyleBootstrap}) == markup.Bootstrap)
+	style := markup.StyleOf("classed", map[string]string{"nav": "rail"})
+	fmt.Println(style.Nav, markup.StyleOf("bootstrap", nil) == markup.Bootstrap)
 	// Output: rail true
 }
 

@@ -23,13 +23,13 @@ type Style struct {
 // Bootstrap has the classes of the Bootstrap 5 stylesheet.
 var Bootstrap = Style{List: "pagination", Item: "page-item", Link: "page-link", Current: "active", Gap: "disabled", Dead: "disabled"}
 
-// StyleOf is the style that rules ask for.
-func StyleOf(m paging.MarkupRules) Style {
-	switch m.Style {
-	case paging.StyleBootstrap:
+// StyleOf is the style of a name: "bootstrap", "classed" with its classes by part
+// ("nav", "list", "item", "link", "current", "gap", "dead"), or plain, whatever else it is.
+func StyleOf(name string, c map[string]string) Style {
+	switch name {
+	case "bootstrap":
 		return Bootstrap
-	case paging.StyleClassed:
-		c := m.Classes
+	case "classed":
 		return Style{c["nav"], c["list"], c["item"], c["link"], c["current"], c["gap"], c["dead"]}
 	}
 	return Style{}
@@ -181,7 +181,7 @@ func AppendSizeForm(dst []byte, v *View) []byte {
 	l := v.Language
 	dst = l.appendForm(dst, &v.SizeForm, l.Words.Size)
 	dst = append(dst, `<select name="`...)
-	dst = appendEscaped(dst, v.SizeParam)
+	dst = appendEscaped(dst, v.SizeForm.Param)
 	dst = append(dst, "\">\n"...)
 	current := false
 	for i := range v.Sizes {
@@ -217,23 +217,21 @@ func (l *Language) appendOption(dst []byte, size *paging.SizeLink) []byte {
 // lists are addressed by offset, to the page of a row.
 func AppendJumpForm(dst []byte, v *View) []byte {
 	l := v.Language
-	label, value, most := l.Words.Jump, v.Paging.Page, v.Paging.TotalPages
-	if v.byRow {
-		label, most = l.Words.JumpRow, v.Paging.TotalItems
-		value = max(v.Paging.Offset, v.Paging.Offset+1) // the largest int64 stays
+	label := l.Words.Jump
+	if v.JumpForm.ByRow {
+		label = l.Words.JumpRow
 	}
 	dst = l.appendForm(dst, &v.JumpForm, label)
 	dst = append(dst, `<input type="number" required min="1"`...)
-	if most != nil && *most > 0 {
-		value = min(value, *most)
+	if v.JumpForm.Max > 0 {
 		dst = append(dst, ` max="`...)
-		dst = strconv.AppendInt(dst, *most, 10)
+		dst = strconv.AppendInt(dst, v.JumpForm.Max, 10)
 		dst = append(dst, '"')
 	}
 	dst = append(dst, ` name="`...)
-	dst = appendEscaped(dst, v.JumpParam)
+	dst = appendEscaped(dst, v.JumpForm.Param)
 	dst = append(dst, `" value="`...)
-	dst = strconv.AppendInt(dst, value, 10)
+	dst = strconv.AppendInt(dst, v.JumpForm.Value, 10)
 	dst = append(dst, "\"></label>\n"...)
 	return appendSubmit(dst, l.Words.JumpGo)
 }

@@ -9,15 +9,11 @@ type View struct {
 	Ladder []paging.Rung
 	Steps  paging.Steps
 	Sizes  []paging.SizeLink
-	// Ends tells whether steps to the first and the last page are drawn: as the
-	// rules' Ladder.Ends says or, where it says nothing, where the ladder has no
-	// tips.
+	// Ends tells whether steps to the first and the last page are drawn.
 	Ends     bool
 	Language *Language
 
-	SizeForm, JumpForm   paging.Form
-	SizeParam, JumpParam string // the one field of each form
-	byRow                bool   // the jump is to a row
+	SizeForm, JumpForm paging.Form
 }
 
 // Of readies the view of a page, with links on a base. A nil language is English.
@@ -25,23 +21,17 @@ func Of(page *paging.Page, base paging.Base, lang *Language) View {
 	if lang == nil {
 		lang = LanguageFor("en")
 	}
-	rules := page.Ask().Rules()
 	links := page.On(base)
-	v := View{
+	return View{
 		Paging:   page.Metadata(),
 		Ladder:   links.Ladder(),
 		Steps:    links.Steps(),
 		Sizes:    links.Sizes(),
+		Ends:     links.DrawsEnds(),
 		Language: lang,
-		SizeForm: links.SizeForm(), SizeParam: rules.SizeParam(),
-		JumpForm: links.JumpForm(), JumpParam: rules.PageParam(),
+		SizeForm: links.SizeForm(),
+		JumpForm: links.JumpForm(),
 	}
-	if rules.Addressing == paging.ByOffset {
-		v.JumpParam, v.byRow = rules.RowParam(), true
-	}
-	ladder := &rules.Ladder
-	v.Ends = ladder.Ends == nil && ladder.Tips != nil && *ladder.Tips == 0 || ladder.Ends != nil && *ladder.Ends
-	return v
 }
 
 // Summary says which rows are on the page, in the view's language.

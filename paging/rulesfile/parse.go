@@ -1,7 +1,8 @@
-package paging
+package rulesfile
 
 import (
 	"bytes"
+	"cmp"
 	"encoding/json"
 	"errors"
 	"fmt"
@@ -11,20 +12,21 @@ import (
 	"strings"
 
 	"pageladder.example/internal/nearest"
+	"pageladder.example/paging"
 )
 
-// ParseRules reads rules from JSON, strictly: an unknown entry, one that stands
+// Parse reads rules from JSON, strictly: an unknown entry, one that stands
 // twice, one of the wrong type and one that contradicts another are errors. The
-// error is RuleErrors, with every one of them up to a hundred, or says where the text
+// error is Errors, with every one of them up to a hundred, or says where the text
 // is no JSON. Rules have at most 1 MiB, and at most 2,000 entries to a list and 2,000
 // bytes to a text.
-func ParseRules(text []byte) (*Rules, error) {
+func Parse(text []byte) (*Rules, error) {
 	if len(text) > rulesBytes {
-		return nil, RuleErrors{{"the rules", fmt.Sprintf("%d bytes", len(text)), fmt.Sprintf("at most %d bytes", rulesBytes)}}
+		return nil, Errors{{"the rules", fmt.Sprintf("%d bytes", len(text)), fmt.Sprintf("at most %d bytes", rulesBytes)}}
 	}
-	r := rulesReader{dec: json.NewDecoder(bytes.NewReader(text))}
+	r := reader{dec: json.NewDecoder(bytes.NewReader(text)), known: map[reflect.Type][]entry{}}
 	r.dec.UseNumber()
-	rules := &Rules{}
+	rules := Of(paging.Rules{})
 	err := r.value(reflect.ValueOf(rules).Elem(), "")
 	if err == nil {
 		if _, err = r.dec.Token(); err == io.EOF {
@@ -36,7 +38,7 @@ func ParseRules(text []byte) (*Rules, error) {
 	if err != nil {
 		return nil, fmt.Errorf("paging rules: not JSON at byte %d: %w", r.dec.InputOffset(), err)
 	}
-	if check, ok := rules.Check().(RuleErrors); ok {
+	if check, ok := rules.Check().(Errors); ok {
 		r.errs = append(r.errs, check...)
 	}
 	if len(r.errs) > 0 {
@@ -56,17 +58,18 @@ const (
 
 var errTooDeep = fmt.Errorf("lists and objects stand more than %d deep in one another", rulesDepth)
 
-// rulesReader reads JSON into the rules' own types and notes what does not fit.
+// reader reads JSON into the rules' own types and notes what does not fit.
 // encoding/json alone would stop at the first unknown entry and pass over a
 // repeated one.
-type rulesReader struct {
+type reader struct {
 	dec   *json.Decoder
-	errs  RuleErrors
+	errs  Errors
 	depth int
+	known map[reflect.Type][]entry
 }
 
 // value reads one JSON value into v. Its error is that of text which is no JSON.
-func (r *rulesReader) value(v reflect.Value, entry string) error {
+func (r *reader) value(v reflect.Value, entry string) error {
 	token, err := r.dec.Token()
 	if err != nil {
 		return noEOF(err)
@@ -117,7 +120,7 @@ func (r *rulesReader) value(v reflect.Value, entry string) error {
 	return nil
 }
 
-func (r *rulesReader) object(v reflect.Value, entry string) error {
+func (r *reader) object(v reflect.Value, entry string) error {
 	known := v.IsValid() && (v.Kind() == reflect.Struct || v.Kind() == reflect.Map)
 	if v.IsValid() && !known {
 		r.mismatch(v, entry, "an object")
@@ -132,7 +135,7 @@ func (r *rulesReader) object(v reflect.Value, entry string) error {
 			return noEOF(err)
 		}
 		name := token.(string)
-		at := strings.TrimPrefix(entry+"."+quoted(name), ".")
+		at := strings.TrimPrefix(entry+"."+bounded(name), ".")
 		if len(seen) == rulesEntries {
 			r.wrong(v, entry, "more entries", fmt.Sprintf("at most %d", rulesEntries))
 			known = false
@@ -148,8 +151,8 @@ func (r *rulesReader) object(v reflect.Value, entry string) error {
 		case known && v.Kind() == reflect.Map:
 			into = reflect.New(v.Type().Elem()).Elem()
 		case known:
-			if into = fieldOf(v, name); !into.IsValid() && len(r.errs) < rulesFaults {
-				r.wrong(v, at, "an unknown entry", nearestEntry(v, name))
+			if into = r.fieldOf(v, name); !into.IsValid() && len(r.errs) < rulesFaults {
+				r.wrong(v, at, "an unknown entry", r.nearestEntry(v, name))
 			}
 		}
 		if err := r.value(into, at); err != nil {
@@ -163,7 +166,7 @@ func (r *rulesReader) object(v reflect.Value, entry string) error {
 	return noEOF(err)
 }
 
-func (r *rulesReader) array(v reflect.Value, entry string) error {
+func (r *reader) array(v reflect.Value, entry string) error {
 	known := v.IsValid() && v.Kind() == reflect.Slice
 	if v.IsValid() && !known {
 		r.mismatch(v, entry, "a list")
@@ -188,7 +191,7 @@ func (r *rulesReader) array(v reflect.Value, entry string) error {
 	return noEOF(err)
 }
 
-func (r *rulesReader) mismatch(v reflect.Value, entry, found string) {
+func (r *reader) mismatch(v reflect.Value, entry, found string) {
 	if !v.IsValid() {
 		return // below an unknown entry, which has been told
 	}
@@ -203,32 +206,53 @@ func (r *rulesReader) mismatch(v reflect.Value, entry, found string) {
 	r.wrong(v, entry, found, want)
 }
 
-func (r *rulesReader) wrong(v reflect.Value, entry, found, want string) {
+func (r *reader) wrong(v reflect.Value, entry, found, want string) {
 	if v.IsValid() && len(r.errs) < rulesFaults {
-		r.errs = append(r.errs, RuleError{nonEmpty(entry, "the rules"), found, want})
+		r.errs = append(r.errs, Error{cmp.Or(entry, "the rules"), found, want})
 	}
 }
 
+// entry is one entry that an object of rules may have.
+type entry struct {
+	name string
+	at   []int // the index of its field, through embedded structs
+}
+
+// entriesOf are the entries of a struct, in the order of its fields.
+func (r *reader) entriesOf(t reflect.Type) []entry {
+	if r.known[t] == nil {
+		var all []entry
+		for _, f := range reflect.VisibleFields(t) {
+			if name := entryName(f); name != "" {
+				all = append(all, entry{name, f.Index})
+			}
+		}
+		r.known[t] = all
+	}
+	return r.known[t]
+}
+
 // fieldOf finds a struct's field by its name in JSON.
-func fieldOf(v reflect.Value, name string) reflect.Value {
-	for i := range v.NumField() {
-		if entryName(v.Type().Field(i)) == name {
-			return v.Field(i)
+func (r *reader) fieldOf(v reflect.Value, name string) reflect.Value {
+	for _, e := range r.entriesOf(v.Type()) {
+		if e.name == name {
+			return v.FieldByIndex(e.at)
 		}
 	}
 	return reflect.Value{}
 }
 
+// entryName is what JSON calls a field; "" where it has no place there.
 func entryName(f reflect.StructField) string {
 	name, _, _ := strings.Cut(f.Tag.Get("json"), ",")
-	return name
+	return strings.TrimPrefix(name, "-")
 }
 
 // nearestEntry says which entry was probably meant, or which there are.
-func nearestEntry(v reflect.Value, name string) string {
+func (r *reader) nearestEntry(v reflect.Value, name string) string {
 	var names []string
-	for i := range v.NumField() {
-		names = append(names, entryName(v.Type().Field(i)))
+	for _, e := range r.entriesOf(v.Type()) {
+		names = append(names, e.name)
 	}
 	if near := nearest.Name(name, names); near != "" {
 		return strconv.Quote(near)

@@ -1,6 +1,7 @@
-package paging
+package rulesfile
 
 import (
+	"errors"
 	"fmt"
 	"maps"
 	"regexp"
@@ -8,25 +9,27 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/paging"
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/value"
 )
 
-// RuleError is one entry of rules that is wrong.
-type RuleError struct {
+// Error is one entry of rules that is wrong.
+type Error struct {
 	Entry string // where: "size.default", "sorts[2].key"
 	Found string // what stands there
 	Want  string // what would be right
 }
 
-func (e RuleError) Error() string {
+func (e Error) Error() string {
 	return fmt.Sprintf("%s: found %s; right would be %s", e.Entry, e.Found, e.Want)
 }
 
-// RuleErrors are all that is wrong with rules.
-type RuleErrors []RuleError
+// Errors are all that is wrong with rules.
+type Errors []Error
 
-func (e RuleErrors) Error() string {
+func (e Errors) Error() string {
 	says := make([]string, len(e))
 	for i := range e {
 		says[i] = e[i].Error()
@@ -34,24 +37,29 @@ func (e RuleErrors) Error() string {
 	return "paging rules: " + strings.Join(says, "; ")
 }
 
-// Bounds of rules, beside those of the ladder.
+// Bounds of rules.
 const (
-	MaxCap       = 100_000 // records on a page, also of size=all
-	MaxSortsUsed = 10      // sort keys in one query
-	maxName      = 200     // bytes of a parameter's or a field's name
+	maxSize  = 100_000 // records on a page, also of size=all
+	maxSorts = 10      // sort keys in one query
+	maxReach = 50
+	maxTips  = 10
+	maxName  = 200 // bytes of a parameter's or a field's name
 )
 
 // Check tells everything that is wrong with the rules, up to a hundred faults: nil, or
-// RuleErrors.
+// Errors.
 // Rules that are not right do not make Read or Settle fail, but which of two
 // contradictory entries wins is not said.
 func (r *Rules) Check() error {
 	var c checker
 	c.choices(r)
-	c.sizes(r)
-	c.sorts(r)
+	filled := r.Rules
+	filled.Aside = Aside
+	filled = filled.Resolved()
+	c.sizes(r, &filled)
+	c.sorts(r, &filled)
 	c.filters(r)
-	c.names(r)
+	c.names(&filled)
 	c.shapes(r)
 	if len(c.errs) > 0 {
 		return c.errs
@@ -59,11 +67,11 @@ func (r *Rules) Check() error {
 	return nil
 }
 
-type checker struct{ errs RuleErrors }
+type checker struct{ errs Errors }
 
 func (c *checker) wrong(entry, found, want string) {
 	if len(c.errs) < rulesFaults {
-		c.errs = append(c.errs, RuleError{entry, found, want})
+		c.errs = append(c.errs, Error{entry, found, want})
 	}
 }
 
@@ -89,17 +97,17 @@ func wordList[T ~string](words []T) string {
 }
 
 func (c *checker) choices(r *Rules) {
-	oneOf(c, "addressing", r.Addressing, ByPage, ByOffset)
-	oneOf(c, "past_last", r.PastLast, PastLastGivesLast, PastLastGivesFirst, PastLastGivesEmpty, PastLastRefused)
-	oneOf(c, "on_fault", r.OnFault, Mend, Refuse)
-	oneOf(c, "count", r.Count, CountExact, CountAtLeast, CountNone)
-	if r.CountTo < 0 || r.CountTo > 0 && r.Count != CountAtLeast {
+	oneOf(c, "addressing", r.Addressing, paging.ByPage, paging.ByOffset)
+	oneOf(c, "past_last", r.PastLast, paging.PastLastGivesLast, paging.PastLastGivesFirst, paging.PastLastGivesEmpty, paging.PastLastRefused)
+	oneOf(c, "on_fault", r.OnFault, paging.Mend, paging.Refuse)
+	oneOf(c, "count", r.Count, paging.CountExact, paging.CountAtLeast, paging.CountNone)
+	if r.CountTo < 0 || r.CountTo > 0 && r.Count != paging.CountAtLeast {
 		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, beside count "at_least"`)
 	}
-	oneOf(c, "unknown", r.Unknown, UnknownRides, UnknownNoted, UnknownDrops, UnknownRefuse)
-	oneOf(c, "keep.what", r.Keep.What, KeepAll, KeepDeclared, KeepListed)
+	oneOf(c, "unknown", r.Unknown, paging.UnknownRides, paging.UnknownNoted, paging.UnknownDrops, paging.UnknownRefuse)
+	oneOf(c, "keep.what", r.Keep.What, paging.KeepAll, paging.KeepDeclared, paging.KeepListed)
 	oneOf(c, "markup.style", r.Markup.Style, StylePlain, StyleBootstrap, StyleClassed)
-	if len(r.Keep.Names) > 0 && r.Keep.What != KeepListed {
+	if len(r.Keep.Names) > 0 && r.Keep.What != paging.KeepListed {
 		c.wrong("keep.names", fmt.Sprintf("%q", r.Keep.Names), `none, or keep.what "listed"`)
 	}
 	if len(r.Markup.Classes) > 0 && r.Markup.Style != StyleClassed {
@@ -114,23 +122,23 @@ func (c *checker) choices(r *Rules) {
 		switch {
 		case !slices.Contains(known, kind):
 			c.wrong(entry, "an unknown code", "one of "+wordList(known))
-		case kind == code.OffsetOverMax && r.Faults[kind] == Mend:
+		case kind == code.OffsetOverMax && r.Faults[kind] == paging.Mend:
 			c.wrong(entry, `"mend"`, `"refuse": nothing mends it`)
 		case kind == code.ParamUnknown:
 			c.wrong(entry, strconv.Quote(string(r.Faults[kind])), `the entry "unknown"`)
 		case r.Faults[kind] == "":
 			c.wrong(entry, `""`, `"mend", "refuse"`)
 		default:
-			oneOf(c, entry, r.Faults[kind], Mend, Refuse)
+			oneOf(c, entry, r.Faults[kind], paging.Mend, paging.Refuse)
 		}
 	}
-	if r.Faults[code.PagePastLast] == Refuse && r.PastLast != "" && r.PastLast != PastLastRefused {
+	if r.Faults[code.PagePastLast] == paging.Refuse && r.PastLast != "" && r.PastLast != paging.PastLastRefused {
 		c.wrong("faults.page.past_last", `"refuse"`, fmt.Sprintf(`past_last %q or "refuse", not both`, r.PastLast))
 	}
-	if r.Faults[code.PagePastLast] == Mend && r.PastLast == PastLastRefused {
+	if r.Faults[code.PagePastLast] == paging.Mend && r.PastLast == paging.PastLastRefused {
 		c.wrong("faults.page.past_last", `"mend"`, `past_last other than "refuse"`)
 	}
-	if r.OffsetAsIs && !r.byOffset() {
+	if r.OffsetAsIs && r.Addressing != paging.ByOffset {
 		c.wrong("offset_as_is", "true", `addressing "offset" beside it`)
 	}
 	if r.MaxOffset < 0 {
@@ -138,32 +146,32 @@ func (c *checker) choices(r *Rules) {
 	}
 }
 
-func (c *checker) sizes(r *Rules) {
+func (c *checker) sizes(r *Rules, filled *paging.Rules) {
 	s := &r.Size
-	c.between("size.cap", int64(s.Cap), 0, MaxCap)
-	c.between("size.default", int64(s.Default), 0, MaxCap)
-	c.between("size.all", int64(s.All), 0, MaxCap)
-	if s.Default > r.SizeCap() {
-		c.wrong("size.default", strconv.Itoa(s.Default), fmt.Sprintf("at most size.cap, %d", r.SizeCap()))
+	c.between("size.cap", int64(s.Cap), 0, maxSize)
+	c.between("size.default", int64(s.Default), 0, maxSize)
+	c.between("size.all", int64(s.All), 0, maxSize)
+	if s.Default > filled.Size.Cap {
+		c.wrong("size.default", strconv.Itoa(s.Default), fmt.Sprintf("at most size.cap, %d", filled.Size.Cap))
 	}
 	seen := map[int]bool{}
 	for i, size := range s.Offered {
 		entry := fmt.Sprintf("size.offered[%d]", i)
 		switch {
-		case size < 1 || size > r.SizeCap():
-			c.wrong(entry, strconv.Itoa(size), fmt.Sprintf("1 to size.cap, %d", r.SizeCap()))
+		case size < 1 || size > filled.Size.Cap:
+			c.wrong(entry, strconv.Itoa(size), fmt.Sprintf("1 to size.cap, %d", filled.Size.Cap))
 		case seen[size]:
 			c.wrong(entry, strconv.Itoa(size), "each size once")
 		}
 		seen[size] = true
 	}
-	if s.Closed && !slices.Contains(r.offeredSizes(), r.DefaultSize()) {
-		c.wrong("size.default", strconv.Itoa(r.DefaultSize()), fmt.Sprintf("one of the offered sizes %v, since only those are served", r.offeredSizes()))
+	if s.Closed && !slices.Contains(filled.Size.Offered, filled.Size.Default) {
+		c.wrong("size.default", strconv.Itoa(filled.Size.Default), fmt.Sprintf("one of the offered sizes %v, since only those are served", filled.Size.Offered))
 	}
 }
 
-func (c *checker) sorts(r *Rules) {
-	c.between("max_sort_keys", int64(r.MaxSortKeys), 0, MaxSortsUsed)
+func (c *checker) sorts(r *Rules, filled *paging.Rules) {
+	c.between("max_sort_keys", int64(r.MaxSortKeys), 0, maxSorts)
 	c.distinct("key", r.Key)
 	c.distinct("search", r.Search)
 	c.distinct("show", r.Show)
@@ -185,11 +193,13 @@ func (c *checker) sorts(r *Rules) {
 			c.wrong(entry+".key", strconv.Quote(k.Key), "each sort key once")
 		}
 		seen[k.Key] = true
-		oneOf(c, entry+".first", k.First, Ascending, Descending)
+		oneOf(c, entry+".first", k.First, paging.Ascending, paging.Descending)
 		c.distinct(entry+".fields", k.Fields)
 	}
-	if _, bad := r.parseSort(r.DefaultSort, nil); len(bad) > 0 {
-		c.wrong("default_sort", strconv.Quote(r.DefaultSort), "only sort keys of sorts, each once, at most max_sort_keys: "+bad[0].reason)
+	strict := paging.Rules{Sorts: r.Sorts, MaxSortKeys: r.MaxSortKeys, OnFault: paging.Refuse}
+	var refused *paging.Refusal
+	if _, err := strict.Read(query.Encode(query.Pair{Name: "sort", Value: r.DefaultSort})); errors.As(err, &refused) {
+		c.wrong("default_sort", strconv.Quote(r.DefaultSort), "only sort keys of sorts, each once, at most max_sort_keys: "+refused.Faults[0].Says)
 	}
 }
 
@@ -214,8 +224,8 @@ func (c *checker) filters(r *Rules) {
 		if f.Field == "" || len(f.Field) > maxName {
 			c.wrong(entry+".field", strconv.Quote(f.Field), "a field's name")
 		}
-		offered, ok := operatorsOf[f.valueType()]
-		if !ok {
+		offered := operatorsOf(f.Type)
+		if offered == nil {
 			c.wrong(entry+".type", strconv.Quote(string(f.Type)), wordList(value.Types()))
 			continue
 		}
@@ -231,14 +241,14 @@ func (c *checker) filters(r *Rules) {
 	}
 }
 
-// names checks that no two parameters have one name.
-func (c *checker) names(r *Rules) {
+// names checks that no two parameters of resolved rules have one name.
+func (c *checker) names(r *paging.Rules) {
 	owner := map[string]string{}
 	claim := func(name, entry string) {
 		switch {
 		case name == "" || len(name) > maxName || strings.ContainsRune(name, 0):
-			c.wrong(entry, strconv.Quote(quoted(name)), "a name of 1 to 200 bytes")
-		case strings.HasPrefix(name, servicePrefix):
+			c.wrong(entry, strconv.Quote(bounded(name)), "a name of 1 to 200 bytes")
+		case strings.HasPrefix(name, Aside):
 			c.wrong(entry, strconv.Quote(name), `a name that does not begin with "pl.", which speaks to the service`)
 		case owner[name] != "":
 			c.wrong(entry, strconv.Quote(name), "a name that "+owner[name]+" does not have")
@@ -246,19 +256,20 @@ func (c *checker) names(r *Rules) {
 			owner[name] = entry
 		}
 	}
-	pageEntry, sizeEntry := "params.page", "params.size"
-	if r.byOffset() {
-		pageEntry, sizeEntry = "params.offset", "params.limit"
+	if r.Addressing == paging.ByOffset {
+		claim(r.Params.Offset, "params.offset")
+		claim(r.Params.Limit, "params.limit")
+	} else {
+		claim(r.Params.Page, "params.page")
+		claim(r.Params.Size, "params.size")
 	}
-	claim(r.PageParam(), pageEntry)
-	claim(r.SizeParam(), sizeEntry)
-	claim(r.SortParam(), "params.sort")
-	claim(r.RowParam(), "params.row")
+	claim(r.Params.Sort, "params.sort")
+	claim(r.Params.Row, "params.row")
 	if len(r.Search) > 0 {
-		claim(r.SearchParam(), "params.search")
+		claim(r.Params.Search, "params.search")
 	}
 	if len(r.Show) > 0 {
-		claim(r.FieldsParam(), "params.fields")
+		claim(r.Params.Fields, "params.fields")
 	}
 	if r.Params.Direction != "" {
 		claim(r.Params.Direction, "params.direction")
@@ -268,8 +279,8 @@ func (c *checker) names(r *Rules) {
 		if f.Field == "" {
 			continue
 		}
-		for _, op := range operatorsOf[f.valueType()] { // Equals is among them
-			claim(r.OperatorParam(f, op), fmt.Sprintf("filters[%d]", i))
+		for _, op := range operatorsOf(f.Type) { // Equals is among them
+			claim(f.ParamFor(op), fmt.Sprintf("filters[%d]", i))
 		}
 	}
 }
@@ -280,15 +291,12 @@ var (
 	classParts  = []string{"nav", "list", "item", "link", "current", "gap", "dead"}
 )
 
-// ClassParts are the parts of a ladder that MarkupRules.Classes may name.
-func ClassParts() []string { return slices.Clone(classParts) }
-
 func (c *checker) shapes(r *Rules) {
 	if r.Ladder.Reach != nil {
-		c.between("ladder.reach", int64(*r.Ladder.Reach), 0, MaxReach)
+		c.between("ladder.reach", int64(*r.Ladder.Reach), 0, maxReach)
 	}
 	if r.Ladder.Tips != nil {
-		c.between("ladder.tips", int64(*r.Ladder.Tips), 0, MaxTips)
+		c.between("ladder.tips", int64(*r.Ladder.Tips), 0, maxTips)
 	}
 	for _, part := range slices.Sorted(maps.Keys(r.Markup.Classes)) {
 		switch {
@@ -302,13 +310,27 @@ func (c *checker) shapes(r *Rules) {
 		c.wrong("language", strconv.Quote(r.Language), `a BCP 47 tag such as "en" or "pt-BR"`)
 	}
 	for i, origin := range r.Origins {
-		if err := checkAddress(origin, []string{origin}); err != nil || strings.HasPrefix(origin, "/") || strings.Count(origin, "/") != 2 {
+		if _, err := paging.ParseBase(origin, origin); err != nil || strings.HasPrefix(origin, "/") || strings.Count(origin, "/") != 2 || strings.ContainsAny(origin, "{}") {
 			c.wrong(fmt.Sprintf("origins[%d]", i), strconv.Quote(origin), "a scheme and a host, such as https://saltmere.example")
 		}
 	}
 	if r.Base != "" {
-		if _, err := ParseBase(r.Base, r.Origins...); err != nil {
-			c.wrong("base", strconv.Quote(r.Base), strings.TrimPrefix(err.Error(), "base "+quote(r.Base)+": "))
+		if _, err := paging.ParseBase(r.Base, r.Origins...); err != nil {
+			c.wrong("base", strconv.Quote(r.Base), strings.TrimPrefix(err.Error(), "base "+strconv.Quote(bounded(r.Base))+": "))
 		}
 	}
+}
+
+// bounded makes a text fit to be told: valid UTF-8, of at most 200 bytes or a little more.
+func bounded(s string) string {
+	if len(s) > 200 {
+		s = strings.ToValidUTF8(s[:200], "") + "…"
+	}
+	return strings.ToValidUTF8(s, "\uFFFD")
+}
+
+// operatorsOf are the operators that a type has; none where there is no such type.
+func operatorsOf(t value.Type) []paging.Operator {
+	typed := paging.Rules{Filters: []paging.FilterRule{{Type: t}}}
+	return typed.Resolved().Filters[0].Operators
 }

@@ -1,0 +1,48 @@
+// Package wayback writes and reads ways back: what brings an editor back to the page of a
+// set that it came from.
+package wayback
+
+import (
+	"encoding/base64"
+	"encoding/binary"
+	"hash/crc32"
+	"strings"
+
+	"pageladder.example/paging/code"
+)
+
+// Max is the longest way back, in bytes.
+const Max = 2048
+
+// Write makes the way back to a set's query: the set's name and the query, with a
+// checksum, as base64url (RFC 4648 section 5, without padding). It is not signed, and
+// need not be: it holds no address, and is read through the set's rules like any query.
+// It is "" where the query is too long for one.
+func Write(set, query string) string {
+	text := binary.BigEndian.AppendUint32(nil, crc32.ChecksumIEEE([]byte(set+"\n"+query)))
+	token := base64.RawURLEncoding.EncodeToString(append(append(append(text, set...), '\n'), query...))
+	if strings.Contains(set, "\n") || len(token) > Max {
+		return ""
+	}
+	return token
+}
+
+// Read gives the query that a way back to a set holds. For one that is damaged, too long
+// or of another set, why says so.
+func Read(set, token string) (query string, why code.Code) {
+	if len(token) > Max {
+		return "", code.BackTooLong
+	}
+	text, err := base64.RawURLEncoding.Strict().DecodeString(token)
+	if err != nil || len(text) < 4 || binary.BigEndian.Uint32(text) != crc32.ChecksumIEEE(text[4:]) {
+		return "", code.BackDamaged
+	}
+	home, query, ok := strings.Cut(string(text[4:]), "\n")
+	switch {
+	case !ok:
+		return "", code.BackDamaged
+	case home != set:
+		return "", code.BackForeign
+	}
+	return query, ""
+}

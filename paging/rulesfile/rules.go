@@ -1,0 +1,63 @@
+// Package rulesfile holds the rules of a list as a file has them: JSON, read strictly,
+// checked entry by entry, with every mistake named at once.
+package rulesfile
+
+import (
+	"encoding/json"
+
+	"pageladder.example/paging"
+)
+
+// Aside begins the names of parameters that speak to the service: rules that are read
+// from a file leave them to it.
+const Aside = "pl."
+
+// Rules are what a file holds: the rules that a list is paged by, and what those who keep
+// and draw it are to know. The zero Rules are right.
+type Rules struct {
+	paging.Rules
+
+	// Indexes lists fields that whoever keeps the records is to index beside those
+	// of sorts and filters: [["berth", "arrived_at"]].
+	Indexes [][]string `json:"indexes,omitempty"`
+	// Markup says how ladders are drawn.
+	Markup MarkupRules `json:"markup,omitzero"`
+	// Language is the BCP 47 tag of the language that pages are described in.
+	// Left out: "en".
+	Language string `json:"language,omitempty"`
+}
+
+// Of makes the rules of a file from those of a list.
+func Of(list paging.Rules) *Rules {
+	list.Aside = Aside
+	return &Rules{Rules: list}
+}
+
+// UnmarshalJSON reads rules that have been checked before; Parse reads others.
+func (r *Rules) UnmarshalJSON(text []byte) error {
+	type unchecked Rules
+	if err := json.Unmarshal(text, (*unchecked)(r)); err != nil {
+		return err
+	}
+	r.Aside = Aside
+	return nil
+}
+
+// MarkupRules say how a ladder is drawn as HTML.
+type MarkupRules struct {
+	// Style is the way. Left out: plain.
+	Style MarkupStyle `json:"style,omitempty"`
+	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
+	// link, current, gap, dead.
+	Classes map[string]string `json:"classes,omitempty"`
+}
+
+// MarkupStyle is a way to draw a ladder as HTML.
+type MarkupStyle string
+
+// Styles of markup; the empty one is plain.
+const (
+	StylePlain     MarkupStyle = "plain"     // no classes
+	StyleBootstrap MarkupStyle = "bootstrap" // the classes of the Bootstrap 5 stylesheet
+	StyleClassed   MarkupStyle = "classed"   // the classes that the rules give
+)

@@ -1,0 +1,147 @@
+package rulesfile
+
+import (
+	"cmp"
+	"encoding/json"
+	"errors"
+	"fmt"
+	"os"
+	"reflect"
+	"strings"
+	"testing"
+
+	"github.com/invopop/jsonschema"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/doctest"
+	"pageladder.example/paging"
+	"pageladder.example/paging/code"
+	"pageladder.example/paging/value"
+)
+
+// words are the types that stand for one of some words.
+func words() map[reflect.Type][]any {
+	list := func(all ...any) []any { return all }
+	types := []any{}
+	for _, t := range value.Types() {
+		types = append(types, t)
+	}
+	codes := []any{}
+	for _, c := range code.All() {
+		if c.Code != code.ParamUnknown {
+			codes = append(codes, c.Code)
+		}
+	}
+	return map[reflect.Type][]any{
+		reflect.TypeFor[paging.Addressing](): list(paging.ByPage, paging.ByOffset),
+		reflect.TypeFor[paging.PastLast]():   list(paging.PastLastGivesLast, paging.PastLastGivesFirst, paging.PastLastGivesEmpty, paging.PastLastRefused),
+		reflect.TypeFor[paging.Answer]():     list(paging.Mend, paging.Refuse),
+		reflect.TypeFor[paging.Unknown]():    list(paging.UnknownRides, paging.UnknownNoted, paging.UnknownDrops, paging.UnknownRefuse),
+		reflect.TypeFor[paging.Direction]():  list(paging.Ascending, paging.Descending),
+		reflect.TypeFor[paging.CountHow]():   list(paging.CountExact, paging.CountAtLeast, paging.CountNone),
+		reflect.TypeFor[paging.KeepWhat]():   list(paging.KeepAll, paging.KeepDeclared, paging.KeepListed),
+		reflect.TypeFor[MarkupStyle]():       list(StylePlain, StyleBootstrap, StyleClassed),
+		reflect.TypeFor[value.Type]():        types,
+		reflect.TypeFor[paging.Operator]():   list(paging.Equals, paging.Not, paging.Min, paging.Max, paging.None, paging.Has, paging.Starts),
+		reflect.TypeFor[code.Code]():         codes,
+	}
+}
+
+func TestSchemaOfTheRules(t *testing.T) {
+	enums := words()
+	r := jsonschema.Reflector{ExpandedStruct: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
+		if all, ok := enums[t]; ok {
+			return &jsonschema.Schema{Type: "string", Enum: all}
+		}
+		if t == reflect.TypeFor[map[code.Code]paging.Answer]() {
+			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: enums[reflect.TypeFor[code.Code]()]},
+				AdditionalProperties: &jsonschema.Schema{Enum: enums[reflect.TypeFor[paging.Answer]()]}}
+		}
+		return nil
+	}}
+	require.NoError(t, addComments(&r))
+	schema := r.Reflect(&Rules{})
+	schema.ID = "https://pageladder.example/rules.schema.json"
+	schema.Title = "Page Ladder rules"
+	inPlainWords(schema)
+	for _, definition := range schema.Definitions {
+		inPlainWords(definition)
+	}
+	text, err := json.MarshalIndent(schema, "", "  ")
+	require.NoError(t, err)
+	doctest.Check(t, "../../docs/rules.schema.json", string(text)+"\n")
+
+	var table strings.Builder
+	table.WriteString("| entry | holds | |\n|---|---|---|\n")
+	entries(&table, schema, schema, "")
+	doctest.CheckPart(t, "../../docs/rules.md", "entries", table.String())
+
+	// Every entry of the rules is in it, and has a description.
+	var parsed struct {
+		Properties map[string]struct{ Description string }
+	}
+	require.NoError(t, json.Unmarshal(text, &parsed))
+	for _, f := range reflect.VisibleFields(reflect.TypeFor[Rules]()) {
+		if name := entryName(f); name != "" {
+			assert.NotEmpty(t, parsed.Properties[name].Description, f.Name)
+		}
+	}
+}
+
+// entries writes a row for each entry of the schema.
+func entries(w *strings.Builder, root, s *jsonschema.Schema, prefix string) {
+	if s.Ref != "" {
+		s = root.Definitions[s.Ref[strings.LastIndexByte(s.Ref, '/')+1:]]
+	}
+	for p := s.Properties.Oldest(); p != nil; p = p.Next() {
+		v := p.Value
+		items := v
+		holds, more := v.Type, ""
+		if v.Items != nil {
+			items, holds, more = v.Items, "list of "+v.Items.Type, "[]"
+		}
+		if items.Ref != "" {
+			holds = strings.Replace(holds, "list of ", "list", 1)
+			fmt.Fprintf(w, "| `%s%s` | %s | %s |\n", prefix, p.Key, cmp.Or(holds, "object"), v.Description)
+			entries(w, root, items, prefix+p.Key+more+".")
+			continue
+		}
+		if len(items.Enum) > 0 {
+			var all []string
+			for _, word := range items.Enum {
+				all = append(all, fmt.Sprintf("`%v`", word))
+			}
+			holds = strings.Replace(holds, "string", strings.Join(all, ", "), 1)
+		}
+		fmt.Fprintf(w, "| `%s%s` | %s | %s |\n", prefix, p.Key, holds, v.Description)
+	}
+}
+
+// inPlainWords names entries in their descriptions as JSON does, not as Go.
+func inPlainWords(s *jsonschema.Schema) {
+	if s.Properties == nil {
+		return
+	}
+	for p := s.Properties.Oldest(); p != nil; p = p.Next() {
+		name, rest, _ := strings.Cut(strings.Join(strings.Fields(p.Value.Description), " "), " ")
+		if strings.EqualFold(name, strings.ReplaceAll(p.Key, "_", "")) {
+			name = p.Key
+		}
+		p.Value.Description = name + " " + rest
+	}
+}
+
+// addComments takes the descriptions of entries from the comments of the packages that
+// their types are in.
+func addComments(r *jsonschema.Reflector) (err error) {
+	here, err := os.Getwd()
+	if err != nil {
+		return err
+	}
+	defer func() { err = errors.Join(err, os.Chdir(here)) }()
+	if err := os.Chdir("../.."); err != nil {
+		return err
+	}
+	return r.AddGoComments("pageladder.example", "paging")
+}
