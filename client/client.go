@@ -17,6 +17,7 @@ import (
 
 	"github.com/dunglas/httpsfv"
 
+	"pageladder.example/api"
 	"pageladder.example/paging"
 	"pageladder.example/paging/code"
 )
@@ -54,23 +55,7 @@ func (c *Client) WithToken(token string) *Client {
 }
 
 // Problem is the error for a request that the service refused, RFC 9457.
-type Problem struct {
-	Status int            `json:"status"`
-	Title  string         `json:"title"`
-	Detail string         `json:"detail"`
-	Type   string         `json:"type"`
-	Faults []paging.Fault `json:"faults"`
-	Rows   []BadRow       `json:"rows"`  // of a file: the first rows that are no records
-	Count  int64          `json:"count"` // of a file: all such rows
-}
-
-// BadRow is a row of a file that is no record.
-type BadRow struct {
-	Line   int    `json:"line"` // from 1
-	Field  string `json:"field"`
-	Found  string `json:"found"`
-	Reason string `json:"reason"`
-}
+type Problem struct{ api.Problem }
 
 func (p *Problem) Error() string {
 	if len(p.Faults) > 1 {
@@ -88,14 +73,8 @@ var ErrUnreachable = errors.New("no Page Ladder service answers")
 
 // Page is one page of a record set, as the service answered it.
 type Page struct {
-	Records  []Record            `json:"records"`
-	Paging   paging.Metadata     `json:"paging"`
-	Adjusted []paging.Adjustment `json:"adjusted"`
-	Links    paging.Steps        `json:"links"`
-	Sizes    []paging.SizeLink   `json:"sizes"`
-	Sorts    []paging.SortLink   `json:"sorts"`
-	Ladder   []paging.Rung       `json:"ladder"`
-	WayBack  string              `json:"way_back"`
+	Records []Record `json:"records"`
+	api.About
 
 	Raw json.RawMessage `json:"-"` // the whole answer as it came
 }
@@ -271,10 +250,8 @@ func adjustedIn(header string) (adjusted []paging.Adjustment) {
 
 // One is one record and its revision.
 type One struct {
-	Record   Record `json:"record"`
-	Revision string `json:"revision,omitempty"` // "" in an attached set
-	Href     string `json:"href"`
-	Version  int64  `json:"version,omitempty"` // of the set, after a change
+	Record Record `json:"record"`
+	api.AboutRecord
 }
 
 // Record reads one record by its key, its parts in the order of the rules.
@@ -315,33 +292,16 @@ func (c *Client) one(ctx context.Context, r request) (*One, error) {
 	return &one, err
 }
 
-// Place is where a record stands.
-type Place struct {
-	Row     int64  `json:"row"`  // from 1
-	Page    int64  `json:"page"` // the page that holds it
-	Href    string `json:"href"`
-	WayBack string `json:"way_back"`
-}
-
 // Place tells where a record stands under a query's sort, filters and size.
-func (c *Client) Place(ctx context.Context, set string, key []string, query string) (*Place, error) {
-	var place Place
+func (c *Client) Place(ctx context.Context, set string, key []string, query string) (*api.Place, error) {
+	var place api.Place
 	_, err := c.call(ctx, request{path: append(recordPath(set, key), "place"), query: query}, &place)
 	return &place, err
 }
 
-// recordPath is where a record is. A comma at the end of its key sets apart what a
-// path could not hold otherwise.
+// recordPath is where a record is.
 func recordPath(set string, key []string) []string {
-	parts := make([]string, len(key))
-	for i, k := range key {
-		parts[i] = url.PathEscape(k)
-	}
-	text := strings.Join(parts, ",")
-	if len(key) == 1 && (text == "" || text == "." || text == ".." || text == "all") {
-		text += ","
-	}
-	return []string{"sets", set, "records", rawPart + text}
+	return []string{"sets", set, "records", rawPart + api.KeyPath(key)}
 }
 
 // rawPart marks a part of a path that is escaped already.

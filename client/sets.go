@@ -10,78 +10,26 @@ import (
 	"strings"
 	"time"
 
-	"pageladder.example/paging/rulesfile"
+	"pageladder.example/api"
 )
 
-// Field is one field of a set.
-type Field struct {
-	Name  string `json:"name"`
-	Label string `json:"label"`
-	Type  string `json:"type"`
-	// Own tells that the source writes, orders and compares the values by a type of its own.
-	Own bool `json:"own"`
-	// Unordered is why the field can be neither sorted nor filtered by; "" where it can.
-	Unordered string `json:"unordered"`
-}
-
-// Set describes a record set.
-type Set struct {
-	Name      string           `json:"name"`
-	Label     string           `json:"label"`
-	Kind      string           `json:"kind"`
-	Records   *int64           `json:"records"` // nil for an attached set, and where a fixed filter binds the caller
-	Version   *int64           `json:"version"` // nil for an attached set
-	ChangedAt time.Time        `json:"changed_at"`
-	Open      bool             `json:"open"` // callers without a token may read it
-	Fields    []Field          `json:"fields"`
-	Hidden    []Field          `json:"hidden"` // not shown; for editors
-	Rules     *rulesfile.Rules `json:"rules"`
-	Settings  *Settings        `json:"settings"` // for owners
-}
-
-// Settings are what only the owner of a set is told of it.
-type Settings struct {
-	Fixed    string  `json:"fixed"`      // the fixed filter, written as in a query
-	Remember int64   `json:"remember_s"` // of an attached set
-	Source   string  `json:"source"`
-	Indexes  []Index `json:"indexes"`
-}
-
-// Index is one index of a set.
-type Index struct {
-	Definition string  `json:"definition"`
-	Ready      bool    `json:"ready"`
-	Phase      string  `json:"phase"` // of the one that is being made
-	Part       float64 `json:"part"`  // of the phase that is done, 0 to 1
-}
-
-// SettingsChange changes what is not nil.
-type SettingsChange struct {
-	Label    *string `json:"label,omitempty"`
-	Fixed    *string `json:"fixed,omitempty"`
-	Open     *bool   `json:"open,omitempty"`
-	Remember *int64  `json:"remember_s,omitempty"` // seconds
-}
-
 // Sets lists the service's record sets.
-func (c *Client) Sets(ctx context.Context) ([]Set, error) {
-	var list struct {
-		Sets []Set `json:"sets"`
-	}
+func (c *Client) Sets(ctx context.Context) ([]api.SetInfo, error) {
+	var list api.SetList
 	_, err := c.call(ctx, request{path: []string{"sets"}}, &list)
 	return list.Sets, err
 }
 
 // Set describes one record set.
-func (c *Client) Set(ctx context.Context, name string) (*Set, error) {
-	var set Set
+func (c *Client) Set(ctx context.Context, name string) (*api.SetInfo, error) {
+	var set api.SetInfo
 	_, err := c.call(ctx, request{path: []string{"sets", name}}, &set)
 	return &set, err
 }
 
 // ChangeSet changes a set's settings.
-func (c *Client) ChangeSet(ctx context.Context, name string, change SettingsChange) (*Set, error) {
-	var set Set
+func (c *Client) ChangeSet(ctx context.Context, name string, change api.SettingsChange) (*api.SetInfo, error) {
+	var set api.SetInfo
 	_, err := c.call(ctx, request{method: http.MethodPatch, path: []string{"sets", name}, json: change}, &set)
 	return &set, err
 }
@@ -113,23 +61,8 @@ type Import struct {
 	Options   url.Values // label, key, delimiter, encoding, sheet, type.FIELD, rules, aside, check, progress
 }
 
-// Imported is what became of a file.
-type Imported struct {
-	Set    *Set     `json:"set"` // nil when the file was only checked
-	Rows   int64    `json:"rows"`
-	Fields []Field  `json:"fields"`
-	Key    []string `json:"key"`
-	Aside  *struct {
-		CSV string `json:"csv"`
-	} `json:"aside"`
-	Bad *struct {
-		Count int64    `json:"count"`
-		Rows  []BadRow `json:"rows"`
-	} `json:"bad"`
-}
-
 // Import makes a set of a file, or replaces its records: all or nothing.
-func (c *Client) Import(ctx context.Context, in Import) (*Imported, error) {
+func (c *Client) Import(ctx context.Context, in Import) (*api.Imported, error) {
 	options := url.Values{}
 	for name, values := range in.Options {
 		options[name] = values
@@ -141,74 +74,37 @@ func (c *Client) Import(ctx context.Context, in Import) (*Imported, error) {
 		options.Set("name", in.Set)
 	}
 	r.query = options.Encode()
-	var imported Imported
+	var imported api.Imported
 	_, err := c.call(ctx, r, &imported)
 	return &imported, err
 }
 
-// Progress is how far an import has come.
-type Progress struct {
-	Bytes int64  `json:"bytes"` // read, of the pass that is running
-	Rows  int64  `json:"rows"`
-	Pass  string `json:"pass"` // "look" while types are found, then "load"
-}
-
 // Progress tells how far the import has come that was given a name by its option
 // "progress".
-func (c *Client) Progress(ctx context.Context, name string) (*Progress, error) {
-	var p Progress
+func (c *Client) Progress(ctx context.Context, name string) (*api.Progress, error) {
+	var p api.Progress
 	_, err := c.call(ctx, request{path: []string{"imports", name}}, &p)
 	return &p, err
 }
 
-// Attach is a table or view of a source that becomes a set.
-type Attach struct {
-	Name     string   `json:"name"`
-	Label    string   `json:"label,omitempty"`
-	Source   string   `json:"source"`
-	Schema   string   `json:"schema,omitempty"` // "": public
-	Table    string   `json:"table"`
-	Key      []string `json:"key,omitempty"` // of a view
-	Fields   []string `json:"fields,omitempty"`
-	Remember int64    `json:"remember_s,omitempty"` // seconds
-	// Types asks for other types of fields: integer for a bigint whose values are all
-	// within ±(2^53−1).
-	Types map[string]string `json:"types,omitempty"`
-	Rules json.RawMessage   `json:"rules,omitempty"`
-}
-
 // Attach makes a set of a table or view.
-func (c *Client) Attach(ctx context.Context, a Attach) (*Set, error) {
-	var set Set
+func (c *Client) Attach(ctx context.Context, a api.AttachBody) (*api.SetInfo, error) {
+	var set api.SetInfo
 	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"attach"}, json: a}, &set)
 	return &set, err
 }
 
-// Token is what is told of a token.
-type Token struct {
-	ID        int64      `json:"id"`
-	Label     string     `json:"label"`
-	Role      string     `json:"role"` // reader, editor or owner
-	Sets      []string   `json:"sets"` // nil: all
-	CreatedAt time.Time  `json:"created_at"`
-	UsedAt    *time.Time `json:"used_at"`
-	EndedAt   *time.Time `json:"ended_at"`
-	Secret    string     `json:"secret,omitempty"` // the token itself, when it has just been made
-}
-
 // Tokens lists the tokens that have been made.
-func (c *Client) Tokens(ctx context.Context) ([]Token, error) {
-	var list struct {
-		Tokens []Token `json:"tokens"`
-	}
+func (c *Client) Tokens(ctx context.Context) ([]api.Token, error) {
+	var list api.TokenList
 	_, err := c.call(ctx, request{path: []string{"tokens"}}, &list)
 	return list.Tokens, err
 }
 
 // CreateToken makes a token. Its Secret is told this once.
-func (c *Client) CreateToken(ctx context.Context, label, role string, sets []string) (*Token, error) {
-	var token Token
-	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"tokens"}, json: map[string]any{"label": label, "role": role, "sets": sets}}, &token)
+func (c *Client) CreateToken(ctx context.Context, label, role string, sets []string) (*api.NewToken, error) {
+	var token api.NewToken
+	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"tokens"}, json: api.TokenBody{Label: label, Role: role, Sets: sets}}, &token)
 	return &token, err
 }
 
@@ -218,18 +114,9 @@ func (c *Client) EndToken(ctx context.Context, id int64) error {
 	return err
 }
 
-// SignInLink is an address that signs a browser in to the console, once.
-type SignInLink struct {
-	Address   string    `json:"address"`
-	ExpiresAt time.Time `json:"expires_at"`
-}
-
 // SignInLink makes a link that signs a browser in as the caller.
-func (c *Client) SignInLink(ctx context.Context) (*SignInLink, error) {
-	var link struct {
-		Path      string    `json:"path"`
-		ExpiresAt time.Time `json:"expires_at"`
-	}
-	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"session", "link"}}, &link)
-	return &SignInLink{strings.TrimRight(c.base.String(), "/") + link.Path, link.ExpiresAt}, err
+func (c *Client) SignInLink(ctx context.Context) (address string, until time.Time, err error) {
+	var link api.SignInLink
+	_, err = c.call(ctx, request{method: http.MethodPost, path: []string{"session", "link"}}, &link)
+	return strings.TrimRight(c.base.String(), "/") + link.Path, link.ExpiresAt, err
 }

@@ -19,13 +19,13 @@ import (
 
 // Token is what is told of a token: not the token itself.
 type Token struct {
-	ID        int64      `json:"id"`
-	Label     string     `json:"label"`
-	Role      string     `json:"role"`
-	Sets      []string   `json:"sets" jsonschema:"nullable"` // null: all
-	CreatedAt time.Time  `json:"created_at"`
-	UsedAt    *time.Time `json:"used_at" jsonschema:"nullable"` // to the minute; null: never
-	EndedAt   *time.Time `json:"ended_at" jsonschema:"nullable"`
+	ID        int64
+	Label     string
+	Role      string
+	Sets      []string // nil: all
+	CreatedAt time.Time
+	UsedAt    *time.Time // to the minute; nil: never
+	EndedAt   *time.Time
 }
 
 // Errors of this package.

@@ -25,11 +25,11 @@ minutes. The session lasts 12 hours; the token itself never reaches the browser.
 		Args:    exactly(),
 	}
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, _ []string) error {
-		link, err := c.SignInLink(cmd.Context())
+		address, until, err := c.SignInLink(cmd.Context())
 		if err != nil {
 			return err
 		}
-		return outcome(cmd, link.Address, "address", link.Address, "expires_at", link.ExpiresAt)
+		return outcome(cmd, address, "address", address, "expires_at", until)
 	})
 }
 

@@ -17,6 +17,7 @@ import (
 	"github.com/spf13/cobra"
 	"golang.org/x/term"
 
+	"pageladder.example/api"
 	"pageladder.example/client"
 )
 
@@ -141,7 +142,7 @@ that are no records refuse the file and are listed, or are set aside into a file
 
 // imported sends a file and shows how far the import has come: what has been sent,
 // and then the rows that have been taken in.
-func imported(cmd *cobra.Command, c *client.Client, in client.Import, size int64) (*client.Imported, error) {
+func imported(cmd *cobra.Command, c *client.Client, in client.Import, size int64) (*api.Imported, error) {
 	errOut, ok := cmd.ErrOrStderr().(*os.File)
 	if !ok || !term.IsTerminal(int(errOut.Fd())) {
 		return c.Import(cmd.Context(), in)
@@ -202,7 +203,7 @@ func (c *counted) Read(p []byte) (int, error) {
 	return n, err
 }
 
-func writeBadRows(w io.Writer, rows []client.BadRow) {
+func writeBadRows(w io.Writer, rows []api.BadRow) {
 	for _, r := range rows {
 		where := fmt.Sprintf("line %d", r.Line)
 		if r.Field != "" {

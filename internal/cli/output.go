@@ -13,6 +13,7 @@ import (
 	"github.com/jedib0t/go-pretty/v6/text"
 	"github.com/spf13/cobra"
 
+	"pageladder.example/api"
 	"pageladder.example/client"
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging/value"
@@ -87,7 +88,7 @@ func outcome(cmd *cobra.Command, sentence string, facts ...any) error {
 
 // drawTable draws records as an aligned table, numbers to the right, its head bold. On
 // a terminal its widest columns are cut until it fits; elsewhere nothing is.
-func drawTable(to terminal, fields []client.Field, records []client.Record) string {
+func drawTable(to terminal, fields []api.Field, records []client.Record) string {
 	t := table.NewWriter()
 	t.SetStyle(table.StyleLight)
 	t.Style().Options = table.Options{SeparateHeader: true}
@@ -112,7 +113,7 @@ func drawTable(to terminal, fields []client.Field, records []client.Record) stri
 	var columns []table.ColumnConfig
 	for i, f := range fields {
 		head = append(head, text.Snip(f.Name, widths[i], "…"))
-		if f.Type == string(value.Integer) || f.Type == string(value.Decimal) {
+		if f.Type == value.Integer || f.Type == value.Decimal {
 			columns = append(columns, table.ColumnConfig{Number: i + 1, Align: text.AlignRight, AlignHeader: text.AlignRight})
 		}
 	}
@@ -189,7 +190,7 @@ func printable(s string) string {
 	}, s)
 }
 
-func writeCSV(w io.Writer, fields []client.Field, records []client.Record) error {
+func writeCSV(w io.Writer, fields []api.Field, records []client.Record) error {
 	var b []byte
 	for i, f := range fields {
 		if i > 0 {
@@ -238,18 +239,18 @@ func writeNDJSON(w io.Writer, records []client.Record) error {
 
 // listing is a table of what is no record set: sets, tokens, fields.
 type listing struct {
-	fields  []client.Field
+	fields  []api.Field
 	records []client.Record
 }
 
 func newListing(columns ...string) *listing {
 	t := &listing{}
 	for _, c := range columns {
-		kind := ""
+		kind := value.Type("")
 		if slices.Contains([]string{"records", "version", "row", "page", "id"}, c) {
-			kind = string(value.Integer)
+			kind = value.Integer
 		}
-		t.fields = append(t.fields, client.Field{Name: c, Type: kind})
+		t.fields = append(t.fields, api.Field{Name: c, Type: kind})
 	}
 	return t
 }
@@ -296,10 +297,10 @@ func writeRecords(w io.Writer, output string, records []client.Record) error {
 	for _, r := range records {
 		for i, v := range r {
 			if i >= len(t.fields) {
-				t.fields = append(t.fields, client.Field{Name: v.Field})
+				t.fields = append(t.fields, api.Field{Name: v.Field})
 			}
 			if len(v.JSON) > 0 && (v.JSON[0] == '-' || '0' <= v.JSON[0] && v.JSON[0] <= '9') {
-				t.fields[i].Type = string(value.Decimal)
+				t.fields[i].Type = value.Decimal
 			}
 		}
 	}

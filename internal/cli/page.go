@@ -15,6 +15,7 @@ import (
 
 	"github.com/spf13/cobra"
 
+	"pageladder.example/api"
 	"pageladder.example/client"
 	"pageladder.example/internal/nearest"
 	"pageladder.example/paging"
@@ -35,20 +36,19 @@ func (q *questionFlags) add(cmd *cobra.Command) {
 	f.StringVar(&q.search, "search", "", "words that a record has")
 	f.StringVar(&q.fields, "fields", "", "fewer fields, comma between")
 	f.StringArrayVarP(&q.filters, "filter", "f", nil, "a filter, such as berth=N4 or tonnage.min=500; may be repeated")
-	cmd.RegisterFlagCompletionFunc("sort", q.complete(func(set *client.Set) (words []string) {
+	cmd.RegisterFlagCompletionFunc("sort", q.complete(func(set *api.SetInfo) (words []string) {
 		for _, k := range set.Rules.Sorts {
 			words = append(words, k.Key, "-"+k.Key)
 		}
 		return words
 	}))
-	cmd.RegisterFlagCompletionFunc("filter", q.complete(func(set *client.Set) (words []string) {
-		rules := set.Rules.Resolved()
-		for _, param := range filterParams(&rules) {
+	cmd.RegisterFlagCompletionFunc("filter", q.complete(func(set *api.SetInfo) (words []string) {
+		for _, param := range filterParams(set.Params) {
 			words = append(words, param+"=")
 		}
 		return words
 	}))
-	cmd.RegisterFlagCompletionFunc("fields", q.complete(func(set *client.Set) (words []string) {
+	cmd.RegisterFlagCompletionFunc("fields", q.complete(func(set *api.SetInfo) (words []string) {
 		for _, f := range set.Fields {
 			words = append(words, f.Name)
 		}
@@ -57,7 +57,7 @@ func (q *questionFlags) add(cmd *cobra.Command) {
 }
 
 // complete completes a flag from the set that the first argument names.
-func (q *questionFlags) complete(words func(*client.Set) []string) cobra.CompletionFunc {
+func (q *questionFlags) complete(words func(*api.SetInfo) []string) cobra.CompletionFunc {
 	return func(cmd *cobra.Command, args []string, typed string) ([]string, cobra.ShellCompDirective) {
 		none := cobra.ShellCompDirectiveNoFileComp | cobra.ShellCompDirectiveNoSpace
 		if len(args) == 0 {
@@ -91,10 +91,9 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 	if err != nil {
 		return "", err
 	}
-	rules := set.Rules.Resolved()
-	names := &rules.Params
+	names := set.Params
 	var pairs []query.Pair
-	for _, p := range []struct{ flag, name, value string }{{"page", names.Page + names.Offset, q.page}, {"size", names.Size + names.Limit, q.size}, {"row", names.Row, q.row},
+	for _, p := range []struct{ flag, name, value string }{{"page", names.Page, q.page}, {"size", names.Size, q.size}, {"row", names.Row, q.row},
 		{"sort", names.Sort, q.sort}, {"search", names.Search, q.search}, {"fields", names.Fields, q.fields}} {
 		if cmd.Flags().Changed(p.flag) {
 			pairs = append(pairs, query.Pair{Name: p.name, Value: p.value})
@@ -105,7 +104,7 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		if !ok {
 			return "", usageError{fmt.Errorf("--filter %q is not of the form FIELD=VALUE or FIELD.OPERATOR=VALUE", f)}
 		}
-		if known := filterParams(&rules); !slices.Contains(known, name) {
+		if known := filterParams(names); !slices.Contains(known, name) {
 			// Left to the service it would have no effect, and all records would come.
 			hint := "it has no filters"
 			if near := nearest.Name(name, known); near != "" {
@@ -120,12 +119,11 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 	return query.Encode(pairs...), nil
 }
 
-// filterParams are the parameters that filter a set, by its resolved rules.
-func filterParams(r *paging.Rules) (params []string) {
-	for i := range r.Filters {
-		f := &r.Filters[i]
-		for _, op := range f.Operators {
-			params = append(params, f.ParamFor(op))
+// filterParams are the parameters that filter a set.
+func filterParams(names *api.Params) (params []string) {
+	for _, filter := range names.Filters {
+		for _, op := range filter.Operators {
+			params = append(params, op.Param)
 		}
 	}
 	return params
@@ -159,7 +157,7 @@ however many there are; with --interactive one page after the other, by short wo
 		if err != nil {
 			return err
 		}
-		fields := func() ([]client.Field, error) {
+		fields := func() ([]api.Field, error) {
 			set, err := c.Set(cmd.Context(), args[0])
 			return set.Fields, err
 		}
@@ -185,7 +183,7 @@ however many there are; with --interactive one page after the other, by short wo
 	})
 }
 
-func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, fields func() ([]client.Field, error)) (*client.Page, error) {
+func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, fields func() ([]api.Field, error)) (*client.Page, error) {
 	answer, err := c.Page(cmd.Context(), set, asked)
 	if err != nil {
 		return nil, err
@@ -203,7 +201,7 @@ func writeAll(w io.Writer, output string, records iter.Seq2[client.Record, error
 			out.Flush()
 			return err
 		}
-		fields := make([]client.Field, len(record))
+		fields := make([]api.Field, len(record))
 		for i, v := range record {
 			fields[i].Name = v.Field
 		}
@@ -244,7 +242,7 @@ func indented(w io.Writer, value any, prefix string) error {
 }
 
 // interact goes from page to page, by words that are typed.
-func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields func() ([]client.Field, error)) error {
+func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields func() ([]api.Field, error)) error {
 	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, q quit"
 	in := bufio.NewScanner(cmd.InOrStdin())
 	page, err := showPage(cmd, c, set, asked, "table", fields)
@@ -255,7 +253,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 	if err != nil {
 		return err
 	}
-	names := about.Rules.Resolved().Params
+	names := about.Params
 	for {
 		fmt.Fprintf(cmd.ErrOrStderr(), "%s > ", help)
 		if !in.Scan() {
@@ -278,13 +276,13 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		case "l":
 			href = page.Links.Last
 		case "size":
-			asked = with(queryOf(page), names.Size+names.Limit, value)
+			asked = with(queryOf(page), names.Size, value)
 			if page.Paging.FirstRow != nil {
 				asked = with(asked, names.Row, strconv.FormatInt(*page.Paging.FirstRow, 10))
 			}
-			href = "?" + query.With(asked, names.Page+names.Offset)
+			href = "?" + query.With(asked, names.Page)
 		case "sort":
-			href = "?" + query.With(with(queryOf(page), names.Sort, value), names.Page+names.Offset)
+			href = "?" + query.With(with(queryOf(page), names.Sort, value), names.Page)
 		default:
 			n, err := strconv.ParseInt(word, 10, 64)
 			if err != nil {
@@ -294,7 +292,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 			if about.Rules.Addressing == paging.ByOffset {
 				n = (n - 1) * int64(page.Paging.Limit)
 			}
-			href = "?" + with(queryOf(page), names.Page+names.Offset, strconv.FormatInt(n, 10))
+			href = "?" + with(queryOf(page), names.Page, strconv.FormatInt(n, 10))
 		}
 		if href == "" {
 			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")
@@ -345,7 +343,7 @@ func setNames(cmd *cobra.Command, connect func() (*client.Client, error)) []stri
 	return names
 }
 
-func writePage(w io.Writer, output string, p *client.Page, fields func() ([]client.Field, error)) error {
+func writePage(w io.Writer, output string, p *client.Page, fields func() ([]api.Field, error)) error {
 	switch output {
 	case "json":
 		return writeJSON(w, p.Raw)
@@ -374,15 +372,15 @@ func writePage(w io.Writer, output string, p *client.Page, fields func() ([]clie
 
 // shown are the fields that records came with, in the records' order; where there
 // are no records, all.
-func shown(fields []client.Field, records []client.Record) []client.Field {
+func shown(fields []api.Field, records []client.Record) []api.Field {
 	if len(records) == 0 {
 		return fields
 	}
-	byName := map[string]client.Field{}
+	byName := map[string]api.Field{}
 	for _, f := range fields {
 		byName[f.Name] = f
 	}
-	columns := make([]client.Field, len(records[0]))
+	columns := make([]api.Field, len(records[0]))
 	for i, v := range records[0] {
 		columns[i] = byName[v.Field]
 		columns[i].Name = v.Field

@@ -10,6 +10,7 @@ import (
 
 	"github.com/spf13/cobra"
 
+	"pageladder.example/api"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
@@ -90,27 +91,12 @@ func (o *outputAlias) Set(text string) error {
 	return nil
 }
 
-// reckoned is a page as JSON.
-type reckoned struct {
-	Paging   paging.Metadata     `json:"paging"`
-	Adjusted []paging.Adjustment `json:"adjusted"`
-	Links    paging.Steps        `json:"links"`
-	Sizes    []paging.SizeLink   `json:"sizes"`
-	Sorts    []paging.SortLink   `json:"sorts"`
-	Ladder   []paging.Rung       `json:"ladder"`
-}
-
-func describe(page *paging.Page, base paging.Base) reckoned {
-	links := page.On(base)
-	return reckoned{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
-}
-
 func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) error {
 	view := markup.Of(page, base, markup.LanguageFor(l.language))
 	m := page.Metadata()
 	switch l.form {
 	case "json":
-		return writeJSON(out, describe(page, base))
+		return writeJSON(out, api.AboutPage(page, base))
 	case "csv", "ndjson":
 		t := newListing("page", "size", "offset", "limit", "total_pages", "total_items", "first_row", "last_row", "sort", "summary")
 		t.add(m.Page, m.Size, m.Offset, m.Limit, m.TotalPages, m.TotalItems, m.FirstRow, m.LastRow, m.Sort, m.Summary)

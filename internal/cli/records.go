@@ -9,6 +9,7 @@ import (
 
 	"github.com/spf13/cobra"
 
+	"pageladder.example/api"
 	"pageladder.example/client"
 	"pageladder.example/paging/value"
 )
@@ -47,7 +48,7 @@ func newRecordShow() *cobra.Command {
 
 func writeOne(cmd *cobra.Command, output string, one *client.One) error {
 	if output != "table" {
-		fields := make([]client.Field, len(one.Record))
+		fields := make([]api.Field, len(one.Record))
 		for i, v := range one.Record {
 			fields[i].Name = v.Field
 		}
@@ -64,9 +65,9 @@ func writeOne(cmd *cobra.Command, output string, one *client.One) error {
 
 // readValues reads FIELD=VALUE for the fields of a set, as JSON of the fields'
 // types; FIELD= alone is no value.
-func readValues(set *client.Set, given []string) (map[string]any, error) {
-	types := map[string]string{}
-	for _, f := range append(append([]client.Field{}, set.Fields...), set.Hidden...) {
+func readValues(set *api.SetInfo, given []string) (map[string]any, error) {
+	types := map[string]value.Type{}
+	for _, f := range append(append([]api.Field{}, set.Fields...), set.Hidden...) {
 		types[f.Name] = f.Type
 	}
 	values := map[string]any{}
@@ -82,7 +83,7 @@ func readValues(set *client.Set, given []string) (map[string]any, error) {
 			values[name] = nil
 			continue
 		}
-		switch value.Type(t) {
+		switch t {
 		case value.Integer, value.Decimal, value.Boolean, value.JSON:
 			if !json.Valid([]byte(text)) {
 				return nil, usageError{fmt.Errorf("%s: %q is no %s", name, text, t)}

@@ -10,9 +10,11 @@ import (
 
 	"github.com/spf13/cobra"
 
+	"pageladder.example/api"
 	"pageladder.example/client"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
+	"pageladder.example/paging/value"
 )
 
 func newSets() *cobra.Command {
@@ -46,9 +48,9 @@ func keyParts(cmd *cobra.Command, connect func() (*client.Client, error), args [
 		return nil
 	}
 	rules := set.Rules.Resolved()
-	asked := []query.Pair{{Name: rules.Params.Size + rules.Params.Limit, Value: strconv.Itoa(rules.Size.Cap)}}
+	asked := []query.Pair{{Name: set.Params.Size, Value: strconv.Itoa(rules.Size.Cap)}}
 	if key := set.Rules.Key[0]; slices.ContainsFunc(set.Rules.Sorts, func(k paging.SortKey) bool { return k.Key == key && len(k.Fields) == 0 }) {
-		asked = append(asked, query.Pair{Name: rules.Params.Sort, Value: key})
+		asked = append(asked, query.Pair{Name: set.Params.Sort, Value: key})
 	}
 	page, err := c.Page(cmd.Context(), args[0], query.Encode(asked...))
 	if err != nil {
@@ -127,7 +129,6 @@ func newSetsShow() *cobra.Command {
 			}
 			return ""
 		}
-		rules := set.Rules.Resolved()
 		for _, f := range set.Fields {
 			sort, filter := "", ""
 			for _, k := range set.Rules.Sorts {
@@ -135,12 +136,11 @@ func newSetsShow() *cobra.Command {
 					sort = k.Key
 				}
 			}
-			for i := range rules.Filters {
-				r := &rules.Filters[i]
-				if r.Field == f.Name {
+			for _, offered := range set.Params.Filters {
+				if offered.Field == f.Name {
 					var names []string
-					for _, op := range r.Operators {
-						names = append(names, r.ParamFor(op))
+					for _, op := range offered.Operators {
+						names = append(names, op.Param)
 					}
 					filter = strings.Join(names, " ")
 				}
@@ -155,8 +155,9 @@ func newSetsShow() *cobra.Command {
 }
 
 func newSetsAttach() *cobra.Command {
-	a := client.Attach{}
+	a := api.AttachBody{}
 	var remember time.Duration
+	var types map[string]string
 	cmd := &cobra.Command{
 		Use:   "attach SET SOURCE TABLE",
 		Short: "Make a set of a table or view of a source",
@@ -171,11 +172,21 @@ only read.`,
 	cmd.Flags().StringSliceVar(&a.Key, "key", nil, "the fields that identify a record; of a view")
 	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "the fields that are shown; none: all")
 	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and footholds may be remembered, such as 30s")
-	cmd.Flags().StringToStringVar(&a.Types, "type", nil, "another type of a field, FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
+	cmd.Flags().StringToStringVar(&types, "type", nil, "another type of a field, FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		a.Name, a.Source, a.Table, a.Remember = args[0], args[1], args[2], int64(remember.Seconds())
 		if schema, table, ok := strings.Cut(args[2], "."); ok {
 			a.Schema, a.Table = schema, table
+		}
+		for field, name := range types {
+			t, want := value.Parse(name)
+			if want != "" {
+				return usageError{fmt.Errorf("--type %s=%s; right would be %s", field, name, want)}
+			}
+			if a.Types == nil {
+				a.Types = map[string]value.Type{}
+			}
+			a.Types[field] = t
 		}
 		set, err := c.Attach(cmd.Context(), a)
 		if err != nil {
@@ -205,7 +216,7 @@ func newSetsChange() *cobra.Command {
 	f.BoolVar(&open, "open", false, "callers without a token may read it; --open=false ends that")
 	f.DurationVar(&remember, "remember", 0, "of an attached set: how long totals and footholds may be remembered")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
-		var change client.SettingsChange
+		var change api.SettingsChange
 		seconds := int64(remember.Seconds())
 		if f.Changed("label") {
 			change.Label = &label
@@ -219,7 +230,7 @@ func newSetsChange() *cobra.Command {
 		if f.Changed("remember") {
 			change.Remember = &seconds
 		}
-		if change == (client.SettingsChange{}) {
+		if change == (api.SettingsChange{}) {
 			return usageError{errors.New("nothing to change; name one of --label, --fixed, --open, --remember")}
 		}
 		set, err := c.ChangeSet(cmd.Context(), args[0], change)

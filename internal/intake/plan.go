@@ -34,10 +34,10 @@ type Options struct {
 
 // BadRow is a row that is no record.
 type BadRow struct {
-	Line   int    `json:"line"` // from 1; of a JSON array, the element
-	Field  string `json:"field,omitempty"`
-	Found  string `json:"found,omitempty"`
-	Reason string `json:"reason"`
+	Line   int // from 1; of a JSON array, the element
+	Field  string
+	Found  string
+	Reason string
 }
 
 // BadRowsMost is how many bad rows are named.

@@ -9,27 +9,10 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 )
-
-// TokenBody asks for a token.
-type TokenBody struct {
-	Label string   `json:"label"`
-	Role  string   `json:"role"`           // reader, editor or owner
-	Sets  []string `json:"sets,omitempty"` // left out: all
-}
-
-// NewToken is a token that has been made: the one time that it is told.
-type NewToken struct {
-	Secret string `json:"secret"`
-	access.Token
-}
-
-// TokenList is every token that has been made.
-type TokenList struct {
-	Tokens []access.Token `json:"tokens"`
-}
 
 func (s *Service) listTokens(c *gin.Context) {
 	all, err := s.tokens.List(c.Request.Context())
@@ -38,13 +21,13 @@ func (s *Service) listTokens(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, TokenList{append([]access.Token{}, all...)})
+	c.PureJSON(http.StatusOK, api.TokenList{Tokens: wireTokens(all)})
 }
 
 const tokenSets = 1_000 // that one token can be bound to
 
 func (s *Service) createToken(c *gin.Context) {
-	var body TokenBody
+	var body api.TokenBody
 	if err := s.body(c, &body, "application/json"); err != nil {
 		s.fail(c, err)
 		return
@@ -68,7 +51,7 @@ func (s *Service) createToken(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusCreated, NewToken{secret, *token})
+	c.PureJSON(http.StatusCreated, api.NewToken{Secret: secret, Token: api.Token(*token)})
 }
 
 func (s *Service) endToken(c *gin.Context) {
@@ -85,21 +68,8 @@ func (s *Service) endToken(c *gin.Context) {
 	c.Status(http.StatusNoContent)
 }
 
-// SignInBody is what to sign in with: a token, or the code of a link.
-type SignInBody struct {
-	Token string `json:"token,omitempty"`
-	Code  string `json:"code,omitempty"`
-}
-
-// Session tells who a caller is.
-type Session struct {
-	Role  string   `json:"role"`
-	Label string   `json:"label"`
-	Sets  []string `json:"sets" jsonschema:"nullable"` // null: all
-}
-
-func sessionOf(caller *access.Caller) Session {
-	return Session{caller.Role.String(), caller.Label, caller.Sets}
+func sessionOf(caller *access.Caller) api.Session {
+	return api.Session{Role: caller.Role.String(), Label: caller.Label, Sets: caller.Sets}
 }
 
 func (s *Service) readSession(c *gin.Context) {
@@ -108,7 +78,7 @@ func (s *Service) readSession(c *gin.Context) {
 }
 
 func (s *Service) signIn(c *gin.Context) {
-	var body SignInBody
+	var body api.SignInBody
 	err := s.body(c, &body, "application/json")
 	if err == nil && (body.Token == "") == (body.Code == "") {
 		err = wrongBody(badBody, "found neither or both of token and code; right would be one of them")
@@ -136,12 +106,6 @@ func (s *Service) signIn(c *gin.Context) {
 	c.PureJSON(http.StatusOK, sessionOf(&caller))
 }
 
-// SignInLink is an address of the console that signs a browser in.
-type SignInLink struct {
-	Path      string    `json:"path"` // below where the service is reached, with the code behind its #, which browsers do not send
-	ExpiresAt time.Time `json:"expires_at"`
-}
-
 // inviteBrowser makes a link that signs a browser in once, as the caller.
 func (s *Service) inviteBrowser(c *gin.Context) {
 	code, until, err := s.tokens.Invite(c.Request.Context(), who(c).Token)
@@ -150,7 +114,7 @@ func (s *Service) inviteBrowser(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusCreated, SignInLink{SignInPath + code, until})
+	c.PureJSON(http.StatusCreated, api.SignInLink{Path: SignInPath + code, ExpiresAt: until})
 }
 
 // SignInPath is where the console signs in by a code, which follows it.

@@ -13,6 +13,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/api"
 	"pageladder.example/demo"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/service"
@@ -171,7 +172,7 @@ func TestBeingOnThisMachineGivesNoRight(t *testing.T) {
 	assert.Equal(t, http.StatusUnauthorized, res.StatusCode, body)
 	res, body = send(t, "POST", at+"/api/tokens", inJSON("", `{"label":"me","role":"owner"}`))
 	require.Equal(t, http.StatusCreated, res.StatusCode, body)
-	var made service.NewToken
+	var made api.NewToken
 	require.NoError(t, json.Unmarshal([]byte(body), &made))
 	assert.Equal(t, http.StatusOK, status(sent{token: made.Secret}))
 	_, body = send(t, "GET", at+"/api/tokens", sent{token: made.Secret})
@@ -198,7 +199,7 @@ func TestBeingOnThisMachineGivesNoRight(t *testing.T) {
 	assert.Equal(t, http.StatusUnauthorized, res.StatusCode, body)
 	res, body = send(t, "POST", at+"/api/session/link", sent{})
 	require.Equal(t, http.StatusCreated, res.StatusCode, body)
-	var link service.SignInLink
+	var link api.SignInLink
 	require.NoError(t, json.Unmarshal([]byte(body), &link))
 	code, ok := strings.CutPrefix(link.Path, service.SignInPath)
 	require.True(t, ok)

@@ -17,6 +17,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/testkit"
 )
@@ -108,10 +109,10 @@ func TestEveryKeyCanBeAddressed(t *testing.T) {
 			if name == "two" {
 				key = append(key, fmt.Sprint(i))
 			}
-			res, body := send(t, "GET", at+"/api/sets/"+name+"/records/"+service.KeyPath(key), sent{})
+			res, body := send(t, "GET", at+"/api/sets/"+name+"/records/"+api.KeyPath(key), sent{})
 			require.Equal(t, 200, res.StatusCode, "%q: %s", k, body)
 			assert.Contains(t, body, fmt.Sprintf(`"part":%d}`, i))
-			res, body = send(t, "GET", at+"/api/sets/"+name+"/records/"+service.KeyPath(key)+"/place?size=3", sent{})
+			res, body = send(t, "GET", at+"/api/sets/"+name+"/records/"+api.KeyPath(key)+"/place?size=3", sent{})
 			assert.Equal(t, 200, res.StatusCode, "%q: %s", k, body)
 		}
 	}
@@ -254,7 +255,7 @@ func TestListsNeedNoScript(t *testing.T) {
 func TestWayBackLeadsToThePageThatHoldsTheRecord(t *testing.T) {
 	at := testkit.Serve(t)
 	_, body := send(t, "GET", at+"/api/sets/arrivals/records/138/place?sort=-tonnage&size=2&berth.none=false", sent{})
-	var place service.Place
+	var place api.Place
 	require.NoError(t, json.Unmarshal([]byte(body), &place))
 	_, body = send(t, "GET", at+place.Href, sent{})
 	assert.Contains(t, body, `"id":138,`)
@@ -267,7 +268,7 @@ func TestWayBackLeadsToThePageThatHoldsTheRecord(t *testing.T) {
 func TestReckonAndCutNeedNoSet(t *testing.T) {
 	at := testkit.ServeStore(t, testkit.Store(t))
 	_, body := send(t, "POST", at+"/api/reckon", inJSON("", `{"query":"page=99&size=20&f=1","total":168,"base":"/mine","markup":"plain"}`))
-	var answer service.Reckoned
+	var answer api.Reckoned
 	require.NoError(t, json.Unmarshal([]byte(body), &answer), body)
 	assert.Equal(t, "161–168 of 168 /mine?page=8&size=20&f=1 page.past_last 8", fmt.Sprint(answer.Paging.Summary, " ", answer.Links.Prev, " ", answer.Adjusted[0].Why, " ", answer.Fetch))
 	assert.Contains(t, answer.Markup, "<nav")

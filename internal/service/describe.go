@@ -7,6 +7,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/openapi"
 	"pageladder.example/internal/sets"
@@ -34,7 +35,7 @@ func (s *Service) setDescription(c *gin.Context) {
 }
 
 func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {
-	api := &openapi.API{Version: s.version, Server: s.public, Cookie: sessionCookie, Problem: Problem{}, Always: failures(notSignedIn, notAllowed, tooMany, databaseAway)}
+	api := &openapi.API{Version: s.version, Server: s.public, Cookie: sessionCookie, Problem: api.Problem{}, Always: failures(notSignedIn, notAllowed, tooMany, databaseAway)}
 	for _, shape := range shapes {
 		records := openapi.AsText
 		switch shape.(type) {
@@ -58,7 +59,7 @@ func (r *route) described() openapi.Call {
 	return openapi.Call{
 		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
 		Body: r.body, Media: r.media, Example: r.example,
-		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[Answer](), Status: r.ok(),
+		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[api.Answer](), Status: r.ok(),
 		IfMatch: slices.Contains(r.fails, ifMatch), Fails: failures(r.fails...),
 	}
 }

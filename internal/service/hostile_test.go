@@ -21,6 +21,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/api"
 	"pageladder.example/demo"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -243,7 +244,7 @@ func TestWhatTheDatabaseCannotTakeIsNo5xx(t *testing.T) {
 	// An index that cannot be made is told, and the others are there.
 	load("partly", "id,short,tale\n1,a,"+long+"\n")
 	_, body = send(t, "GET", at+"/api/sets/partly", sent{})
-	var told service.SetInfo
+	var told api.SetInfo
 	require.NoError(t, json.Unmarshal([]byte(body), &told))
 	for _, index := range told.Settings.Indexes {
 		failed := strings.Contains(index.Definition, "tale") && !strings.Contains(index.Definition, "gin")

@@ -12,11 +12,11 @@ import (
 	"regexp"
 	"strconv"
 	"strings"
-	"sync"
 	"time"
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
@@ -27,35 +27,6 @@ import (
 
 // setName is what a set can be called.
 var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
-
-// Imported is the answer to a file.
-type Imported struct {
-	Set     *SetInfo       `json:"set,omitempty"` // left out when the file was only checked
-	Rows    int64          `json:"rows"`
-	Fields  []FieldSample  `json:"fields"`
-	Key     []string       `json:"key"`
-	MadeKey bool           `json:"made_key"` // the key is a row number, since the file has none
-	Aside   *Aside         `json:"aside,omitempty"`
-	Bad     *BadRowsAnswer `json:"bad,omitempty"` // of a file that was only checked
-}
-
-// FieldSample is a field as it was found in a file, with a few of its values.
-type FieldSample struct {
-	intake.Field
-	Samples []string `json:"samples"`
-}
-
-// BadRowsAnswer tells rows that are no records.
-type BadRowsAnswer struct {
-	Count int64           `json:"count"`
-	Rows  []intake.BadRow `json:"rows"` // the first hundred
-}
-
-// Aside are rows that were set aside, as CSV with their line and what is wrong,
-// to be mended.
-type Aside struct {
-	CSV string `json:"csv"`
-}
 
 // asideMost is the longest CSV of rows set aside that is answered.
 const asideMost = 8 << 20
@@ -133,10 +104,10 @@ func (s *Service) importFile(c *gin.Context, into string) {
 		}
 	}
 	set, plan, err := s.store.Import(c.Request.Context(), *in)
-	answer := Imported{}
+	answer := api.Imported{}
 	var bad *intake.BadRows
 	if in.Check && errors.As(err, &bad) {
-		answer.Bad, err = &BadRowsAnswer{bad.Count, bad.Rows}, nil
+		answer.Bad, err = &api.BadRowsAnswer{Count: bad.Count, Rows: wireRows(bad.Rows)}, nil
 	}
 	if err != nil {
 		s.fail(c, err)
@@ -144,14 +115,14 @@ func (s *Service) importFile(c *gin.Context, into string) {
 	}
 	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
 	for i, f := range plan.Fields {
-		sample := FieldSample{Field: f, Samples: []string{}}
+		sample := api.FieldSample{Field: api.Field(f), Samples: []string{}}
 		if i < len(plan.Samples) {
 			sample.Samples = append(sample.Samples, plan.Samples[i]...)
 		}
 		answer.Fields = append(answer.Fields, sample)
 	}
 	if aside != nil && aside.Len() > 0 && strings.Count(aside.String(), "\n") > 1 {
-		answer.Aside = &Aside{aside.String()}
+		answer.Aside = &api.Aside{CSV: aside.String()}
 	}
 	if set == nil {
 		c.PureJSON(http.StatusOK, answer)
@@ -293,54 +264,4 @@ func (b *bounded) Write(p []byte) (int, error) {
 		return 0, &sets.FileError{Cause: fmt.Errorf("the rows to be set aside are more than %d MB; is this the right file, and read in the right way?", b.most>>20)}
 	}
 	return b.Buffer.Write(p)
-}
-
-// progress tells how far imports have come, by a name that their caller chose.
-type progress struct {
-	mu sync.Mutex
-	of map[string]*Progress
-}
-
-// Progress is how far an import has come.
-type Progress struct {
-	Bytes int64     `json:"bytes"` // read, of the pass that is running
-	Rows  int64     `json:"rows"`
-	Pass  string    `json:"pass"` // "look" while types are found, then "load"
-	at    time.Time // of the last news
-}
-
-func newProgress() *progress { return &progress{of: map[string]*Progress{}} }
-
-const progressKept = 10 * time.Minute // after the last news
-
-func (p *progress) begin(name string) func(bytes, rows int64) {
-	now := &Progress{Pass: "look", at: time.Now()}
-	p.mu.Lock()
-	defer p.mu.Unlock()
-	for other, old := range p.of {
-		if time.Since(old.at) > progressKept {
-			delete(p.of, other)
-		}
-	}
-	p.of[name] = now
-	return func(bytes, rows int64) {
-		p.mu.Lock()
-		defer p.mu.Unlock()
-		if rows < now.Rows {
-			now.Pass = "load"
-		}
-		now.Bytes, now.Rows, now.at = bytes, rows, time.Now()
-	}
-}
-
-func (s *Service) readProgress(c *gin.Context) {
-	s.files.mu.Lock()
-	defer s.files.mu.Unlock()
-	now, ok := s.files.of[c.Param("name")]
-	if !ok {
-		s.problem(c, nothingHere, "no import under this name is running, or has run lately")
-		return
-	}
-	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, *now)
 }

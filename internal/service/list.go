@@ -11,6 +11,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
@@ -55,7 +56,7 @@ func (s *Service) readList(c *gin.Context) {
 	}
 	s.metrics.page(&page.Settled)
 	rules := page.Set.Rules
-	a := &Answered{Fields: page.Fields, Records: page.Records, About: s.about(&page.Settled, base)}
+	a := &Answered{Fields: page.Fields, Records: page.Records, About: api.AboutPage(&page.Settled, base)}
 	a.View = markup.Of(&page.Settled, base, languageOf(rules, c.Request))
 	a.View.Paging = a.About.Paging
 	a.Style = markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"}

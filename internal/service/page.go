@@ -1,7 +1,6 @@
 package service
 
 import (
-	"encoding/json"
 	"fmt"
 	"net/http"
 	"slices"
@@ -11,44 +10,12 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 )
-
-// Answer is one page of a record set.
-type Answer struct {
-	Records json.RawMessage `json:"records"`
-	About
-}
-
-// About is what an answer tells beside its records.
-type About struct {
-	Paging   paging.Metadata         `json:"paging"`
-	Adjusted []paging.Adjustment     `json:"adjusted"`
-	Links    paging.Steps            `json:"links"`
-	Sizes    []paging.SizeLink       `json:"sizes"`
-	Sorts    []paging.SortLink       `json:"sorts"`
-	Ladder   []paging.Rung           `json:"ladder"`
-	Markup   string                  `json:"markup,omitempty"`   // the ladder as HTML, for pl.markup
-	Facets   map[string][]sets.Facet `json:"facets,omitempty"`   // by field, for pl.facets
-	WayBack  string                  `json:"way_back,omitempty"` // what brings back to this page
-	Made     *Made                   `json:"made,omitempty"`     // for pl.explain
-}
-
-// Made tells how a page was made.
-type Made struct {
-	Steps []Step   `json:"steps"`
-	SQL   []string `json:"sql,omitempty"` // for owners: the statements, values left out
-}
-
-// Step is one step of making a page.
-type Step struct {
-	Step string `json:"step"`    // read, count, settle, cut, link
-	Took int64  `json:"took_us"` // microseconds
-	Says string `json:"says"`
-}
 
 // sight is how much of a set's records a caller sees.
 func sight(who *access.Caller, set string) sets.Sight {
@@ -106,10 +73,12 @@ func (s *Service) readPage(c *gin.Context) {
 		return
 	}
 	if len(sp.facets) > 0 {
-		if a.About.Facets, err = s.store.Facets(c.Request.Context(), req, sp.facets); err != nil {
+		facets, err := s.store.Facets(c.Request.Context(), req, sp.facets)
+		if err != nil {
 			s.fail(c, facetError(err))
 			return
 		}
+		a.About.Facets = wireFacets(facets)
 	}
 	if sp.explain {
 		a.About.Made = made(page, req.Trace, caller.May(access.Owner, name), a.linked, len(a.About.Ladder)+len(a.About.Sizes)+len(a.About.Sorts))
@@ -189,7 +158,7 @@ func (s *Service) answered(c *gin.Context, path string, page *sets.Page, sp *spe
 		base = base.Outside()
 	}
 	a.Fields, a.Records = page.Fields, page.Records
-	a.About = s.about(&page.Settled, base)
+	a.About = api.AboutPage(&page.Settled, base)
 	if !page.Set.Attached() {
 		a.About.Paging.Version = page.Set.Version
 	}
@@ -223,12 +192,6 @@ func (s *Service) base(path string) (paging.Base, error) {
 	return paging.ParseBase(s.public+path, strings.TrimSuffix(s.public, s.prefix))
 }
 
-// about links a page on a base.
-func (s *Service) about(page *paging.Page, base paging.Base) About {
-	links := page.On(base)
-	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
-}
-
 // several counts things.
 func several[N int | int64](n N, what string) string {
 	if n != 1 {
@@ -238,12 +201,12 @@ func several[N int | int64](n N, what string) string {
 }
 
 // made tells how a page was made, step by step.
-func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, links int) *Made {
-	m := &Made{}
+func made(page *sets.Page, t *sets.Trace, owner bool, linked time.Duration, links int) *api.Made {
+	m := &api.Made{}
 	p := &page.Settled
 	meta := p.Metadata()
 	step := func(name string, took time.Duration, format string, args ...any) {
-		m.Steps = append(m.Steps, Step{name, took.Microseconds(), fmt.Sprintf(format, args...)})
+		m.Steps = append(m.Steps, api.Step{Step: name, Took: took.Microseconds(), Says: fmt.Sprintf(format, args...)})
 	}
 	read := "no filter"
 	if n := len(meta.Filters); n > 0 {

@@ -11,6 +11,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/lists"
@@ -18,17 +19,6 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
 )
-
-// Problem is an error answer, RFC 9457.
-type Problem struct {
-	Type   string          `json:"type"` // the address of a page about it
-	Title  string          `json:"title"`
-	Status int             `json:"status"`
-	Detail string          `json:"detail"`
-	Faults []paging.Fault  `json:"faults,omitempty"` // every fault of the query or the body
-	Rows   []intake.BadRow `json:"rows,omitempty"`   // of a file: the first rows that are no records
-	Count  int64           `json:"count,omitempty"`  // of a file: all such rows
-}
 
 // Kind is one type of problem.
 type Kind struct {
@@ -82,11 +72,11 @@ func Kinds() []*Kind { return kinds }
 
 // problem answers an error.
 func (s *Service) problem(c *gin.Context, k *Kind, detail string, faults ...paging.Fault) {
-	s.write(c, k, Problem{Detail: detail, Faults: faults})
+	s.write(c, k, api.Problem{Detail: detail, Faults: faults})
 }
 
 // write is the one place that writes an error answer.
-func (s *Service) write(c *gin.Context, k *Kind, p Problem) {
+func (s *Service) write(c *gin.Context, k *Kind, p api.Problem) {
 	p.Type, p.Title, p.Status = s.public+"/problems/"+k.Name, k.Title, k.Status
 	h := c.Writer.Header()
 	h.Set("Cache-Control", "no-store")
@@ -142,7 +132,7 @@ func (s *Service) fail(c *gin.Context, err error) {
 	case errors.As(err, &wrong):
 		s.problem(c, wrong.kind, wrong.says, wrong.faults...)
 	case errors.As(err, &bad):
-		s.write(c, badFile, Problem{Detail: bad.Error(), Rows: bad.Rows, Count: bad.Count})
+		s.write(c, badFile, api.Problem{Detail: bad.Error(), Rows: wireRows(bad.Rows), Count: bad.Count})
 	case errors.As(err, &long):
 		s.problem(c, tooLarge, fmt.Sprintf("the body is longer than %d bytes", long.Limit))
 	case errors.Is(err, sets.ErrTooLarge):

@@ -11,8 +11,8 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
@@ -70,7 +70,7 @@ func TestAllStaysAllOnEveryLink(t *testing.T) {
 	assert.Len(t, seen, 347)
 	_, body := send(t, "GET", at+"/api/sets/arrivals/records/138/place?size=all&sort=id", sent{})
 	assert.Contains(t, body, `records?size=all&sort=id&page=1"`)
-	var place service.Place
+	var place api.Place
 	require.NoError(t, json.Unmarshal([]byte(body), &place))
 	res, _ := send(t, "GET", at+"/api/sets/arrivals/back/"+place.WayBack, sent{})
 	assert.Equal(t, "/api/sets/arrivals/records?size=all&sort=id&page=1", res.Header.Get("Location"))
@@ -81,7 +81,7 @@ func TestCutFiltersSearchesAndSorts(t *testing.T) {
 	cut := func(query, records string) (int, string) {
 		body := fmt.Sprintf(`{"query":%q,"records":%s,"rules":{"key":["n"],"sorts":[{"key":"name"},{"key":"tons"},{"key":"n"}],"filters":[{"field":"tons","type":"integer"},{"field":"name"},{"field":"at","type":"time"}],"search":["name"]}}`, query, records)
 		res, answer := send(t, "POST", at+"/api/cut", inJSON("", body))
-		var told service.CutAnswer
+		var told api.CutAnswer
 		if res.StatusCode != 200 {
 			return res.StatusCode, answer
 		}

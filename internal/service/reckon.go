@@ -11,6 +11,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
@@ -20,34 +21,12 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// ReckonBody asks for a page of a list that the caller keeps.
-type ReckonBody struct {
-	Query string `json:"query"` // raw, without its "?"
-	// Total is how many records there are: a number, {"at_least": 100}, or null
-	// where it is not known. Left out beside a set: the set's.
-	Total json.RawMessage `json:"total,omitempty"`
-	Rules json.RawMessage `json:"rules,omitempty"` // left out: the set's, or the defaults
-	Set   string          `json:"set,omitempty"`   // whose rules hold
-	Base  string          `json:"base,omitempty"`  // that links are built on; left out: the rules', or links that are a query alone
-	// Markup asks for the ladder as HTML: plain, bootstrap or classed.
-	Markup rulesfile.MarkupStyle `json:"markup,omitempty"`
-	// Came is how many records were fetched, where the total is not exact: one more
-	// than the page is asked for.
-	Came *int `json:"came,omitempty"`
-}
-
-// CutBody is the same with the records.
-type CutBody struct {
-	ReckonBody
-	Records recordList `json:"records"`
-}
-
 // What one call may take.
 const (
 	linkBytes   = 8 << 20   // of the links of an answer, about
 	ladderLinks = 120       // the most that a ladder's reach and tips allow
-	cutRecords = 100_000   // in the body
-	cutKeys    = 1_000_000 // values that are compared to sort
+	cutRecords  = 100_000   // in the body
+	cutKeys     = 1_000_000 // values that are compared to sort
 )
 
 // recordList are records as they stand in a body: not more than there may be.
@@ -78,23 +57,8 @@ func (l *recordList) UnmarshalJSON(text []byte) error {
 	return nil
 }
 
-// Reckoned is everything about a page but its records.
-type Reckoned struct {
-	About
-	Fetch int            `json:"fetch"` // records to fetch from the offset on: one more than the page where the total is not exact
-	Order []paging.Order `json:"order"` // the total order to read in
-	// Params are what the rules call the parameters.
-	Params *Params `json:"params"`
-}
-
-// CutAnswer is one page of the records that were handed in.
-type CutAnswer struct {
-	Records []json.RawMessage `json:"records"`
-	Reckoned
-}
-
 func (s *Service) reckon(c *gin.Context) {
-	var body ReckonBody
+	var body api.ReckonBody
 	err := s.body(c, &body, "application/json")
 	var rules *rulesfile.Rules
 	var known *paging.Total
@@ -113,7 +77,7 @@ func (s *Service) reckon(c *gin.Context) {
 	if err == nil {
 		page, err = ask.Settle(total)
 	}
-	var answer Reckoned
+	var answer api.Reckoned
 	if err == nil {
 		answer, err = s.reckoned(c, &body, rules, &ask, page)
 	}
@@ -126,7 +90,10 @@ func (s *Service) reckon(c *gin.Context) {
 }
 
 func (s *Service) cut(c *gin.Context) {
-	var body CutBody
+	var body struct { // an api.CutBody of bounded length
+		api.ReckonBody
+		Records recordList `json:"records"`
+	}
 	err := s.body(c, &body, "application/json")
 	if err == nil && body.Records == nil {
 		err = wrongBody(badBody, "records is missing; right would be the list to cut")
@@ -147,7 +114,7 @@ func (s *Service) cut(c *gin.Context) {
 	if err == nil {
 		page, records, err = chosen(body.Records, &ask)
 	}
-	var answer Reckoned
+	var answer api.Reckoned
 	if err == nil {
 		answer, err = s.reckoned(c, &body.ReckonBody, rules, &ask, page)
 	}
@@ -156,7 +123,7 @@ func (s *Service) cut(c *gin.Context) {
 		return
 	}
 	c.Header("Cache-Control", "no-store")
-	c.PureJSON(http.StatusOK, CutAnswer{append([]json.RawMessage{}, records...), answer})
+	c.PureJSON(http.StatusOK, api.CutAnswer{Records: append([]json.RawMessage{}, records...), Reckoned: answer})
 }
 
 // chosen filters, searches, sorts and cuts records that were handed in.
@@ -213,7 +180,7 @@ func jsonValue(raw json.RawMessage) choose.Value {
 // rulesFor checks how long a body's query and base are: every link repeats them. It
 // tells the rules that the body asks to reckon by, and the total of the set that
 // it names, nil where that is not told.
-func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
+func (s *Service) rulesFor(c *gin.Context, body *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
 	if len(body.Query) > s.limits.QueryBytes || strings.Count(body.Query, "&") >= s.limits.Params {
 		return nil, nil, wrongBody(badBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
@@ -244,7 +211,7 @@ func (s *Service) rulesFor(c *gin.Context, body *ReckonBody) (rules *rulesfile.R
 }
 
 // totalFor is the total that a body gives or, beside a set, that of the set.
-func totalFor(body *ReckonBody, known *paging.Total) (paging.Total, error) {
+func totalFor(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 	switch {
 	case body.Total != nil:
 		return totalOf(body.Total)
@@ -257,8 +224,8 @@ func totalFor(body *ReckonBody, known *paging.Total) (paging.Total, error) {
 }
 
 // reckoned tells everything about a settled page but its records.
-func (s *Service) reckoned(c *gin.Context, body *ReckonBody, rules *rulesfile.Rules, ask *paging.Ask, page paging.Page) (answer Reckoned, err error) {
-	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), paramsOf(&rules.Rules)
+func (s *Service) reckoned(c *gin.Context, body *api.ReckonBody, rules *rulesfile.Rules, ask *paging.Ask, page paging.Page) (answer api.Reckoned, err error) {
+	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), api.ParamsOf(&rules.Rules)
 	if answer.Order == nil {
 		answer.Order = []paging.Order{}
 	}
@@ -281,7 +248,7 @@ func (s *Service) reckoned(c *gin.Context, body *ReckonBody, rules *rulesfile.Ru
 		return answer, wrongBody(badBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
 	}
 	base = base.Outside()
-	answer.About = s.about(&page, base)
+	answer.About = api.AboutPage(&page, base)
 	if body.Markup != "" || rules.Language != "" {
 		view := markup.Of(&page, base, languageOf(rules, c.Request))
 		if rules.Language != "" {
@@ -332,15 +299,6 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 	return set, nil
 }
 
-// LadderAnswer is the links of a page alone.
-type LadderAnswer struct {
-	Summary string        `json:"summary"`
-	Links   paging.Steps  `json:"links"`
-	Ladder  []paging.Rung `json:"ladder"`
-	Markup  string        `json:"markup,omitempty"`
-	WayBack string        `json:"way_back"` // "" where the list's address is too long for one
-}
-
 // readLadder answers the links of a page. No record is read.
 func (s *Service) readLadder(c *gin.Context) {
 	sp, faults := readSpeaks(c)
@@ -360,5 +318,5 @@ func (s *Service) readLadder(c *gin.Context) {
 		return
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, LadderAnswer{a.About.Paging.Summary, a.About.Links, a.About.Ladder, a.About.Markup, wayBack(name, &page.Settled)})
+	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayBack(name, &page.Settled)})
 }

@@ -16,6 +16,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
@@ -25,46 +26,13 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// RecordAnswer is one record.
-type RecordAnswer struct {
-	Record   json.RawMessage `json:"record"`             // null after a change whose record could not be read back
-	Revision string          `json:"revision,omitempty"` // of a kept set's; its ETag holds the same
-	Href     string          `json:"href"`
-	Version  int64           `json:"version,omitempty"` // of the set, after a change
-}
-
-// KeyPath writes a record's key as it stands in a path: its parts, percent-encoded,
-// a comma between. A comma at the end sets apart what a path could not hold
-// otherwise: nothing, dots, and names that are routes.
-func KeyPath(key []string) string {
-	parts := make([]string, len(key))
-	for i, k := range key {
-		parts[i] = url.PathEscape(k)
-	}
-	text := strings.Join(parts, ",")
-	if len(key) == 1 && slices.Contains([]string{"", ".", "..", "all"}, text) {
-		text += ","
-	}
-	return text
-}
-
 // readKey reads a key from a path. One that cannot be read is that of no record.
 func readKey(c *gin.Context, set *sets.Set) ([]string, error) {
-	parts := strings.Split(c.Param("key"), ",")
-	if len(parts) == len(set.Rules.Key)+1 && parts[len(parts)-1] == "" {
-		parts = parts[:len(parts)-1]
-	}
-	if len(parts) != len(set.Rules.Key) {
+	key, ok := api.ReadKeyPath(c.Param("key"), len(set.Rules.Key))
+	if !ok {
 		return nil, sets.ErrNoRecord
 	}
-	for i, part := range parts {
-		text, err := url.PathUnescape(part)
-		if err != nil {
-			return nil, sets.ErrNoRecord
-		}
-		parts[i] = text
-	}
-	return parts, nil
+	return key, nil
 }
 
 // setOf is the set of a request.
@@ -97,7 +65,8 @@ func (s *Service) readRecord(c *gin.Context) {
 		}
 	}
 	objects := sets.ObjectsOf(fields)
-	answer := RecordAnswer{Record: objects.Append(nil, values), Href: s.recordHref(set, key)}
+	answer := api.RecordAnswer{Record: objects.Append(nil, values)}
+	answer.Href = s.recordHref(set, key)
 	if !set.Attached() {
 		answer.Revision = string(revision)
 	}
@@ -114,12 +83,12 @@ func (s *Service) readRecord(c *gin.Context) {
 }
 
 func (s *Service) recordHref(set *sets.Set, key []string) string {
-	return s.public + "/api/sets/" + url.PathEscape(set.Name) + "/records/" + KeyPath(key)
+	return s.public + "/api/sets/" + url.PathEscape(set.Name) + "/records/" + api.KeyPath(key)
 }
 
 // recordTag is the strong ETag of a record: its revision and, behind a point, a digest
 // of what is shown of it, which is more for some callers than for others.
-func recordTag(a *RecordAnswer) string {
+func recordTag(a *api.RecordAnswer) string {
 	h := fnv.New64a()
 	h.Write(a.Record)
 	h.Write([]byte(a.Href))
@@ -143,7 +112,7 @@ func ifMatchOf(c *gin.Context) (string, error) {
 // written answers a change of a record: with what it is now. The change has been
 // made, so that a record which cannot be read back at the moment is no failure.
 func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
-	answer := RecordAnswer{Record: json.RawMessage("null"), Href: s.recordHref(set, key), Version: version}
+	answer := api.RecordAnswer{Record: json.RawMessage("null"), AboutRecord: api.AboutRecord{Href: s.recordHref(set, key), Version: version}}
 	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
 	if err != nil {
 		c.Error(err)
@@ -241,7 +210,7 @@ func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set stri
 	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		version, err := how(c.Request.Context(), set.Name, key, revision)
 		if err == nil {
-			c.PureJSON(http.StatusOK, versionAnswer{version})
+			c.PureJSON(http.StatusOK, api.Changed{Version: version})
 		}
 		return err
 	})
@@ -263,16 +232,6 @@ func (s *Service) restoreRecord(c *gin.Context) {
 		return
 	}
 	s.written(c, set, key, version, http.StatusOK)
-}
-
-// Place is where a record stands.
-type Place struct {
-	Row  int64  `json:"row"`  // its number, from 1
-	Page int64  `json:"page"` // the page that holds it
-	Href string `json:"href"` // of that page
-	// WayBack is what brings an editor back to that page; "" where the list's
-	// address is too long for one.
-	WayBack string `json:"way_back"`
 }
 
 func (s *Service) readPlace(c *gin.Context) {
@@ -297,7 +256,7 @@ func (s *Service) readPlace(c *gin.Context) {
 		return
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, Place{row, page.Number(), page.On(base).Steps().Self, wayBack(set.Name, &page)})
+	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Number(), Href: page.On(base).Steps().Self, WayBack: wayBack(set.Name, &page)})
 }
 
 // readBack goes back to a page by its way back.

@@ -5,6 +5,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/openapi"
 	"pageladder.example/paging/rulesfile"
@@ -39,62 +40,62 @@ func (s *Service) table() []route {
 	jsonBody, patchBody := []string{"application/json"}, []string{"application/merge-patch+json", "application/json"}
 	files := []string{"text/csv", "application/x-ndjson", "application/json", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "multipart/form-data"}
 	return []route{
-		{method: "GET", path: "/api/sets", scope: access.Everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: SetList{}},
+		{method: "GET", path: "/api/sets", scope: access.Everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: api.SetList{}},
 		{method: "POST", path: "/api/sets", scope: access.AllSets, role: owner, long: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
-			asks: openapi.OfImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
+			asks: openapi.OfImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: api.Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
 		{method: "POST", path: "/api/attach", scope: access.AllSets, role: owner, handler: s.attach, says: "Make an attached set of a table or view of a source.",
-			body: AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: SetInfo{}, status: 201, fails: []*Kind{taken, badMedia, badBody, sourceAway}},
-		{method: "GET", path: "/api/sources", scope: access.AllSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: SourceList{}},
+			body: api.AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: api.SetInfo{}, status: 201, fails: []*Kind{taken, badMedia, badBody, sourceAway}},
+		{method: "GET", path: "/api/sources", scope: access.AllSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: api.SourceList{}},
 		{method: "GET", path: "/api/sources/:source/tables", scope: access.AllSets, role: owner, handler: s.listTables, says: "List the tables and views that a source's role may read.",
-			answer: TableList{}, fails: []*Kind{badBody, sourceAway}},
+			answer: api.TableList{}, fails: []*Kind{badBody, sourceAway}},
 		{method: "GET", path: "/api/sources/:source/tables/:schema/:table", scope: access.AllSets, role: owner, handler: s.readTable, says: "Tell the fields and the key of a table or view of a source.",
-			answer: TableFields{}, fails: []*Kind{badBody, sourceAway}},
-		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: Progress{}, fails: []*Kind{nothingHere}},
+			answer: api.TableFields{}, fails: []*Kind{badBody, sourceAway}},
+		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: api.Progress{}, fails: []*Kind{nothingHere}},
 
-		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: SetInfo{}, fails: []*Kind{noSet}},
+		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: api.SetInfo{}, fails: []*Kind{noSet}},
 		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
-			body: SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
+			body: api.SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: api.SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
 		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*Kind{noSet}},
 		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: rulesfile.Rules{}, fails: []*Kind{noSet}},
 		{method: "PUT", path: set + "/rules", scope: access.ThisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",
 			body: rulesfile.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: rulesfile.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
 
 		{method: "GET", path: set + "/records", scope: access.ThisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
-			asks: openapi.OfPage, answer: Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},
+			asks: openapi.OfPage, answer: api.Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},
 		{method: "POST", path: set + "/records", scope: access.ThisSet, role: editor, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
-			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
+			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: api.RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
 		{method: "PUT", path: set + "/records", scope: access.ThisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
-			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
+			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: api.Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
 		{method: "GET", path: set + "/records/all", scope: access.ThisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
 			asks: openapi.OfRecords, answer: []openapi.Record{}, fails: []*Kind{badQuery, noSet, notAcceptable, busy}},
-		{method: "GET", path: record, scope: access.ThisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord}},
+		{method: "GET", path: record, scope: access.ThisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: api.RecordAnswer{}, fails: []*Kind{noSet, noRecord}},
 		{method: "PATCH", path: record, scope: access.ThisSet, role: editor, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
-			body: openapi.Record{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
+			body: openapi.Record{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: api.RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
 		{method: "DELETE", path: record, scope: access.ThisSet, role: editor, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision.",
-			answer: versionAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
+			answer: api.Changed{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
 		{method: "POST", path: record + "/withdraw", scope: access.ThisSet, role: editor, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
-			answer: versionAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
+			answer: api.Changed{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
 		{method: "POST", path: record + "/restore", scope: access.ThisSet, role: editor, handler: s.restoreRecord, says: "Bring a withdrawn record back as it was.",
-			answer: RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, taken}},
+			answer: api.RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, taken}},
 		{method: "GET", path: record + "/place", scope: access.ThisSet, role: reader, handler: s.readPlace, says: "Tell the row and the page where a record stands, under a sort, filters and a size.",
-			asks: openapi.OfRecords, answer: Place{}, fails: []*Kind{badQuery, noSet, noRecord}},
-		{method: "GET", path: set + "/ladder", scope: access.ThisSet, role: reader, handler: s.readLadder, says: "Read the links of a page alone.", asks: openapi.OfPage, answer: LadderAnswer{}, fails: []*Kind{badQuery, noSet, pastLast}},
+			asks: openapi.OfRecords, answer: api.Place{}, fails: []*Kind{badQuery, noSet, noRecord}},
+		{method: "GET", path: set + "/ladder", scope: access.ThisSet, role: reader, handler: s.readLadder, says: "Read the links of a page alone.", asks: openapi.OfPage, answer: api.LadderAnswer{}, fails: []*Kind{badQuery, noSet, pastLast}},
 		{method: "GET", path: set + "/back/:token", scope: access.ThisSet, role: reader, handler: s.readBack, says: "Go back to a page by its way back.", status: 303, fails: []*Kind{badQuery, noSet}},
 		{method: "GET", path: set + "/openapi.json", scope: access.ThisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*Kind{noSet}},
 
 		{method: "POST", path: "/api/reckon", scope: access.AnySet, role: reader, calculates: true, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
-			body: ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
+			body: api.ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: api.Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
 		{method: "POST", path: "/api/cut", scope: access.AnySet, role: reader, calculates: true, handler: s.cut, says: "Cut one page out of the records in the body.",
-			body: CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
+			body: api.CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: api.CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
 
-		{method: "GET", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: TokenList{}},
+		{method: "GET", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: api.TokenList{}},
 		{method: "POST", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.createToken, says: "Make a token. It is told this once.",
-			body: TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: NewToken{}, status: 201, fails: []*Kind{badMedia, badBody}},
+			body: api.TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: api.NewToken{}, status: 201, fails: []*Kind{badMedia, badBody}},
 		{method: "DELETE", path: "/api/tokens/:id", scope: access.AllSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*Kind{nothingHere}},
-		{method: "GET", path: "/api/session", scope: access.Everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: Session{}},
+		{method: "GET", path: "/api/session", scope: access.Everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: api.Session{}},
 		{method: "POST", path: "/api/session", scope: access.Everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
-			body: SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
-		{method: "POST", path: "/api/session/link", scope: access.AnySet, role: reader, handler: s.inviteBrowser, says: "Make a link to the console that signs a browser in as the caller: once, within ten minutes.", answer: SignInLink{}, status: 201},
+			body: api.SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: api.Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
+		{method: "POST", path: "/api/session/link", scope: access.AnySet, role: reader, handler: s.inviteBrowser, says: "Make a link to the console that signs a browser in as the caller: once, within ten minutes.", answer: api.SignInLink{}, status: 201},
 		{method: "DELETE", path: "/api/session", scope: access.Everywhere, handler: s.signOut, says: "Sign out.", status: 204},
 
 		{method: "GET", path: "/lists/:set", scope: access.ThisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: openapi.OfPage, fails: []*Kind{badQuery, noSet, pastLast}},
@@ -104,19 +105,10 @@ func (s *Service) table() []route {
 		{method: "GET", path: "/problems", scope: access.Everywhere, public: true, handler: s.problemPages, says: "List the types of problems."},
 		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},
 		{method: "GET", path: "/openapi.json", scope: access.Everywhere, public: true, handler: s.description, says: "This description."},
-		{method: "GET", path: "/healthz", scope: access.Everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: healthAnswer{}},
-		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: healthAnswer{}, fails: []*Kind{databaseAway}},
+		{method: "GET", path: "/healthz", scope: access.Everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: api.Health{}},
+		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: api.Health{}, fails: []*Kind{databaseAway}},
 		{method: "GET", path: "/metrics", scope: access.AllSets, role: reader, handler: s.tellMetrics, says: "Counts about the service, in the Prometheus text format."},
 	}
-}
-
-type versionAnswer struct {
-	Version int64 `json:"version"` // of the set
-}
-
-type healthAnswer struct {
-	Status  string `json:"status"`
-	Version string `json:"version"`
 }
 
 // Call is one call that the service offers, and who may make it.

@@ -13,8 +13,8 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
@@ -38,11 +38,11 @@ func do(t *testing.T, method, url string) (*http.Response, []byte) {
 	return res, body
 }
 
-func readPage(t *testing.T, url string) service.Answer {
+func readPage(t *testing.T, url string) api.Answer {
 	t.Helper()
 	res, body := do(t, http.MethodGet, url)
 	require.Equal(t, http.StatusOK, res.StatusCode, string(body))
-	var answer service.Answer
+	var answer api.Answer
 	require.NoError(t, json.Unmarshal(body, &answer))
 	return answer
 }
@@ -85,7 +85,7 @@ func TestAnswersAreTheJSONOfTheStandardLibrary(t *testing.T) {
 	} {
 		res, body := do(t, http.MethodGet, at+query)
 		require.Equal(t, http.StatusOK, res.StatusCode, string(body))
-		var answer service.Answer
+		var answer api.Answer
 		require.NoError(t, json.Unmarshal(body, &answer))
 		var again bytes.Buffer
 		enc := json.NewEncoder(&again)

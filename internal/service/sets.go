@@ -13,46 +13,22 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
-	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging/rulesfile"
 )
 
-// SetInfo is what the API tells about a record set.
-type SetInfo struct {
-	Name      string           `json:"name"`
-	Label     string           `json:"label"`
-	Kind      string           `json:"kind"`                          // kept or attached
-	Records   *int64           `json:"records" jsonschema:"nullable"` // null for an attached set, and where a fixed filter binds the caller
-	Version   *int64           `json:"version" jsonschema:"nullable"` // null for an attached set
-	ChangedAt time.Time        `json:"changed_at"`
-	Open      bool             `json:"open"`             // callers without a token may read it
-	Fields    []intake.Field   `json:"fields"`           // that are shown
-	Hidden    []intake.Field   `json:"hidden,omitempty"` // the others: for those who change records
-	Rules     *rulesfile.Rules `json:"rules,omitempty"`  // of one set
-	Params    *Params          `json:"params,omitempty"` // of one set: what its parameters are called
-	Settings  *SetSettings     `json:"settings,omitempty"`
-}
-
-// SetSettings are what only the owner of a set is told of it.
-type SetSettings struct {
-	Fixed    string            `json:"fixed"`      // the fixed filter
-	Remember int64             `json:"remember_s"` // of an attached set: how long totals and footholds may be remembered
-	Source   string            `json:"source,omitempty"`
-	Indexes  []sets.IndexState `json:"indexes,omitempty"`
-}
-
-func infoOf(s *sets.Set, caller *access.Caller) SetInfo {
-	info := SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: &s.Records, Version: &s.Version,
-		ChangedAt: s.ChangedAt.UTC(), Open: s.Open, Fields: s.Shown()}
+func infoOf(s *sets.Set, caller *access.Caller) api.SetInfo {
+	info := api.SetInfo{Name: s.Name, Label: s.Label, Kind: "kept", Records: &s.Records, Version: &s.Version,
+		ChangedAt: s.ChangedAt.UTC(), Open: s.Open, Fields: wireFields(s.Shown())}
 	if s.Attached() {
 		info.Kind, info.Records, info.Version = "attached", nil, nil
 	} else if s.FixedFor(sight(caller, s.Name)) != "" {
 		info.Records = nil
 	}
 	if caller.May(access.Editor, s.Name) {
-		for _, f := range s.Fields {
+		for _, f := range wireFields(s.Fields) {
 			if !slices.Contains(info.Fields, f) {
 				info.Hidden = append(info.Hidden, f)
 			}
@@ -68,7 +44,7 @@ func (s *Service) listSets(c *gin.Context) {
 		return
 	}
 	caller := who(c)
-	infos := []SetInfo{}
+	infos := []api.SetInfo{}
 	for _, set := range all {
 		if set.Open || caller.May(access.Reader, set.Name) {
 			infos = append(infos, infoOf(set, caller))
@@ -79,12 +55,7 @@ func (s *Service) listSets(c *gin.Context) {
 		return
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, SetList{infos})
-}
-
-// SetList is every set that a caller may read.
-type SetList struct {
-	Sets []SetInfo `json:"sets"`
+	c.PureJSON(http.StatusOK, api.SetList{Sets: infos})
 }
 
 func (s *Service) readSet(c *gin.Context) {
@@ -100,26 +71,19 @@ func (s *Service) readSet(c *gin.Context) {
 func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 	caller := who(c)
 	info := infoOf(set, caller)
-	info.Rules, info.Params = set.Rules, paramsOf(&set.Rules.Rules)
+	info.Rules, info.Params = set.Rules, api.ParamsOf(&set.Rules.Rules)
 	if caller.May(access.Owner, set.Name) {
-		info.Settings = &SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
+		info.Settings = &api.SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
 		if !set.Attached() {
-			var err error
-			if info.Settings.Indexes, err = s.store.Indexes(c.Request.Context(), set.Name); err != nil {
+			indexes, err := s.store.Indexes(c.Request.Context(), set.Name)
+			if err != nil {
 				s.fail(c, err)
 				return
 			}
+			info.Settings.Indexes = wireIndexes(indexes)
 		}
 	}
 	c.PureJSON(status, info)
-}
-
-// SettingsChange changes what is given.
-type SettingsChange struct {
-	Label    *string `json:"label,omitempty"`
-	Fixed    *string `json:"fixed,omitempty"`
-	Open     *bool   `json:"open,omitempty"`
-	Remember *int64  `json:"remember_s,omitempty"` // seconds
 }
 
 // rememberOf reads for how long an attached set is remembered.
@@ -131,7 +95,7 @@ func rememberOf(seconds int64) (time.Duration, error) {
 }
 
 func (s *Service) changeSet(c *gin.Context) {
-	var change SettingsChange
+	var change api.SettingsChange
 	if err := s.body(c, &change, "application/json", "application/merge-patch+json"); err != nil {
 		s.fail(c, err)
 		return

@@ -14,6 +14,7 @@ import (
 	"github.com/gin-gonic/gin"
 	gojson "github.com/goccy/go-json"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/sets"
@@ -37,7 +38,7 @@ type Shape interface {
 type Answered struct {
 	Fields  []intake.Field
 	Records []sets.Record
-	About   About
+	About   api.About
 	View    markup.View
 	Style   markup.Style
 

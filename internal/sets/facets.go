@@ -20,8 +20,8 @@ const FacetsMost = 50
 // Facet is one value of a field and how many records have it; a nil value stands
 // for those that have none.
 type Facet struct {
-	Value *string `json:"value" jsonschema:"nullable"`
-	Count int64   `json:"count"`
+	Value *string
+	Count int64
 }
 
 // Facets counts, for each named field, the records that have each of its values,

@@ -77,11 +77,11 @@ func (s *Store) makeIndexes(ctx context.Context, name string) error {
 
 // IndexState is one index of a set.
 type IndexState struct {
-	Definition string  `json:"definition"`
-	Ready      bool    `json:"ready"`
-	Failed     string  `json:"failed,omitempty"` // why it cannot be made: sorts and filters that it was for are slow
-	Phase      string  `json:"phase,omitempty"`  // of the one that is being made, in PostgreSQL's words
-	Part       float64 `json:"part,omitempty"`   // of the phase that is done, 0 to 1
+	Definition string
+	Ready      bool
+	Failed     string  // why it cannot be made: sorts and filters that it was for are slow
+	Phase      string  // of the one that is being made, in PostgreSQL's words
+	Part       float64 // of the phase that is done, 0 to 1
 }
 
 // Indexes tells which indexes a set's rules want, which of them are ready, and how

@@ -24,6 +24,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"golang.org/x/sys/unix"
 
+	"pageladder.example/api"
 	"pageladder.example/console"
 	"pageladder.example/demo"
 	"pageladder.example/internal/access"
@@ -246,7 +247,7 @@ func SignInPath(t testing.TB, at string) string {
 	res, err := http.DefaultClient.Do(req)
 	require.NoError(t, err)
 	defer res.Body.Close()
-	var link service.SignInLink
+	var link api.SignInLink
 	require.NoError(t, json.NewDecoder(res.Body).Decode(&link))
 	require.NotEmpty(t, link.Path)
 	return link.Path

@@ -1,0 +1,142 @@
+package api
+
+import (
+	"encoding/json"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
+)
+
+// Answer is one page of a record set.
+type Answer struct {
+	Records json.RawMessage `json:"records"`
+	About
+}
+
+// About is what an answer tells beside its records.
+type About struct {
+	Paging   paging.Metadata     `json:"paging"`
+	Adjusted []paging.Adjustment `json:"adjusted"`
+	Links    paging.Steps        `json:"links"`
+	Sizes    []paging.SizeLink   `json:"sizes"`
+	Sorts    []paging.SortLink   `json:"sorts"`
+	Ladder   []paging.Rung       `json:"ladder"`
+	Markup   string              `json:"markup,omitempty"`   // the ladder as HTML, for pl.markup
+	Facets   map[string][]Facet  `json:"facets,omitempty"`   // by field, for pl.facets
+	WayBack  string              `json:"way_back,omitempty"` // what brings back to this page
+	Made     *Made               `json:"made,omitempty"`     // for pl.explain
+}
+
+// AboutPage tells everything about a page with its links on a base.
+func AboutPage(page *paging.Page, base paging.Base) About {
+	links := page.On(base)
+	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
+}
+
+// Facet is one value of a field and how many records have it; a nil value stands
+// for those that have none.
+type Facet struct {
+	Value *string `json:"value" jsonschema:"nullable"`
+	Count int64   `json:"count"`
+}
+
+// Made tells how a page was made.
+type Made struct {
+	Steps []Step   `json:"steps"`
+	SQL   []string `json:"sql,omitempty"` // for owners: the statements, values left out
+}
+
+// Step is one step of making a page.
+type Step struct {
+	Step string `json:"step"`    // read, count, settle, cut, link
+	Took int64  `json:"took_us"` // microseconds
+	Says string `json:"says"`
+}
+
+// LadderAnswer is the links of a page alone.
+type LadderAnswer struct {
+	Summary string        `json:"summary"`
+	Links   paging.Steps  `json:"links"`
+	Ladder  []paging.Rung `json:"ladder"`
+	Markup  string        `json:"markup,omitempty"`
+	WayBack string        `json:"way_back"` // "" where the list's address is too long for one
+}
+
+// ReckonBody asks for a page of a list that the caller keeps.
+type ReckonBody struct {
+	Query string `json:"query"` // raw, without its "?"
+	// Total is how many records there are: a number, {"at_least": 100}, or null
+	// where it is not known. Left out beside a set: the set's.
+	Total json.RawMessage `json:"total,omitempty"`
+	Rules json.RawMessage `json:"rules,omitempty"` // left out: the set's, or the defaults
+	Set   string          `json:"set,omitempty"`   // whose rules hold
+	Base  string          `json:"base,omitempty"`  // that links are built on; left out: the rules', or links that are a query alone
+	// Markup asks for the ladder as HTML: plain, bootstrap or classed.
+	Markup rulesfile.MarkupStyle `json:"markup,omitempty"`
+	// Came is how many records were fetched, where the total is not exact: one more
+	// than the page is asked for.
+	Came *int `json:"came,omitempty"`
+}
+
+// Reckoned is everything about a page but its records.
+type Reckoned struct {
+	About
+	Fetch int            `json:"fetch"` // records to fetch from the offset on: one more than the page where the total is not exact
+	Order []paging.Order `json:"order"` // the total order to read in
+	// Params are what the rules call the parameters.
+	Params *Params `json:"params"`
+}
+
+// CutBody is a ReckonBody with the records.
+type CutBody struct {
+	ReckonBody
+	Records []json.RawMessage `json:"records"`
+}
+
+// CutAnswer is one page of the records that were handed in.
+type CutAnswer struct {
+	Records []json.RawMessage `json:"records"`
+	Reckoned
+}
+
+// Params are the names of a list's parameters, as its rules resolve them: renamed, set
+// apart from one another, or as they are by default.
+type Params struct {
+	Page      string         `json:"page"` // or offset
+	Size      string         `json:"size"` // or limit
+	Sort      string         `json:"sort"`
+	Row       string         `json:"row"`
+	Search    string         `json:"search,omitempty"`    // left out where nothing is searched
+	Fields    string         `json:"fields,omitempty"`    // left out where callers cannot choose
+	Direction string         `json:"direction,omitempty"` // left out where there is none
+	Filters   []FilterParams `json:"filters"`
+}
+
+// FilterParams are the parameters of one filter, by the operator that each asks for.
+type FilterParams struct {
+	Field     string           `json:"field"`
+	Operators []OperatorParams `json:"operators"`
+}
+
+// OperatorParams is one way to filter by a field.
+type OperatorParams struct {
+	Operator paging.Operator `json:"operator"`
+	Param    string          `json:"param"`
+}
+
+// ParamsOf are the names that rules resolve to.
+func ParamsOf(rules *paging.Rules) *Params {
+	r := rules.Resolved()
+	named := &r.Params
+	p := &Params{Page: named.Page + named.Offset, Size: named.Size + named.Limit, Sort: named.Sort, Row: named.Row,
+		Search: named.Search, Fields: named.Fields, Direction: named.Direction, Filters: []FilterParams{}}
+	for i := range r.Filters {
+		f := &r.Filters[i]
+		filter := FilterParams{Field: f.Field}
+		for _, op := range f.Operators {
+			filter.Operators = append(filter.Operators, OperatorParams{op, f.ParamFor(op)})
+		}
+		p.Filters = append(p.Filters, filter)
+	}
+	return p
+}

@@ -1,0 +1,149 @@
+package api
+
+import (
+	"encoding/json"
+	"time"
+
+	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/value"
+)
+
+// Field is one column of a record set.
+type Field struct {
+	Name  string     `json:"name"`
+	Label string     `json:"label"`
+	Type  value.Type `json:"type"` // or "other": text that has no order
+	// Own tells that a source writes, orders and compares the values by a type of its
+	// own, whatever ours is.
+	Own bool `json:"own,omitempty"`
+	// Unordered is why the field can be neither sorted nor filtered by; "" where it can.
+	Unordered string `json:"unordered,omitempty"`
+}
+
+// SetList is every set that a caller may read.
+type SetList struct {
+	Sets []SetInfo `json:"sets"`
+}
+
+// SetInfo is what the API tells about a record set.
+type SetInfo struct {
+	Name      string           `json:"name"`
+	Label     string           `json:"label"`
+	Kind      string           `json:"kind" jsonschema:"enum=kept,enum=attached"`
+	Records   *int64           `json:"records" jsonschema:"nullable"` // null for an attached set, and where a fixed filter binds the caller
+	Version   *int64           `json:"version" jsonschema:"nullable"` // null for an attached set
+	ChangedAt time.Time        `json:"changed_at"`
+	Open      bool             `json:"open"`             // callers without a token may read it
+	Fields    []Field          `json:"fields"`           // that are shown
+	Hidden    []Field          `json:"hidden,omitempty"` // the others: for those who change records
+	Rules     *rulesfile.Rules `json:"rules,omitempty"`  // of one set
+	Params    *Params          `json:"params,omitempty"` // of one set: what its parameters are called
+	Settings  *SetSettings     `json:"settings,omitempty"`
+}
+
+// SetSettings are what only the owner of a set is told of it.
+type SetSettings struct {
+	Fixed    string       `json:"fixed"`      // the fixed filter, written as in a query
+	Remember int64        `json:"remember_s"` // of an attached set: how long totals and footholds may be remembered
+	Source   string       `json:"source,omitempty"`
+	Indexes  []IndexState `json:"indexes,omitempty"`
+}
+
+// IndexState tells about one index that a set's rules want.
+type IndexState struct {
+	Definition string  `json:"definition"`
+	Ready      bool    `json:"ready"`
+	Failed     string  `json:"failed,omitempty"` // why it cannot be made: sorts and filters that it was for are slow
+	Phase      string  `json:"phase,omitempty"`  // of the one that is being made, in PostgreSQL's words
+	Part       float64 `json:"part,omitempty"`   // of the phase that is done, 0 to 1
+}
+
+// SettingsChange changes what is given.
+type SettingsChange struct {
+	Label    *string `json:"label,omitempty"`
+	Fixed    *string `json:"fixed,omitempty"`
+	Open     *bool   `json:"open,omitempty"`
+	Remember *int64  `json:"remember_s,omitempty"` // seconds
+}
+
+// Imported is the answer to a file.
+type Imported struct {
+	Set     *SetInfo       `json:"set,omitempty"` // left out when the file was only checked
+	Rows    int64          `json:"rows"`
+	Fields  []FieldSample  `json:"fields"`
+	Key     []string       `json:"key"`
+	MadeKey bool           `json:"made_key"` // the key is a row number, since the file has none
+	Aside   *Aside         `json:"aside,omitempty"`
+	Bad     *BadRowsAnswer `json:"bad,omitempty"` // of a file that was only checked
+}
+
+// FieldSample is a field as it was found in a file, with a few of its values.
+type FieldSample struct {
+	Field
+	Samples []string `json:"samples"`
+}
+
+// BadRowsAnswer tells rows that are no records.
+type BadRowsAnswer struct {
+	Count int64    `json:"count"`
+	Rows  []BadRow `json:"rows"` // the first hundred
+}
+
+// BadRow is a row that is no record.
+type BadRow struct {
+	Line   int    `json:"line"` // from 1; of a JSON array, the element
+	Field  string `json:"field,omitempty"`
+	Found  string `json:"found,omitempty"`
+	Reason string `json:"reason"`
+}
+
+// Aside are rows that were set aside, as CSV with their line and what is wrong,
+// to be mended.
+type Aside struct {
+	CSV string `json:"csv"`
+}
+
+// Progress is how far an import has come.
+type Progress struct {
+	Bytes int64  `json:"bytes"` // read, of the pass that is running
+	Rows  int64  `json:"rows"`
+	Pass  string `json:"pass" jsonschema:"enum=look,enum=load"` // "look" while types are found, then "load"
+}
+
+// AttachBody asks to attach a table or view.
+type AttachBody struct {
+	Name     string   `json:"name"`
+	Label    string   `json:"label,omitempty"`
+	Source   string   `json:"source"`
+	Schema   string   `json:"schema,omitempty"` // "": public
+	Table    string   `json:"table"`
+	Key      []string `json:"key,omitempty"`        // of a view
+	Fields   []string `json:"fields,omitempty"`     // that are shown; none: all
+	Remember int64    `json:"remember_s,omitempty"` // seconds that totals and footholds may be remembered
+	// Types asks for other types of fields: integer for a bigint whose values are all
+	// within ±(2^53−1).
+	Types map[string]value.Type `json:"types,omitempty"`
+	Rules json.RawMessage       `json:"rules,omitempty"`
+}
+
+// SourceList names the databases whose tables can be attached.
+type SourceList struct {
+	Sources []string `json:"sources"`
+}
+
+// TableList is what a source's role may read.
+type TableList struct {
+	Tables []SourceTable `json:"tables"`
+}
+
+// SourceTable is one table or view.
+type SourceTable struct {
+	Schema string `json:"schema"`
+	Table  string `json:"table"`
+}
+
+// TableFields are the fields of a table or view, and its primary key.
+type TableFields struct {
+	Fields []Field  `json:"fields"`
+	Key    []string `json:"key"` // none where it has no primary key, as a view
+}

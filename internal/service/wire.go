@@ -1,0 +1,42 @@
+package service
+
+import (
+	"pageladder.example/api"
+	"pageladder.example/internal/access"
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+)
+
+// This file turns what the store and the keeper of tokens tell into what the API says.
+
+func wireFields(list []intake.Field) []api.Field {
+	return wire(list, func(f intake.Field) api.Field { return api.Field(f) })
+}
+
+func wireRows(list []intake.BadRow) []api.BadRow {
+	return wire(list, func(r intake.BadRow) api.BadRow { return api.BadRow(r) })
+}
+
+func wireTokens(list []access.Token) []api.Token {
+	return wire(list, func(t access.Token) api.Token { return api.Token(t) })
+}
+
+func wireIndexes(list []sets.IndexState) []api.IndexState {
+	return wire(list, func(i sets.IndexState) api.IndexState { return api.IndexState(i) })
+}
+
+func wireFacets(of map[string][]sets.Facet) map[string][]api.Facet {
+	all := make(map[string][]api.Facet, len(of))
+	for field, list := range of {
+		all[field] = wire(list, func(f sets.Facet) api.Facet { return api.Facet(f) })
+	}
+	return all
+}
+
+func wire[From, To any](list []From, to func(From) To) []To {
+	all := make([]To, len(list))
+	for i, v := range list {
+		all[i] = to(v)
+	}
+	return all
+}
