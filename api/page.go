@@ -84,7 +84,7 @@ type Reckoned struct {
 	Fetch int            `json:"fetch"` // records to fetch from the offset on: one more than the page where the total is not exact
 	Order []paging.Order `json:"order"` // the total order to read in
 	// Params are what the rules call the parameters.
-	Params *Params `json:"params"`
+	Params *ParamNames `json:"params"`
 }
 
 // CutBody is a ReckonBody with the records.
@@ -99,9 +99,9 @@ type CutAnswer struct {
 	Reckoned
 }
 
-// Params are the names of a list's parameters, as its rules resolve them: renamed, set
+// ParamNames are the names of a list's parameters, as its rules resolve them: renamed, set
 // apart from one another, or as they are by default.
-type Params struct {
+type ParamNames struct {
 	Page      string         `json:"page"` // or offset
 	Size      string         `json:"size"` // or limit
 	Sort      string         `json:"sort"`
@@ -124,11 +124,11 @@ type OperatorParams struct {
 	Param    string          `json:"param"`
 }
 
-// ParamsOf are the names that rules resolve to.
-func ParamsOf(rules *paging.Rules) *Params {
+// NamesOf are the names that rules resolve to.
+func NamesOf(rules *paging.Rules) *ParamNames {
 	r := rules.Resolved()
 	named := &r.Params
-	p := &Params{Page: named.Page + named.Offset, Size: named.Size + named.Limit, Sort: named.Sort, Row: named.Row,
+	p := &ParamNames{Page: named.Page + named.Offset, Size: named.Size + named.Limit, Sort: named.Sort, Row: named.Row,
 		Search: named.Search, Fields: named.Fields, Direction: named.Direction, Filters: []FilterParams{}}
 	for i := range r.Filters {
 		f := &r.Filters[i]

@@ -37,7 +37,7 @@ type SetInfo struct {
 	Fields    []Field          `json:"fields"`           // that are shown
 	Hidden    []Field          `json:"hidden,omitempty"` // the others: for those who change records
 	Rules     *rulesfile.Rules `json:"rules,omitempty"`  // of one set
-	Params    *Params          `json:"params,omitempty"` // of one set: what its parameters are called
+	Params    *ParamNames      `json:"params,omitempty"` // of one set: what its parameters are called
 	Settings  *SetSettings     `json:"settings,omitempty"`
 }
 

@@ -1,184 +1,28 @@
 // What the API answers, and the one place that asks it.
 import { withoutParams } from './address'
 
-export type FieldType =
-  'text' | 'integer' | 'decimal' | 'big_integer' | 'big_decimal' | 'boolean' | 'date' | 'time' | 'json'
+import type * as wire from './wire'
+import { sessionRoleValues as roles } from './wire'
 
-export const fieldTypes: FieldType[] = [
-  'text',
-  'integer',
-  'decimal',
-  'big_integer',
-  'big_decimal',
-  'boolean',
-  'date',
-  'time',
-  'json',
-]
-
-export interface Field {
-  name: string
-  label: string
-  type: FieldType | 'other'
-  unordered?: string // why it can be neither sorted nor filtered by
-}
-
-export interface FilterRule {
-  field: string
-  type?: FieldType
-  param?: string
-  operators?: string[]
-}
-
-/** The rules of a set; what is left out has its default. docs/rules.md lists them. */
-export interface Rules {
-  params?: { [name: string]: string }
-  addressing?: 'page' | 'offset'
-  size?: { default?: number; cap?: number; offered?: number[]; closed?: boolean; all?: number }
-  key?: string[]
-  sorts?: { key: string; fields?: string[]; first?: 'asc' | 'desc'; nulls_first?: boolean }[]
-  filters?: FilterRule[]
-  search?: string[]
-  ladder?: { reach?: number; tips?: number; steady?: boolean; [entry: string]: unknown }
-  [entry: string]: unknown
-}
-
-/** What a list's parameters are called, as its rules resolve them. */
-export interface Params {
-  page: string
-  size: string
-  sort: string
-  row: string
-  search?: string
-  fields?: string
-  direction?: string
-  filters: FilterParams[]
-}
-
-export type Operator = 'equals' | 'not' | 'min' | 'max' | 'none' | 'has' | 'starts'
-
-export interface FilterParams {
-  field: string
-  operators: { operator: Operator; param: string }[]
-}
-
-export interface SetInfo {
-  name: string
-  label: string
-  kind: 'kept' | 'attached'
-  records: number | null
-  version: number | null
-  changed_at: string
-  open: boolean
-  fields: Field[]
-  hidden?: Field[]
-  rules?: Rules
-  params?: Params
-  settings?: {
-    fixed: string
-    remember_s: number
-    source?: string
-    indexes?: { definition: string; ready: boolean; failed?: string; phase?: string; part?: number }[]
-  }
-}
+// What the API's description tells is made from it (npm run wire). Here is the rest:
+// records, whose fields are each set's own.
+export type * from './wire'
+export { filterRuleTypeValues as fieldTypes } from './wire'
+export type Operator = wire.OperatorParams['operator']
+type Role = wire.Session['role']
 
 export type Value = string | number | boolean | null | object
 export type SetRecord = { [field: string]: Value }
-
-export interface Rung {
-  rung: 'page' | 'current' | 'gap'
-  page?: number
-  from?: number
-  to?: number
-  href?: string
-}
-
-export interface Steps {
-  self: string
-  first?: string
-  prev?: string
-  next?: string
-  last?: string
-}
-
-export interface SortLink {
-  key: string
-  href: string
-  direction?: 'asc' | 'desc'
-  rank?: number
-}
-
-export interface SizeLink {
-  size: number
-  href: string
-  current?: boolean
-}
-
-export interface Adjustment {
-  param: string
-  given: string
-  used: string | null // nothing was used
-  why: string
-  says: string
-}
-
-/** Everything about a page but its records. */
-export interface About {
-  paging: {
-    page: number
-    size: number
-    total_pages: number | null
-    total_items: number | null
-    total_is: string
-    version?: number
-    offset: number
-    limit: number
-    first_row: number | null
-    last_row: number | null
-    sort: string
-    summary: string
-  }
-  adjusted: Adjustment[]
-  links: Steps
-  sizes: SizeLink[]
-  sorts: SortLink[]
-  ladder: Rung[]
-  markup?: string
-  facets?: { [field: string]: Facet[] }
-  made?: { steps: { step: string; took_us: number; says: string }[]; sql?: string[] }
-}
-
-export interface Answer extends About {
-  records: SetRecord[]
-}
-
-export interface Facet {
-  value: string | null
-  count: number
-}
-
-export interface Fault {
-  param: string
-  given: string
-  why: string
-  says: string
-}
-
-/** A row of a file that is no record. */
-export interface BadRow {
-  line: number
-  field?: string
-  found?: string
-  reason: string
-}
+export type Answer = Omit<wire.Answer, 'records'> & { records: SetRecord[] }
+export type RecordAnswer = Omit<wire.RecordAnswer, 'record'> & { record: SetRecord | null }
 
 /** An answer that is no success, told in the service's own words where it has any. */
 export class Problem extends Error {
   constructor(
     readonly status: number,
     detail: string,
-    readonly faults: Fault[] = [],
-    readonly rows: BadRow[] = [],
+    readonly faults: wire.Fault[] = [],
+    readonly rows: wire.BadRow[] = [],
     readonly count = 0,
   ) {
     super(detail)
@@ -205,7 +49,12 @@ export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
 const away = 'The service does not answer. Is it still running?'
 
 function problemOf(status: number, statusText: string, body: unknown): Problem {
-  const told = (body ?? {}) as { detail?: string; faults?: Fault[]; rows?: BadRow[]; count?: number }
+  const told = (body ?? {}) as {
+    detail?: string
+    faults?: wire.Fault[]
+    rows?: wire.BadRow[]
+    count?: number
+  }
   return new Problem(
     status,
     told.detail ?? `The service answered ${status} ${statusText}.`,
@@ -246,8 +95,8 @@ const ask = async <T>(path: string, asked?: Asked) => (await reply<T>(path, aske
 
 const setPath = (set: string) => `/api/sets/${encodeURIComponent(set)}`
 
-export const listSets = (signal?: AbortSignal) => ask<{ sets: SetInfo[] }>('/api/sets', { signal })
-export const readSet = (set: string, signal?: AbortSignal) => ask<SetInfo>(setPath(set), { signal })
+export const listSets = (signal?: AbortSignal) => ask<wire.SetList>('/api/sets', { signal })
+export const readSet = (set: string, signal?: AbortSignal) => ask<wire.SetInfo>(setPath(set), { signal })
 
 /** The address of a page of a set, on the service. */
 export const pagePath = (set: string, query: string) => `${setPath(set)}/records${query && '?'}${query}`
@@ -260,12 +109,6 @@ export const readPage = (set: string, query: string, signal?: AbortSignal) =>
 export const readAbout = (set: string, query: string, more: string, signal?: AbortSignal) => {
   const asked = withoutParams(query, 'pl.shape')
   return ask<Answer>(pagePath(set, asked + (asked && '&') + more), { signal })
-}
-
-export interface RecordAnswer {
-  record: SetRecord | null
-  revision?: string
-  href: string
 }
 
 const recordPath = (set: string, key: string) => `${setPath(set)}/records/${key}`
@@ -289,50 +132,20 @@ export const withdrawRecord = (set: string, key: string, revision: string) =>
 export const restoreRecord = (set: string, key: string) =>
   ask<RecordAnswer>(recordPath(set, key) + '/restore', { method: 'POST' })
 
-export interface Place {
-  row: number
-  page: number
-  href: string
-}
-
 /** Where a record stands in the list that a query asks for. */
 export const readPlace = (set: string, key: string, query: string) =>
-  ask<Place>(`${recordPath(set, key)}/place${query && '?'}${query}`)
+  ask<wire.Place>(`${recordPath(set, key)}/place${query && '?'}${query}`)
 
 export const readRules = (set: string, signal?: AbortSignal) =>
-  reply<Rules>(`${setPath(set)}/rules`, { signal })
+  reply<wire.Rules>(`${setPath(set)}/rules`, { signal })
 export const replaceRules = (set: string, rules: unknown, tag: string) =>
-  reply<Rules>(`${setPath(set)}/rules`, { method: 'PUT', body: rules, headers: { 'If-Match': tag } })
-export const changeSet = (set: string, change: { label?: string; open?: boolean; fixed?: string }) =>
-  ask<SetInfo>(setPath(set), { method: 'PATCH', body: change })
+  reply<wire.Rules>(`${setPath(set)}/rules`, { method: 'PUT', body: rules, headers: { 'If-Match': tag } })
+export const changeSet = (set: string, change: wire.SettingsChange) =>
+  ask<wire.SetInfo>(setPath(set), { method: 'PATCH', body: change })
 export const deleteSet = (set: string) => ask<void>(setPath(set), { method: 'DELETE' })
 
-export interface ReckonAsk {
-  query: string
-  total?: number | null | { at_least: number }
-  rules?: unknown
-  set?: string
-  base?: string
-  markup?: string
-}
-
-export interface Reckoned extends About {
-  params: Params
-  fetch: number
-  order: { field: string; desc: boolean }[]
-}
-
-export const reckon = (body: ReckonAsk, signal?: AbortSignal) =>
-  ask<Reckoned>('/api/reckon', { method: 'POST', body, signal })
-
-export interface Imported {
-  set?: SetInfo
-  rows: number
-  fields: (Field & { samples: string[] })[]
-  key: string[]
-  made_key: boolean
-  bad?: { count: number; rows: BadRow[] }
-}
+export const reckon = (body: wire.ReckonBody, signal?: AbortSignal) =>
+  ask<wire.Reckoned>('/api/reckon', { method: 'POST', body, signal })
 
 /** Sends a file; sent tells how many of its bytes have gone. */
 export function sendFile(
@@ -341,7 +154,7 @@ export function sendFile(
   sent: (bytes: number) => void,
   signal: AbortSignal,
 ) {
-  return new Promise<Imported>((done, failed) => {
+  return new Promise<wire.Imported>((done, failed) => {
     const request = new XMLHttpRequest() // fetch does not tell how much has been sent
     request.open('POST', `${root}/api/sets?${params}`)
     request.setRequestHeader('Accept', 'application/json')
@@ -352,7 +165,7 @@ export function sendFile(
     request.onabort = () => failed(new DOMException('stopped', 'AbortError'))
     request.onload = () =>
       request.status < 300
-        ? done(request.response as Imported)
+        ? done(request.response as wire.Imported)
         : failed(problemOf(request.status, request.statusText, request.response))
     signal.addEventListener('abort', () => request.abort())
     request.send(file)
@@ -368,78 +181,38 @@ const mediaTypes: { [extension: string]: string } = {
   xlsx: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
 }
 
-export interface Progress {
-  bytes: number
-  rows: number
-  pass: 'look' | 'load'
-}
-
 export const readProgress = (name: string, signal?: AbortSignal) =>
-  ask<Progress>(`/api/imports/${name}`, { signal })
+  ask<wire.Progress>(`/api/imports/${name}`, { signal })
 
-export interface Attach {
-  name: string
-  label?: string
-  source: string
-  schema: string
-  table: string
-  key: string[]
-  fields: string[]
-  remember_s?: number
-}
-
-export const listSources = (signal?: AbortSignal) => ask<{ sources: string[] }>('/api/sources', { signal })
+export const listSources = (signal?: AbortSignal) => ask<wire.SourceList>('/api/sources', { signal })
 export const listTables = (source: string, signal?: AbortSignal) =>
-  ask<{ tables: { schema: string; table: string }[] }>(`/api/sources/${encodeURIComponent(source)}/tables`, {
+  ask<wire.TableList>(`/api/sources/${encodeURIComponent(source)}/tables`, {
     signal,
   })
 export const readTable = (source: string, schema: string, table: string, signal?: AbortSignal) =>
-  ask<{ fields: Field[]; key: string[] }>(
+  ask<wire.TableFields>(
     `/api/sources/${[source, 'tables', schema, table].map(encodeURIComponent).join('/')}`,
-    { signal },
+    {
+      signal,
+    },
   )
-export const attach = (body: Attach) => ask<SetInfo>('/api/attach', { method: 'POST', body })
-
-export type Role = 'nobody' | 'reader' | 'editor' | 'owner'
-
-export interface Session {
-  role: Role
-  label: string
-  sets: string[] | null
-}
-
-const roles: Role[] = ['nobody', 'reader', 'editor', 'owner']
+export const attach = (body: wire.AttachBody) => ask<wire.SetInfo>('/api/attach', { method: 'POST', body })
 
 /** Whether a caller has a role for a set. */
-export const may = (who: Session | undefined, role: Role, set: string) =>
+export const may = (who: wire.Session | undefined, role: Role, set: string) =>
   who !== undefined &&
   roles.indexOf(who.role) >= roles.indexOf(role) &&
   (who.sets === null || who.sets.includes(set))
 
-export interface Token {
-  id: number
-  label: string
-  role: Role
-  sets: string[] | null
-  created_at: string
-  used_at: string | null
-  ended_at: string | null
-}
-
-export const readSession = (signal?: AbortSignal) => ask<Session>('/api/session', { signal })
+export const readSession = (signal?: AbortSignal) => ask<wire.Session>('/api/session', { signal })
 export const signIn = (by: { token: string } | { code: string }) =>
-  ask<Session>('/api/session', { method: 'POST', body: by })
+  ask<wire.Session>('/api/session', { method: 'POST', body: by })
 export const signOut = () => ask<void>('/api/session', { method: 'DELETE' })
 
-export const listTokens = (signal?: AbortSignal) => ask<{ tokens: Token[] }>('/api/tokens', { signal })
-export const createToken = (token: { label: string; role: string; sets?: string[] }) =>
-  ask<Token & { secret: string }>('/api/tokens', { method: 'POST', body: token })
+export const listTokens = (signal?: AbortSignal) => ask<wire.TokenList>('/api/tokens', { signal })
+export const createToken = (token: wire.TokenBody) =>
+  ask<wire.NewToken>('/api/tokens', { method: 'POST', body: token })
 export const endToken = (id: number) => ask<void>(`/api/tokens/${id}`, { method: 'DELETE' })
 
-export interface Health {
-  status: string
-  version: string
-}
-
-export const readHealth = (signal?: AbortSignal) => ask<Health>('/healthz', { signal })
-export const readReady = (signal?: AbortSignal) => ask<Health>('/readyz', { signal })
+export const readHealth = (signal?: AbortSignal) => ask<wire.Health>('/healthz', { signal })
+export const readReady = (signal?: AbortSignal) => ask<wire.Health>('/readyz', { signal })

@@ -1,5 +1,5 @@
 // What can be asked of a set, by the names that the service tells.
-import type { FilterParams, Operator, Params, Rules } from './api'
+import type { FilterParams, Operator, ParamNames, Rules } from './api'
 
 /** The parameter that asks for one operator of a filter; undefined where it is not offered. */
 export const paramOf = (filter: FilterParams, op: Operator = 'equals') =>
@@ -20,7 +20,7 @@ export const operatorSays = (op: Operator) => says[op]
 /** What a parameter is, in a word or two: a label for its chip. */
 export function paramSays(
   rules: Rules | undefined,
-  params: Params | undefined,
+  params: ParamNames | undefined,
   labels: Map<string, string>,
   name: string,
 ): string {

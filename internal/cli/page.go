@@ -120,7 +120,7 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 }
 
 // filterParams are the parameters that filter a set.
-func filterParams(names *api.Params) (params []string) {
+func filterParams(names *api.ParamNames) (params []string) {
 	for _, filter := range names.Filters {
 		for _, op := range filter.Operators {
 			params = append(params, op.Param)

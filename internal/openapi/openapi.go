@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -91,8 +92,8 @@ func Describe(api *API, calls []Call, set *sets.Set) map[string]any {
 		if t == reflect.TypeFor[json.RawMessage]() {
 			return &jsonschema.Schema{}
 		}
-		if t == reflect.TypeFor[paging.TotalKind]() {
-			return &jsonschema.Schema{Type: "string", Enum: []any{"exact", "at_least", "none", "remembered"}}
+		if words := rulesfile.Words(t); words != nil {
+			return &jsonschema.Schema{Type: "string", Enum: anys(words)}
 		}
 		return nil
 	}}}
@@ -259,9 +260,26 @@ func (d *describer) schema(of any, set *sets.Set) object {
 		panic(err)
 	}
 	for name, def := range schema.Defs {
+		if name == "Field" || name == "FieldSample" {
+			withOther(def)
+		}
+		if known, ok := d.schemas[name]; ok && !reflect.DeepEqual(known, def) {
+			panic("two types of the API are called " + name)
+		}
 		d.schemas[name] = def
 	}
 	return object{"$ref": schema.Ref}
+}
+
+// withOther adds to the types of a field the one of columns that are shown as they are.
+func withOther(field object) {
+	if properties, ok := field["properties"].(object); ok {
+		if typ, ok := properties["type"].(object); ok {
+			if words, ok := typ["enum"].([]any); ok {
+				typ["enum"] = append(words, "other")
+			}
+		}
+	}
 }
 
 // record is the schema of a set's records.

@@ -1,9 +1,15 @@
 package service_test
 
 import (
+	"bytes"
+	"encoding/json"
 	"fmt"
+	"net/http"
+	"net/http/httptest"
 	"strings"
 	"testing"
+
+	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/doctest"
 	"pageladder.example/internal/service"
@@ -24,4 +30,14 @@ func TestDocsTellEveryCallAndProblem(t *testing.T) {
 	}
 	doctest.Check(t, "../../docs/calls.md", calls.String())
 	doctest.Check(t, "../../docs/problems.md", problems.String())
+}
+
+// The description of the API is kept as a file too: the console's types are made of it.
+func TestDocsHoldTheDescription(t *testing.T) {
+	_, s := testkit.ServeWith(t, testkit.Store(t), service.Options{Version: "current"})
+	res := httptest.NewRecorder()
+	s.ServeHTTP(res, httptest.NewRequest(http.MethodGet, "http://localhost/openapi.json", nil))
+	var description bytes.Buffer
+	require.NoError(t, json.Indent(&description, res.Body.Bytes(), "", "  "))
+	doctest.Check(t, "../../docs/openapi.json", description.String()+"\n")
 }

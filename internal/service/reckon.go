@@ -225,7 +225,7 @@ func totalFor(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 
 // reckoned tells everything about a settled page but its records.
 func (s *Service) reckoned(c *gin.Context, body *api.ReckonBody, rules *rulesfile.Rules, ask *paging.Ask, page paging.Page) (answer api.Reckoned, err error) {
-	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), api.ParamsOf(&rules.Rules)
+	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), api.NamesOf(&rules.Rules)
 	if answer.Order == nil {
 		answer.Order = []paging.Order{}
 	}

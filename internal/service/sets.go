@@ -71,7 +71,7 @@ func (s *Service) readSet(c *gin.Context) {
 func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 	caller := who(c)
 	info := infoOf(set, caller)
-	info.Rules, info.Params = set.Rules, api.ParamsOf(&set.Rules.Rules)
+	info.Rules, info.Params = set.Rules, api.NamesOf(&set.Rules.Rules)
 	if caller.May(access.Owner, set.Name) {
 		info.Settings = &api.SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
 		if !set.Attached() {

@@ -4,6 +4,7 @@ import (
 	"errors"
 	"fmt"
 	"maps"
+	"reflect"
 	"regexp"
 	"slices"
 	"strconv"
@@ -82,9 +83,9 @@ func (c *checker) between(entry string, n, low, high int64) {
 }
 
 // oneOf checks an entry that is one of some words; an empty one has its default.
-func oneOf[T ~string](c *checker, entry string, found T, words ...T) {
-	if found != "" && !slices.Contains(words, found) {
-		c.wrong(entry, strconv.Quote(string(found)), wordList(words))
+func oneOf[T ~string](c *checker, entry string, found T) {
+	if known := words[reflect.TypeFor[T]()]; found != "" && !slices.Contains(known, string(found)) {
+		c.wrong(entry, strconv.Quote(string(found)), wordList(known))
 	}
 }
 
@@ -97,16 +98,16 @@ func wordList[T ~string](words []T) string {
 }
 
 func (c *checker) choices(r *Rules) {
-	oneOf(c, "addressing", r.Addressing, paging.ByPage, paging.ByOffset)
-	oneOf(c, "past_last", r.PastLast, paging.PastLastGivesLast, paging.PastLastGivesFirst, paging.PastLastGivesEmpty, paging.PastLastRefused)
-	oneOf(c, "on_fault", r.OnFault, paging.Mend, paging.Refuse)
-	oneOf(c, "count", r.Count, paging.CountExact, paging.CountAtLeast, paging.CountNone)
+	oneOf(c, "addressing", r.Addressing)
+	oneOf(c, "past_last", r.PastLast)
+	oneOf(c, "on_fault", r.OnFault)
+	oneOf(c, "count", r.Count)
 	if r.CountTo < 0 || r.CountTo > 0 && r.Count != paging.CountAtLeast {
 		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, beside count "at_least"`)
 	}
-	oneOf(c, "unknown", r.Unknown, paging.UnknownRides, paging.UnknownNoted, paging.UnknownDrops, paging.UnknownRefuse)
-	oneOf(c, "keep.what", r.Keep.What, paging.KeepAll, paging.KeepDeclared, paging.KeepListed)
-	oneOf(c, "markup.style", r.Markup.Style, StylePlain, StyleBootstrap, StyleClassed)
+	oneOf(c, "unknown", r.Unknown)
+	oneOf(c, "keep.what", r.Keep.What)
+	oneOf(c, "markup.style", r.Markup.Style)
 	if len(r.Keep.Names) > 0 && r.Keep.What != paging.KeepListed {
 		c.wrong("keep.names", fmt.Sprintf("%q", r.Keep.Names), `none, or keep.what "listed"`)
 	}
@@ -129,7 +130,7 @@ func (c *checker) choices(r *Rules) {
 		case r.Faults[kind] == "":
 			c.wrong(entry, `""`, `"mend", "refuse"`)
 		default:
-			oneOf(c, entry, r.Faults[kind], paging.Mend, paging.Refuse)
+			oneOf(c, entry, r.Faults[kind])
 		}
 	}
 	if r.Faults[code.PagePastLast] == paging.Refuse && r.PastLast != "" && r.PastLast != paging.PastLastRefused {
@@ -193,7 +194,7 @@ func (c *checker) sorts(r *Rules, filled *paging.Rules) {
 			c.wrong(entry+".key", strconv.Quote(k.Key), "each sort key once")
 		}
 		seen[k.Key] = true
-		oneOf(c, entry+".first", k.First, paging.Ascending, paging.Descending)
+		oneOf(c, entry+".first", k.First)
 		c.distinct(entry+".fields", k.Fields)
 	}
 	strict := paging.Rules{Sorts: r.Sorts, MaxSortKeys: r.MaxSortKeys, OnFault: paging.Refuse}

@@ -3,6 +3,7 @@ package rulesfile_test
 import (
 	"errors"
 	"fmt"
+	"reflect"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
@@ -36,4 +37,15 @@ func ExampleRules_UnmarshalJSON() {
 	err := rules.UnmarshalJSON([]byte(`{"size": {"default": 25}}`))
 	fmt.Println(rules.Size.Default, rules.Aside, err)
 	// Output: 25 pl. <nil>
+}
+
+func ExampleWords() {
+	fmt.Println(rulesfile.Words(reflect.TypeFor[paging.Addressing]()), rulesfile.Words(reflect.TypeFor[int]()))
+	// Output: [page offset] []
+}
+
+func ExampleOf() {
+	rules := rulesfile.Of(paging.Rules{Filters: []paging.FilterRule{{Field: "pl.own"}}})
+	fmt.Println(rules.Resolved().Filters[0].Param)
+	// Output: field.pl.own
 }

@@ -17,46 +17,27 @@ import (
 	"pageladder.example/internal/doctest"
 	"pageladder.example/paging"
 	"pageladder.example/paging/code"
-	"pageladder.example/paging/value"
 )
 
-// words are the types that stand for one of some words.
-func words() map[reflect.Type][]any {
-	list := func(all ...any) []any { return all }
-	types := []any{}
-	for _, t := range value.Types() {
-		types = append(types, t)
-	}
+func TestSchemaOfTheRules(t *testing.T) {
 	codes := []any{}
 	for _, c := range code.All() {
 		if c.Code != code.ParamUnknown {
 			codes = append(codes, c.Code)
 		}
 	}
-	return map[reflect.Type][]any{
-		reflect.TypeFor[paging.Addressing](): list(paging.ByPage, paging.ByOffset),
-		reflect.TypeFor[paging.PastLast]():   list(paging.PastLastGivesLast, paging.PastLastGivesFirst, paging.PastLastGivesEmpty, paging.PastLastRefused),
-		reflect.TypeFor[paging.Answer]():     list(paging.Mend, paging.Refuse),
-		reflect.TypeFor[paging.Unknown]():    list(paging.UnknownRides, paging.UnknownNoted, paging.UnknownDrops, paging.UnknownRefuse),
-		reflect.TypeFor[paging.Direction]():  list(paging.Ascending, paging.Descending),
-		reflect.TypeFor[paging.CountHow]():   list(paging.CountExact, paging.CountAtLeast, paging.CountNone),
-		reflect.TypeFor[paging.KeepWhat]():   list(paging.KeepAll, paging.KeepDeclared, paging.KeepListed),
-		reflect.TypeFor[MarkupStyle]():       list(StylePlain, StyleBootstrap, StyleClassed),
-		reflect.TypeFor[value.Type]():        types,
-		reflect.TypeFor[paging.Operator]():   list(paging.Equals, paging.Not, paging.Min, paging.Max, paging.None, paging.Has, paging.Starts),
-		reflect.TypeFor[code.Code]():         codes,
-	}
-}
-
-func TestSchemaOfTheRules(t *testing.T) {
-	enums := words()
-	r := jsonschema.Reflector{ExpandedStruct: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
-		if all, ok := enums[t]; ok {
-			return &jsonschema.Schema{Type: "string", Enum: all}
+	words := func(t reflect.Type) (all []any) {
+		for _, word := range Words(t) {
+			all = append(all, word)
 		}
+		return all
+	}
+	r := jsonschema.Reflector{ExpandedStruct: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
 		if t == reflect.TypeFor[map[code.Code]paging.Answer]() {
-			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: enums[reflect.TypeFor[code.Code]()]},
-				AdditionalProperties: &jsonschema.Schema{Enum: enums[reflect.TypeFor[paging.Answer]()]}}
+			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: codes}, AdditionalProperties: &jsonschema.Schema{Enum: words(t.Elem())}}
+		}
+		if all := words(t); all != nil {
+			return &jsonschema.Schema{Type: "string", Enum: all}
 		}
 		return nil
 	}}

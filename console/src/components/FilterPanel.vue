@@ -3,7 +3,7 @@
 // filters; whatever is chosen goes into the address.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { readAbout, type FilterParams, type Operator, type Params, type Rules } from '../api'
+import { readAbout, type FilterParams, type Operator, type ParamNames, type Rules } from '../api'
 import { valuesOf, withoutParams, withParam } from '../address'
 import { operatorSays, paramOf } from '../filters'
 
@@ -11,7 +11,7 @@ const props = defineProps<{
   set: string
   query: string
   rules: Rules
-  params: Params
+  params: ParamNames
   labels: Map<string, string>
   version: number | null
 }>()

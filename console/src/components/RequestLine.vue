@@ -3,7 +3,7 @@
 // chips. What is given stays in the address; a chip says where another value is used.
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { pagePath, type Adjustment, type Params, type Rules } from '../api'
+import { pagePath, type Adjustment, type ParamNames, type Rules } from '../api'
 import { piecesOf, setAddress } from '../address'
 import { paramSays } from '../filters'
 import AddressLink from './AddressLink.vue'
@@ -12,7 +12,7 @@ const props = defineProps<{
   set: string
   query: string
   rules?: Rules
-  params?: Params
+  params?: ParamNames
   labels: Map<string, string>
   adjusted: Adjustment[]
 }>()
