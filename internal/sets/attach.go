@@ -351,7 +351,7 @@ func (s *Store) unremember(name string) {
 			s.remembered.Remove(key)
 		}
 	}
-	s.footholds.drop(name)
+	s.footholds.Drop(name)
 }
 
 // rememberedTotal is a total and when it was counted.

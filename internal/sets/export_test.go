@@ -6,7 +6,7 @@ import (
 )
 
 // SetDeep sets from how many records on footholds are used.
-func (s *Store) SetDeep(n int64) { s.footholds.deep = n }
+func (s *Store) SetDeep(n int64) { s.deep = n }
 
 // BuildFootholds builds the footholds of a query now, and tells their step and
 // their size in bytes.
@@ -28,15 +28,13 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	s.footholds.keep(q, t)
-	return t.step, t.bytes(), nil
+	s.footholds.Keep(trackKey(q), t)
+	return t.Step(), t.Bytes(), nil
 }
 
 // Footholds tells how many tracks are kept, and their bytes.
 func (s *Store) Footholds() (tracks, bytes int) {
-	s.footholds.mu.Lock()
-	defer s.footholds.mu.Unlock()
-	return s.footholds.tracks.Len(), s.footholds.bytes
+	return s.footholds.Len(), s.footholds.Bytes()
 }
 
 // SetCountTime sets the time that a count may take.

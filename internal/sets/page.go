@@ -212,8 +212,8 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 		near = offset
 	}
 	values, skip, backward, found := []*string(nil), int64(0), false, false
-	if near >= s.footholds.deep && q.set.remembers() {
-		if values, skip, backward, found = s.footholds.nearest(q, offset, rows); !found {
+	if near >= s.deep && q.set.remembers() {
+		if values, skip, backward, found = s.footholds.Nearest(trackKey(q), q.longest(), offset, rows); !found {
 			s.build(q, total.Records())
 		}
 	}

@@ -18,6 +18,7 @@ import (
 	"golang.org/x/sync/singleflight"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/order"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
@@ -78,7 +79,8 @@ type Store struct {
 	counts    *lru.Cache[string, paging.Total]
 	countTime time.Duration
 	counting  singleflight.Group
-	footholds *footholds
+	footholds *order.Tracks
+	deep      int64 // records from either end beyond which footholds are used
 
 	sources    map[string]*source
 	remembered *lru.Cache[string, rememberedTotal]
@@ -110,7 +112,7 @@ func Open(ctx context.Context, url string) (*Store, error) {
 		pool.Close()
 		return nil, err
 	}
-	s := &Store{pool: pool, plain: plain, footholds: newFootholds(), countTime: countTime}
+	s := &Store{pool: pool, plain: plain, footholds: order.New(), deep: deep, countTime: countTime}
 	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
 	s.catalogue.sets = map[string]*Set{}
 	s.sources = map[string]*source{}
