@@ -14,6 +14,7 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
@@ -301,7 +302,7 @@ func retype(ctx context.Context, pool *pgxpool.Pool, a Attach, fields []intake.F
 		default:
 			var beyond bool
 			table := &Set{Source: a.Source, schema: a.Schema, table: a.Table}
-			err := pool.QueryRow(ctx, "select exists (select from "+tableName(table)+" "+recordAlias+" where "+col(name)+" not between -9007199254740991 and 9007199254740991)").Scan(&beyond)
+			err := pool.QueryRow(ctx, "select exists (select from "+tableName(table)+" where "+statement.Quote(name)+" not between -9007199254740991 and 9007199254740991)").Scan(&beyond)
 			if err != nil {
 				return err
 			}
@@ -363,12 +364,12 @@ type rememberedTotal struct {
 // attachedTotal counts an attached set's records, or remembers the count for as
 // long as the owner allows.
 func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (paging.Total, error) {
-	most := q.most
+	most := q.countLimit
 	if most == 0 {
 		q.trace.counted("not counted")
 		return paging.NotCounted(), nil
 	}
-	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.asked}, "\x00")
+	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.FilterKey}, "\x00")
 	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
 		q.trace.counted("remembered, as long as the owner allows")
 		return paging.Remembered(kept.n, time.Since(kept.at)), nil

@@ -10,6 +10,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 )
 
@@ -31,16 +32,16 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	if q.set.Attached() {
 		return s.attachedTotal(ctx, db, q)
 	}
-	most := q.most
+	most := q.countLimit
 	switch {
 	case most == 0:
 		q.trace.counted("not counted")
 		return paging.NotCounted(), nil
-	case len(q.where) == 0:
+	case q.FilterKey == "":
 		q.trace.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
-	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.asked)
+	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.FilterKey)
 	if total, ok := s.counts.Get(key); ok {
 		q.trace.counted("remembered, within this version")
 		return total, nil
@@ -91,13 +92,14 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 // countRecords counts a question's records: all of them or, with most above 0, as far as
 // that. What takes too long comes back as "at least" what was seen.
 func (s *Store) countRecords(ctx context.Context, tx pgx.Tx, q *question, most int64) (paging.Total, error) {
-	sql := "select count(*)" + q.from(region{})
+	limit := int64(0)
 	if most > 0 {
-		sql = "select count(*) from (select 1" + q.from(region{}) + " limit " + strconv.FormatInt(most+1, 10) + ") counted"
+		limit = most + 1
 	}
+	sql := q.Count(statement.Region{}, limit)
 	q.trace.counted("counted now")
 	q.trace.sql(sql)
-	n, err := bounded(ctx, tx, s.countTime/2, func(within pgx.Tx) (int64, error) { return queryInt(ctx, within, sql, q.args...) })
+	n, err := bounded(ctx, tx, s.countTime/2, func(within pgx.Tx) (int64, error) { return queryInt(ctx, within, sql, q.Args(statement.Region{})...) })
 	switch {
 	case isCanceled(err) && ctx.Err() == nil:
 		n, err = s.countSome(ctx, tx, q)
@@ -141,7 +143,7 @@ func isCanceled(err error) bool {
 // in short steps, since nobody knows how many a moment takes, and never beyond the
 // time.
 func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64, err error) {
-	_, err = tx.Exec(ctx, "declare counting no scroll cursor for select 1"+q.from(region{}), append([]any{pgx.QueryExecModeExec}, q.args...)...)
+	_, err = tx.Exec(ctx, "declare counting no scroll cursor for "+q.Unordered("1", statement.Region{}), append([]any{pgx.QueryExecModeExec}, q.Args(statement.Region{})...)...)
 	if err != nil {
 		return 0, err
 	}

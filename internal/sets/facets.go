@@ -10,6 +10,7 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
@@ -41,9 +42,7 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
 			}
 			q := newQuestion(set, &ask, req.Sight, field)
-			sql := "select " + col(field) + "::text, count(*)" + q.from(region{}) +
-				" group by " + col(field) + " order by count(*) desc, " + col(field) + " nulls last limit " + strconv.Itoa(FacetsMost)
-			rows, err := tx.Query(ctx, sql, q.args...)
+			rows, err := tx.Query(ctx, q.Facet(field, FacetsMost), q.Args(statement.Region{})...)
 			if err != nil {
 				return err
 			}

@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"strings"
 
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
@@ -91,7 +92,7 @@ func instants(set *Set, filter string) string {
 		part := p.Raw()
 		ask, _ := rules.Read(part) // one that is wrong asks for nothing
 		for _, c := range ask.Conditions() {
-			if c.Type == value.Time && isDay(c.Values[0]) {
+			if c.Type == value.Time && statement.IsDay(c.Values[0]) {
 				part = p.RawName() + "=" + c.Values[0] + "T00:00:00Z"
 			}
 		}

@@ -9,6 +9,7 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/order"
+	"pageladder.example/internal/statement"
 )
 
 const (
@@ -19,8 +20,8 @@ const (
 
 // trackKey names the footholds of a question at the version of its set.
 func trackKey(q *question) order.Key {
-	text := append(make([]byte, 0, 128), q.asked...)
-	for _, o := range q.order {
+	text := append(make([]byte, 0, 128), q.FilterKey...)
+	for _, o := range q.Order {
 		text = strconv.AppendQuote(append(text, ' '), o.Field)
 		text = strconv.AppendBool(strconv.AppendBool(text, o.Desc), o.NullsFirst)
 	}
@@ -65,11 +66,11 @@ type trackBuilder struct {
 // rows between footholds within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*order.Track, error) {
 	step := int64(q.set.Rules.Resolved().Size.Default) // a page of the default size then begins at a foothold
-	ours := !q.set.Attached() && len(q.args) == 0
+	ours := !q.set.Attached() && len(q.Args(statement.Region{})) == 0
 	if !ours {
 		step *= 2 // or ends right before one: moving a cursor from outside costs more
 	}
-	b := &trackBuilder{order.NewTrack(len(q.order), step), q, total}
+	b := &trackBuilder{order.NewTrack(len(q.Order), step), q, total}
 	walk := b.walk
 	if ours {
 		walk = b.every
@@ -82,7 +83,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*orde
 		if _, err := tx.Exec(ctx, "set local cursor_tuple_fraction = 1"); err != nil {
 			return err
 		}
-		regions := q.regions()
+		regions := q.Regions()
 		start := int64(0) // of the region
 		r := reader{db: tx, q: q}
 		for i, g := range regions {
@@ -106,18 +107,18 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*orde
 
 // every adds the footholds that lie in one region, by a function of our own
 // database. It takes no values of filters.
-func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g region, start, size int64) error {
+func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g statement.Region, start, size int64) error {
 	q, step := b.q, b.Step()
 	at := (start + step - 1) / step * step
 	if at >= start+size {
 		return nil
 	}
-	types := make([]string, len(q.order))
-	for i, o := range q.order {
-		types[i] = quote(o.Field) + " " + columnTypes[q.set.field(o.Field).Type]
+	types := make([]string, len(q.Order))
+	for i, o := range q.Order {
+		types[i] = statement.Quote(o.Field) + " " + columnTypes[q.set.field(o.Field).Type]
 	}
 	rows, err := tx.Query(ctx, "select * from pageladder.every($1, $2, $3) as walked ("+strings.Join(types, ", ")+")",
-		pgx.QueryResultFormats{pgx.TextFormatCode}, q.walked(g), at-start+1, step)
+		pgx.QueryResultFormats{pgx.TextFormatCode}, q.Select(q.orderColumns(), g), at-start+1, step)
 	if err != nil {
 		return err
 	}
@@ -141,19 +142,10 @@ func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g region, start, si
 	return nil
 }
 
-// walked is the query of a region's records, in order, with what a foothold keeps.
-func (q *question) walked(g region) string {
-	fields := make([]string, len(q.order))
-	for i, o := range q.order {
-		fields[i] = o.Field
-	}
-	return "select " + list(fields, col) + q.from(g) + q.orderBy(g)
-}
-
 // walk adds the footholds that lie in one region, by moving a cursor.
-func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g region, start, size int64) error {
+func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g statement.Region, start, size int64) error {
 	q := b.q
-	if _, err := tx.Exec(ctx, "declare footholds no scroll cursor for "+q.walked(g), append([]any{pgx.QueryExecModeExec}, q.args...)...); err != nil {
+	if _, err := tx.Exec(ctx, "declare footholds no scroll cursor for "+q.Select(q.orderColumns(), g), append([]any{pgx.QueryExecModeExec}, q.Args(g)...)...); err != nil {
 		return err
 	}
 	for at := start - 1; ; { // where the cursor stands

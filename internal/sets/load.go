@@ -16,6 +16,7 @@ import (
 	"golang.org/x/sys/unix"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
@@ -69,12 +70,12 @@ func (s *Store) load(ctx context.Context, set *Set, csv io.Reader, options strin
 		// The table was made in this transaction, so its rows can be written as
 		// frozen: visible to all at once, with no vacuum to come.
 		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
-			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), list(fields, quote), options))
+			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), statement.List(fields, statement.Quote), options))
 		if err != nil {
 			return loadError(set, err)
 		}
 		set.Records = copied.RowsAffected()
-		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+list(set.Rules.Key, quote)+")"); err != nil {
+		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+statement.List(set.Rules.Key, statement.Quote)+")"); err != nil {
 			return loadError(set, err)
 		}
 		return point(ctx, tx, set)
@@ -153,12 +154,12 @@ func createTable(set *Set) string {
 	var b strings.Builder
 	fmt.Fprintf(&b, "create table %s (", tableName(set))
 	for _, f := range set.Fields {
-		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
+		fmt.Fprintf(&b, "%s %s", statement.Quote(f.Name), columnTypes[f.Type])
 		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
 		case value.Integer:
-			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
+			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", statement.Quote(f.Name))
 		case value.Decimal:
-			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
+			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", statement.Quote(f.Name))
 		}
 		b.WriteString(", ")
 	}

@@ -134,14 +134,14 @@ func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (
 	}
 	q := newQuestion(set, &ask, req.Sight)
 	q.trace = trace
-	q.most = countLimit(&set.Rules.Rules, set.Rules.Count)
+	q.countLimit = countLimit(&set.Rules.Rules, set.Rules.Count)
 	if req.Count != "" {
 		limit := countLimit(&set.Rules.Rules, req.Count)
-		if q.most >= 0 && (limit < 0 || limit > q.most) {
+		if q.countLimit >= 0 && (limit < 0 || limit > q.countLimit) {
 			return nil, nil, none, &paging.Refusal{Faults: []paging.Fault{{Param: "pl.total", Given: string(req.Count), Why: "service.wrong",
 				Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}}}
 		}
-		q.most = limit
+		q.countLimit = limit
 	}
 	trace.step(func(t *Took) *time.Duration { return &t.Read })
 	total, err := s.total(ctx, db, q)
@@ -196,7 +196,7 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 // stretch reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
 func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
-	if db == querier(s.pool) && len(q.where) == 0 {
+	if db == querier(s.pool) && q.FilterKey == "" {
 		db = s.plain
 	}
 	r := reader{db: db, q: q, copied: copied}
@@ -223,19 +223,19 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 	case found && backward:
 		q.trace.way("backward from the foothold after the page, over %d records", skip)
 		r.q = q.reversed()
-		records, err = r.records(ctx, r.q.regionsFrom(values), skip, rows)
+		records, err = r.records(ctx, r.q.RegionsFrom(values), skip, rows)
 		slices.Reverse(records)
 	case found:
 		q.trace.way("onward from the foothold before the page, over %d records", skip)
-		records, err = r.records(ctx, q.regionsFrom(values), skip, rows)
+		records, err = r.records(ctx, q.RegionsFrom(values), skip, rows)
 	case exact && behind < offset:
 		q.trace.way("backward from the end, over %d records", behind)
 		r.q = q.reversed()
-		records, err = r.records(ctx, r.q.regions(), behind, rows)
+		records, err = r.records(ctx, r.q.Regions(), behind, rows)
 		slices.Reverse(records)
 	default:
 		q.trace.way("onward from the start, over %d records", offset)
-		records, err = r.records(ctx, q.regions(), offset, rows)
+		records, err = r.records(ctx, q.Regions(), offset, rows)
 	}
 	if err != nil || q.set.Attached() {
 		return records, err

@@ -7,11 +7,9 @@ import (
 	"sync"
 
 	"github.com/jackc/pgx/v5"
-)
 
-// keysFirst is the number of records to skip from which it is cheaper to skip
-// over the index alone, and to fetch the page's records by their keys.
-const keysFirst = 200
+	"pageladder.example/internal/statement"
+)
 
 // reader reads stretches of a question's records and watches that the set does
 // not change meanwhile.
@@ -25,7 +23,7 @@ type reader struct {
 }
 
 // records reads limit records from the offset-th of the regions on.
-func (r *reader) records(ctx context.Context, regions []region, offset int64, limit int) ([]Record, error) {
+func (r *reader) records(ctx context.Context, regions []statement.Region, offset int64, limit int) ([]Record, error) {
 	var records []Record
 	for _, region := range regions {
 		more, err := r.region(ctx, region, offset, limit-len(records))
@@ -55,25 +53,15 @@ func (r *reader) records(ctx context.Context, regions []region, offset int64, li
 
 // region reads one stretch. Every statement brings the set's version of its own
 // snapshot.
-func (r *reader) region(ctx context.Context, g region, offset int64, limit int) ([]Record, error) {
+func (r *reader) region(ctx context.Context, g statement.Region, offset int64, limit int) ([]Record, error) {
 	q := r.q
-	fields := q.columns()
-	args := append(slices.Clip(q.args), g.args...)
-	page := " limit " + strconv.Itoa(limit)
-	if offset > 0 {
-		page += " offset " + strconv.FormatInt(offset, 10)
-	}
-	version := "select 0, " // an attached set has none
+	args := q.Args(g)
+	version := "0" // an attached set has none
 	if !q.set.Attached() {
 		args = append(args, q.set.Name)
-		version = "select (select v.version from pageladder.record_set v where v.name = $" + strconv.Itoa(len(args)) + "), "
+		version = "(select v.version from pageladder.record_set v where v.name = $" + strconv.Itoa(len(args)) + ")"
 	}
-	sql := version + fields + q.from(g) + q.orderBy(g) + page
-	if offset >= keysFirst {
-		key := q.set.Rules.Key
-		sql = version + fields + " from " + tableName(q.set) + " " + recordAlias + " join (select " + list(key, col) + q.from(g) + q.orderBy(g) + page +
-			") keys using (" + list(key, quote) + ")" + q.orderBy(g)
-	}
+	sql := q.Page(version+", "+q.columns(), g, offset, limit)
 	q.trace.sql(sql)
 	rows, err := r.db.Query(ctx, sql, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
 	if err != nil {
@@ -140,9 +128,8 @@ func (c *copier) copy(raw [][]byte) {
 }
 
 // size counts a region's records, up to a bound.
-func (r *reader) size(ctx context.Context, g region, most int64) (n int64, err error) {
-	sql := "select count(*) from (select 1" + r.q.from(g) + " limit " + strconv.FormatInt(most, 10) + ") counted"
-	return queryInt(ctx, r.db, sql, append(slices.Clip(r.q.args), g.args...)...)
+func (r *reader) size(ctx context.Context, g statement.Region, most int64) (n int64, err error) {
+	return queryInt(ctx, r.db, r.q.Count(g, most), r.q.Args(g)...)
 }
 
 // current tells whether everything that was read was of the set's version.

@@ -13,6 +13,7 @@ import (
 	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/value"
 )
@@ -79,7 +80,7 @@ func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Re
 func readRecord(ctx context.Context, db querier, set *Set, sight Sight, key []string) (Record, int64, error) {
 	fields := make([]string, len(set.Fields))
 	for i, f := range set.Fields {
-		fields[i] = col(f.Name)
+		fields[i] = f.Name
 	}
 	nothing, err := set.Rules.Read("")
 	if err != nil {
@@ -89,7 +90,7 @@ func readRecord(ctx context.Context, db querier, set *Set, sight Sight, key []st
 	if set.Attached() {
 		revision = "0"
 	}
-	record, err := oneRow(ctx, db, newQuestion(set, &nothing, sight), key, revision+", "+strings.Join(fields, ", "))
+	record, err := oneRow(ctx, db, newQuestion(set, &nothing, sight), key, revision+", "+statement.Columns(fields))
 	if err != nil {
 		return nil, 0, err
 	}
@@ -103,13 +104,8 @@ func oneRow(ctx context.Context, db querier, q *question, key []string, columns 
 	if err != nil {
 		return nil, err
 	}
-	g := region{}
-	n := len(q.args)
-	for i, field := range q.set.Rules.Key {
-		g.args = append(g.args, w.key[i])
-		g.where = append(g.where, col(field)+" = $"+strconv.Itoa(n+i+1)+q.cast(field, w.key[i]))
-	}
-	rows, err := db.Query(ctx, "select "+columns+q.from(g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(slices.Clone(q.args), g.args...)...)...)
+	g := q.WithKey(w.key)
+	rows, err := db.Query(ctx, q.Unordered(columns, g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, q.Args(g)...)...)
 	if err != nil {
 		return nil, err
 	}
@@ -164,13 +160,13 @@ func (s *Set) field(name string) *intake.Field {
 
 func (w *writer) arg(field, value string) string {
 	w.args = append(w.args, value)
-	return "$" + strconv.Itoa(len(w.args)) + "::" + sqlTypes[w.set.field(field).Type]
+	return "$" + strconv.Itoa(len(w.args)) + "::" + statement.SQLType(w.set.field(field).Type)
 }
 
 func (w *writer) whereKey() string {
 	parts := make([]string, len(w.key))
 	for i, field := range w.set.Rules.Key {
-		parts[i] = quote(field) + " = " + w.arg(field, w.key[i])
+		parts[i] = statement.Quote(field) + " = " + w.arg(field, w.key[i])
 	}
 	return " where " + strings.Join(parts, " and ")
 }
@@ -267,7 +263,7 @@ func insert(ctx context.Context, tx pgx.Tx, set *Set, values Values, revision in
 	names, places := []string{revisionColumn}, []string{strconv.FormatInt(revision, 10)}
 	for name, value := range values {
 		if value != nil {
-			names = append(names, quote(name))
+			names = append(names, statement.Quote(name))
 			places = append(places, w.arg(name, *value))
 		}
 	}
@@ -296,9 +292,9 @@ func (s *Store) Change(ctx context.Context, name string, key []string, revision 
 					return &ValueError{field, strconv.Quote(*value), strconv.Quote(w.key[i]) + ", since a key stays; add another record instead"}
 				}
 			case value == nil:
-				sets = append(sets, quote(field)+" = null")
+				sets = append(sets, statement.Quote(field)+" = null")
 			default:
-				sets = append(sets, quote(field)+" = "+w.arg(field, *value))
+				sets = append(sets, statement.Quote(field)+" = "+w.arg(field, *value))
 			}
 		}
 		sql := "update " + tableName(set) + " set " + strings.Join(sets, ", ") + w.whereKey() + " and " + revisionColumn + " = " + strconv.FormatInt(revision.count(set), 10)
@@ -416,7 +412,7 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64
 			return err
 		}
 		// In the opposite order, the records from this one on are those up to it.
-		for _, g := range r.q.regionsFrom(values) {
+		for _, g := range r.q.RegionsFrom(values) {
 			n, err := r.size(ctx, g, 1<<62)
 			if err != nil {
 				return err
@@ -436,11 +432,7 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64
 // orderValues are a record's values in the fields of a question's order, if the
 // question finds it.
 func orderValues(ctx context.Context, db querier, q *question, key []string) ([]*string, error) {
-	fields := make([]string, len(q.order))
-	for i, o := range q.order {
-		fields[i] = o.Field
-	}
-	record, err := oneRow(ctx, db, q, key, list(fields, col))
+	record, err := oneRow(ctx, db, q, key, q.orderColumns())
 	values := make([]*string, len(record))
 	for i, v := range record {
 		if v != nil {

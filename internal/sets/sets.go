@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/order"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
@@ -44,6 +45,7 @@ type Set struct {
 
 	schema, table string // schema "": the service's own
 	fixed         []paging.Condition
+	records       statement.Table
 
 	// Of a set that is being made:
 	isNew     bool // none of the name may be there
@@ -265,6 +267,7 @@ func scanSet(row pgx.CollectableRow) (*Set, error) {
 		s.Fixed = instants(&s, s.Fixed)
 	}
 	if err == nil {
+		s.records = recordsOf(&s)
 		s.fixed, err = fixedFilter(&s, s.Fixed)
 	}
 	return &s, err
@@ -301,11 +304,16 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 	return set, err
 }
 
-func quote(name string) string {
-	if strings.IndexByte(name, '"') >= 0 || strings.IndexByte(name, 0) >= 0 {
-		return pgx.Identifier{name}.Sanitize()
+// recordsOf is the table that a set's records are in.
+func recordsOf(set *Set) statement.Table {
+	t := statement.Table{Name: tableName(set), Fields: make([]statement.Field, len(set.Fields)), Foreign: set.Attached()}
+	for i, f := range set.Fields {
+		t.Fields[i] = statement.Field{Name: f.Name, Type: f.Type, Own: f.Own}
 	}
-	return `"` + name + `"`
+	if set.Rules != nil {
+		t.Key, t.Search = set.Rules.Key, set.Rules.Search
+	}
+	return t
 }
 
 func tableName(set *Set) string {
@@ -313,5 +321,5 @@ func tableName(set *Set) string {
 	if set.Attached() {
 		schema = set.schema
 	}
-	return quote(schema) + "." + quote(set.table)
+	return statement.Name(schema, set.table)
 }

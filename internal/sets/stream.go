@@ -31,9 +31,9 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 			begun = true
 			return begin(set, q.fields, &ask)
 		}
-		for _, g := range q.regions() {
-			rows, err := tx.Query(ctx, "select "+q.columns()+q.from(g)+q.orderBy(g),
-				append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, append(q.args[:len(q.args):len(q.args)], g.args...)...)...)
+		for _, g := range q.Regions() {
+			rows, err := tx.Query(ctx, q.Select(q.columns(), g),
+				append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, q.Args(g)...)...)
 			if err != nil {
 				return err
 			}
