@@ -201,7 +201,7 @@ func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	store := testkit.Store(t)
 	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: value.Integer}, {Field: "page", Type: value.Integer}},
 		Size: paging.SizeRules{Default: 1}, Ladder: paging.LadderRules{GapLinks: true}, Params: paging.Params{Sort: "by"}, Sorts: []paging.SortKey{{Key: "q"}}})
-	set := &sets.Set{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: value.Integer}, {Name: "fields", Label: "Fields", Type: value.Text},
+	set := sets.Draft{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: value.Integer}, {Name: "fields", Label: "Fields", Type: value.Text},
 		{Name: "q", Label: "Q", Type: value.Integer}, {Name: "page", Label: "Page", Type: value.Integer}, {Name: "tale", Label: "Tale", Type: value.Text}}}
 	var csv strings.Builder
 	csv.WriteString("id,fields,q,page,tale\n")

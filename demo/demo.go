@@ -51,7 +51,7 @@ func Load(ctx context.Context, store *sets.Store, tides int) error {
 		if err != nil {
 			return err
 		}
-		err = store.LoadCSV(ctx, &sets.Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: rules, Open: true}, csv)
+		err = store.LoadCSV(ctx, sets.Draft{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: rules, Open: true}, csv)
 		csv.Close()
 		if err != nil {
 			return err

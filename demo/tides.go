@@ -16,8 +16,8 @@ import (
 
 // Tides is a generated set, as many records as asked for: readings of the
 // harbour's tide gauges, with ties and missing values.
-func Tides() *sets.Set {
-	return &sets.Set{
+func Tides() sets.Draft {
+	return sets.Draft{
 		Name: "tides", Label: "Tides",
 		Fields: []intake.Field{
 			{Name: "id", Label: "No.", Type: value.Integer},

@@ -231,7 +231,7 @@ func TestEarlierVersionIsKept(t *testing.T) {
 		defer csv.Close()
 		arrivals, err := store.Get(t.Context(), "arrivals")
 		require.NoError(t, err)
-		set := &sets.Set{Name: name, Label: name, Fields: arrivals.Fields, Rules: arrivals.Rules, Fixed: fixed}
+		set := sets.Draft{Name: name, Label: name, Fields: arrivals.Fields, Rules: arrivals.Rules, Fixed: fixed}
 		if rules != "" {
 			set.Rules, err = rulesfile.Parse([]byte(rules))
 			require.NoError(t, err, name)

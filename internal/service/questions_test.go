@@ -28,7 +28,7 @@ func total(t *testing.T, at, query string) int64 {
 
 func TestEmptyTextIsNotMissing(t *testing.T) {
 	store := testkit.Store(t)
-	set := &sets.Set{Name: "notes", Label: "Notes", Open: true, Fields: []intake.Field{{Name: "note", Type: value.Text}, {Name: "id", Type: value.Integer}},
+	set := sets.Draft{Name: "notes", Label: "Notes", Open: true, Fields: []intake.Field{{Name: "note", Type: value.Text}, {Name: "id", Type: value.Integer}},
 		Rules: rulesfile.Of(paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "note"}}, Size: paging.SizeRules{Offered: []int{1}}})}
 	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader("note,id\n,1\n\"\",2\n\"\",3\nx,4\n")))
 	at := testkit.ServeStore(t, store) + "/api/sets/notes/records"

@@ -45,7 +45,7 @@ func TestNothingRememberedOutlivesSilence(t *testing.T) {
 	}
 	_, err = direct.Attach(t.Context(), sets.Attach{Name: "attached", Source: "yard", Schema: "public", Table: "calls"})
 	require.NoError(t, err)
-	require.NoError(t, direct.LoadCSV(t.Context(), &sets.Set{Name: "kept", Label: "Kept", Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "berth", Type: value.Text}},
+	require.NoError(t, direct.LoadCSV(t.Context(), sets.Draft{Name: "kept", Label: "Kept", Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "berth", Type: value.Text}},
 		Rules: rulesfile.Of(paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "berth"}}})}, strings.NewReader("id,berth\n1,N4\n2,secret\n")))
 	at, _ := testkit.ServeWith(t, store, service.Options{Answers: 100})
 	settings := func(name string, change func(*sets.Settings)) {

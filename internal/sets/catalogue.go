@@ -108,8 +108,8 @@ func (s *Store) cached(ctx context.Context, name string) (*Set, error) {
 	return set, err
 }
 
-// tell tells every service that a set has changed, when the transaction commits.
-func tell(ctx context.Context, tx pgx.Tx, name string) error {
+// notify tells every service that a set has changed, when the transaction commits.
+func notify(ctx context.Context, tx pgx.Tx, name string) error {
 	_, err := tx.Exec(ctx, "select pg_notify($1, $2)", channel, name)
 	return err
 }

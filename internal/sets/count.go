@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"strconv"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -174,3 +175,33 @@ func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64,
 
 // CountsKept is how many filtered counts are remembered.
 func (s *Store) CountsKept() int { return s.counts.Len() }
+
+// rememberedTotal is a total and when it was counted.
+type rememberedTotal struct {
+	n  int64
+	at time.Time
+}
+
+// attachedTotal counts an attached set's records, or remembers the count for as
+// long as the owner allows.
+func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (paging.Total, error) {
+	most := q.countLimit
+	if most == 0 {
+		q.trace.counted("not counted")
+		return paging.NotCounted(), nil
+	}
+	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.FilterKey}, "\x00")
+	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
+		q.trace.counted("remembered, as long as the owner allows")
+		return paging.Remembered(kept.n, time.Since(kept.at)), nil
+	}
+	tx, ok := db.(pgx.Tx)
+	if !ok {
+		return paging.Total{}, errors.New("an attached set is counted in the snapshot that its page is read in")
+	}
+	total, err := s.countRecords(ctx, tx, q, most)
+	if err == nil && total.Is() == paging.TotalExact && q.set.Remember > 0 && most < 0 {
+		s.remembered.Add(key, rememberedTotal{total.Records(), time.Now()})
+	}
+	return total, err
+}

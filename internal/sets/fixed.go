@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"strings"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
@@ -46,11 +47,11 @@ func (s *Set) FixedFor(sight Sight) string {
 // fixedFilter reads a fixed filter. It is written as the filters of a query are,
 // and may use every field of the set, whatever its rules offer. Nothing else can
 // stand there.
-func fixedFilter(set *Set, filter string) ([]paging.Condition, error) {
+func fixedFilter(fields []intake.Field, filter string) ([]paging.Condition, error) {
 	if filter == "" {
 		return nil, nil
 	}
-	rules := fixedRules(set)
+	rules := fixedRules(fields)
 	ask, err := rules.Read(filter)
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
@@ -67,11 +68,11 @@ func fixedFilter(set *Set, filter string) ([]paging.Condition, error) {
 }
 
 // fixedRules are the rules that a fixed filter is read by.
-func fixedRules(set *Set) *paging.Rules {
+func fixedRules(fields []intake.Field) *paging.Rules {
 	rules := &paging.Rules{Aside: rulesfile.Aside, Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
 		// Names that no field has, so that every field goes by its own.
 		Params: paging.Params{Page: "\x00page", Size: "\x00size", Sort: "\x00sort", Row: "\x00row"}}
-	for _, f := range set.Fields {
+	for _, f := range fields {
 		if f.Type != unknownType {
 			rules.Filters = append(rules.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
 		}
@@ -85,8 +86,8 @@ const wholeDays = "whole days"
 
 // instants writes a fixed filter from before so that it goes on meaning what it meant:
 // each date that is held against a time becomes its midnight.
-func instants(set *Set, filter string) string {
-	rules := fixedRules(set)
+func instants(fields []intake.Field, filter string) string {
+	rules := fixedRules(fields)
 	var parts []string
 	for p := range query.Parts(filter) {
 		part := p.Raw()

@@ -87,7 +87,7 @@ func newOracle(t *testing.T, store *sets.Store, url string, n int) *oracle {
 		}
 		csv += string(cells) + "\n"
 	}
-	set := &sets.Set{Name: "oracle", Label: "Oracle", Fields: oracleFields, Rules: oracleRules()}
+	set := sets.Draft{Name: "oracle", Label: "Oracle", Fields: oracleFields, Rules: oracleRules()}
 	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(csv)))
 
 	conn, err := pgx.Connect(t.Context(), url)
@@ -297,7 +297,7 @@ func TestFootholdsFitTheirMemory(t *testing.T) {
 	}
 	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "word"}}, Size: paging.SizeRules{Default: 1},
 		Filters: []paging.FilterRule{{Field: "id", Type: value.Integer}}})
-	set := &sets.Set{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "word", Type: value.Text}}}
+	set := sets.Draft{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "word", Type: value.Text}}}
 	require.NoError(t, store.LoadCSV(t.Context(), set, strings.NewReader(csv.String())))
 	for _, query := range []string{"sort=word", "sort=-word&id.min=5"} {
 		ids := func() (all []string) {

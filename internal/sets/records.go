@@ -149,15 +149,6 @@ func newWriter(set *Set, key []string) (*writer, error) {
 	return w, nil
 }
 
-func (s *Set) field(name string) *intake.Field {
-	for i := range s.Fields {
-		if s.Fields[i].Name == name {
-			return &s.Fields[i]
-		}
-	}
-	return nil
-}
-
 func (w *writer) arg(field, value string) string {
 	w.args = append(w.args, value)
 	return "$" + strconv.Itoa(len(w.args)) + "::" + statement.SQLType(w.set.field(field).Type)
@@ -222,7 +213,7 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		if err = dataFault(set, err); err != nil {
 			return err
 		}
-		return tell(ctx, tx, name)
+		return notify(ctx, tx, name)
 	})
 	s.catalogue.forget(name)
 	return version, err

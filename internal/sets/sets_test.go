@@ -29,8 +29,8 @@ func TestMain(m *testing.M) {
 	testkit.WithPostgres(m)
 }
 
-func ledger() *sets.Set {
-	return &sets.Set{
+func ledger() sets.Draft {
+	return sets.Draft{
 		Name: "ledger", Label: "Ledger",
 		Fields: []intake.Field{
 			{Name: "id", Type: value.Integer}, {Name: "who", Type: value.Text}, {Name: `odd "name`, Type: value.Decimal},
@@ -195,7 +195,7 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 		for id := range version * 3 {
 			fmt.Fprintf(&csv, "%d,%d\n", id, version)
 		}
-		return store.LoadCSV(context.Background(), &sets.Set{
+		return store.LoadCSV(context.Background(), sets.Draft{
 			Name: "moving", Label: "Moving",
 			Fields: []intake.Field{{Name: "id", Type: value.Integer}, {Name: "version", Type: value.Integer}},
 			Rules:  rulesfile.Of(paging.Rules{Key: []string{"id"}}),

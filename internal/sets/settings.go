@@ -77,17 +77,19 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		if err := checkSaid(set, now.Label, now.Fixed); err != nil {
 			return err
 		}
-		if set.fixed, err = fixedFilter(set, now.Fixed); err != nil {
+		if _, err := fixedFilter(set.Fields, now.Fixed); err != nil {
 			return err
 		}
-		set.Label, set.Rules, set.Fixed, set.Open, set.Remember = now.Label, now.Rules, now.Fixed, now.Open, now.Remember
-		err = tx.QueryRow(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, fixed_dates = $7, open = $5, remember_s = $6,
-			version = version + 1, changed_at = now() where name = $1 returning version, changed_at`,
-			name, set.Label, set.Rules, set.Fixed, set.Open, int64(set.Remember.Seconds()), wholeDays).Scan(&set.Version, &set.ChangedAt)
+		rows, err := tx.Query(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, fixed_dates = $7, open = $5, remember_s = $6,
+			version = version + 1, changed_at = now() where name = $1 returning `+catalogueColumns,
+			name, now.Label, now.Rules, now.Fixed, now.Open, int64(now.Remember.Seconds()), wholeDays)
 		if err != nil {
 			return err
 		}
-		return tell(ctx, tx, name)
+		if set, err = pgx.CollectExactlyOneRow(rows, scanSet); err != nil {
+			return err
+		}
+		return notify(ctx, tx, name)
 	})
 	s.catalogue.forget(name)
 	if err == nil {
@@ -113,6 +115,6 @@ func (s *Store) Remove(ctx context.Context, name string) error {
 		if err := replaced(ctx, tx, set); err != nil {
 			return err
 		}
-		return tell(ctx, tx, name)
+		return notify(ctx, tx, name)
 	})
 }

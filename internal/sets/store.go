@@ -17,61 +17,10 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 	"golang.org/x/sync/singleflight"
 
-	"pageladder.example/internal/intake"
 	"pageladder.example/internal/order"
 	"pageladder.example/internal/postgres"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
-	"pageladder.example/paging/rulesfile"
-	"pageladder.example/paging/value"
 )
-
-// ErrNoSet is the error for a set that is not there.
-var ErrNoSet = errors.New("there is no such record set")
-
-// Set is one record set as the catalogue has it.
-type Set struct {
-	Name      string
-	Label     string
-	Fields    []intake.Field
-	Rules     *rulesfile.Rules
-	Records   int64
-	Version   int64
-	ChangedAt time.Time
-	Source    string        // of an attached set; "" for a kept one
-	Remember  time.Duration // how long totals and footholds of an attached set may be remembered
-	Fixed     string        // the fixed filter, written as in a query: "cleared=true&tonnage.min=500"
-	Open      bool          // callers without a token may read it
-
-	schema, table string // schema "": the service's own
-	fixed         []paging.Condition
-	records       statement.Table
-
-	// Of a set that is being made:
-	isNew     bool // none of the name may be there
-	keepRules bool // the rules of the one that is there stay
-}
-
-// Attached tells whether the set's records are in a source.
-func (s *Set) Attached() bool { return s.Source != "" }
-
-// Shown are the fields that records are shown with: those that the rules name, or
-// all.
-func (s *Set) Shown() []intake.Field { return s.named(s.Rules.Show) }
-
-// named are the fields of some names; of none, all.
-func (s *Set) named(names []string) []intake.Field {
-	if len(names) == 0 {
-		return s.Fields
-	}
-	var fields []intake.Field
-	for _, name := range names {
-		if f := s.field(name); f != nil {
-			fields = append(fields, *f)
-		}
-	}
-	return fields
-}
 
 // Store keeps record sets in one database.
 type Store struct {
@@ -254,72 +203,3 @@ func TooSlow(err error) bool { return errors.Is(err, context.DeadlineExceeded) |
 // AsFault turns an error of the database that is the data's fault into a *DataError;
 // any other stays as it is.
 func AsFault(err error) error { return dataFault(nil, err) }
-
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates"
-
-func scanSet(row pgx.CollectableRow) (*Set, error) {
-	var s Set
-	var remember int64
-	var dates string
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates)
-	s.Remember = time.Duration(remember) * time.Second
-	if dates != wholeDays {
-		s.Fixed = instants(&s, s.Fixed)
-	}
-	if err == nil {
-		s.records = recordsOf(&s)
-		s.fixed, err = fixedFilter(&s, s.Fixed)
-	}
-	return &s, err
-}
-
-// List gives every set, by name.
-func (s *Store) List(ctx context.Context) ([]*Set, error) {
-	rows, err := s.pool.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set order by name")
-	if err != nil {
-		return nil, err
-	}
-	return pgx.CollectRows(rows, scanSet)
-}
-
-type querier interface {
-	Query(ctx context.Context, sql string, args ...any) (pgx.Rows, error)
-}
-
-// Get gives one set; the error is ErrNoSet where it is not there.
-func (s *Store) Get(ctx context.Context, name string) (*Set, error) { return get(ctx, s.pool, name) }
-
-func get(ctx context.Context, q querier, name string) (*Set, error) {
-	if _, want := value.Text.Canonical(name); want != "" { // no name that PostgreSQL could hold
-		return nil, ErrNoSet
-	}
-	rows, err := q.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set where name = $1", name)
-	if err != nil {
-		return nil, err
-	}
-	set, err := pgx.CollectExactlyOneRow(rows, scanSet)
-	if errors.Is(err, pgx.ErrNoRows) {
-		return nil, ErrNoSet
-	}
-	return set, err
-}
-
-// recordsOf is the table that a set's records are in.
-func recordsOf(set *Set) statement.Table {
-	t := statement.Table{Name: tableName(set), Fields: make([]statement.Field, len(set.Fields)), Foreign: set.Attached()}
-	for i, f := range set.Fields {
-		t.Fields[i] = statement.Field{Name: f.Name, Type: f.Type, Own: f.Own}
-	}
-	if set.Rules != nil {
-		t.Key, t.Search = set.Rules.Key, set.Rules.Search
-	}
-	return t
-}
-
-func tableName(set *Set) string {
-	schema := postgres.Schema
-	if set.Attached() {
-		schema = set.schema
-	}
-	return statement.Name(schema, set.table)
-}

@@ -1,0 +1,87 @@
+package sets
+
+import (
+	"fmt"
+	"slices"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/value"
+)
+
+// This file holds rules and fields against each other.
+
+// offering offers fields to sort and filter by, under names that are easy to write
+// in a query.
+func offering(fields []intake.Field, key []string) *rulesfile.Rules {
+	r := rulesfile.Of(paging.Rules{Key: key, Unknown: paging.UnknownNoted})
+	names := make([]string, len(fields))
+	for i, f := range fields {
+		names[i] = f.Name
+	}
+	for i, name := range intake.SafeNames(names) {
+		f := fields[i]
+		if f.Type != value.JSON && f.Type != unknownType {
+			sort := paging.SortKey{Key: name}
+			if name != f.Name {
+				sort.Fields = []string{f.Name}
+			}
+			r.Sorts = append(r.Sorts, sort)
+			r.Filters = append(r.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
+		}
+	}
+	return r
+}
+
+// rulesFor offers every field of a file to sort and filter by, and its text to
+// search in. Looking within text is left to the search, whose index is one.
+func rulesFor(plan *intake.Plan) *rulesfile.Rules {
+	r := offering(plan.Fields, plan.Key)
+	for i := range r.Filters {
+		if f := &r.Filters[i]; f.Type == value.Text {
+			r.Search = append(r.Search, f.Field)
+			f.Operators = []paging.Operator{paging.Equals, paging.Not, paging.None}
+		}
+	}
+	return r
+}
+
+// fits tells which field that rules name is not there, or is of another type.
+func fits(r *rulesfile.Rules, fields []intake.Field) error {
+	set := Set{Fields: fields}
+	for i := range r.Filters {
+		rule := &r.Filters[i]
+		want := rule.Type
+		if want == "" {
+			want = value.Text
+		}
+		if f := set.field(rule.Field); f != nil && f.Type != want {
+			return fmt.Errorf("%w: they filter by %q as %s, and it is %s", ErrFields, f.Name, want, f.Type)
+		}
+	}
+	for _, name := range namedBy(r) {
+		if set.field(name) == nil {
+			return fmt.Errorf("%w: there is no field %q", ErrFields, name)
+		}
+	}
+	if len(r.Key) == 0 {
+		return fmt.Errorf("%w: they name no key", ErrFields)
+	}
+	return nil
+}
+
+// namedBy are the fields that rules name.
+func namedBy(r *rulesfile.Rules) []string {
+	names := slices.Concat(r.Key, r.Search, r.Show)
+	for i := range r.Sorts {
+		if len(r.Sorts[i].Fields) == 0 {
+			names = append(names, r.Sorts[i].Key)
+		}
+		names = append(names, r.Sorts[i].Fields...)
+	}
+	for i := range r.Filters {
+		names = append(names, r.Filters[i].Field)
+	}
+	return append(names, slices.Concat(r.Indexes...)...)
+}

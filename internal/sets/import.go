@@ -1,0 +1,175 @@
+package sets
+
+import (
+	"cmp"
+	"context"
+	"errors"
+	"fmt"
+	"io"
+	"maps"
+	"os"
+	"slices"
+	"strings"
+
+	"golang.org/x/sys/unix"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/value"
+)
+
+// Import is a file that becomes the records of a kept set.
+type Import struct {
+	Name    string // of the set
+	Label   string // empty: the name
+	Source  io.Reader
+	Options intake.Options
+	// Rules are those of the set; nil: the ones it has, or rules that offer every
+	// field.
+	Rules *rulesfile.Rules
+	// New makes a set alone: one of the name must not be there.
+	New bool
+	// Fixed is the set's fixed filter; empty: the one it has.
+	Fixed string
+	// Aside takes the rows that are no records, to be mended; nil: the import is
+	// refused.
+	Aside io.Writer
+	// Check only looks at the file: nothing is kept, and no set is given.
+	Check bool
+	// MostBytes bounds the file; 0: DefaultImportBytes.
+	MostBytes int64
+}
+
+// DefaultImportBytes is the largest file that is imported unless told otherwise.
+const DefaultImportBytes = 4 << 30
+
+// ErrTooLarge is the error for a file over the limit.
+var ErrTooLarge = errors.New("the file is larger than imports may be")
+
+// ErrSetTaken is the error for a new set whose name is taken.
+var ErrSetTaken = errors.New("there is a record set of this name already")
+
+// ErrCutOff is the error for a file that ended before its end.
+var ErrCutOff = errors.New("the file was cut off")
+
+// FileError is the error for a file that holds no records.
+type FileError struct{ Cause error }
+
+func (e *FileError) Error() string { return e.Cause.Error() }
+func (e *FileError) Unwrap() error { return e.Cause }
+
+// nameless makes a temporary file that has no name, so that a process that is
+// killed leaves none behind.
+func nameless() (*os.File, error) {
+	if file, err := os.OpenFile(os.TempDir(), unix.O_TMPFILE|os.O_RDWR, 0o600); err == nil {
+		return file, nil
+	}
+	file, err := os.CreateTemp("", "pageladder-import-") // a file system that knows no files without a name
+	if err == nil {
+		err = os.Remove(file.Name())
+	}
+	return file, err
+}
+
+// Import makes or replaces a set from a file. The file is spooled to disk, since
+// types are found from all of its values; it is never held in memory. It is all or
+// nothing. Errors are ErrTooLarge, *FileError, *intake.BadRows where rows are no records and
+// nobody takes them aside, what else is wrong with the file, or the database's.
+func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, error) {
+	file, err := nameless()
+	if err != nil {
+		return nil, nil, err
+	}
+	defer file.Close()
+	most := in.MostBytes
+	if most == 0 {
+		most = DefaultImportBytes
+	}
+	if n, err := io.Copy(file, io.LimitReader(in.Source, most+1)); err != nil {
+		return nil, nil, fmt.Errorf("%w: %w", ErrCutOff, err)
+	} else if n > most {
+		return nil, nil, ErrTooLarge
+	}
+	if err := ctx.Err(); err != nil {
+		return nil, nil, err
+	}
+	old, err := s.Get(ctx, in.Name)
+	if err != nil && !errors.Is(err, ErrNoSet) {
+		return nil, nil, err
+	}
+	in.follow(old)
+	plan, bad, err := intake.NewPlan(ctx, file, in.Options)
+	if cause := ctx.Err(); cause != nil {
+		return nil, nil, cause
+	}
+	if err != nil {
+		return nil, nil, &FileError{err}
+	}
+	if in.Check {
+		if bad != nil {
+			return nil, plan, bad
+		}
+		return nil, plan, nil
+	}
+	if bad != nil && in.Aside == nil {
+		return nil, plan, bad
+	}
+	draft, err := draftOf(&in, old, plan)
+	if err != nil {
+		return nil, plan, err
+	}
+	from, to := io.Pipe()
+	go func() { to.CloseWithError(plan.WriteRecords(ctx, file, to, in.Aside)) }()
+	set, err := s.load(ctx, draft, from, "")
+	from.CloseWithError(err) // so that the writer ends
+	return set, plan, err
+}
+
+// follow declares what the rules of the set that is there rely on, where nothing
+// else is said: its key, and the types of the fields that they name. A file that
+// does not fit is then told line by line.
+func (in *Import) follow(old *Set) {
+	if old == nil || in.Rules != nil || old.Attached() {
+		return
+	}
+	if len(in.Options.Key) == 0 {
+		in.Options.MakeKey = strings.HasPrefix(old.Rules.Key[0], intake.RowNumber)
+		if !in.Options.MakeKey {
+			in.Options.Key = old.Rules.Key
+		}
+	}
+	types := maps.Clone(in.Options.Types)
+	if types == nil {
+		types = map[string]value.Type{}
+	}
+	for _, name := range namedBy(old.Rules) {
+		if f := old.field(name); types[name] == "" && !(in.Options.MakeKey && name == old.Rules.Key[0]) {
+			types[name] = f.Type
+		}
+	}
+	in.Options.Types = types
+}
+
+// draftOf is the set that an import makes.
+func draftOf(in *Import, old *Set, plan *intake.Plan) (Draft, error) {
+	draft := Draft{Name: in.Name, Label: in.Label, Fields: slices.Clone(plan.Fields), Rules: in.Rules, Fixed: in.Fixed, isNew: in.New, keepRules: in.Rules == nil && old != nil}
+	if old == nil {
+		old = &Set{Label: in.Name, Rules: rulesFor(plan)}
+	}
+	if draft.Rules == nil {
+		draft.Rules = old.Rules
+	}
+	draft.Label = cmp.Or(draft.Label, old.Label)
+	if err := checkSaid(old, draft.Label, draft.Fixed); err != nil {
+		return Draft{}, err
+	}
+	for i := range draft.Fields { // what people call them outlives the file
+		if f := old.field(draft.Fields[i].Name); f != nil {
+			draft.Fields[i].Label = f.Label
+		}
+	}
+	if err := fits(draft.Rules, plan.Fields); err != nil {
+		return Draft{}, err
+	}
+	return draft, draft.Rules.Check()
+}
