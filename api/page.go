@@ -24,12 +24,11 @@ type About struct {
 	Markup   string              `json:"markup,omitempty"`   // the ladder as HTML, for pl.markup
 	Facets   map[string][]Facet  `json:"facets,omitempty"`   // by field, for pl.facets
 	WayBack  string              `json:"way_back,omitempty"` // what brings back to this page
-	Made     *Made               `json:"made,omitempty"`     // for pl.explain
+	Made     *Explain            `json:"made,omitempty"`     // for pl.explain
 }
 
-// AboutPage tells everything about a page with its links on a base.
-func AboutPage(page *paging.Page, base paging.Base) About {
-	links := page.On(base)
+// AboutPage tells everything about a page, with its links.
+func AboutPage(page *paging.Page, links paging.Links) About {
 	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
 }
 
@@ -40,8 +39,8 @@ type Facet struct {
 	Count int64   `json:"count"`
 }
 
-// Made tells how a page was made.
-type Made struct {
+// Explain tells how a page was made.
+type Explain struct {
 	Steps []Step   `json:"steps"`
 	SQL   []string `json:"sql,omitempty"` // for owners: the statements, values left out
 }

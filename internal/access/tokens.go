@@ -15,6 +15,8 @@ import (
 	lru "github.com/hashicorp/golang-lru/v2"
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
+
+	"pageladder.example/internal/label"
 )
 
 // Token is what is told of a token: not the token itself.
@@ -36,16 +38,15 @@ var (
 )
 
 const (
-	prefix       = "plt_"
-	known        = time.Second      // how long a caller is remembered: another service may end the token
-	callersKept  = 10_000           // callers that are remembered
-	usedEvery    = time.Minute      // how exactly last use is kept
-	sessionTime  = 12 * time.Hour   // of a session
-	inviteTime   = 10 * time.Minute // of a link that signs a browser in
-	labelLongest = 200              // bytes
-	lookup       = 10 * time.Second // longest time to find a caller
-	lookupShort  = time.Second      // the same, where the caller is remembered and that will do
-	whileAway    = 10 * time.Minute // how long one is remembered where AsRemembered says so
+	prefix      = "plt_"
+	known       = time.Second      // how long a caller is remembered: another service may end the token
+	callersKept = 10_000           // callers that are remembered
+	usedEvery   = time.Minute      // how exactly last use is kept
+	sessionTime = 12 * time.Hour   // of a session
+	inviteTime  = 10 * time.Minute // of a link that signs a browser in
+	lookup      = 10 * time.Second // longest time to find a caller
+	lookupShort = time.Second      // the same, where the caller is remembered and that will do
+	whileAway   = 10 * time.Minute // how long one is remembered where AsRemembered says so
 )
 
 type asRemembered struct{}
@@ -76,16 +77,16 @@ func New(pool *pgxpool.Pool) *Keeper {
 }
 
 // Create makes a token and tells it: this once. Sets nil is all sets.
-func (k *Keeper) Create(ctx context.Context, label string, role Role, sets []string) (secret string, t *Token, err error) {
-	label = strings.TrimSpace(label)
-	if label == "" || len(label) > labelLongest {
-		return "", nil, fmt.Errorf("found a label of %d bytes; right would be 1 to %d, such as the name of who will use the token", len(label), labelLongest)
+func (k *Keeper) Create(ctx context.Context, text string, role Role, sets []string) (secret string, t *Token, err error) {
+	text = strings.TrimSpace(text)
+	if err := label.Check(text); err != nil {
+		return "", nil, err
 	}
 	if role == Nobody {
 		return "", nil, errors.New("a token has the role reader, editor or owner")
 	}
 	secret = prefix + random()
-	t, err = k.put(ctx, secret, label, role, sets)
+	t, err = k.put(ctx, secret, text, role, sets)
 	return secret, t, err
 }
 

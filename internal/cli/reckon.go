@@ -96,7 +96,7 @@ func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) er
 	m := page.Metadata()
 	switch l.form {
 	case "json":
-		return writeJSON(out, api.AboutPage(page, base))
+		return writeJSON(out, api.AboutPage(page, page.On(base)))
 	case "csv", "ndjson":
 		t := newListing("page", "size", "offset", "limit", "total_pages", "total_items", "first_row", "last_row", "sort", "summary")
 		t.add(m.Page, m.Size, m.Offset, m.Limit, m.TotalPages, m.TotalItems, m.FirstRow, m.LastRow, m.Sort, m.Summary)

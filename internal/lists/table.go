@@ -58,7 +58,7 @@ func cellClass(t value.Type) string {
 // TableOf makes the table of a page. Records have their values as text or as JSON, in
 // the fields' order.
 func TableOf(fields []intake.Field, records []sets.Record, sorts []paging.SortLink, view *markup.View, style markup.Style) *Table {
-	t := &Table{Lang: view.Language.Tag.String(), Summary: view.Summary(), Ladder: template.HTML(style.AppendLadder(nil, view))}
+	t := &Table{Lang: view.Language.Tag().String(), Summary: view.Summary(), Ladder: template.HTML(style.AppendLadder(nil, view))}
 	for _, f := range fields {
 		h := head{Name: f.Name, Label: f.Label, Class: cellClass(f.Type)}
 		for _, sort := range sorts {

@@ -5,7 +5,6 @@ import (
 	"net/http"
 	"strconv"
 	"strings"
-	"time"
 
 	"github.com/gin-gonic/gin"
 
@@ -14,119 +13,108 @@ import (
 	"pageladder.example/internal/sets"
 )
 
-func (s *Service) listTokens(c *gin.Context) {
+func (s *Service) listTokens(c *gin.Context) error {
 	all, err := s.tokens.List(c.Request.Context())
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, api.TokenList{Tokens: wireTokens(all)})
+	return nil
 }
 
 const tokenSets = 1_000 // that one token can be bound to
 
-func (s *Service) createToken(c *gin.Context) {
+func (s *Service) createToken(c *gin.Context) error {
 	var body api.TokenBody
 	if err := s.body(c, &body, "application/json"); err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	role, err := access.ParseRole(body.Role)
 	if err != nil {
-		s.fail(c, &sets.ValueError{Field: "role", Found: strconv.Quote(body.Role), Want: "reader, editor or owner"})
-		return
-	}
-	if body.Label = strings.TrimSpace(body.Label); body.Label == "" || len(body.Label) > 200 {
-		s.fail(c, &sets.ValueError{Field: "label", Found: strconv.Itoa(len(body.Label)) + " bytes", Want: "1 to 200 bytes, such as the name of who will use the token"})
-		return
+		return &sets.ValueError{Field: "role", Found: strconv.Quote(body.Role), Want: "reader, editor or owner"}
 	}
 	if len(body.Sets) > tokenSets {
-		s.fail(c, &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(body.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)})
-		return
+		return &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(body.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)}
 	}
 	secret, token, err := s.tokens.Create(c.Request.Context(), body.Label, role, body.Sets)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusCreated, api.NewToken{Secret: secret, Token: api.Token(*token)})
+	return nil
 }
 
-func (s *Service) endToken(c *gin.Context) {
+func (s *Service) endToken(c *gin.Context) error {
 	id, err := strconv.ParseInt(c.Param("id"), 10, 64)
 	if err != nil {
-		err = access.ErrNoToken
-	} else {
-		err = s.tokens.End(c.Request.Context(), id)
+		return access.ErrNoToken
 	}
-	if err != nil {
-		s.fail(c, err)
-		return
+	if err := s.tokens.End(c.Request.Context(), id); err != nil {
+		return err
 	}
 	c.Status(http.StatusNoContent)
+	return nil
 }
 
 func sessionOf(caller *access.Caller) api.Session {
 	return api.Session{Role: caller.Role.String(), Label: caller.Label, Sets: caller.Sets}
 }
 
-func (s *Service) readSession(c *gin.Context) {
+func (s *Service) readSession(c *gin.Context) error {
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, sessionOf(who(c)))
+	return nil
 }
 
-func (s *Service) signIn(c *gin.Context) {
+func (s *Service) signIn(c *gin.Context) error {
 	var body api.SignInBody
-	err := s.body(c, &body, "application/json")
-	if err == nil && (body.Token == "") == (body.Code == "") {
-		err = wrongBody(badBody, "found neither or both of token and code; right would be one of them")
+	if err := s.body(c, &body, "application/json"); err != nil {
+		return err
 	}
-	if err == nil && !s.rates.Allow(c.ClientIP()) {
-		err = errTooMany
+	if (body.Token == "") == (body.Code == "") {
+		return problemOf(badBody, "found neither or both of token and code; right would be one of them")
 	}
-	var id string
-	var until time.Time
-	var caller access.Caller
-	switch {
-	case err != nil:
-	case body.Code != "":
-		id, until, caller, err = s.tokens.Accept(c.Request.Context(), body.Code)
-	default:
-		id, until, caller, err = s.tokens.SignIn(c.Request.Context(), strings.TrimSpace(body.Token))
+	if !s.rates.Allow(c.ClientIP()) {
+		return errTooMany
 	}
+	accept, proof := s.tokens.SignIn, strings.TrimSpace(body.Token)
+	if body.Code != "" {
+		accept, proof = s.tokens.Accept, body.Code
+	}
+	id, until, caller, err := accept(c.Request.Context(), proof)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	http.SetCookie(c.Writer, &http.Cookie{Name: sessionCookie, Value: id, Path: s.prefix + "/", Expires: until, HttpOnly: true,
 		Secure: strings.HasPrefix(s.public, "https://"), SameSite: http.SameSiteStrictMode})
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, sessionOf(&caller))
+	return nil
 }
 
 // inviteBrowser makes a link that signs a browser in once, as the caller.
-func (s *Service) inviteBrowser(c *gin.Context) {
+func (s *Service) inviteBrowser(c *gin.Context) error {
 	code, until, err := s.tokens.Invite(c.Request.Context(), who(c).Token)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusCreated, api.SignInLink{Path: SignInPath + code, ExpiresAt: until})
+	return nil
 }
 
 // SignInPath is where the console signs in by a code, which follows it.
 const SignInPath = "/sign-in#"
 
-func (s *Service) signOut(c *gin.Context) {
+func (s *Service) signOut(c *gin.Context) error {
 	if cookie, err := c.Cookie(sessionCookie); err == nil {
 		if err := s.tokens.SignOut(c.Request.Context(), cookie); err != nil {
-			s.fail(c, err)
-			return
+			return err
 		}
 	}
 	http.SetCookie(c.Writer, &http.Cookie{Name: sessionCookie, Path: s.prefix + "/", MaxAge: -1, HttpOnly: true, SameSite: http.SameSiteStrictMode})
 	c.Status(http.StatusNoContent)
+	return nil
 }

@@ -2,7 +2,6 @@ package service
 
 import (
 	"bytes"
-	"compress/gzip"
 	"fmt"
 	"hash/fnv"
 	"net/http"
@@ -11,6 +10,8 @@ import (
 	"sync"
 
 	"github.com/gin-gonic/gin"
+	"github.com/klauspost/compress/gzhttp"
+	"github.com/klauspost/compress/gzip"
 
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/lists"
@@ -91,14 +92,15 @@ func (k *keptAnswer) send(c *gin.Context, who *access.Caller) {
 	}
 	if k.tag != "" {
 		h["Etag"] = []string{k.tag}
-		if condition := c.GetHeader("If-None-Match"); condition != "" && matches(condition, k.tag) {
+		reads := c.Request.Method == http.MethodGet || c.Request.Method == http.MethodHead
+		if condition := c.GetHeader("If-None-Match"); reads && condition != "" && matches(condition, k.tag) {
 			c.Status(http.StatusNotModified)
 			c.Writer.WriteHeaderNow()
 			return
 		}
 	}
 	body := k.body
-	if len(body) >= gzipFrom && acceptsGzip(c.GetHeader("Accept-Encoding")) {
+	if len(body) >= gzipFrom && takesGzip(c.Writer) {
 		k.zip.Do(func() { k.zipped = zipped(body) })
 		if k.zipped != nil {
 			h.Set("Content-Encoding", "gzip")
@@ -118,14 +120,11 @@ var zippers = sync.Pool{New: func() any {
 	return w
 }}
 
-// zipped is a text in gzip, RFC 1952; nil where that is no shorter.
+// zipped is a text in gzip, RFC 1952, for an answer that is given again; nil where that is
+// no shorter. What is answered once is zipped by gzhttp.
 func zipped(text []byte) []byte {
 	w := zippers.Get().(*gzip.Writer)
 	defer zippers.Put(w)
-	return zippedBy(w, text)
-}
-
-func zippedBy(w *gzip.Writer, text []byte) []byte {
 	var b bytes.Buffer
 	w.Reset(&b)
 	if _, err := w.Write(text); err != nil || w.Close() != nil || b.Len() >= len(text) {
@@ -134,16 +133,18 @@ func zippedBy(w *gzip.Writer, text []byte) []byte {
 	return b.Bytes()
 }
 
-// acceptsGzip reads Accept-Encoding, RFC 9110 section 12.5.3.
-func acceptsGzip(accept string) bool {
-	for part := range strings.SplitSeq(accept, ",") {
-		coding, params, _ := strings.Cut(strings.TrimSpace(part), ";")
-		if coding = strings.TrimSpace(coding); coding == "gzip" || coding == "*" {
-			q := strings.ReplaceAll(params, " ", "")
-			return !strings.HasPrefix(q, "q=0") || strings.Trim(q[3:], ".0") != ""
+// takesGzip tells whether gzhttp has found that the caller accepts gzip.
+func takesGzip(w http.ResponseWriter) bool {
+	for {
+		switch found := w.(type) {
+		case *gzhttp.GzipResponseWriter, gzhttp.GzipResponseWriterWithCloseNotify:
+			return true
+		case interface{ Unwrap() http.ResponseWriter }:
+			w = found.Unwrap()
+		default:
+			return false
 		}
 	}
-	return false
 }
 
 // matches compares weakly, RFC 9110 section 13.1.2.

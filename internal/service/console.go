@@ -2,7 +2,6 @@ package service
 
 import (
 	"bytes"
-	"compress/gzip"
 	"fmt"
 	"html"
 	"io/fs"
@@ -18,31 +17,22 @@ import (
 // consoleCSP lets the console load its own files and nothing else.
 const consoleCSP = "default-src 'self'; style-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'"
 
-// consoleFile is a file of the console's build, packed once.
+// consoleFile is a file of the console's build.
 type consoleFile struct {
-	body, zipped []byte // zipped is nil where that is no shorter
-	mediaType    string
+	body      []byte
+	mediaType string
 }
 
 func (f *consoleFile) send(c *gin.Context) {
-	body := f.body
-	if f.zipped != nil && acceptsGzip(c.GetHeader("Accept-Encoding")) {
-		c.Header("Content-Encoding", "gzip")
-		body = f.zipped
-	}
-	c.Header("Content-Length", strconv.Itoa(len(body)))
-	c.Data(http.StatusOK, f.mediaType, body)
+	c.Header("Content-Length", strconv.Itoa(len(f.body)))
+	c.Data(http.StatusOK, f.mediaType, f.body)
 }
 
 // readConsole reads the build. The page's base becomes the path under which
 // callers reach the service.
 func readConsole(files fs.FS, prefix string) (map[string]*consoleFile, error) {
 	all := map[string]*consoleFile{}
-	best, err := gzip.NewWriterLevel(nil, gzip.BestCompression)
-	if err != nil {
-		return nil, err
-	}
-	err = fs.WalkDir(files, ".", func(name string, entry fs.DirEntry, err error) error {
+	err := fs.WalkDir(files, ".", func(name string, entry fs.DirEntry, err error) error {
 		if err != nil || entry.IsDir() {
 			return err
 		}
@@ -54,7 +44,7 @@ func readConsole(files fs.FS, prefix string) (map[string]*consoleFile, error) {
 		if name == "index.html" {
 			body = bytes.Replace(body, []byte(`<base href="/"`), []byte(`<base href="`+html.EscapeString(prefix)+`/"`), 1)
 		}
-		all[name] = &consoleFile{body: body, zipped: zippedBy(best, body), mediaType: mediaType}
+		all[name] = &consoleFile{body, mediaType}
 		return nil
 	})
 	return all, err
@@ -73,14 +63,14 @@ func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
 		isAsset := strings.HasPrefix(name, "assets/")
 		switch file := all[name]; {
 		case name == "api" || strings.HasPrefix(name, "api/"), isAsset && file == nil:
-			s.problem(c, nothingHere, "there is nothing at "+c.Request.URL.Path)
+			s.fail(c, problemOf(nothingHere, "there is nothing at %s", c.Request.URL.Path))
 		case c.Request.Method != http.MethodGet && c.Request.Method != http.MethodHead:
-			s.problem(c, noMethod, c.Request.Method+" is not offered at "+c.Request.URL.Path)
+			s.fail(c, problemOf(noMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
 		case isAsset:
 			c.Header("Cache-Control", "public, max-age=31536000, immutable")
 			file.send(c)
 		case all["index.html"] == nil:
-			s.problem(c, nothingHere, "this binary was built without the console; make build builds both")
+			s.fail(c, problemOf(nothingHere, "this binary was built without the console; make build builds both"))
 		default:
 			c.Header("Cache-Control", "no-cache")
 			htmlHeaders(c, consoleCSP)

@@ -14,16 +14,16 @@ import (
 )
 
 // description answers the API's description, made of the routes.
-func (s *Service) description(c *gin.Context) {
+func (s *Service) description(c *gin.Context) error {
 	s.tellDescription(c, s.routes, nil)
+	return nil
 }
 
 // setDescription describes the calls of one set.
-func (s *Service) setDescription(c *gin.Context) {
+func (s *Service) setDescription(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	var routes []route
 	for _, r := range s.routes {
@@ -32,6 +32,7 @@ func (s *Service) setDescription(c *gin.Context) {
 		}
 	}
 	s.tellDescription(c, routes, set)
+	return nil
 }
 
 func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {

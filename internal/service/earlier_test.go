@@ -271,7 +271,7 @@ func TestEarlierVersionIsKept(t *testing.T) {
 		}
 	}
 	for _, id := range []string{"7", "8"} {
-		_, _, revision, err := store.Record(t.Context(), sets.Request{Set: "arrivals", Sight: sets.Whole}, []string{id})
+		_, _, revision, err := store.Record(t.Context(), sets.Request{Set: "arrivals", Visibility: sets.All}, []string{id})
 		require.NoError(t, err)
 		_, err = store.Withdraw(t.Context(), "arrivals", []string{id}, revision)
 		require.NoError(t, err)

@@ -3,7 +3,6 @@ package service
 import (
 	"context"
 	"errors"
-	"fmt"
 	"net/http"
 	"net/url"
 	"slices"
@@ -26,11 +25,11 @@ func (s *Service) guarded(c *gin.Context) {
 		host = host[:at]
 	}
 	if !s.hosts[strings.ToLower(strings.Trim(host, "[]"))] {
-		s.problem(c, wrongHost, fmt.Sprintf("found host %.100q; start the service with --host %.100s, or with the right --public-url", c.Request.Host, host))
+		s.fail(c, problemOf(wrongHost, "found host %.100q; start the service with --host %.100s, or with the right --public-url", c.Request.Host, host))
 		return
 	}
 	if n := len(c.Request.URL.RawQuery); n > s.limits.QueryBytes || strings.Count(c.Request.URL.RawQuery, "&") >= s.limits.Params {
-		s.problem(c, uriTooLong, fmt.Sprintf("a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
+		s.fail(c, problemOf(uriTooLong, "a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
 		return
 	}
 	if origin := c.GetHeader("Origin"); origin != "" && slices.Contains(s.origins, origin) {
@@ -44,7 +43,7 @@ func (s *Service) guarded(c *gin.Context) {
 			return
 		}
 	} else if err := crossOriginWrites.Check(c.Request); err != nil {
-		s.problem(c, crossOrigin, "a browser sent this on behalf of another origin; that origin can be allowed with --cors-origin")
+		s.fail(c, problemOf(crossOrigin, "a browser sent this on behalf of another origin; that origin can be allowed with --cors-origin"))
 		return
 	}
 	c.Next()
@@ -72,37 +71,44 @@ const (
 	sessionCookie = "pageladder_session"
 )
 
-// checked wraps a route's handler: who calls, may it, how often, for how long.
+// checked wraps a route's handler, whose error is answered.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
-		// Every wait, also that for who calls, ends with the request's time. What takes
-		// its time has more once it has been let in.
-		request := c.Request.Context()
-		ctx, cancel := context.WithTimeout(request, s.limits.RequestTime)
+		if err := s.handle(c, &r); err != nil {
+			s.fail(c, err)
+		}
+	}
+}
+
+// handle finds out who calls, whether it may, how often and for how long, and lets the
+// route's handler answer.
+func (s *Service) handle(c *gin.Context, r *route) error {
+	// Every wait, also that for who calls, ends with the request's time. What takes
+	// its time has more once it has been let in.
+	request := c.Request.Context()
+	ctx, cancel := context.WithTimeout(request, s.limits.RequestTime)
+	defer cancel()
+	c.Request = c.Request.WithContext(ctx)
+	who, err := s.callerFor(c, r)
+	if err != nil {
+		return err
+	}
+	if !s.rates.Allow(callerName(&who, c)) {
+		return errTooMany
+	}
+	c.Set(callerKey, who)
+	if err := s.may(c, &who, r); err != nil {
+		return err
+	}
+	if r.long {
+		ctx, cancel := context.WithTimeout(request, s.limits.StreamTime)
 		defer cancel()
 		c.Request = c.Request.WithContext(ctx)
-		who, err := s.callerFor(c, &r)
-		if err == nil && !s.rates.Allow(callerName(&who, c)) {
-			err = errTooMany
-		}
-		if err != nil {
-			s.fail(c, err)
-			return
-		}
-		c.Set(callerKey, who)
-		if !s.may(c, &who, &r) {
-			return
-		}
-		if r.long {
-			ctx, cancel := context.WithTimeout(request, s.limits.StreamTime)
-			defer cancel()
-			c.Request = c.Request.WithContext(ctx)
-		}
-		if c.Request.Body != nil && !r.long {
-			c.Request.Body = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.BodyBytes)
-		}
-		r.handler(c)
 	}
+	if c.Request.Body != nil && !r.long {
+		c.Request.Body = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.BodyBytes)
+	}
+	return r.handler(c)
 }
 
 // callerFor tells who calls a route, as far as the route has to know.
@@ -154,45 +160,34 @@ func callerName(who *access.Caller, c *gin.Context) string {
 	return "token " + strconv.FormatInt(who.Token, 10)
 }
 
-// may tells whether a caller may use a route, and answers where it may not. A set
-// that a caller may not even read is not there for it.
-func (s *Service) may(c *gin.Context, who *access.Caller, r *route) bool {
+// may is nil where a caller may use a route. A set that a caller may not even read is not
+// there for it.
+func (s *Service) may(c *gin.Context, who *access.Caller, r *route) error {
 	if who.Has(r.role, r.scope, pathParam(c, "set")) {
-		return true
+		return nil
 	}
 	if r.scope == access.ThisSet {
 		name := pathParam(c, "set")
 		if r.role == access.Reader {
 			open, err := s.open(c.Request.Context(), name)
-			if err != nil {
-				s.fail(c, err)
-				return false
-			}
-			if open {
-				return true
+			if err != nil || open {
+				return err
 			}
 		}
 		if who.Role > access.Nobody && !who.May(access.Reader, name) {
-			s.problem(c, noSet, fmt.Sprintf("there is no record set named %q for this token", name))
-			return false
+			return problemOf(noSet, "there is no record set named %q for this token", name)
 		}
 	}
-	if who.Role == access.Nobody {
-		s.signInFirst(c)
-		return false
+	switch {
+	case who.Role == access.Nobody:
+		return errSignInFirst
+	case who.Role >= r.role:
+		return problemOf(notAllowed, "this takes a token for all sets")
 	}
-	says := fmt.Sprintf("this takes the role %s; the token's is %s", r.role, who.Role)
-	if who.Role >= r.role {
-		says = "this takes a token for all sets"
-	}
-	s.problem(c, notAllowed, says)
-	return false
+	return problemOf(notAllowed, "this takes the role %s; the token's is %s", r.role, who.Role)
 }
 
-func (s *Service) signInFirst(c *gin.Context) {
-	c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
-	s.problem(c, notSignedIn, "send a token in the Authorization header, or sign in with one in the console")
-}
+var errSignInFirst = problemOf(notSignedIn, "send a token in the Authorization header, or sign in with one in the console")
 
 // open tells whether a set may be read without a token; one that is not there may not.
 func (s *Service) open(ctx context.Context, name string) (bool, error) {

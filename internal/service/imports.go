@@ -21,7 +21,6 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
-	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
@@ -32,10 +31,11 @@ var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
 const asideMost = 8 << 20
 
 // createSet makes a set of a file: multipart/form-data, or the body itself.
-func (s *Service) createSet(c *gin.Context) { s.importFile(c, "") }
+func (s *Service) createSet(c *gin.Context) error { return s.importFile(c, "") }
 
-func (s *Service) created(c *gin.Context, set *sets.Set) {
+func (s *Service) created(c *gin.Context, set *sets.Set) error {
 	c.Header("Location", s.public+"/api/sets/"+url.PathEscape(set.Name))
+	return nil
 }
 
 // newName checks that a set can be made under a name.
@@ -45,7 +45,7 @@ func (s *Service) newName(c *gin.Context, name string) error {
 	}
 	if _, err := s.store.Get(c.Request.Context(), name); !errors.Is(err, sets.ErrNoSet) {
 		if err == nil {
-			err = wrongBody(taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
+			err = problemOf(taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
 		}
 		return err
 	}
@@ -53,16 +53,15 @@ func (s *Service) newName(c *gin.Context, name string) error {
 }
 
 // reimport replaces a set's records by those of a file.
-func (s *Service) reimport(c *gin.Context) {
+func (s *Service) reimport(c *gin.Context) error {
 	set, err := s.setOf(c)
-	if err == nil && set.Attached() {
-		err = sets.ErrReadOnly
-	}
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	s.importFile(c, set.Name)
+	if set.Attached() {
+		return sets.ErrReadOnly
+	}
+	return s.importFile(c, set.Name)
 }
 
 // fileTypes are the media types of files.
@@ -74,23 +73,19 @@ var fileTypes = map[string]intake.Format{
 var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV, ".ndjson": intake.NDJSON, ".jsonl": intake.NDJSON, ".json": intake.JSON, ".xlsx": intake.XLSX}
 
 // importFile imports a file. Into a set that is there, its name is given.
-func (s *Service) importFile(c *gin.Context, into string) {
+func (s *Service) importFile(c *gin.Context, into string) error {
 	caller := callerName(who(c), c)
 	if says := s.imports.Begin(caller); says != "" {
-		retryAfter(c, 10)
-		s.problem(c, busy, "imports: "+says+"; try again later")
-		return
+		return later(busy, 10, nil, "imports: %s; try again later", says)
 	}
 	defer s.imports.End(caller)
 	control := http.NewResponseController(c.Writer)
 	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+writeTime))); err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	in, aside, err := s.importOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	switch {
 	case into != "":
@@ -99,8 +94,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 	default:
 		in.New = true
 		if err := s.newName(c, in.Name); err != nil {
-			s.fail(c, err)
-			return
+			return err
 		}
 	}
 	set, plan, err := s.store.Import(c.Request.Context(), *in)
@@ -110,8 +104,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 		answer.Bad, err = &api.BadRowsAnswer{Count: bad.Count, Rows: wireRows(bad.Rows)}, nil
 	}
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
 	for i, f := range plan.Fields {
@@ -126,7 +119,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 	}
 	if set == nil {
 		c.PureJSON(http.StatusOK, answer)
-		return
+		return nil
 	}
 	info := infoOf(set, who(c))
 	answer.Set = &info
@@ -136,6 +129,7 @@ func (s *Service) importFile(c *gin.Context, into string) {
 		s.created(c, set)
 	}
 	c.PureJSON(status, answer)
+	return nil
 }
 
 // What a form may have before its file.
@@ -153,7 +147,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 	}
 	mediaType, params, _ := mime.ParseMediaType(c.GetHeader("Content-Type"))
 	if c.GetHeader("Content-Encoding") != "" {
-		return nil, nil, wrongBody(badMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))
+		return nil, nil, problemOf(badMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))
 	}
 	var source io.Reader = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.ImportBytes)
 	format := fileTypes[mediaType]
@@ -163,7 +157,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		for source = nil; source == nil; {
 			part, err := form.NextPart()
 			if err != nil {
-				return nil, nil, wrongBody(badRequest, "the form has no part named file with a file in it: %v", err)
+				return nil, nil, problemOf(badRequest, "the form has no part named file with a file in it: %v", err)
 			}
 			if part.FormName() == "file" {
 				source = part
@@ -176,11 +170,11 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 			}
 			text, err := io.ReadAll(io.LimitReader(part, int64(left)))
 			if err != nil {
-				return nil, nil, wrongBody(badRequest, "the form ended early: %v", err)
+				return nil, nil, problemOf(badRequest, "the form ended early: %v", err)
 			}
 			given.Add(part.FormName(), string(text))
 			if left -= len(text) + fieldBytes; left <= 0 {
-				return nil, nil, wrongBody(tooLarge, "the fields before the file are longer than %d bytes", formBytes)
+				return nil, nil, problemOf(tooLarge, "the fields before the file are longer than %d bytes", formBytes)
 			}
 		}
 	}
@@ -190,7 +184,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 	for name, values := range given {
 		text := values[len(values)-1]
 		wrong := func(want string) error {
-			return &bodyError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, text, want),
+			return &problemError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, text, want),
 				faults: []paging.Fault{{Param: name, Given: text, Why: "service.wrong", Says: "right would be " + want}}}
 		}
 		switch field, isType := strings.CutPrefix(name, "type."); {
@@ -223,11 +217,10 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		case name == "key":
 			in.Options.Key = strings.Split(text, ",")
 		case name == "rules":
-			rules, err := rulesfile.Parse([]byte(text))
-			if err != nil {
+			var err error
+			if in.Rules, err = rulesOf([]byte(text)); err != nil {
 				return nil, nil, err
 			}
-			in.Rules = rules
 		case name == "aside" || name == "check":
 			if text != "true" && text != "false" {
 				return nil, nil, wrong("true or false")
@@ -248,7 +241,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		}
 	}
 	if in.Options.Format = format; format == "" {
-		return nil, nil, wrongBody(badMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", c.GetHeader("Content-Type"))
+		return nil, nil, problemOf(badMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", c.GetHeader("Content-Type"))
 	}
 	return in, aside, nil
 }

@@ -23,70 +23,64 @@ import (
 var templateName = regexp.MustCompile(`^[A-Za-z0-9_]+$`)
 
 // readList answers a list as a whole page of HTML, without JavaScript.
-func (s *Service) readList(c *gin.Context) {
-	name := pathParam(c, "set")
+func (s *Service) readList(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	asked := c.Request.URL.RawQuery
-	listPath := "/lists/" + url.PathEscape(name)
-	base, err := s.base(listPath)
-	if number := c.Param("number"); err == nil && number != "" {
-		if set.Rules.Addressing == paging.ByOffset {
-			s.problem(c, nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
-			return
+	plain, err := s.base("/lists/" + url.PathEscape(set.Name))
+	if err != nil {
+		return err
+	}
+	base := plain
+	if c.Param("number") != "" {
+		page := set.Rules.Resolved().Params.Page
+		if page == "" {
+			return problemOf(nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
 		}
-		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: set.Rules.Resolved().Params.Page, Value: pathParam(c, "number")})+"&"+asked, "&")
-		base, err = s.pageBase(set)
+		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+asked, "&")
+		if base, err = s.pageBase(set); err != nil {
+			return err
+		}
 	}
-	var page *sets.Page
-	if err == nil {
-		page, err = s.store.Page(c.Request.Context(), sets.Request{Set: name, Query: asked, Sight: sight(who(c), name)})
-	}
+	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, Query: asked, Visibility: visibility(who(c), set.Name)})
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		s.refusedList(c, set, asked, refusal)
-		return
+		return nil
 	}
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	s.metrics.page(&page.Settled)
-	rules := page.Set.Rules
-	a := &Answered{Fields: page.Fields, Records: page.Records, About: api.AboutPage(&page.Settled, base)}
-	a.View = markup.Of(&page.Settled, base, languageOf(rules, c.Request))
-	a.View.Paging = a.About.Paging
-	a.Style = markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"}
-	plain, err := s.base(listPath)
-	if err != nil {
-		s.fail(c, err)
-		return
-	}
+	links := page.Settled.On(base)
+	about := api.AboutPage(&page.Settled, links)
+	drawn := viewOf(&about, links, languageOf(page.Set.Rules, c.Request))
+	drawn.SizeForm, drawn.JumpForm = links.SizeForm(), links.JumpForm()
 	view := s.listPageOf(c, page.Set)
-	view.Table = tableOf(a)
+	view.Table = lists.TableOf(page.Fields, page.Records, about.Sorts, &drawn, markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"})
 	view.Canonical = page.Settled.On(plain).Steps().Self
-	view.Elements = template.HTML(markup.AppendLinkElements(nil, a.About.Links))
-	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &a.View))
-	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &a.View))
-	view.Ask(&rules.Rules, asked, nil)
-	for _, adjusted := range a.About.Adjusted {
+	view.Elements = template.HTML(markup.AppendLinkElements(nil, about.Links))
+	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &drawn))
+	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &drawn))
+	view.Ask(&page.Set.Rules.Rules, asked, nil)
+	for _, adjusted := range about.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
 	htmlHeaders(c, lists.CSP)
-	c.Header("Link", markup.LinkHeader(a.About.Links))
-	c.Header("Content-Language", a.View.Language.Tag.String())
+	c.Header("Link", markup.LinkHeader(about.Links))
+	c.Header("Content-Language", drawn.Language.Tag().String())
 	s.private(c)
 	render(c, http.StatusOK, view)
+	return nil
 }
 
 // listPageOf is what the page of a list has whatever it was asked.
 func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 	language := languageOf(set.Rules, c.Request)
 	frame := s.frame(set.Label)
-	frame.Lang, frame.RightLeft = language.Tag.String(), language.RightToLeft
+	frame.Lang, frame.RightLeft = language.Tag().String(), language.RightToLeft()
 	return &lists.Page{Frame: frame, Action: s.prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown()}
 }
 
@@ -123,20 +117,19 @@ func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refus
 
 // goToPage sends the form that asks for a page by its number to that page's own
 // address.
-func (s *Service) goToPage(c *gin.Context) {
+func (s *Service) goToPage(c *gin.Context) error {
 	name := pathParam(c, "set")
-	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)})
+	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)})
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	base, err := s.pageBase(page.Set)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	s.private(c)
 	c.Redirect(http.StatusSeeOther, page.Settled.On(base).Steps().Self)
+	return nil
 }
 
 // pageBase is the address of a set's list with the page's number in its path.
@@ -152,8 +145,9 @@ func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
 }
 
 // listStyle answers the stylesheet of the pages for people.
-func (s *Service) listStyle(c *gin.Context) {
+func (s *Service) listStyle(c *gin.Context) error {
 	c.Header("Cache-Control", "public, max-age=300")
 	c.Header("Content-Length", strconv.Itoa(len(lists.Style)))
 	c.Data(http.StatusOK, "text/css; charset=utf-8", []byte(lists.Style))
+	return nil
 }

@@ -74,6 +74,7 @@ func (m *metrics) page(p *paging.Page) {
 	}
 }
 
-func (s *Service) tellMetrics(c *gin.Context) {
+func (s *Service) tellMetrics(c *gin.Context) error {
 	promhttp.HandlerFor(s.metrics.registry, promhttp.HandlerOpts{}).ServeHTTP(c.Writer, c.Request)
+	return nil
 }

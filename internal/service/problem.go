@@ -1,6 +1,7 @@
 package service
 
 import (
+	"cmp"
 	"context"
 	"encoding/json"
 	"errors"
@@ -14,6 +15,7 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/label"
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
@@ -70,11 +72,6 @@ func kind(name string, status int, title, when string) *Kind {
 // Kinds lists the types of problems, by status.
 func Kinds() []*Kind { return kinds }
 
-// problem answers an error.
-func (s *Service) problem(c *gin.Context, k *Kind, detail string, faults ...paging.Fault) {
-	s.write(c, k, api.Problem{Detail: detail, Faults: faults})
-}
-
 // write is the one place that writes an error answer.
 func (s *Service) write(c *gin.Context, k *Kind, p api.Problem) {
 	p.Type, p.Title, p.Status = s.public+"/problems/"+k.Name, k.Title, k.Status
@@ -94,119 +91,145 @@ func (s *Service) write(c *gin.Context, k *Kind, p api.Problem) {
 	c.Data(k.Status, "application/problem+json", body)
 }
 
-func retryAfter(c *gin.Context, seconds int) { c.Header("Retry-After", strconv.Itoa(seconds)) }
+// problemError is the error for what has an answer of its own.
+type problemError struct {
+	kind   *Kind
+	says   string
+	faults []paging.Fault
+	rows   []api.BadRow
+	count  int64
+	retry  int    // seconds after which to try again; 0: is not told
+	allow  string // methods that are offered
+	cause  error  // that goes into the log
+}
+
+func (e *problemError) Error() string { return e.says }
+func (e *problemError) Unwrap() error { return e.cause }
+
+func problemOf(k *Kind, format string, args ...any) error {
+	return &problemError{kind: k, says: fmt.Sprintf(format, args...)}
+}
+
+// later is a problem of the moment, and what it came of.
+func later(k *Kind, seconds int, cause error, format string, args ...any) *problemError {
+	return &problemError{kind: k, says: fmt.Sprintf(format, args...), retry: seconds, cause: cause}
+}
 
 // fail answers an error of the store, of the core or of a body.
 func (s *Service) fail(c *gin.Context, err error) {
+	if errors.Is(err, context.Canceled) && !errors.As(err, new(*problemError)) { // nobody is there to read an answer
+		c.Error(err)
+		c.Abort()
+		return
+	}
+	p := s.problemFor(c, sets.AsFault(err))
+	if p.cause != nil {
+		c.Error(p.cause)
+	}
+	if p.retry > 0 {
+		c.Header("Retry-After", strconv.Itoa(p.retry))
+	}
+	if p.allow != "" {
+		c.Header("Allow", p.allow)
+	}
+	if p.kind == notSignedIn {
+		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
+	}
+	s.write(c, p.kind, api.Problem{Detail: p.says, Faults: p.faults, Rows: p.rows, Count: p.count})
+}
+
+// plainErrors are those that say themselves what is wrong.
+var plainErrors = []struct {
+	err  error
+	kind *Kind
+	says string // "": the error's own words
+}{
+	{sets.ErrFields, badBody, ""}, {sets.ErrKey, badBody, ""}, {sets.ErrTable, badBody, ""}, {sets.ErrNoSource, badBody, ""},
+	{sets.ErrCutOff, badRequest, "the file was cut off; nothing of it is kept"},
+	{sets.ErrStale, stale, "the record has another revision by now; read it again"}, {errStaleRules, stale, ""},
+	{sets.ErrSetTaken, taken, ""}, {sets.ErrKeyTaken, taken, "another record has this key"},
+	{access.ErrUsed, notSignedIn, ""}, {access.ErrUnknown, notSignedIn, ""}, {access.ErrNoToken, nothingHere, ""},
+}
+
+// problemFor is the problem that an error is for the caller.
+func (s *Service) problemFor(c *gin.Context, err error) *problemError {
+	var own *problemError
 	var refusal *paging.Refusal
 	var rules rulesfile.Errors
 	var value *sets.ValueError
 	var fixed *sets.FixedError
+	var count *sets.CountError
+	var words *label.Error
 	var bad *intake.BadRows
 	var long *http.MaxBytesError
-	var wrong *bodyError
 	var file *sets.FileError
 	var data *sets.DataError
-	err = sets.AsFault(err)
 	switch {
+	case errors.As(err, &own):
+		return own
 	case errors.Is(err, sets.ErrNoSet):
-		s.problem(c, noSet, fmt.Sprintf("there is no record set named %q; /api/sets lists those that there are", pathParam(c, "set")))
+		return &problemError{kind: noSet, says: fmt.Sprintf("there is no record set named %q; /api/sets lists those that there are", pathParam(c, "set"))}
 	case errors.Is(err, sets.ErrNoRecord):
-		s.problem(c, noRecord, fmt.Sprintf("no record of %s has the key %s here", pathParam(c, "set"), c.Param("key")))
+		return &problemError{kind: noRecord, says: fmt.Sprintf("no record of %s has the key %s here", pathParam(c, "set"), c.Param("key"))}
 	case errors.As(err, &refusal):
 		k := badQuery
 		if refusal.PastLast() {
 			k = pastLast
 		}
-		s.problem(c, k, refusal.Faults[0].Param+": "+refusal.Faults[0].Says, refusal.Faults...)
+		return &problemError{kind: k, says: refusal.Faults[0].Param + ": " + refusal.Faults[0].Says, faults: refusal.Faults}
+	case errors.As(err, &count):
+		fault := paging.Fault{Param: "pl.total", Given: string(count.Asked), Why: "service.wrong",
+			Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}
+		return &problemError{kind: badQuery, says: "pl.total: " + fault.Says, faults: []paging.Fault{fault}}
 	case errors.As(err, &rules):
 		faults := make([]paging.Fault, len(rules))
 		for i, e := range rules {
 			faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: "rules.wrong", Says: "right would be " + e.Want}
 		}
-		s.problem(c, badBody, rules[0].Error(), faults...)
+		return &problemError{kind: badBody, says: rules[0].Error(), faults: faults}
 	case errors.As(err, &value):
-		s.problem(c, badBody, value.Error(), paging.Fault{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: "right would be " + value.Want})
-	case errors.As(err, &fixed), errors.Is(err, sets.ErrFields), errors.Is(err, sets.ErrKey), errors.Is(err, sets.ErrTable):
-		s.problem(c, badBody, err.Error())
-	case errors.As(err, &wrong):
-		s.problem(c, wrong.kind, wrong.says, wrong.faults...)
+		return &problemError{kind: badBody, says: value.Error(), faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: "right would be " + value.Want}}}
+	case errors.As(err, &words):
+		return s.problemFor(c, &sets.ValueError{Field: "label", Found: words.Found, Want: words.Want})
+	case errors.As(err, &fixed):
+		return &problemError{kind: badBody, says: err.Error()}
 	case errors.As(err, &bad):
-		s.write(c, badFile, api.Problem{Detail: bad.Error(), Rows: wireRows(bad.Rows), Count: bad.Count})
+		return &problemError{kind: badFile, says: bad.Error(), rows: wireRows(bad.Rows), count: bad.Count}
 	case errors.As(err, &long):
-		s.problem(c, tooLarge, fmt.Sprintf("the body is longer than %d bytes", long.Limit))
+		return &problemError{kind: tooLarge, says: fmt.Sprintf("the body is longer than %d bytes", long.Limit)}
 	case errors.Is(err, sets.ErrTooLarge):
-		s.problem(c, tooLarge, fmt.Sprintf("the file is longer than %d bytes", s.limits.ImportBytes))
-	case errors.Is(err, sets.ErrCutOff):
-		s.problem(c, badRequest, "the file was cut off; nothing of it is kept")
+		return &problemError{kind: tooLarge, says: fmt.Sprintf("the file is longer than %d bytes", s.limits.ImportBytes)}
 	case errors.As(err, &file):
-		s.problem(c, badFile, file.Error())
+		return &problemError{kind: badFile, says: file.Error()}
 	case errors.As(err, &data):
-		c.Error(err)
 		k := badBody
 		if c.Request.Method == http.MethodGet || c.Request.Method == http.MethodHead {
 			k = badQuery
 		}
-		s.problem(c, k, data.Error(), paging.Fault{Why: "value.wrong", Says: data.Error()})
-	case errors.Is(err, sets.ErrStale):
-		s.problem(c, stale, "the record has another revision by now; read it again")
-	case errors.Is(err, errStaleRules):
-		s.problem(c, stale, err.Error())
-	case errors.Is(err, sets.ErrSetTaken):
-		s.problem(c, taken, err.Error())
-	case errors.Is(err, sets.ErrKeyTaken):
-		s.problem(c, taken, "another record has this key")
+		return &problemError{kind: k, says: data.Error(), faults: []paging.Fault{{Why: "value.wrong", Says: data.Error()}}, cause: err}
 	case errors.Is(err, sets.ErrReadOnly):
-		c.Header("Allow", "GET, HEAD")
-		s.problem(c, noMethod, err.Error())
+		return &problemError{kind: noMethod, says: err.Error(), allow: "GET, HEAD"}
 	case errors.Is(err, errTooMany):
-		retryAfter(c, 1)
-		s.problem(c, tooMany, fmt.Sprintf("more than %g requests a second; wait a second", s.limits.Rate))
-	case errors.Is(err, access.ErrUsed):
-		s.problem(c, notSignedIn, err.Error())
-	case errors.Is(err, access.ErrUnknown):
-		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
-		s.problem(c, notSignedIn, err.Error())
-	case errors.Is(err, access.ErrNoToken):
-		s.problem(c, nothingHere, err.Error())
-	case errors.Is(err, sets.ErrNoSource):
-		s.problem(c, badBody, err.Error())
-	case errors.Is(err, sets.ErrSuperuser), errors.Is(err, sets.ErrSourceAway):
-		c.Error(err)
-		retryAfter(c, 10)
-		s.problem(c, sourceAway, "the set's source cannot be used at the moment")
-	case sets.Unavailable(err):
-		c.Error(err)
-		retryAfter(c, 2)
-		s.problem(c, databaseAway, "the database cannot be reached at the moment; try again in a few seconds")
-	case sets.TooSlow(err):
-		c.Error(err)
-		retryAfter(c, 10)
-		s.problem(c, tooSlow, fmt.Sprintf("the answer took longer than %v", s.limits.RequestTime))
-	case errors.Is(err, context.Canceled): // nobody is there to read an answer
-		c.Error(err)
-		c.Abort()
-	default:
-		c.Error(err)
-		s.problem(c, internal, "something went wrong in the service; its log says what")
+		return later(tooMany, 1, nil, "more than %g requests a second; wait a second", s.limits.Rate)
 	}
-}
-
-// bodyError is the error for a body that cannot be used.
-type bodyError struct {
-	kind   *Kind
-	says   string
-	faults []paging.Fault
-}
-
-func (e *bodyError) Error() string { return e.says }
-
-func wrongBody(k *Kind, format string, args ...any) error {
-	return &bodyError{kind: k, says: fmt.Sprintf(format, args...)}
+	for _, plain := range plainErrors {
+		if errors.Is(err, plain.err) {
+			return &problemError{kind: plain.kind, says: cmp.Or(plain.says, err.Error())}
+		}
+	}
+	switch {
+	case errors.Is(err, sets.ErrSuperuser), errors.Is(err, sets.ErrSourceAway):
+		return later(sourceAway, 10, err, "the set's source cannot be used at the moment")
+	case sets.Unavailable(err):
+		return later(databaseAway, 2, err, "the database cannot be reached at the moment; try again in a few seconds")
+	case sets.TooSlow(err):
+		return later(tooSlow, 10, err, "the answer took longer than %v", s.limits.RequestTime)
+	}
+	return &problemError{kind: internal, says: "something went wrong in the service; its log says what", cause: err}
 }
 
 // problemPages are what the types of problems resolve to.
-func (s *Service) problemPages(c *gin.Context) {
+func (s *Service) problemPages(c *gin.Context) error {
 	name := c.Param("kind")
 	page := &lists.Problems{Frame: s.frame("Problems"), All: s.prefix + "/problems", One: name != ""}
 	for _, k := range kinds {
@@ -215,9 +238,9 @@ func (s *Service) problemPages(c *gin.Context) {
 		}
 	}
 	if page.Kinds == nil {
-		s.problem(c, nothingHere, "there is no type of problem named "+strconv.Quote(name))
-		return
+		return problemOf(nothingHere, "there is no type of problem named %s", strconv.Quote(name))
 	}
 	htmlHeaders(c, lists.CSP)
 	render(c, http.StatusOK, page)
+	return nil
 }

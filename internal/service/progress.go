@@ -46,14 +46,14 @@ func (p *progress) begin(name string) func(bytes, rows int64) {
 	}
 }
 
-func (s *Service) readProgress(c *gin.Context) {
+func (s *Service) readProgress(c *gin.Context) error {
 	s.files.mu.Lock()
 	defer s.files.mu.Unlock()
 	now, ok := s.files.of[c.Param("name")]
 	if !ok {
-		s.problem(c, nothingHere, "no import under this name is running, or has run lately")
-		return
+		return problemOf(nothingHere, "no import under this name is running, or has run lately")
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, now.Progress)
+	return nil
 }

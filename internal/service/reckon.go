@@ -2,11 +2,11 @@ package service
 
 import (
 	"bytes"
+	"cmp"
 	"encoding/json"
 	"errors"
 	"fmt"
 	"net/http"
-	"net/url"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -57,73 +57,69 @@ func (l *recordList) UnmarshalJSON(text []byte) error {
 	return nil
 }
 
-func (s *Service) reckon(c *gin.Context) {
+func (s *Service) reckon(c *gin.Context) error {
 	var body api.ReckonBody
-	err := s.body(c, &body, "application/json")
-	var rules *rulesfile.Rules
-	var known *paging.Total
-	if err == nil {
-		rules, known, err = s.rulesFor(c, &body)
+	if err := s.body(c, &body, "application/json"); err != nil {
+		return err
 	}
-	var total paging.Total
-	if err == nil {
-		total, err = totalFor(&body, known)
-	}
-	var ask paging.Ask
-	if err == nil {
-		ask, err = rules.Read(body.Query)
-	}
-	var page paging.Page
-	if err == nil {
-		page, err = ask.Settle(total)
-	}
-	var answer api.Reckoned
-	if err == nil {
-		answer, err = s.reckoned(c, &body, rules, &ask, page)
-	}
+	rules, known, err := s.rulesFor(c, &body)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
+	}
+	total, err := totalFor(&body, known)
+	if err != nil {
+		return err
+	}
+	ask, err := rules.Read(body.Query)
+	if err != nil {
+		return err
+	}
+	page, err := ask.Settle(total)
+	if err != nil {
+		return err
+	}
+	answer, err := s.reckoned(c, &body, rules, page)
+	if err != nil {
+		return err
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, answer)
+	return nil
 }
 
-func (s *Service) cut(c *gin.Context) {
+func (s *Service) cut(c *gin.Context) error {
 	var body struct { // an api.CutBody of bounded length
 		api.ReckonBody
 		Records recordList `json:"records"`
 	}
-	err := s.body(c, &body, "application/json")
-	if err == nil && body.Records == nil {
-		err = wrongBody(badBody, "records is missing; right would be the list to cut")
+	if err := s.body(c, &body, "application/json"); err != nil {
+		return err
 	}
-	if err == nil && body.Total != nil {
-		err = wrongBody(badBody, "found a total; it is that of the records here")
+	switch {
+	case body.Records == nil:
+		return problemOf(badBody, "records is missing; right would be the list to cut")
+	case body.Total != nil:
+		return problemOf(badBody, "found a total; it is that of the records here")
 	}
-	var rules *rulesfile.Rules
-	if err == nil {
-		rules, _, err = s.rulesFor(c, &body.ReckonBody)
-	}
-	var ask paging.Ask
-	if err == nil {
-		ask, err = rules.Read(body.Query)
-	}
-	var page paging.Page
-	var records []json.RawMessage
-	if err == nil {
-		page, records, err = chosen(body.Records, &ask)
-	}
-	var answer api.Reckoned
-	if err == nil {
-		answer, err = s.reckoned(c, &body.ReckonBody, rules, &ask, page)
-	}
+	rules, _, err := s.rulesFor(c, &body.ReckonBody)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
+	}
+	ask, err := rules.Read(body.Query)
+	if err != nil {
+		return err
+	}
+	page, records, err := chosen(body.Records, &ask)
+	if err != nil {
+		return err
+	}
+	answer, err := s.reckoned(c, &body.ReckonBody, rules, page)
+	if err != nil {
+		return err
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, api.CutAnswer{Records: append([]json.RawMessage{}, records...), Reckoned: answer})
+	return nil
 }
 
 // chosen filters, searches, sorts and cuts records that were handed in.
@@ -141,13 +137,13 @@ func chosen(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMes
 		}
 	}
 	if fields := len(ask.Order()); fields*len(list) > cutKeys {
-		return paging.Page{}, nil, wrongBody(badBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)
+		return paging.Page{}, nil, problemOf(badBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)
 	}
 	page, found, err := choose.Page(records, ask, func(r *record, field string) choose.Value { return jsonValue(r.fields[field]) })
 	var wrong *choose.ValueError
 	if errors.As(err, &wrong) {
 		at := fmt.Sprintf("records[%d].%s", wrong.Record-1, wrong.Field)
-		err = &bodyError{kind: badBody, says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
+		err = &problemError{kind: badBody, says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
 			faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: "value.wrong", Says: "right would be " + wrong.Want}}}
 	}
 	raws := make([]json.RawMessage, len(found))
@@ -183,10 +179,10 @@ func jsonValue(raw json.RawMessage) choose.Value {
 func (s *Service) rulesFor(c *gin.Context, body *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
 	if len(body.Query) > s.limits.QueryBytes || strings.Count(body.Query, "&") >= s.limits.Params {
-		return nil, nil, wrongBody(badBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
+		return nil, nil, problemOf(badBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
 	}
 	if len(body.Base) > s.limits.QueryBytes {
-		return nil, nil, wrongBody(badBody, "base: found %d bytes; right would be at most %d", len(body.Base), s.limits.QueryBytes)
+		return nil, nil, problemOf(badBody, "base: found %d bytes; right would be at most %d", len(body.Base), s.limits.QueryBytes)
 	}
 	if body.Set != "" {
 		set, err := s.readable(c, body.Set)
@@ -194,16 +190,13 @@ func (s *Service) rulesFor(c *gin.Context, body *api.ReckonBody) (rules *rulesfi
 			return nil, nil, err
 		}
 		rules = set.Rules
-		if !set.Attached() && set.FixedFor(sight(who(c), set.Name)) == "" {
+		if !set.Attached() && set.FixedFor(visibility(who(c), set.Name)) == "" {
 			n := paging.Exact(set.Records)
 			total = &n
 		}
 	}
 	if body.Rules != nil {
-		if rules, err = rulesfile.Parse(body.Rules); err != nil {
-			if _, ok := err.(rulesfile.Errors); !ok {
-				err = wrongBody(badBody, "%v", err)
-			}
+		if rules, err = rulesOf(body.Rules); err != nil {
 			return nil, nil, err
 		}
 	}
@@ -218,39 +211,33 @@ func totalFor(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 	case known != nil:
 		return *known, nil
 	case body.Set != "":
-		return paging.Total{}, wrongBody(badBody, "total is missing, and that of %s is not told", body.Set)
+		return paging.Total{}, problemOf(badBody, "total is missing, and that of %s is not told", body.Set)
 	}
-	return paging.Total{}, wrongBody(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
+	return paging.Total{}, problemOf(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
 }
 
 // reckoned tells everything about a settled page but its records.
-func (s *Service) reckoned(c *gin.Context, body *api.ReckonBody, rules *rulesfile.Rules, ask *paging.Ask, page paging.Page) (answer api.Reckoned, err error) {
-	answer.Fetch, answer.Order, answer.Params = page.Fetch(), ask.Order(), api.NamesOf(&rules.Rules)
-	if answer.Order == nil {
-		answer.Order = []paging.Order{}
-	}
+func (s *Service) reckoned(c *gin.Context, body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page) (answer api.Reckoned, err error) {
+	answer.Fetch, answer.Order, answer.Params = page.Fetch(), append([]paging.Order{}, page.Ask().Order()...), api.NamesOf(&rules.Rules)
 	if body.Came != nil {
 		if page, err = page.Seen(*body.Came); err != nil {
 			return answer, err
 		}
 	}
-	text := body.Base
-	if text == "" {
-		text = rules.Base
-	}
+	text := cmp.Or(body.Base, rules.Base)
 	var base paging.Base
 	if text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return answer, wrongBody(badBody, "%v", err)
+			return answer, problemOf(badBody, "%v", err)
 		}
 	}
 	if links := len(rules.Sorts) + len(rules.Size.Offered) + ladderLinks; links*(len(body.Query)+len(text)) > linkBytes {
-		return answer, wrongBody(badBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
+		return answer, problemOf(badBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
 	}
-	base = base.Outside()
-	answer.About = api.AboutPage(&page, base)
+	links := page.On(base.Outside())
+	answer.About = api.AboutPage(&page, links)
 	if body.Markup != "" || rules.Language != "" {
-		view := markup.Of(&page, base, languageOf(rules, c.Request))
+		view := viewOf(&answer.About, links, languageOf(rules, c.Request))
 		if rules.Language != "" {
 			answer.Paging.Summary = view.Summary()
 		}
@@ -281,7 +268,7 @@ func totalOf(raw json.RawMessage) (paging.Total, error) {
 	if json.Unmarshal(raw, &bound) == nil && bound.AtLeast != nil && *bound.AtLeast >= 0 {
 		return paging.AtLeast(*bound.AtLeast), nil
 	}
-	return paging.Total{}, wrongBody(badBody, "total: found %.100s; right would be a whole number from 0, {\"at_least\": 100} or null", raw)
+	return paging.Total{}, problemOf(badBody, "total: found %.100s; right would be a whole number from 0, {\"at_least\": 100} or null", raw)
 }
 
 // readable is a set that the caller may read.
@@ -292,7 +279,7 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 	}
 	if err != nil {
 		if err == sets.ErrNoSet {
-			err = wrongBody(badBody, "set: there is no record set named %q", name)
+			err = problemOf(badBody, "set: there is no record set named %q", name)
 		}
 		return nil, err
 	}
@@ -300,23 +287,21 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 }
 
 // readLadder answers the links of a page. No record is read.
-func (s *Service) readLadder(c *gin.Context) {
-	sp, faults := readSpeaks(c)
-	if len(faults) > 0 {
-		s.problem(c, badQuery, faults[0].Param+": "+faults[0].Says, faults...)
-		return
-	}
-	name := pathParam(c, "set")
-	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name), Count: paging.CountHow(sp.total)})
+func (s *Service) readLadder(c *gin.Context) error {
+	asked, err := pageAskOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
+	}
+	asked.shape = native{}
+	page, err := s.store.Settle(c.Request.Context(), asked.request)
+	if err != nil {
+		return err
 	}
 	var a Answered
-	if _, err := s.answered(c, "/api/sets/"+url.PathEscape(name)+"/records", page, &sp, native{}, &a); err != nil {
-		s.fail(c, err)
-		return
+	if err := s.linked(c, asked, page, &a); err != nil {
+		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayBack(name, &page.Settled)})
+	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayBack(asked.set, &page.Settled)})
+	return nil
 }

@@ -35,27 +35,30 @@ func readKey(c *gin.Context, set *sets.Set) ([]string, error) {
 	return key, nil
 }
 
+// recordOf is the set of a request and the key of its record.
+func (s *Service) recordOf(c *gin.Context) (*sets.Set, []string, error) {
+	set, err := s.setOf(c)
+	if err != nil {
+		return nil, nil, err
+	}
+	key, err := readKey(c, set)
+	return set, key, err
+}
+
 // setOf is the set of a request.
 func (s *Service) setOf(c *gin.Context) (*sets.Set, error) {
 	return s.store.Get(c.Request.Context(), pathParam(c, "set"))
 }
 
-func (s *Service) readRecord(c *gin.Context) {
-	set, err := s.setOf(c)
+func (s *Service) readRecord(c *gin.Context) error {
+	set, key, err := s.recordOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
-	}
-	key, err := readKey(c, set)
-	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	caller := who(c)
-	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sight(caller, set.Name)}, key)
+	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Visibility: visibility(caller, set.Name)}, key)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	fields, values := set.Fields, record
 	if !caller.May(access.Editor, set.Name) { // others see what is shown
@@ -72,18 +75,18 @@ func (s *Service) readRecord(c *gin.Context) {
 	}
 	body, err := json.Marshal(answer)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	kept := &keptAnswer{body: body, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: recordTag(&answer)}
 	if set.Attached() {
 		kept.tag = digestTag(body)
 	}
 	kept.send(c, caller)
+	return nil
 }
 
 func (s *Service) recordHref(set *sets.Set, key []string) string {
-	return s.public + "/api/sets/" + url.PathEscape(set.Name) + "/records/" + api.KeyPath(key)
+	return s.public + recordsPath(set.Name) + "/" + api.KeyPath(key)
 }
 
 // recordTag is the strong ETag of a record: its revision and, behind a point, a digest
@@ -101,9 +104,9 @@ func ifMatchOf(c *gin.Context) (string, error) {
 	condition := strings.TrimSpace(c.GetHeader("If-Match"))
 	switch {
 	case condition == "":
-		return "", wrongBody(ifMatch, "send If-Match with the ETag that reading it gave")
+		return "", problemOf(ifMatch, "send If-Match with the ETag that reading it gave")
 	case len(condition) < 2 || condition[0] != '"' || condition[len(condition)-1] != '"' || strings.Contains(condition[1:len(condition)-1], `"`):
-		return "", wrongBody(badRequest, "found If-Match %.100s; right would be one strong ETag in quotes, as reading it gave", condition)
+		return "", problemOf(badRequest, "found If-Match %.100s; right would be one strong ETag in quotes, as reading it gave", condition)
 	}
 	revision, _, _ := strings.Cut(condition[1:len(condition)-1], ".")
 	return revision, nil
@@ -113,7 +116,7 @@ func ifMatchOf(c *gin.Context) (string, error) {
 // made, so that a record which cannot be read back at the moment is no failure.
 func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
 	answer := api.RecordAnswer{Record: json.RawMessage("null"), AboutRecord: api.AboutRecord{Href: s.recordHref(set, key), Version: version}}
-	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
+	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Visibility: sets.All}, key)
 	if err != nil {
 		c.Error(err)
 	} else {
@@ -129,64 +132,59 @@ func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version i
 	c.PureJSON(status, answer)
 }
 
-func (s *Service) addRecord(c *gin.Context) {
+func (s *Service) addRecord(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	body, err := s.object(c, "application/json")
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	values, err := valuesOf(set, body, nil)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	version, err := s.store.Add(c.Request.Context(), set.Name, values)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	key := make([]string, len(set.Rules.Key))
 	for i, field := range set.Rules.Key {
 		key[i] = *values[field]
 	}
 	s.written(c, set, key, version, http.StatusCreated)
+	return nil
 }
 
 // change is what the calls that change one record share: the set, the key and the
 // revision.
-func (s *Service) change(c *gin.Context, do func(set *sets.Set, key []string, revision sets.Revision) error) {
+func (s *Service) change(c *gin.Context, do func(set *sets.Set, key []string, revision sets.Revision) error) error {
 	set, err := s.setOf(c)
-	var key []string
-	if err == nil && set.Attached() {
-		err = sets.ErrReadOnly
-	}
-	if err == nil {
-		key, err = readKey(c, set)
-	}
-	var revision string
-	if err == nil {
-		revision, err = ifMatchOf(c)
-	}
-	if err == nil {
-		err = do(set, key, sets.Revision(revision))
-	}
 	if err != nil {
-		s.fail(c, err)
+		return err
 	}
+	if set.Attached() {
+		return sets.ErrReadOnly
+	}
+	key, err := readKey(c, set)
+	if err != nil {
+		return err
+	}
+	revision, err := ifMatchOf(c)
+	if err != nil {
+		return err
+	}
+	return do(set, key, sets.Revision(revision))
 }
 
-func (s *Service) changeRecord(c *gin.Context) {
-	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
+func (s *Service) changeRecord(c *gin.Context) error {
+	return s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		body, err := s.object(c, "application/merge-patch+json", "application/json")
 		if err != nil {
 			return err
 		}
-		_, now, _, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Sight: sets.Whole}, key)
+		_, now, _, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Visibility: sets.All}, key)
 		if err != nil {
 			return err
 		}
@@ -202,12 +200,12 @@ func (s *Service) changeRecord(c *gin.Context) {
 	})
 }
 
-func (s *Service) deleteRecord(c *gin.Context)   { s.takeOut(c, s.store.Delete) }
-func (s *Service) withdrawRecord(c *gin.Context) { s.takeOut(c, s.store.Withdraw) }
+func (s *Service) deleteRecord(c *gin.Context) error   { return s.takeOut(c, s.store.Delete) }
+func (s *Service) withdrawRecord(c *gin.Context) error { return s.takeOut(c, s.store.Withdraw) }
 
 // takeOut takes a record out of its set, in one way or the other.
-func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set string, key []string, revision sets.Revision) (int64, error)) {
-	s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
+func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set string, key []string, revision sets.Revision) (int64, error)) error {
+	return s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		version, err := how(c.Request.Context(), set.Name, key, revision)
 		if err == nil {
 			c.PureJSON(http.StatusOK, api.Changed{Version: version})
@@ -217,54 +215,44 @@ func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set stri
 }
 
 // restoreRecord needs no If-Match: there is no record yet that it could overwrite.
-func (s *Service) restoreRecord(c *gin.Context) {
-	set, err := s.setOf(c)
-	var key []string
-	if err == nil {
-		key, err = readKey(c, set)
-	}
-	var version int64
-	if err == nil {
-		version, err = s.store.Restore(c.Request.Context(), set.Name, key)
-	}
+func (s *Service) restoreRecord(c *gin.Context) error {
+	set, key, err := s.recordOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	s.written(c, set, key, version, http.StatusOK)
+	version, err := s.store.Restore(c.Request.Context(), set.Name, key)
+	if err == nil {
+		s.written(c, set, key, version, http.StatusOK)
+	}
+	return err
 }
 
-func (s *Service) readPlace(c *gin.Context) {
-	set, err := s.setOf(c)
+func (s *Service) readPlace(c *gin.Context) error {
+	set, key, err := s.recordOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	key, err := readKey(c, set)
+	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}, key)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), set.Name)}, key)
+	base, err := s.base(recordsPath(set.Name))
 	if err != nil {
-		s.fail(c, err)
-		return
-	}
-	base, err := s.base("/api/sets/" + url.PathEscape(set.Name) + "/records")
-	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	s.private(c)
 	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Number(), Href: page.On(base).Steps().Self, WayBack: wayBack(set.Name, &page)})
+	return nil
 }
 
+// recordsPath is where a set's pages are.
+func recordsPath(set string) string { return "/api/sets/" + url.PathEscape(set) + "/records" }
+
 // readBack goes back to a page by its way back.
-func (s *Service) readBack(c *gin.Context) {
+func (s *Service) readBack(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	// The page is settled where the way leads: here it is kept as it was asked for,
 	// whatever the total and however deep.
@@ -272,26 +260,23 @@ func (s *Service) readBack(c *gin.Context) {
 	rules.MaxOffset = math.MaxInt64
 	asked, why := wayback.Read(set.Name, c.Param("token"))
 	if why != "" && rules.Refuses(why) {
-		s.fail(c, &paging.Refusal{Faults: []paging.Fault{{Param: "token", Given: fmt.Sprintf("%.200s", c.Param("token")), Why: why, Says: backSays[why]}}})
-		return
+		return &paging.Refusal{Faults: []paging.Fault{{Param: "token", Given: fmt.Sprintf("%.200s", c.Param("token")), Why: why, Says: backSays[why]}}}
 	}
 	ask, err := rules.Read(asked)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	page, err := ask.Settle(paging.NotCounted())
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	base, err := s.base("/api/sets/" + url.PathEscape(set.Name) + "/records")
+	base, err := s.base(recordsPath(set.Name))
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	s.private(c)
 	c.Redirect(http.StatusSeeOther, page.On(base).Steps().Self)
+	return nil
 }
 
 // backSays tells what is wrong with a way back. Unless the rules refuse it, the list's
@@ -315,7 +300,7 @@ func (s *Service) object(c *gin.Context, mediaTypes ...string) (map[string]json.
 	var object map[string]json.RawMessage
 	err := s.body(c, &object, mediaTypes...)
 	if err == nil && object == nil {
-		err = wrongBody(badBody, "the body should be a JSON object")
+		err = problemOf(badBody, "the body should be a JSON object")
 	}
 	return object, err
 }
@@ -324,25 +309,25 @@ func (s *Service) object(c *gin.Context, mediaTypes ...string) (map[string]json.
 func (s *Service) body(c *gin.Context, into any, mediaTypes ...string) error {
 	found, _, err := mime.ParseMediaType(c.GetHeader("Content-Type"))
 	if err != nil || !slices.Contains(mediaTypes, found) {
-		return wrongBody(badMedia, "found Content-Type %.100q; right would be %s", c.GetHeader("Content-Type"), strings.Join(mediaTypes, " or "))
+		return problemOf(badMedia, "found Content-Type %.100q; right would be %s", c.GetHeader("Content-Type"), strings.Join(mediaTypes, " or "))
 	}
 	if c.GetHeader("Content-Encoding") != "" {
-		return wrongBody(badMedia, "found Content-Encoding %.100q; bodies are read as they are", c.GetHeader("Content-Encoding"))
+		return problemOf(badMedia, "found Content-Encoding %.100q; bodies are read as they are", c.GetHeader("Content-Encoding"))
 	}
 	text, err := io.ReadAll(c.Request.Body)
 	if err != nil {
 		if _, ok := err.(*http.MaxBytesError); ok {
 			return err
 		}
-		return wrongBody(badRequest, "the body ended early: %v", err)
+		return problemOf(badRequest, "the body ended early: %v", err)
 	}
 	dec := json.NewDecoder(bytes.NewReader(text))
 	dec.DisallowUnknownFields()
 	if err := dec.Decode(into); err != nil {
-		return wrongBody(badBody, "the body is not what this call reads: %.500s (at byte %d)", err.Error(), dec.InputOffset())
+		return problemOf(badBody, "the body is not what this call reads: %.500s (at byte %d)", err.Error(), dec.InputOffset())
 	}
 	if dec.More() {
-		return wrongBody(badBody, "more follows after the JSON, at byte %d", dec.InputOffset())
+		return problemOf(badBody, "more follows after the JSON, at byte %d", dec.InputOffset())
 	}
 	return nil
 }
@@ -380,7 +365,7 @@ func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record)
 		values[name] = value
 	}
 	if len(faults) > 0 {
-		return nil, &bodyError{kind: badBody, says: faults[0].Param + ": " + faults[0].Says, faults: faults}
+		return nil, &problemError{kind: badBody, says: faults[0].Param + ": " + faults[0].Says, faults: faults}
 	}
 	return values, nil
 }
@@ -396,7 +381,7 @@ func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, w
 		if text[0] != '{' && text[0] != '[' {
 			return nil, "a list, an object or null"
 		}
-		merged, err := mergePatch(now, raw)
+		merged, err := merged(now, raw)
 		if err != nil {
 			return nil, "a list, an object or null"
 		}
@@ -423,20 +408,21 @@ func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, w
 	return &text, want
 }
 
-// mergePatch applies a merge patch, RFC 7396 section 2.
-func mergePatch(target, patch []byte) ([]byte, error) {
+// merged applies a merge patch, RFC 7396 section 2, to a value; nil: to none. It is our own:
+// docs/decisions/017-merge-patch.md.
+func merged(value, patch []byte) ([]byte, error) {
 	var to, change any
-	dec := func(text []byte, into *any) error {
+	decode := func(text []byte, into *any) error {
 		d := json.NewDecoder(bytes.NewReader(text))
 		d.UseNumber()
 		return d.Decode(into)
 	}
-	if len(target) > 0 {
-		if err := dec(target, &to); err != nil {
+	if len(value) > 0 {
+		if err := decode(value, &to); err != nil {
 			return nil, err
 		}
 	}
-	if err := dec(patch, &change); err != nil {
+	if err := decode(patch, &change); err != nil {
 		return nil, err
 	}
 	return json.Marshal(merge(to, change))

@@ -17,10 +17,10 @@ type route struct {
 	method, path string
 	scope        access.Scope
 	role         access.Role
-	long         bool // an import or a stream: takes its time
-	calculates   bool // needs no database but to know its caller
-	public       bool // is the same for every caller, so that nobody asks who calls
-	handler      gin.HandlerFunc
+	long         bool                       // an import or a stream: takes its time
+	calculates   bool                       // needs no database but to know its caller
+	public       bool                       // is the same for every caller, so that nobody asks who calls
+	handler      func(c *gin.Context) error // one that cannot be answered is told by fail
 
 	says   string        // in one sentence
 	asks   openapi.Query // query parameters

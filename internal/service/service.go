@@ -20,7 +20,10 @@ import (
 
 	"github.com/gin-gonic/gin"
 	lru "github.com/hashicorp/golang-lru/v2"
+	"github.com/klauspost/compress/gzhttp"
+	"github.com/klauspost/compress/gzip"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/sets"
 )
@@ -141,8 +144,15 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	s.metrics = newMetrics(store, s.version)
 	s.imports, s.streams, s.files = access.NewRunning(o.Limits.Imports), access.NewRunning(o.Limits.Streams), newProgress()
 	handler, err := s.handlers(console, o.Proxies)
-	s.handler = handler
-	return s, err
+	if err != nil {
+		return nil, err
+	}
+	zip, err := gzhttp.NewWrapper(gzhttp.MinSize(gzipFrom), gzhttp.CompressionLevel(gzip.BestSpeed))
+	if err != nil {
+		return nil, err
+	}
+	s.handler = zip(handler)
+	return s, nil
 }
 
 // ServeHTTP answers one request.
@@ -179,7 +189,7 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 		})
 	}
 	r.NoMethod(func(c *gin.Context) {
-		s.problem(c, noMethod, c.Request.Method+" is not offered at "+c.Request.URL.Path)
+		s.fail(c, problemOf(noMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
 	})
 	consoleFiles, err := s.consoleFiles(console)
 	r.NoRoute(consoleFiles)
@@ -267,25 +277,24 @@ func (s *Service) recovered(c *gin.Context) {
 			panic(http.ErrAbortHandler)
 		}
 		s.log.Error("panic", "cause", cause, "path", c.Request.URL.Path, "stack", string(debug.Stack()))
-		s.problem(c, internal, "something went wrong in the service; its log says what")
+		s.fail(c, problemOf(internal, "something went wrong in the service; its log says what"))
 	}()
 	c.Next()
 }
 
 // alive answers 200 while the process answers at all.
-func (s *Service) alive(c *gin.Context) {
-	c.PureJSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
+func (s *Service) alive(c *gin.Context) error {
+	c.PureJSON(http.StatusOK, api.Health{Status: "ok", Version: s.version})
+	return nil
 }
 
 // ready answers 200 while the database is well too.
-func (s *Service) ready(c *gin.Context) {
+func (s *Service) ready(c *gin.Context) error {
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
 	if err := s.store.Ping(ctx); err != nil {
-		c.Error(err)
-		retryAfter(c, 2)
-		s.problem(c, databaseAway, "the database cannot be reached at the moment")
-		return
+		return later(databaseAway, 2, err, "the database cannot be reached at the moment")
 	}
-	c.PureJSON(http.StatusOK, gin.H{"status": "ok", "version": s.version})
+	c.PureJSON(http.StatusOK, api.Health{Status: "ok", Version: s.version})
+	return nil
 }

@@ -24,7 +24,7 @@ func infoOf(s *sets.Set, caller *access.Caller) api.SetInfo {
 		ChangedAt: s.ChangedAt.UTC(), Open: s.Open, Fields: wireFields(s.Shown())}
 	if s.Attached() {
 		info.Kind, info.Records, info.Version = "attached", nil, nil
-	} else if s.FixedFor(sight(caller, s.Name)) != "" {
+	} else if s.FixedFor(visibility(caller, s.Name)) != "" {
 		info.Records = nil
 	}
 	if caller.May(access.Editor, s.Name) {
@@ -37,11 +37,10 @@ func infoOf(s *sets.Set, caller *access.Caller) api.SetInfo {
 	return info
 }
 
-func (s *Service) listSets(c *gin.Context) {
+func (s *Service) listSets(c *gin.Context) error {
 	all, err := s.store.List(c.Request.Context())
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	caller := who(c)
 	infos := []api.SetInfo{}
@@ -51,24 +50,23 @@ func (s *Service) listSets(c *gin.Context) {
 		}
 	}
 	if len(infos) == 0 && caller.Role == access.Nobody {
-		s.signInFirst(c)
-		return
+		return errSignInFirst
 	}
 	s.private(c)
 	c.PureJSON(http.StatusOK, api.SetList{Sets: infos})
+	return nil
 }
 
-func (s *Service) readSet(c *gin.Context) {
+func (s *Service) readSet(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	s.private(c)
-	s.tellSet(c, set, http.StatusOK)
+	return s.tellSet(c, set, http.StatusOK)
 }
 
-func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
+func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) error {
 	caller := who(c)
 	info := infoOf(set, caller)
 	info.Rules, info.Params = set.Rules, api.NamesOf(&set.Rules.Rules)
@@ -77,13 +75,13 @@ func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) {
 		if !set.Attached() {
 			indexes, err := s.store.Indexes(c.Request.Context(), set.Name)
 			if err != nil {
-				s.fail(c, err)
-				return
+				return err
 			}
 			info.Settings.Indexes = wireIndexes(indexes)
 		}
 	}
 	c.PureJSON(status, info)
+	return nil
 }
 
 // rememberOf reads for how long an attached set is remembered.
@@ -94,11 +92,10 @@ func rememberOf(seconds int64) (time.Duration, error) {
 	return time.Duration(seconds) * time.Second, nil
 }
 
-func (s *Service) changeSet(c *gin.Context) {
+func (s *Service) changeSet(c *gin.Context) error {
 	var change api.SettingsChange
 	if err := s.body(c, &change, "application/json", "application/merge-patch+json"); err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	set, err := s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
 		if change.Label != nil {
@@ -119,18 +116,17 @@ func (s *Service) changeSet(c *gin.Context) {
 		return nil
 	})
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	s.tellSet(c, set, http.StatusOK)
+	return s.tellSet(c, set, http.StatusOK)
 }
 
-func (s *Service) deleteSet(c *gin.Context) {
+func (s *Service) deleteSet(c *gin.Context) error {
 	if err := s.store.Remove(c.Request.Context(), pathParam(c, "set")); err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	c.Status(http.StatusNoContent)
+	return nil
 }
 
 // rulesTag is the ETag of rules.
@@ -144,56 +140,58 @@ func rulesTag(r *rulesfile.Rules) (string, []byte, error) {
 	return fmt.Sprintf("%x", h.Sum64()), text, nil
 }
 
-func (s *Service) readRules(c *gin.Context) {
+func (s *Service) readRules(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	s.tellRules(c, set)
+	return s.tellRules(c, set)
 }
 
-func (s *Service) tellRules(c *gin.Context, set *sets.Set) {
+func (s *Service) tellRules(c *gin.Context, set *sets.Set) error {
 	tag, text, err := rulesTag(set.Rules)
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
 	kept := &keptAnswer{body: append(text, '\n'), mediaType: "application/json", self: s.public + c.Request.URL.EscapedPath(), tag: `"` + tag + `"`, status: http.StatusOK}
 	kept.send(c, who(c))
+	return nil
 }
 
 var errStaleRules = errors.New("the rules are others by now; read them again")
 
-func (s *Service) replaceRules(c *gin.Context) {
+func (s *Service) replaceRules(c *gin.Context) error {
 	expected, err := ifMatchOf(c)
-	var raw json.RawMessage
-	if err == nil {
-		err = s.body(c, &raw, "application/json")
-	}
-	var rules *rulesfile.Rules
-	if err == nil {
-		if rules, err = rulesfile.Parse(raw); err != nil {
-			if _, ok := err.(rulesfile.Errors); !ok {
-				err = wrongBody(badBody, "%v", err)
-			}
-		}
-	}
-	var set *sets.Set
-	if err == nil {
-		set, err = s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
-			tag, _, err := rulesTag(now.Rules)
-			if err == nil && tag != expected {
-				return errStaleRules
-			}
-			now.Rules = rules
-			return err
-		})
-	}
 	if err != nil {
-		s.fail(c, err)
-		return
+		return err
 	}
-	c.Request.Header.Del("If-None-Match")
-	s.tellRules(c, set)
+	var raw json.RawMessage
+	if err := s.body(c, &raw, "application/json"); err != nil {
+		return err
+	}
+	rules, err := rulesOf(raw)
+	if err != nil {
+		return err
+	}
+	set, err := s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
+		tag, _, err := rulesTag(now.Rules)
+		if err == nil && tag != expected {
+			return errStaleRules
+		}
+		now.Rules = rules
+		return err
+	})
+	if err != nil {
+		return err
+	}
+	return s.tellRules(c, set)
+}
+
+// rulesOf reads the rules of a body.
+func rulesOf(raw json.RawMessage) (*rulesfile.Rules, error) {
+	rules, err := rulesfile.Parse(raw)
+	if _, ok := err.(rulesfile.Errors); err != nil && !ok {
+		err = problemOf(badBody, "%v", err)
+	}
+	return rules, err
 }

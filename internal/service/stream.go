@@ -2,12 +2,9 @@ package service
 
 import (
 	"bufio"
-	"compress/gzip"
 	"context"
 	"fmt"
-	"io"
 	"net/http"
-	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -23,115 +20,118 @@ const (
 )
 
 // readAll streams every record that a query asks for, of one snapshot.
-func (s *Service) readAll(c *gin.Context) {
-	sp, faults := readSpeaks(c)
-	if len(faults) > 0 {
-		s.problem(c, badQuery, faults[0].Param+": "+faults[0].Says, faults...)
-		return
+func (s *Service) readAll(c *gin.Context) error {
+	sp, err := readSpeaks(c)
+	if err != nil {
+		return err
 	}
-	shape := shapeFor(sp.shape, c.GetHeader("Accept"))
-	if shape == nil || shape.Name() == "html" {
-		s.problem(c, notAcceptable, fmt.Sprintf("found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.shape+c.GetHeader("Accept")))
-		return
+	shape, err := shapeFor(sp.shape, c.GetHeader("Accept"))
+	if err != nil || shape.Name() == "html" {
+		return problemOf(notAcceptable, "found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.shape+c.GetHeader("Accept"))
 	}
 	if c.Request.Method == http.MethodHead {
 		if _, err := s.setOf(c); err != nil {
-			s.fail(c, err)
-			return
+			return err
 		}
 		c.Header("Content-Type", streamType(shape))
 		c.Header("Cache-Control", "no-store")
-		return
+		return nil
 	}
 	caller := callerName(who(c), c)
 	if says := s.streams.Begin(caller); says != "" {
-		retryAfter(c, 5)
-		s.problem(c, busy, "streams: "+says+"; try again later")
-		return
+		return later(busy, 5, nil, "streams: %s; try again later", says)
 	}
 	defer s.streams.End(caller)
-	control := http.NewResponseController(c.Writer)
-	var to *bufio.Writer
-	var zip *gzip.Writer
 	name := pathParam(c, "set")
-	var fields []intake.Field
-	var objects sets.Objects
-	first := true
-	var line []byte
-	req := sets.Request{Set: name, Query: c.Request.URL.RawQuery, Sight: sight(who(c), name)}
 	// Each wait for the next record ends with the time of a request.
 	ctx, stalled := context.WithCancelCause(c.Request.Context())
 	defer stalled(nil)
 	watch := time.AfterFunc(s.limits.RequestTime, func() { stalled(context.DeadlineExceeded) })
 	defer watch.Stop()
-	err := s.store.Stream(ctx, req, func(set *sets.Set, shown []intake.Field, ask *paging.Ask) error {
-		fields, objects = shown, sets.ObjectsOf(shown)
-		mediaType := streamType(shape)
-		h := c.Writer.Header()
-		h.Set("Content-Type", mediaType)
-		h.Set("Cache-Control", "no-store")
-		if !set.Attached() {
-			h.Set("Paging", fmt.Sprintf("version=%d", set.Version))
-		}
-		if text := adjustedHeader(ask.Adjusted()); text != "" {
-			h.Set("Adjusted", text)
-		}
-		var out io.Writer = &paced{c.Writer, control}
-		if acceptsGzip(c.GetHeader("Accept-Encoding")) {
-			h.Set("Content-Encoding", "gzip")
-			zip, _ = gzip.NewWriterLevel(out, gzip.BestSpeed) // the level is right
-			out = zip
-		}
-		c.Status(http.StatusOK)
-		to = bufio.NewWriterSize(out, streamBuffer)
-		switch mediaType {
-		case "application/json":
-			line = append(line, '[')
-		case csvLines{}.MediaType():
-			line = appendHead(line, fields)
-		}
-		_, err := to.Write(line)
-		return err
-	}, func(r sets.Record) error {
+	out := &stream{c: c, shape: shape}
+	err = s.store.Stream(ctx, sets.Request{Set: name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}, out.begin, func(r sets.Record) error {
 		watch.Stop()
 		defer watch.Reset(s.limits.RequestTime)
-		line = line[:0]
-		switch shape.Name() {
-		case "csv":
-			line = sets.AppendCSV(line, fields, r)
-		case "ndjson":
-			line = append(objects.Append(line, r), '\n')
-		default:
-			if !first {
-				line = append(line, ",\n"...)
-			}
-			line = objects.Append(line, r)
-		}
-		first = false
-		_, err := to.Write(line)
-		return err
+		return out.record(r)
 	})
 	watch.Stop()
 	if err != nil && context.Cause(ctx) == context.DeadlineExceeded {
 		err = context.DeadlineExceeded
 	}
-	if err == nil && strings.HasPrefix(c.Writer.Header().Get("Content-Type"), "application/json") {
-		_, err = to.WriteString("]\n")
-	}
 	if err == nil {
-		err = to.Flush()
+		err = out.end()
 	}
-	if err == nil && zip != nil {
-		err = zip.Close()
-	}
-	switch {
-	case err == nil:
-	case to == nil:
-		s.fail(c, err)
-	default: // what has been sent cannot be taken back: the connection ends, so that nobody takes a part for all
+	if err != nil && out.to != nil {
+		// What has been sent cannot be taken back: the connection ends, so that nobody takes
+		// a part for all.
 		c.Error(err)
 		panic(http.ErrAbortHandler)
 	}
+	return err
+}
+
+// stream writes the records of a set as they come.
+type stream struct {
+	c     *gin.Context
+	shape Shape
+
+	to      *bufio.Writer // nil until it has begun
+	fields  []intake.Field
+	objects sets.Objects
+	line    []byte
+	records int
+}
+
+// begin writes what stands before the records.
+func (s *stream) begin(set *sets.Set, shown []intake.Field, ask *paging.Ask) error {
+	s.fields, s.objects = shown, sets.ObjectsOf(shown)
+	h := s.c.Writer.Header()
+	h.Set("Content-Type", streamType(s.shape))
+	h.Set("Cache-Control", "no-store")
+	if !set.Attached() {
+		h.Set("Paging", fmt.Sprintf("version=%d", set.Version))
+	}
+	if text := adjustedHeader(ask.Adjusted()); text != "" {
+		h.Set("Adjusted", text)
+	}
+	s.c.Status(http.StatusOK)
+	s.to = bufio.NewWriterSize(&paced{s.c.Writer, http.NewResponseController(s.c.Writer)}, streamBuffer)
+	switch s.shape.(type) {
+	case native, array:
+		return s.to.WriteByte('[')
+	case csvLines:
+		_, err := s.to.Write(appendHead(nil, s.fields))
+		return err
+	}
+	return nil
+}
+
+func (s *stream) record(r sets.Record) error {
+	s.line = s.line[:0]
+	switch s.shape.(type) {
+	case csvLines:
+		s.line = sets.AppendCSV(s.line, s.fields, r)
+	case jsonLines:
+		s.line = append(s.objects.Append(s.line, r), '\n')
+	default:
+		if s.records > 0 {
+			s.line = append(s.line, ",\n"...)
+		}
+		s.line = s.objects.Append(s.line, r)
+	}
+	s.records++
+	_, err := s.to.Write(s.line)
+	return err
+}
+
+func (s *stream) end() error {
+	switch s.shape.(type) {
+	case native, array:
+		if _, err := s.to.WriteString("]\n"); err != nil {
+			return err
+		}
+	}
+	return s.to.Flush()
 }
 
 // streamType is the media type of a stream: the native shape has nothing but the
@@ -146,7 +146,7 @@ func streamType(shape Shape) string {
 // paced gives each write a time of its own, so that a stream may take long and a
 // reader that has stopped may not.
 type paced struct {
-	w       io.Writer
+	w       http.ResponseWriter
 	control *http.ResponseController
 }
 

@@ -36,15 +36,15 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	most := q.countLimit
 	switch {
 	case most == 0:
-		q.trace.counted("not counted")
+		q.explain.counted("not counted")
 		return paging.NotCounted(), nil
 	case q.FilterKey == "":
-		q.trace.counted("all records of the set, from the catalogue")
+		q.explain.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
 	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.FilterKey)
 	if total, ok := s.counts.Get(key); ok {
-		q.trace.counted("remembered, within this version")
+		q.explain.counted("remembered, within this version")
 		return total, nil
 	}
 	if tx, ok := db.(pgx.Tx); ok {
@@ -98,8 +98,8 @@ func (s *Store) countRecords(ctx context.Context, tx pgx.Tx, q *question, most i
 		limit = most + 1
 	}
 	sql := q.Count(statement.Region{}, limit)
-	q.trace.counted("counted now")
-	q.trace.sql(sql)
+	q.explain.counted("counted now")
+	q.explain.sql(sql)
 	n, err := bounded(ctx, tx, s.countTime/2, func(within pgx.Tx) (int64, error) { return queryInt(ctx, within, sql, q.Args(statement.Region{})...) })
 	switch {
 	case isCanceled(err) && ctx.Err() == nil:
@@ -187,12 +187,12 @@ type rememberedTotal struct {
 func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (paging.Total, error) {
 	most := q.countLimit
 	if most == 0 {
-		q.trace.counted("not counted")
+		q.explain.counted("not counted")
 		return paging.NotCounted(), nil
 	}
 	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.FilterKey}, "\x00")
 	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
-		q.trace.counted("remembered, as long as the owner allows")
+		q.explain.counted("remembered, as long as the owner allows")
 		return paging.Remembered(kept.n, time.Since(kept.at)), nil
 	}
 	tx, ok := db.(pgx.Tx)

@@ -19,7 +19,7 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	q := newQuestion(set, &ask, Bound)
+	q := newQuestion(set, &ask, Filtered)
 	total, err := s.total(ctx, s.pool, q)
 	if err != nil {
 		return 0, 0, err

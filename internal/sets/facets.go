@@ -41,7 +41,7 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 			if !filtered(set.Rules, field) {
 				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
 			}
-			q := newQuestion(set, &ask, req.Sight, field)
+			q := newQuestion(set, &ask, req.Visibility, field)
 			rows, err := tx.Query(ctx, q.Facet(field, FacetsMost), q.Args(statement.Region{})...)
 			if err != nil {
 				return err

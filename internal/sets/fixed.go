@@ -14,13 +14,13 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// Sight is how much of a set a caller may see.
-type Sight bool
+// Visibility is how much of a set a caller may see.
+type Visibility bool
 
-// Kinds of sight.
+// The visibilities.
 const (
-	Bound Sight = false // what the set's fixed filter leaves
-	Whole Sight = true  // all records
+	Filtered Visibility = false // what the set's fixed filter leaves
+	All      Visibility = true  // all records
 )
 
 // FixedError tells what is wrong with a fixed filter.
@@ -29,16 +29,16 @@ type FixedError struct{ Says string }
 func (e *FixedError) Error() string { return "the fixed filter: " + e.Says }
 
 // fixedFor is the fixed filter that is in force for a caller.
-func (s *Set) fixedFor(sight Sight) []paging.Condition {
-	if sight == Whole {
+func (s *Set) fixedFor(sees Visibility) []paging.Condition {
+	if sees == All {
 		return nil
 	}
 	return s.fixed
 }
 
 // FixedFor is the text of the fixed filter that is in force for a caller.
-func (s *Set) FixedFor(sight Sight) string {
-	if sight == Whole {
+func (s *Set) FixedFor(sees Visibility) string {
+	if sees == All {
 		return ""
 	}
 	return s.Fixed

@@ -3,6 +3,7 @@ package sets
 import (
 	"context"
 	"errors"
+	"fmt"
 	"net"
 	"slices"
 	"time"
@@ -45,15 +46,24 @@ const attempts = 3
 
 // Request is what is asked of a set.
 type Request struct {
-	Set   string
-	Query string // raw, without its "?"
-	Sight Sight
-	Count paging.CountHow // how the total is found; "": as the rules say
-	Trace *Trace          // filled in where it is not nil
+	Set        string
+	Query      string // raw, without its "?"
+	Visibility Visibility
+	Count      paging.CountHow // how the total is found; "": as the rules say
+	Explain    *Explain        // filled in where it is not nil
+}
+
+// CountError is the error for a total that was asked for and is counted further than the
+// set's rules allow: a request may count less than they do, not more.
+type CountError struct{ Asked paging.CountHow }
+
+func (e *CountError) Error() string {
+	return fmt.Sprintf("sets: the set's rules count less far than %q", e.Asked)
 }
 
 // Page reads one page. Its version, its total and its records agree, as if read
-// in one snapshot. Errors are ErrNoSet, *paging.Refusal, or the database's.
+// in one snapshot. Errors are ErrNoSet, *paging.Refusal, *CountError, or the
+// database's.
 func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 	for range attempts {
 		set, err := s.cached(ctx, req.Set)
@@ -125,35 +135,34 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 
 // settle reads a query and settles it on its total.
 func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (*Page, *question, paging.Total, error) {
-	trace := req.Trace
-	trace.begin()
+	explain := req.Explain
+	explain.begin()
 	none := paging.Total{}
 	ask, err := set.Rules.Read(req.Query)
 	if err != nil {
 		return nil, nil, none, err
 	}
-	q := newQuestion(set, &ask, req.Sight)
-	q.trace = trace
+	q := newQuestion(set, &ask, req.Visibility)
+	q.explain = explain
 	q.countLimit = countLimit(&set.Rules.Rules, set.Rules.Count)
 	if req.Count != "" {
 		limit := countLimit(&set.Rules.Rules, req.Count)
 		if q.countLimit >= 0 && (limit < 0 || limit > q.countLimit) {
-			return nil, nil, none, &paging.Refusal{Faults: []paging.Fault{{Param: "pl.total", Given: string(req.Count), Why: "service.wrong",
-				Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}}}
+			return nil, nil, none, &CountError{req.Count}
 		}
 		q.countLimit = limit
 	}
-	trace.step(func(t *Took) *time.Duration { return &t.Read })
+	explain.step(func(t *Times) *time.Duration { return &t.Read })
 	total, err := s.total(ctx, db, q)
 	if err != nil {
 		return nil, nil, none, err
 	}
-	trace.step(func(t *Took) *time.Duration { return &t.Count })
+	explain.step(func(t *Times) *time.Duration { return &t.Count })
 	settled, err := ask.Settle(total)
 	if err != nil {
 		return nil, nil, none, err
 	}
-	trace.step(func(t *Took) *time.Duration { return &t.Settle })
+	explain.step(func(t *Times) *time.Duration { return &t.Settle })
 	return &Page{Set: set, Settled: settled, Fields: q.fields}, q, total, nil
 }
 
@@ -173,16 +182,16 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 	if err != nil {
 		return nil, err
 	}
-	settled, trace := page.Settled, req.Trace
+	settled, explain := page.Settled, req.Explain
 	rows := settled.Fetch()
 	if rows == 0 {
 		return page, nil
 	}
 	page.copied = copiers.Get().(*copier)
-	if page.Records, err = s.stretch(ctx, db, q, settled.Offset(), rows, total, page.copied); err != nil {
+	if page.Records, err = s.readWindow(ctx, db, q, settled.Offset(), rows, total, page.copied); err != nil {
 		return nil, err
 	}
-	trace.step(func(t *Took) *time.Duration { return &t.Cut })
+	explain.step(func(t *Times) *time.Duration { return &t.Cut })
 	if total.Known() && len(page.Records) != rows {
 		return nil, errMoved
 	}
@@ -195,7 +204,7 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 
 // stretch reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
-func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
+func (s *Store) readWindow(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
 	if db == querier(s.pool) && q.FilterKey == "" {
 		db = s.plain
 	}
@@ -221,20 +230,20 @@ func (s *Store) stretch(ctx context.Context, db querier, q *question, offset int
 	var err error
 	switch {
 	case found && backward:
-		q.trace.way("backward from the foothold after the page, over %d records", skip)
+		q.explain.access("backward from the foothold after the page, over %d records", skip)
 		r.q = q.reversed()
 		records, err = r.records(ctx, r.q.RegionsFrom(values), skip, rows)
 		slices.Reverse(records)
 	case found:
-		q.trace.way("onward from the foothold before the page, over %d records", skip)
+		q.explain.access("onward from the foothold before the page, over %d records", skip)
 		records, err = r.records(ctx, q.RegionsFrom(values), skip, rows)
 	case exact && behind < offset:
-		q.trace.way("backward from the end, over %d records", behind)
+		q.explain.access("backward from the end, over %d records", behind)
 		r.q = q.reversed()
 		records, err = r.records(ctx, r.q.Regions(), behind, rows)
 		slices.Reverse(records)
 	default:
-		q.trace.way("onward from the start, over %d records", offset)
+		q.explain.access("onward from the start, over %d records", offset)
 		records, err = r.records(ctx, q.Regions(), offset, rows)
 	}
 	if err != nil || q.set.Attached() {

@@ -12,13 +12,13 @@ type question struct {
 	set        *Set
 	fields     []intake.Field // that are shown
 	countLimit int64          // how far to count; -1: to the end, 0: not at all
-	trace      *Trace         // may be nil
+	explain    *Explain       // may be nil
 }
 
 // newQuestion makes a question of an ask, with the set's fixed filter where the caller is
 // bound by it. The ask's filters of the fields named in except are left out.
-func newQuestion(set *Set, ask *paging.Ask, sight Sight, except ...string) *question {
-	return &question{Question: set.records.Ask(ask, set.fixedFor(sight), except...), set: set, countLimit: -1, fields: set.named(ask.Fields())}
+func newQuestion(set *Set, ask *paging.Ask, sees Visibility, except ...string) *question {
+	return &question{Question: set.records.Ask(ask, set.fixedFor(sees), except...), set: set, countLimit: -1, fields: set.named(ask.Fields())}
 }
 
 // reversed is the same question in the opposite order.

@@ -62,7 +62,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 		version = "(select v.version from pageladder.record_set v where v.name = $" + strconv.Itoa(len(args)) + ")"
 	}
 	sql := q.Page(version+", "+q.columns(), g, offset, limit)
-	q.trace.sql(sql)
+	q.explain.sql(sql)
 	rows, err := r.db.Query(ctx, sql, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
 	if err != nil {
 		return nil, err

@@ -5,11 +5,11 @@ import (
 	"errors"
 	"fmt"
 	"slices"
-	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/label"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -28,17 +28,15 @@ type Settings struct {
 	Remember time.Duration // of an attached set: how long totals and footholds may be remembered
 }
 
-// Bounds of what is said of a set.
-const (
-	labelBytes = 200
-	fixedBytes = 8 << 10
-)
+const fixedBytes = 8 << 10 // of a fixed filter
 
 // checkSaid checks what is said of a set: its label and its fixed filter. What stays
 // as it was is not asked again; was is nil where the set is new.
-func checkSaid(was *Set, label, fixed string) error {
-	if (was == nil || label != was.Label) && (strings.TrimSpace(label) == "" || len(label) > labelBytes) {
-		return &ValueError{"label", fmt.Sprintf("%d bytes", len(label)), fmt.Sprintf("1 to %d bytes", labelBytes)}
+func checkSaid(was *Set, text, fixed string) error {
+	if was == nil || text != was.Label {
+		if err := label.Check(text); err != nil {
+			return err
+		}
 	}
 	if (was == nil || fixed != was.Fixed) && len(fixed) > fixedBytes {
 		return &FixedError{fmt.Sprintf("found %d bytes; right would be at most %d", len(fixed), fixedBytes)}

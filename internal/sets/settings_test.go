@@ -24,9 +24,9 @@ func TestFixedFilterHoldsEverywhere(t *testing.T) {
 	_, err := store.Configure(ctx, "arrivals", func(s *sets.Settings) error { s.Fixed = fixed; return nil })
 	require.NoError(t, err)
 
-	ids := func(sight sets.Sight, query string) (all []string) {
+	ids := func(sight sets.Visibility, query string) (all []string) {
 		for number := 1; ; number++ {
-			page, err := store.Page(ctx, sets.Request{Set: "arrivals", Query: fmt.Sprintf("size=10&page=%d&%s", number, query), Sight: sight})
+			page, err := store.Page(ctx, sets.Request{Set: "arrivals", Query: fmt.Sprintf("size=10&page=%d&%s", number, query), Visibility: sight})
 			require.NoError(t, err)
 			for _, r := range page.Records {
 				all = append(all, string(r[0]))
@@ -39,11 +39,11 @@ func TestFixedFilterHoldsEverywhere(t *testing.T) {
 	}
 	for _, query := range []string{"", "sort=-tonnage", "q=gull", "cleared=true&sort=berth", "tonnage.max=900"} {
 		for range 2 { // the second time from footholds
-			assert.Equal(t, ids(sets.Whole, fixed+"&"+query), ids(sets.Bound, query), query)
+			assert.Equal(t, ids(sets.All, fixed+"&"+query), ids(sets.Filtered, query), query)
 		}
 	}
-	assert.Empty(t, ids(sets.Bound, "berth=S1"), "a filter cannot widen it")
-	all, seen := ids(sets.Whole, ""), ids(sets.Bound, "")
+	assert.Empty(t, ids(sets.Filtered, "berth=S1"), "a filter cannot widen it")
+	all, seen := ids(sets.All, ""), ids(sets.Filtered, "")
 	require.Less(t, len(seen), len(all))
 
 	bound, err := store.Facets(ctx, sets.Request{Set: "arrivals"}, []string{"berth"})

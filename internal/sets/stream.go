@@ -19,7 +19,7 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if err != nil {
 			return err
 		}
-		q := newQuestion(set, &ask, req.Sight)
+		q := newQuestion(set, &ask, req.Visibility)
 		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
 			return err
 		}

@@ -76,7 +76,7 @@ func ExampleView() {
 
 func ExampleLanguageFor() {
 	for _, preferences := range []string{"de-AT", "fr-CH;q=0.5, es;q=0.9", "cy"} {
-		fmt.Println(markup.LanguageFor(preferences).Tag)
+		fmt.Println(markup.LanguageFor(preferences).Tag())
 	}
 	fmt.Println(len(markup.Languages()))
 	// Output:
@@ -92,7 +92,10 @@ func ExampleNewLanguage() {
 	})
 	v := view("page=4", welsh)
 	fmt.Println(v.Summary())
-	// Output: 151–168 o 168 cofnod
+	fmt.Println(welsh.Tag(), welsh.RightToLeft(), welsh.Words().Next)
+	// Output:
+	// 151–168 o 168 cofnod
+	// cy false Next
 }
 
 func ExampleLinkHeader() {

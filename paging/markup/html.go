@@ -41,26 +41,26 @@ func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 	if len(v.Ladder) == 0 {
 		return dst
 	}
-	l := v.Language
+	l := v.language()
 	dst = append(dst, "<nav"...)
 	dst = appendClass(dst, s.Nav, "")
 	dst = l.appendLang(dst)
 	dst = append(dst, ` aria-label="`...)
-	dst = appendEscaped(dst, l.Words.Pages)
+	dst = appendEscaped(dst, l.words.Pages)
 	dst = append(dst, "\"><ul"...)
 	dst = appendClass(dst, s.List, "")
 	dst = append(dst, ">\n"...)
 	if v.Ends {
-		dst = s.appendStep(dst, l.Words.First, v.Steps.First, "first")
+		dst = s.appendStep(dst, l.words.First, v.Steps.First, "first")
 	}
-	dst = s.appendStep(dst, l.Words.Previous, v.Steps.Prev, "prev")
+	dst = s.appendStep(dst, l.words.Previous, v.Steps.Prev, "prev")
 	largest := v.largest()
 	for i := range v.Ladder {
 		dst = s.appendRung(dst, &v.Ladder[i], l, largest)
 	}
-	dst = s.appendStep(dst, l.Words.Next, v.Steps.Next, "next")
+	dst = s.appendStep(dst, l.words.Next, v.Steps.Next, "next")
 	if v.Ends {
-		dst = s.appendStep(dst, l.Words.Last, v.Steps.Last, "last")
+		dst = s.appendStep(dst, l.words.Last, v.Steps.Last, "last")
 	}
 	return append(dst, "</ul></nav>\n"...)
 }
@@ -115,7 +115,7 @@ func (s *Style) appendRung(dst []byte, r *paging.Rung, l *Language, largest int6
 			dst = append(dst, `">…</a>`...)
 			break
 		}
-		dst = appendEscapedFrom(l.appendPhrase(dst, l.Words.Page, &blanks{page: r.Page}), len(dst))
+		dst = appendEscapedFrom(l.appendPhrase(dst, l.words.Page, &blanks{page: r.Page}), len(dst))
 		dst = append(dst, `">`...)
 		dst = l.appendPadded(dst, r.Page, largest)
 		dst = append(dst, "</a>"...)
@@ -140,19 +140,19 @@ func (l *Language) appendPadded(dst []byte, n, largest int64) []byte {
 // AppendSummary appends the summary line as HTML.
 func AppendSummary(dst []byte, v *View) []byte {
 	dst = append(dst, "<p"...)
-	dst = v.Language.appendLang(dst)
+	dst = v.language().appendLang(dst)
 	dst = append(dst, '>')
-	dst = appendEscapedFrom(v.Language.appendSummary(dst, &v.Paging), len(dst))
+	dst = appendEscapedFrom(v.language().appendSummary(dst, &v.Paging), len(dst))
 	return append(dst, "</p>\n"...)
 }
 
 // AppendSizes appends the offered page sizes as links.
 func AppendSizes(dst []byte, v *View) []byte {
-	l := v.Language
+	l := v.language()
 	dst = append(dst, "<ul"...)
 	dst = l.appendLang(dst)
 	dst = append(dst, ` aria-label="`...)
-	dst = appendEscaped(dst, l.Words.Size)
+	dst = appendEscaped(dst, l.words.Size)
 	dst = append(dst, "\">\n"...)
 	for i := range v.Sizes {
 		size := &v.Sizes[i]
@@ -170,7 +170,7 @@ func AppendSizes(dst []byte, v *View) []byte {
 
 func (l *Language) appendSize(dst []byte, size *paging.SizeLink) []byte {
 	if size.All {
-		return appendEscaped(dst, l.Words.All)
+		return appendEscaped(dst, l.words.All)
 	}
 	return l.appendNumber(dst, int64(size.Size))
 }
@@ -178,8 +178,8 @@ func (l *Language) appendSize(dst []byte, size *paging.SizeLink) []byte {
 // AppendSizeForm appends the page-size choice as a GET form. It carries every
 // other parameter in hidden inputs, and the first row in view, which stays in view.
 func AppendSizeForm(dst []byte, v *View) []byte {
-	l := v.Language
-	dst = l.appendForm(dst, &v.SizeForm, l.Words.Size)
+	l := v.language()
+	dst = l.appendForm(dst, &v.SizeForm, l.words.Size)
 	dst = append(dst, `<select name="`...)
 	dst = appendEscaped(dst, v.SizeForm.Param)
 	dst = append(dst, "\">\n"...)
@@ -194,7 +194,7 @@ func AppendSizeForm(dst []byte, v *View) []byte {
 		dst = l.appendOption(dst, &v.Sizes[i])
 	}
 	dst = append(dst, "</select></label>\n"...)
-	return appendSubmit(dst, l.Words.SizeGo)
+	return appendSubmit(dst, l.words.SizeGo)
 }
 
 func (l *Language) appendOption(dst []byte, size *paging.SizeLink) []byte {
@@ -216,10 +216,10 @@ func (l *Language) appendOption(dst []byte, size *paging.SizeLink) []byte {
 // AppendJumpForm appends a GET form that goes to a page by its number or, where
 // lists are addressed by offset, to the page of a row.
 func AppendJumpForm(dst []byte, v *View) []byte {
-	l := v.Language
-	label := l.Words.Jump
+	l := v.language()
+	label := l.words.Jump
 	if v.JumpForm.ByRow {
-		label = l.Words.JumpRow
+		label = l.words.JumpRow
 	}
 	dst = l.appendForm(dst, &v.JumpForm, label)
 	dst = append(dst, `<input type="number" required min="1"`...)
@@ -233,7 +233,7 @@ func AppendJumpForm(dst []byte, v *View) []byte {
 	dst = append(dst, `" value="`...)
 	dst = strconv.AppendInt(dst, v.JumpForm.Value, 10)
 	dst = append(dst, "\"></label>\n"...)
-	return appendSubmit(dst, l.Words.JumpGo)
+	return appendSubmit(dst, l.words.JumpGo)
 }
 
 // appendForm begins a form whose one field stands in its label.
@@ -290,7 +290,7 @@ func (l *Language) appendLang(dst []byte) []byte {
 	dst = append(dst, ` lang="`...)
 	dst = append(dst, l.tag...)
 	dst = append(dst, '"')
-	if l.RightToLeft {
+	if l.rightToLeft {
 		dst = append(dst, ` dir="rtl"`...)
 	}
 	return dst
@@ -343,12 +343,12 @@ func escapeOf(c byte) string {
 func Template(w io.Writer, t *template.Template, v View) error { return t.Execute(w, &v) }
 
 // Number writes a number in the view's language.
-func (v *View) Number(n int64) string { return string(v.Language.appendNumber(nil, n)) }
+func (v *View) Number(n int64) string { return string(v.language().appendNumber(nil, n)) }
 
 // PageName is the accessible name of a page's link: "Page 3".
 func (v *View) PageName(r paging.Rung) string {
-	return string(v.Language.appendPhrase(nil, v.Language.Words.Page, &blanks{page: r.Page}))
+	return string(v.language().appendPhrase(nil, v.language().words.Page, &blanks{page: r.Page}))
 }
 
 // GapName is the accessible name of a gap: "Pages 8 to 17 are left out".
-func (v *View) GapName(r paging.Rung) string { return string(v.Language.appendGap(nil, &r)) }
+func (v *View) GapName(r paging.Rung) string { return string(v.language().appendGap(nil, &r)) }

@@ -4,7 +4,6 @@ import (
 	"slices"
 	"strconv"
 	"strings"
-	"unicode/utf8"
 
 	"golang.org/x/text/feature/plural"
 	"golang.org/x/text/language"
@@ -66,14 +65,14 @@ func (p *Plural) form(f plural.Form) string {
 	return text
 }
 
-// Language is a language to draw in: words, plural rules and number format. It is
-// safe for concurrent use.
+// Language is a language to draw in: words, plural rules and number format. It does not
+// change and is safe for concurrent use. The zero Language is English.
 type Language struct {
-	Tag         language.Tag
-	RightToLeft bool
-	Words       Words
+	of          language.Tag
+	rightToLeft bool
+	words       Words
 
-	tag       string
+	tag       string // "": the zero Language
 	digits    [10]string
 	separator string // between groups of three digits
 	grouped   int    // least number of digits that are grouped
@@ -83,10 +82,10 @@ type Language struct {
 // NewLanguage makes a language of a developer's own words. The plural rules and
 // the number format are those of CLDR for the tag.
 func NewLanguage(tag language.Tag, words Words) *Language {
-	l := &Language{Tag: tag, Words: words, tag: tag.String()}
-	l.Words.fill(&english)
+	l := &Language{of: tag, words: words, tag: tag.String()}
+	l.words.fill(&english)
 	script, _ := tag.Script()
-	l.RightToLeft = slices.Contains([]string{"Adlm", "Arab", "Hebr", "Nkoo", "Rohg", "Syrc", "Thaa"}, script.String())
+	l.rightToLeft = slices.Contains([]string{"Adlm", "Arab", "Hebr", "Nkoo", "Rohg", "Syrc", "Thaa"}, script.String())
 	p := message.NewPrinter(tag)
 	for d := range l.digits {
 		l.digits[d] = p.Sprint(number.Decimal(d))
@@ -101,6 +100,23 @@ func NewLanguage(tag language.Tag, words Words) *Language {
 	}
 	return l
 }
+
+// orEnglish is the language itself; of none and of the zero Language, English.
+func (l *Language) orEnglish() *Language {
+	if l == nil || l.tag == "" {
+		return LanguageFor("en")
+	}
+	return l
+}
+
+// Tag is the language's BCP 47 tag.
+func (l *Language) Tag() language.Tag { return l.orEnglish().of }
+
+// RightToLeft tells whether the language's script runs from right to left.
+func (l *Language) RightToLeft() bool { return l.orEnglish().rightToLeft }
+
+// Words are the language's words.
+func (l *Language) Words() Words { return l.orEnglish().words }
 
 // sinceCLDR32 is what has changed in CLDR since version 32, which golang.org/x/text
 // carries, as of version 48: the group separator, the least number of digits that
@@ -178,7 +194,7 @@ func (l *Language) form(n int64) plural.Form {
 	if n >= 10_000_000 {
 		n = n%1_000_000 + 1_000_000
 	}
-	return plural.Cardinal.MatchPlural(l.Tag, int(n), 0, 0, 0, 0)
+	return plural.Cardinal.MatchPlural(l.of, int(n), 0, 0, 0, 0)
 }
 
 // blanks are what a phrase's braces are filled with.
@@ -227,11 +243,11 @@ func (l *Language) appendPhrase(dst []byte, phrase string, b *blanks) []byte {
 func (l *Language) appendGap(dst []byte, r *paging.Rung) []byte {
 	b := blanks{from: r.From, to: r.To, count: r.To - r.From + 1, page: r.Page}
 	if r.To == 0 {
-		return l.appendPhrase(dst, l.Words.OpenGap, &b)
+		return l.appendPhrase(dst, l.words.OpenGap, &b)
 	}
-	dst = l.appendPhrase(dst, l.Words.Gap.form(l.form(b.count)), &b)
+	dst = l.appendPhrase(dst, l.words.Gap.form(l.form(b.count)), &b)
 	if r.Href != "" {
-		dst = l.appendPhrase(dst, l.Words.GapLink, &b)
+		dst = l.appendPhrase(dst, l.words.GapLink, &b)
 	}
 	return dst
 }
@@ -242,39 +258,27 @@ func (l *Language) appendSummary(dst []byte, m *paging.Metadata) []byte {
 	if m.TotalItems != nil {
 		b.total = *m.TotalItems
 		if b.total == 0 {
-			return append(dst, l.Words.None...)
+			return append(dst, l.words.None...)
 		}
 	}
 	if m.FirstRow == nil {
 		if m.TotalItems == nil {
-			return append(dst, l.Words.None...)
+			return append(dst, l.words.None...)
 		}
-		return l.appendPhrase(dst, l.Words.NoneOf.form(l.form(b.total)), &b)
+		return l.appendPhrase(dst, l.words.NoneOf.form(l.form(b.total)), &b)
 	}
 	b.first, b.last = *m.FirstRow, *m.LastRow
 	if b.first == b.last {
 		b.rows = l.appendNumber(nil, b.first)
 	} else {
-		b.rows = l.appendPhrase(nil, l.Words.Rows, &b)
+		b.rows = l.appendPhrase(nil, l.words.Rows, &b)
 	}
 	switch {
 	case m.TotalItems != nil:
-		return l.appendPhrase(dst, l.Words.Of.form(l.form(b.total)), &b)
+		return l.appendPhrase(dst, l.words.Of.form(l.form(b.total)), &b)
 	case m.TotalIs == paging.TotalAtLeast:
 		b.total = m.TotalAtLeast
-		return l.appendPhrase(dst, l.Words.AtLeast.form(l.form(b.total)), &b)
+		return l.appendPhrase(dst, l.words.AtLeast.form(l.form(b.total)), &b)
 	}
 	return append(dst, b.rows...)
-}
-
-// columns is how wide a text stands in a terminal: East Asian wide characters
-// take two columns.
-func columns(s string) int {
-	n := utf8.RuneCountInString(s)
-	for _, r := range s {
-		if wide(r) {
-			n++
-		}
-	}
-	return n
 }

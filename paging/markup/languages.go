@@ -1,6 +1,7 @@
 package markup
 
 import (
+	"slices"
 	"sync"
 
 	"golang.org/x/text/language"
@@ -99,7 +100,7 @@ var languages = sync.OnceValue(func() (all struct {
 
 // Languages are those that come with the package: English, German, French,
 // Spanish, Arabic and Japanese.
-func Languages() []*Language { return languages().list }
+func Languages() []*Language { return slices.Clone(languages().list) }
 
 // LanguageFor gives the language that fits best what a reader prefers: BCP 47
 // tags or whole Accept-Language values (RFC 9110 section 12.5.4), the most wanted

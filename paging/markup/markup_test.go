@@ -282,12 +282,15 @@ func TestLanguages(t *testing.T) {
 		assert.Equal(t, "١ "+want, summary("ar", 1, total))
 	}
 	assert.Equal(t, "1 de 1.000.000 de registros", summary("es", 1, 1_000_000))
-	assert.True(t, LanguageFor("ar").RightToLeft)
+	assert.True(t, LanguageFor("ar").RightToLeft())
 	for _, l := range Languages() {
-		filled := l.Words
+		filled := l.Words()
 		filled.fill(&english)
-		assert.Equal(t, l.Words, filled, "%v has every word", l.Tag)
+		assert.Equal(t, l.Words(), filled, "%v has every word", l.Tag())
 	}
+
+	Languages()[0] = nil
+	assert.NotNil(t, Languages()[0], "what is handed out is a copy")
 
 	own := NewLanguage(language.MustParse("cy"), Words{Page: "Tudalen {page} {oddity}", Of: Plural{Other: "{rows} o {total}", Two: "{rows} o ddau"}})
 	ask, err := (&paging.Rules{}).Read("")
@@ -297,7 +300,7 @@ func TestLanguages(t *testing.T) {
 	view := Of(&page, paging.Base{}, own)
 	assert.Equal(t, "1–2 o ddau", view.Summary())
 	assert.Equal(t, "Tudalen 7 {oddity}", view.PageName(paging.Rung{Page: 7}))
-	assert.Equal(t, "Next", own.Words.Next, "what a language does not say is English")
+	assert.Equal(t, "Next", own.Words().Next, "what a language does not say is English")
 }
 
 func TestLadderIsDrawnWithoutAllocating(t *testing.T) {
@@ -347,4 +350,20 @@ func FuzzMarkup(f *testing.F) {
 			require.NotContains(t, text, "\n")
 		}
 	})
+}
+
+// Values that nobody has filled can be drawn and printed.
+func TestZerosAreDrawn(t *testing.T) {
+	var zero View
+	rung := []paging.Rung{{Kind: paging.RungGap, From: 2, To: 4}, {Kind: paging.RungPage, Page: 5, Href: "?page=5"}}
+	for _, v := range []*View{{}, {Language: &Language{}}, {Ladder: rung}, {Ladder: rung, Language: &Language{}}} {
+		for _, draw := range []func([]byte, *View) []byte{new(Style).AppendLadder, AppendSummary, AppendSizes, AppendSizeForm, AppendJumpForm} {
+			assert.NotPanics(t, func() { draw(nil, v) })
+		}
+		assert.NotPanics(t, func() { Text(v, TextOptions{Width: 1}) })
+		assert.Equal(t, "No records", v.Summary())
+		assert.Equal(t, []string{"7", "Page 5", "Pages 2 to 4 are left out"}, []string{v.Number(7), v.PageName(rung[1]), v.GapName(rung[0])})
+	}
+	_ = fmt.Sprint(zero, Language{}, Words{}, Plural{}, Style{}, TextOptions{})
+	assert.Equal(t, "en", (&Language{}).Tag().String())
 }

@@ -4,7 +4,7 @@ import (
 	"slices"
 	"strings"
 
-	"golang.org/x/text/width"
+	"github.com/mattn/go-runewidth"
 
 	"pageladder.example/paging"
 )
@@ -105,10 +105,10 @@ func (t *textLadder) draw() (string, int) {
 		}
 		put(s, "")
 	}
-	l := t.v.Language
+	l := t.v.language()
 	prev, next := "‹", "›"
 	if t.words {
-		prev, next = "‹ "+l.Words.Previous, l.Words.Next+" ›"
+		prev, next = "‹ "+l.words.Previous, l.words.Next+" ›"
 	}
 	figures := 1
 	for i := range t.rungs {
@@ -136,7 +136,8 @@ func (t *textLadder) draw() (string, int) {
 	return line, n - (b.Len() - len(line))
 }
 
-func wide(r rune) bool {
-	k := width.LookupRune(r).Kind()
-	return k == width.EastAsianWide || k == width.EastAsianFullwidth
-}
+// terminal measures text as terminals draw it: East Asian wide characters take two
+// columns, combining marks none. What the environment says of the locale is not asked.
+var terminal = runewidth.Condition{StrictEmojiNeutral: true}
+
+func columns(s string) int { return terminal.StringWidth(s) }

@@ -3,7 +3,7 @@ package markup
 import "pageladder.example/paging"
 
 // View is what there is to draw of one page. It is a value for templates too:
-// see Template.
+// see Template. The zero View draws nothing but empty forms and "No records", in English.
 type View struct {
 	Paging paging.Metadata
 	Ladder []paging.Rung
@@ -18,9 +18,6 @@ type View struct {
 
 // Of readies the view of a page, with links on a base. A nil language is English.
 func Of(page *paging.Page, base paging.Base, lang *Language) View {
-	if lang == nil {
-		lang = LanguageFor("en")
-	}
 	links := page.On(base)
 	return View{
 		Paging:   page.Metadata(),
@@ -28,14 +25,16 @@ func Of(page *paging.Page, base paging.Base, lang *Language) View {
 		Steps:    links.Steps(),
 		Sizes:    links.Sizes(),
 		Ends:     links.DrawsEnds(),
-		Language: lang,
+		Language: lang.orEnglish(),
 		SizeForm: links.SizeForm(),
 		JumpForm: links.JumpForm(),
 	}
 }
 
+func (v *View) language() *Language { return v.Language.orEnglish() }
+
 // Summary says which rows are on the page, in the view's language.
-func (v *View) Summary() string { return string(v.Language.appendSummary(nil, &v.Paging)) }
+func (v *View) Summary() string { return string(v.language().appendSummary(nil, &v.Paging)) }
 
 // largest is the largest page number on the ladder. Numbers are padded to its
 // width, so that steps keep their place.

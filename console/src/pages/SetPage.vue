@@ -12,7 +12,7 @@ import ChangeNote from '../components/ChangeNote.vue'
 import FilterPanel from '../components/FilterPanel.vue'
 import JumpToPage from '../components/JumpToPage.vue'
 import LadderNav from '../components/LadderNav.vue'
-import MadePanel from '../components/MadePanel.vue'
+import ExplainPanel from '../components/ExplainPanel.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import RecordTable from '../components/RecordTable.vue'
 import RequestLine from '../components/RequestLine.vue'
@@ -202,7 +202,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
           />
         </div>
       </div>
-      <MadePanel
+      <ExplainPanel
         v-if="page.data.value"
         :set="set"
         :query="calmQuery"

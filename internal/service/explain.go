@@ -1,0 +1,72 @@
+package service
+
+import (
+	"fmt"
+	"time"
+
+	"pageladder.example/api"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// several counts things.
+func several[N int | int64](n N, what string) string {
+	if n != 1 {
+		what += "s"
+	}
+	return fmt.Sprintf("%d %s", n, what)
+}
+
+// explained tells how a page was made, step by step.
+func explained(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
+	m := &api.Explain{}
+	meta := &about.Paging
+	step := func(name string, took time.Duration, format string, args ...any) {
+		m.Steps = append(m.Steps, api.Step{Step: name, Took: took.Microseconds(), Says: fmt.Sprintf(format, args...)})
+	}
+	read := "no filter"
+	if n := len(meta.Filters); n > 0 {
+		read = several(n, "filter")
+	}
+	read += ", sorted by " + meta.Sort
+	if meta.Search != "" {
+		read += fmt.Sprintf(", search for %q", meta.Search)
+	}
+	if page.Set.Fixed != "" {
+		read += ", besides the set's fixed filter where it binds"
+	}
+	step("read", t.Times.Read, "%s; %d adjusted", read, len(about.Adjusted))
+	total := page.Settled.Total()
+	count := several(total.Records(), "record")
+	switch total.Is() {
+	case paging.TotalAtLeast:
+		count = "at least " + count
+	case paging.TotalNone:
+		count = "no total"
+	}
+	step("count", t.Times.Count, "%s (%s)", count, t.Counted)
+	settle := fmt.Sprintf("(%d − 1) × %d = offset %d", meta.Page, meta.Size, meta.Offset)
+	if meta.Offset != (meta.Page-1)*int64(meta.Size) { // an offset that is taken as it is
+		settle = fmt.Sprintf("offset %d, as it was asked for", meta.Offset)
+	}
+	switch {
+	case meta.TotalPages != nil && total.Records() == 0:
+		settle += "; no records are one empty page"
+	case meta.TotalPages != nil:
+		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, several(*meta.TotalPages, "page"))
+	}
+	if meta.FirstRow != nil {
+		settle += fmt.Sprintf("; rows %d–%d", *meta.FirstRow, *meta.LastRow)
+	}
+	step("settle", t.Times.Settle, "%s", settle)
+	cut := "nothing to read"
+	if t.Access != "" {
+		cut = several(meta.RowsHere, "record") + " read " + t.Access
+	}
+	step("cut", t.Times.Cut, "%s", cut)
+	step("link", linked, "%s", several(len(about.Ladder)+len(about.Sizes)+len(about.Sorts), "link"))
+	if owner {
+		m.SQL = t.SQL
+	}
+	return m
+}

@@ -1,0 +1,83 @@
+package service
+
+import (
+	"strings"
+
+	"github.com/dunglas/httpsfv"
+
+	"pageladder.example/paging"
+)
+
+// metadataHeader tells in a header what shapes without a place for it leave out:
+// a dictionary, RFC 9651.
+func metadataHeader(m *paging.Metadata) string {
+	all := httpsfv.NewDictionary()
+	add := func(name string, n *int64) {
+		if n != nil && *n <= headerMost {
+			all.Add(name, httpsfv.NewItem(*n))
+		}
+	}
+	size := int64(m.Size)
+	add("page", &m.Page)
+	add("size", &size)
+	add("total-pages", m.TotalPages)
+	add("total-items", m.TotalItems)
+	all.Add("total-is", httpsfv.NewItem(httpsfv.Token(m.TotalIs)))
+	add("first-row", m.FirstRow)
+	add("last-row", m.LastRow)
+	if m.Version > 0 {
+		add("version", &m.Version)
+	}
+	return header(all)
+}
+
+// adjustedHeader tells in a header what was changed of a question, for shapes that have
+// no place for it: a list, RFC 9651 section 3.1, of parameters' names with what was
+// given, what was used (absent where nothing was) and the code of the reason. A long
+// list ends with how many more there are.
+func adjustedHeader(adjusted []paging.Adjustment) string {
+	var list httpsfv.List
+	for i, a := range adjusted {
+		if i == adjustedTold {
+			more := httpsfv.NewItem(httpsfv.Token("more"))
+			more.Params.Add("count", int64(len(adjusted)-i))
+			list = append(list, more)
+			break
+		}
+		item := httpsfv.NewItem(headerText(a.Param))
+		item.Params.Add("given", headerText(a.Given))
+		if a.Used != "" {
+			item.Params.Add("used", headerText(string(a.Used)))
+		}
+		item.Params.Add("why", headerText(string(a.Why)))
+		list = append(list, item)
+	}
+	return header(list)
+}
+
+// headerMost is the largest number that a structured header can hold, RFC 9651 section
+// 3.3.1; what is larger is left out.
+const headerMost = 999_999_999_999_999
+
+// header writes a structured header.
+func header(field httpsfv.StructuredFieldValue) string {
+	text, err := httpsfv.Marshal(field)
+	if err != nil {
+		return "" // cannot be: every item is of a kind that can be written
+	}
+	return text
+}
+
+// adjustedTold is how many adjustments a header tells: each has up to 600 bytes.
+const adjustedTold = 10
+
+// headerText is a string in a structured header: RFC 9651's own where ASCII will do,
+// else its display string.
+func headerText(s string) any {
+	for i := range len(s) {
+		if s[i] < ' ' || s[i] > '~' {
+			return httpsfv.DisplayString(strings.ToValidUTF8(s, "\uFFFD"))
+		}
+	}
+	return s
+}

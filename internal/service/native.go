@@ -1,0 +1,156 @@
+package service
+
+import (
+	"bytes"
+	"encoding/json"
+	"strconv"
+	"strings"
+	"unicode/utf8"
+
+	"pageladder.example/api"
+	"pageladder.example/paging"
+)
+
+// appendAbout writes the members of an api.About, without the braces round them: what
+// encoding/json writes, in about a quarter of its time (BenchmarkAppendAbout).
+func appendAbout(dst []byte, a *api.About) []byte {
+	dst = appendMetadata(append(dst, `"paging":`...), &a.Paging)
+	dst = append(dst, `,"adjusted":[`...)
+	for i := range a.Adjusted {
+		dst = appendRare(comma(dst, i), a.Adjusted[i])
+	}
+	dst = appendSteps(append(dst, `],"links":`...), &a.Links)
+	dst = append(dst, `,"sizes":[`...)
+	for i := range a.Sizes {
+		s := &a.Sizes[i]
+		dst = strconv.AppendInt(append(comma(dst, i), `{"size":`...), int64(s.Size), 10)
+		dst = appendTrue(dst, `,"all":true`, s.All)
+		dst = appendText(append(dst, `,"href":`...), s.Href)
+		dst = append(appendTrue(dst, `,"current":true`, s.Current), '}')
+	}
+	dst = append(dst, `],"sorts":[`...)
+	for i := range a.Sorts {
+		s := &a.Sorts[i]
+		dst = appendText(append(comma(dst, i), `{"key":`...), s.Key)
+		dst = appendText(append(dst, `,"href":`...), s.Href)
+		dst = appendGiven(dst, `,"direction":`, string(s.Direction))
+		dst = append(appendNonZero(dst, `,"rank":`, int64(s.Rank)), '}')
+	}
+	dst = append(dst, `],"ladder":[`...)
+	for i := range a.Ladder {
+		r := &a.Ladder[i]
+		dst = appendText(append(comma(dst, i), `{"rung":`...), string(r.Kind))
+		dst = appendNonZero(dst, `,"page":`, r.Page)
+		dst = appendNonZero(dst, `,"from":`, r.From)
+		dst = appendNonZero(dst, `,"to":`, r.To)
+		dst = append(appendGiven(dst, `,"href":`, r.Href), '}')
+	}
+	dst = append(dst, ']')
+	dst = appendGiven(dst, `,"markup":`, a.Markup)
+	if len(a.Facets) > 0 {
+		dst = appendRare(append(dst, `,"facets":`...), a.Facets)
+	}
+	dst = appendGiven(dst, `,"way_back":`, a.WayBack)
+	if a.Made != nil {
+		dst = appendRare(append(dst, `,"made":`...), a.Made)
+	}
+	return dst
+}
+
+func appendMetadata(dst []byte, m *paging.Metadata) []byte {
+	dst = strconv.AppendInt(append(dst, `{"page":`...), m.Page, 10)
+	dst = strconv.AppendInt(append(dst, `,"size":`...), int64(m.Size), 10)
+	dst = appendOrNull(append(dst, `,"total_pages":`...), m.TotalPages)
+	dst = appendOrNull(append(dst, `,"total_items":`...), m.TotalItems)
+	dst = appendText(append(dst, `,"total_is":`...), string(m.TotalIs))
+	dst = appendNonZero(dst, `,"total_at_least":`, m.TotalAtLeast)
+	dst = appendNonZero(dst, `,"total_age":`, m.TotalAge)
+	dst = appendOrNull(append(dst, `,"first_row":`...), m.FirstRow)
+	dst = appendOrNull(append(dst, `,"last_row":`...), m.LastRow)
+	dst = strconv.AppendInt(append(dst, `,"rows_here":`...), int64(m.RowsHere), 10)
+	dst = strconv.AppendInt(append(dst, `,"offset":`...), m.Offset, 10)
+	dst = strconv.AppendInt(append(dst, `,"limit":`...), int64(m.Limit), 10)
+	dst = appendNonZero(dst, `,"version":`, m.Version)
+	dst = appendText(append(dst, `,"sort":`...), m.Sort)
+	dst = appendGiven(dst, `,"search":`, m.Search)
+	dst = append(dst, `,"filters":[`...)
+	for i := range m.Filters {
+		dst = appendRare(comma(dst, i), m.Filters[i])
+	}
+	dst = strconv.AppendBool(append(dst, `],"is_first":`...), m.IsFirst)
+	dst = strconv.AppendBool(append(dst, `,"is_last":`...), m.IsLast)
+	return append(appendText(append(dst, `,"summary":`...), m.Summary), '}')
+}
+
+func appendSteps(dst []byte, s *paging.Steps) []byte {
+	dst = appendText(append(dst, `{"self":`...), s.Self)
+	dst = appendGiven(dst, `,"first":`, s.First)
+	dst = appendGiven(dst, `,"prev":`, s.Prev)
+	dst = appendGiven(dst, `,"next":`, s.Next)
+	return append(appendGiven(dst, `,"last":`, s.Last), '}')
+}
+
+func comma(dst []byte, i int) []byte {
+	if i > 0 {
+		return append(dst, ',')
+	}
+	return dst
+}
+
+// appendGiven writes a member that is left out where it is empty.
+func appendGiven(dst []byte, name, text string) []byte {
+	if text == "" {
+		return dst
+	}
+	return appendText(append(dst, name...), text)
+}
+
+// appendNonZero writes a member that is left out where it is 0.
+func appendNonZero(dst []byte, name string, n int64) []byte {
+	if n == 0 {
+		return dst
+	}
+	return strconv.AppendInt(append(dst, name...), n, 10)
+}
+
+// appendTrue writes a member that is left out where it is false.
+func appendTrue(dst []byte, member string, given bool) []byte {
+	if given {
+		return append(dst, member...)
+	}
+	return dst
+}
+
+func appendOrNull(dst []byte, n *int64) []byte {
+	if n == nil {
+		return append(dst, "null"...)
+	}
+	return strconv.AppendInt(dst, *n, 10)
+}
+
+// appendText writes a string. One that needs no escape, as nearly all are, is copied.
+func appendText(dst []byte, s string) []byte {
+	ascii := true
+	for i := range len(s) {
+		c := s[i]
+		if c < ' ' || c == '"' || c == '\\' {
+			return appendRare(dst, s)
+		}
+		ascii = ascii && c < utf8.RuneSelf
+	}
+	if !ascii && (!utf8.ValidString(s) || strings.ContainsAny(s, "\u2028\u2029")) { // which encoding/json escapes too
+		return appendRare(dst, s)
+	}
+	return append(append(append(dst, '"'), s...), '"')
+}
+
+// appendRare writes what few answers have by encoding/json.
+func appendRare(dst []byte, value any) []byte {
+	b := bytes.NewBuffer(dst)
+	enc := json.NewEncoder(b)
+	enc.SetEscapeHTML(false)
+	if err := enc.Encode(value); err != nil {
+		panic(err) // none of the types of an answer fails
+	}
+	return bytes.TrimSuffix(b.Bytes(), []byte("\n"))
+}

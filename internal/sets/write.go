@@ -1,0 +1,265 @@
+package sets
+
+import (
+	"context"
+	"encoding/json"
+	"errors"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/statement"
+)
+
+// Values are some of a record's values by field, written as in a query; nil is a
+// missing value.
+type Values map[string]*string
+
+// writer writes one statement about one record.
+type writer struct {
+	set  *Set
+	args []any
+}
+
+func (w *writer) arg(field, value string) string {
+	w.args = append(w.args, value)
+	return "$" + strconv.Itoa(len(w.args)) + "::" + statement.SQLType(w.set.field(field).Type)
+}
+
+func (w *writer) whereKey(key []string) string {
+	parts := make([]string, len(key))
+	for i, field := range w.set.Rules.Key {
+		parts[i] = statement.Quote(field) + " = " + w.arg(field, key[i])
+	}
+	return " where " + strings.Join(parts, " and ")
+}
+
+// checkValues brings values into the form of their fields' types.
+func checkValues(set *Set, values Values) (Values, error) {
+	checked := Values{}
+	for name, value := range values {
+		field := set.field(name)
+		switch {
+		case field == nil:
+			return nil, &ValueError{name, "an unknown field", "a field of " + set.Name}
+		case value == nil && slices.Contains(set.Rules.Key, name):
+			return nil, &ValueError{name, "nothing", "a value, since it is the key's"}
+		case value == nil:
+			checked[name] = nil
+			continue
+		}
+		canonical, want := field.Type.Canonical(*value)
+		if want != "" {
+			return nil, &ValueError{name, strconv.Quote(*value), want}
+		}
+		checked[name] = &canonical
+	}
+	return checked, nil
+}
+
+// change runs one change of a set's records. The version moves in the same
+// transaction, and first, so that changes of one set come one after the other.
+func (s *Store) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *Set) error) (version int64, err error) {
+	err = pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+		rows, err := tx.Query(ctx, "update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
+			catalogueColumns, name, records)
+		if err != nil {
+			return err
+		}
+		set, err := pgx.CollectExactlyOneRow(rows, scanSet)
+		if errors.Is(err, pgx.ErrNoRows) {
+			return ErrNoSet
+		}
+		if err != nil {
+			return err
+		}
+		if set.Attached() {
+			return ErrReadOnly
+		}
+		version = set.Version
+		err = change(tx, set)
+		var pg *pgconn.PgError
+		if errors.As(err, &pg) && pg.Code == uniqueViolation {
+			return ErrKeyTaken
+		}
+		if err = dataFault(set, err); err != nil {
+			return err
+		}
+		return notify(ctx, tx, name)
+	})
+	s.catalogue.forget(name)
+	return version, err
+}
+
+// affected is the error of a statement that should have met one record of a
+// revision and met none.
+func affected(ctx context.Context, tx pgx.Tx, set *Set, key []string, n int64) error {
+	if n == 1 {
+		return nil
+	}
+	_, _, err := readRecord(ctx, tx, set, All, key)
+	if err == nil {
+		return ErrStale
+	}
+	return err
+}
+
+// Add adds a record. Fields without a value are missing. It tells the set's new
+// version. Errors are ErrNoSet, ErrKeyTaken, *ValueError, or the database's.
+func (s *Store) Add(ctx context.Context, name string, values Values) (version int64, err error) {
+	return s.change(ctx, name, +1, func(tx pgx.Tx, set *Set) error {
+		for _, field := range set.Rules.Key {
+			if _, ok := values[field]; !ok {
+				return &ValueError{field, "nothing", "a value, since it is the key's"}
+			}
+		}
+		checked, err := checkValues(set, values)
+		if err != nil {
+			return err
+		}
+		return insert(ctx, tx, set, checked, set.Version) // more than any record of this key has had
+	})
+}
+
+func insert(ctx context.Context, tx pgx.Tx, set *Set, values Values, revision int64) error {
+	w := &writer{set: set}
+	names, places := []string{revisionColumn}, []string{strconv.FormatInt(revision, 10)}
+	for name, value := range values {
+		if value != nil {
+			names = append(names, statement.Quote(name))
+			places = append(places, w.arg(name, *value))
+		}
+	}
+	_, err := tx.Exec(ctx, "insert into "+tableName(set)+" ("+strings.Join(names, ", ")+") values ("+strings.Join(places, ", ")+")", w.args...)
+	return err
+}
+
+// Change gives fields of a record other values, if it still has the revision; the
+// key cannot be changed. It tells the set's new version. Errors are ErrNoSet,
+// ErrNoRecord, ErrStale, *ValueError, or the database's.
+func (s *Store) Change(ctx context.Context, name string, key []string, revision Revision, values Values) (version int64, err error) {
+	return s.change(ctx, name, 0, func(tx pgx.Tx, set *Set) error {
+		checked, err := checkValues(set, values)
+		if err != nil {
+			return err
+		}
+		key, err := canonicalKey(set, key)
+		if err != nil {
+			return err
+		}
+		w := &writer{set: set}
+		sets := []string{revisionColumn + " = " + revisionColumn + " + 1"}
+		for field, value := range checked {
+			switch {
+			case slices.Contains(set.Rules.Key, field):
+				if i := slices.Index(set.Rules.Key, field); *value != key[i] {
+					return &ValueError{field, strconv.Quote(*value), strconv.Quote(key[i]) + ", since a key stays; add another record instead"}
+				}
+			case value == nil:
+				sets = append(sets, statement.Quote(field)+" = null")
+			default:
+				sets = append(sets, statement.Quote(field)+" = "+w.arg(field, *value))
+			}
+		}
+		sql := "update " + tableName(set) + " set " + strings.Join(sets, ", ") + w.whereKey(key) + " and " + revisionColumn + " = " + strconv.FormatInt(revision.count(set), 10)
+		tag, err := tx.Exec(ctx, sql, w.args...)
+		if err != nil {
+			return err
+		}
+		return affected(ctx, tx, set, key, tag.RowsAffected())
+	})
+}
+
+// Delete deletes a record for good, if it still has the revision.
+func (s *Store) Delete(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
+	return s.remove(ctx, name, key, revision, func(pgx.Tx, *Set, Record, int64) error { return nil })
+}
+
+// Withdraw takes a record out of its set, if it still has the revision. Restore
+// brings it back as it was.
+func (s *Store) Withdraw(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
+	return s.remove(ctx, name, key, revision, func(tx pgx.Tx, set *Set, record Record, count int64) error {
+		values := Values{}
+		for i, f := range set.Fields {
+			if record[i] != nil {
+				text := string(record[i])
+				values[f.Name] = &text
+			}
+		}
+		_, err := tx.Exec(ctx, `insert into pageladder.withdrawn (set_name, key, revision, record) values ($1, $2, $3, $4)
+			on conflict (set_name, key) do update set revision = excluded.revision, record = excluded.record, at = now()`,
+			name, withdrawnKey(set, record), count, values)
+		return err
+	})
+}
+
+func (s *Store) remove(ctx context.Context, name string, key []string, revision Revision, before func(pgx.Tx, *Set, Record, int64) error) (int64, error) {
+	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
+		record, found, err := readRecord(ctx, tx, set, All, key)
+		if err != nil {
+			return err
+		}
+		if set.revision(found) != revision {
+			return ErrStale
+		}
+		if err := before(tx, set, record, found); err != nil {
+			return err
+		}
+		key, err := canonicalKey(set, key)
+		if err != nil {
+			return err
+		}
+		w := &writer{set: set}
+		_, err = tx.Exec(ctx, "delete from "+tableName(set)+w.whereKey(key), w.args...)
+		return err
+	})
+}
+
+// withdrawnKey is a record's key as one text.
+func withdrawnKey(set *Set, record Record) string {
+	parts := make([]string, len(set.Rules.Key))
+	for i, k := range set.Rules.Key {
+		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == k })
+		parts[i] = string(record[at])
+	}
+	text, err := json.Marshal(parts)
+	if err != nil {
+		panic(err) // strings are JSON
+	}
+	return string(text)
+}
+
+// Restore brings a withdrawn record back, with its next revision. Errors are
+// ErrNoSet, ErrNoRecord, ErrKeyTaken where another has come in its place, or the
+// database's.
+func (s *Store) Restore(ctx context.Context, name string, key []string) (version int64, err error) {
+	return s.change(ctx, name, +1, func(tx pgx.Tx, set *Set) error {
+		key, err := canonicalKey(set, key)
+		if err != nil {
+			return err
+		}
+		text, err := json.Marshal(key)
+		if err != nil {
+			return err
+		}
+		var values Values
+		var revision int64
+		err = tx.QueryRow(ctx, "delete from pageladder.withdrawn where set_name = $1 and key = $2 returning record, revision", name, string(text)).Scan(&values, &revision)
+		if errors.Is(err, pgx.ErrNoRows) {
+			return ErrNoRecord
+		}
+		if err != nil {
+			return err
+		}
+		for field := range values { // a field that the set has no more
+			if set.field(field) == nil {
+				delete(values, field)
+			}
+		}
+		return insert(ctx, tx, set, values, max(revision+1, set.Version))
+	})
+}
