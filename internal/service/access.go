@@ -10,6 +10,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 )
 
@@ -74,7 +75,7 @@ func (s *Service) signIn(c *gin.Context) error {
 		return err
 	}
 	if (body.Token == "") == (body.Code == "") {
-		return problemOf(badBody, "found neither or both of token and code; right would be one of them")
+		return problem.Of(problem.BadBody, "found neither or both of token and code; right would be one of them")
 	}
 	if !s.rates.Allow(c.ClientIP()) {
 		return errTooMany

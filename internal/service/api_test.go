@@ -18,6 +18,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/api"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/testkit"
 )
@@ -246,7 +247,7 @@ func TestListsNeedNoScript(t *testing.T) {
 			assert.Contains(t, body, "<h1>", path)
 		}
 	}
-	for _, k := range service.Kinds() {
+	for _, k := range problem.Kinds() {
 		_, body := send(t, "GET", at+"/problems/"+k.Name, sent{})
 		assert.Contains(t, html.UnescapeString(body), k.Title, "what a problem's type leads to")
 	}

@@ -10,7 +10,9 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/openapi"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/shapes"
 )
 
 // description answers the API's description, made of the routes.
@@ -36,13 +38,13 @@ func (s *Service) setDescription(c *gin.Context) error {
 }
 
 func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {
-	api := &openapi.API{Version: s.version, Server: s.public, Cookie: sessionCookie, Problem: api.Problem{}, Always: failures(notSignedIn, notAllowed, tooMany, databaseAway)}
-	for _, shape := range shapes {
+	api := &openapi.API{Version: s.version, Server: s.public, Cookie: sessionCookie, Problem: api.Problem{}, Always: failures(problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway)}
+	for _, shape := range shapes.All() {
 		records := openapi.AsText
-		switch shape.(type) {
-		case native:
+		switch shape.Name() {
+		case "native":
 			records = openapi.InAnswer
-		case array:
+		case "array":
 			records = openapi.AsList
 		}
 		api.Shapes = append(api.Shapes, openapi.Shape{Name: shape.Name(), MediaType: shape.MediaType(), Records: records})
@@ -61,11 +63,11 @@ func (r *route) described() openapi.Call {
 		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
 		Body: r.body, Media: r.media, Example: r.example,
 		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[api.Answer](), Status: r.ok(),
-		IfMatch: slices.Contains(r.fails, ifMatch), Fails: failures(r.fails...),
+		IfMatch: slices.Contains(r.fails, problem.IfMatch), Fails: failures(r.fails...),
 	}
 }
 
-func failures(kinds ...*Kind) []openapi.Failure {
+func failures(kinds ...*problem.Kind) []openapi.Failure {
 	list := make([]openapi.Failure, len(kinds))
 	for i, k := range kinds {
 		list[i] = openapi.Failure{Name: k.Name, Status: k.Status}

@@ -12,6 +12,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/doctest"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/testkit"
 )
@@ -25,7 +26,7 @@ func TestDocsTellEveryCallAndProblem(t *testing.T) {
 		fmt.Fprintf(&calls, "| `%s %s` | %s | %s |\n", c.Method, c.Path, takes, c.Says)
 	}
 	problems.WriteString("# Problems\n\nEvery error is `application/problem+json`, RFC 9457. `type` is the address of a page about it, `/problems/NAME`; `detail` says what\nwas found where and what would be right; `faults` names every fault of a query or a body. This page is made of the code:\n`go test ./internal/service -update`.\n\n| name | status | | when |\n|---|---|---|---|\n")
-	for _, k := range service.Kinds() {
+	for _, k := range problem.Kinds() {
 		fmt.Fprintf(&problems, "| `%s` | %d | %s | %s |\n", k.Name, k.Status, k.Title, k.When)
 	}
 	doctest.Check(t, "../../docs/calls.md", calls.String())

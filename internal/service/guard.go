@@ -12,6 +12,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 )
 
@@ -25,11 +26,11 @@ func (s *Service) guarded(c *gin.Context) {
 		host = host[:at]
 	}
 	if !s.hosts[strings.ToLower(strings.Trim(host, "[]"))] {
-		s.fail(c, problemOf(wrongHost, "found host %.100q; start the service with --host %.100s, or with the right --public-url", c.Request.Host, host))
+		s.fail(c, problem.Of(problem.WrongHost, "found host %.100q; start the service with --host %.100s, or with the right --public-url", c.Request.Host, host))
 		return
 	}
 	if n := len(c.Request.URL.RawQuery); n > s.limits.QueryBytes || strings.Count(c.Request.URL.RawQuery, "&") >= s.limits.Params {
-		s.fail(c, problemOf(uriTooLong, "a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
+		s.fail(c, problem.Of(problem.UriTooLong, "a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
 		return
 	}
 	if origin := c.GetHeader("Origin"); origin != "" && slices.Contains(s.origins, origin) {
@@ -43,7 +44,7 @@ func (s *Service) guarded(c *gin.Context) {
 			return
 		}
 	} else if err := crossOriginWrites.Check(c.Request); err != nil {
-		s.fail(c, problemOf(crossOrigin, "a browser sent this on behalf of another origin; that origin can be allowed with --cors-origin"))
+		s.fail(c, problem.Of(problem.CrossOrigin, "a browser sent this on behalf of another origin; that origin can be allowed with --cors-origin"))
 		return
 	}
 	c.Next()
@@ -175,19 +176,19 @@ func (s *Service) may(c *gin.Context, who *access.Caller, r *route) error {
 			}
 		}
 		if who.Role > access.Nobody && !who.May(access.Reader, name) {
-			return problemOf(noSet, "there is no record set named %q for this token", name)
+			return problem.Of(problem.NoSet, "there is no record set named %q for this token", name)
 		}
 	}
 	switch {
 	case who.Role == access.Nobody:
 		return errSignInFirst
 	case who.Role >= r.role:
-		return problemOf(notAllowed, "this takes a token for all sets")
+		return problem.Of(problem.NotAllowed, "this takes a token for all sets")
 	}
-	return problemOf(notAllowed, "this takes the role %s; the token's is %s", r.role, who.Role)
+	return problem.Of(problem.NotAllowed, "this takes the role %s; the token's is %s", r.role, who.Role)
 }
 
-var errSignInFirst = problemOf(notSignedIn, "send a token in the Authorization header, or sign in with one in the console")
+var errSignInFirst = problem.Of(problem.NotSignedIn, "send a token in the Authorization header, or sign in with one in the console")
 
 // open tells whether a set may be read without a token; one that is not there may not.
 func (s *Service) open(ctx context.Context, name string) (bool, error) {

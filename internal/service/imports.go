@@ -18,6 +18,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
@@ -45,7 +46,7 @@ func (s *Service) newName(c *gin.Context, name string) error {
 	}
 	if _, err := s.store.Get(c.Request.Context(), name); !errors.Is(err, sets.ErrNoSet) {
 		if err == nil {
-			err = problemOf(taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
+			err = problem.Of(problem.Taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
 		}
 		return err
 	}
@@ -76,7 +77,7 @@ var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV,
 func (s *Service) importFile(c *gin.Context, into string) error {
 	caller := callerName(who(c), c)
 	if says := s.imports.Begin(caller); says != "" {
-		return later(busy, 10, nil, "imports: %s; try again later", says)
+		return problem.Later(problem.Busy, 10, nil, "imports: %s; try again later", says)
 	}
 	defer s.imports.End(caller)
 	control := http.NewResponseController(c.Writer)
@@ -147,7 +148,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 	}
 	mediaType, params, _ := mime.ParseMediaType(c.GetHeader("Content-Type"))
 	if c.GetHeader("Content-Encoding") != "" {
-		return nil, nil, problemOf(badMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))
+		return nil, nil, problem.Of(problem.BadMedia, "found Content-Encoding %.100q; files are read as they are", c.GetHeader("Content-Encoding"))
 	}
 	var source io.Reader = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.ImportBytes)
 	format := fileTypes[mediaType]
@@ -157,7 +158,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		for source = nil; source == nil; {
 			part, err := form.NextPart()
 			if err != nil {
-				return nil, nil, problemOf(badRequest, "the form has no part named file with a file in it: %v", err)
+				return nil, nil, problem.Of(problem.BadRequest, "the form has no part named file with a file in it: %v", err)
 			}
 			if part.FormName() == "file" {
 				source = part
@@ -170,11 +171,11 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 			}
 			text, err := io.ReadAll(io.LimitReader(part, int64(left)))
 			if err != nil {
-				return nil, nil, problemOf(badRequest, "the form ended early: %v", err)
+				return nil, nil, problem.Of(problem.BadRequest, "the form ended early: %v", err)
 			}
 			given.Add(part.FormName(), string(text))
 			if left -= len(text) + fieldBytes; left <= 0 {
-				return nil, nil, problemOf(tooLarge, "the fields before the file are longer than %d bytes", formBytes)
+				return nil, nil, problem.Of(problem.TooLarge, "the fields before the file are longer than %d bytes", formBytes)
 			}
 		}
 	}
@@ -184,8 +185,8 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 	for name, values := range given {
 		text := values[len(values)-1]
 		wrong := func(want string) error {
-			return &problemError{kind: badQuery, says: fmt.Sprintf("%s: found %.200q; right would be %s", name, text, want),
-				faults: []paging.Fault{{Param: name, Given: text, Why: "service.wrong", Says: "right would be " + want}}}
+			return &problem.Error{Kind: problem.BadQuery, Says: fmt.Sprintf("%s: found %.200q; right would be %s", name, text, want),
+				Faults: []paging.Fault{{Param: name, Given: text, Why: "service.wrong", Says: "right would be " + want}}}
 		}
 		switch field, isType := strings.CutPrefix(name, "type."); {
 		case isType:
@@ -241,7 +242,7 @@ func (s *Service) importOf(c *gin.Context) (*sets.Import, *bytes.Buffer, error) 
 		}
 	}
 	if in.Options.Format = format; format == "" {
-		return nil, nil, problemOf(badMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", c.GetHeader("Content-Type"))
+		return nil, nil, problem.Of(problem.BadMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", c.GetHeader("Content-Type"))
 	}
 	return in, aside, nil
 }

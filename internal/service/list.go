@@ -13,6 +13,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/lists"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
@@ -37,7 +38,7 @@ func (s *Service) readList(c *gin.Context) error {
 	if c.Param("number") != "" {
 		page := set.Rules.Resolved().Params.Page
 		if page == "" {
-			return problemOf(nothingHere, "this list is addressed by offset, so that its pages have no path of their own")
+			return problem.Of(problem.NothingHere, "this list is addressed by offset, so that its pages have no path of their own")
 		}
 		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+asked, "&")
 		if base, err = s.pageBase(set); err != nil {

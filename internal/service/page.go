@@ -12,9 +12,12 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/shapes"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/rulesfile"
 )
 
 // visibility is how much of a set's records a caller sees.
@@ -27,7 +30,7 @@ type pageAsk struct {
 	set     string
 	request sets.Request
 	speaks  speaks
-	shape   Shape
+	shape   shapes.Shape
 }
 
 // pageAskOf reads it from a request.
@@ -36,7 +39,7 @@ func pageAskOf(c *gin.Context) (*pageAsk, error) {
 	if err != nil {
 		return nil, err
 	}
-	shape, err := shapeFor(sp.shape, c.GetHeader("Accept"))
+	shape, err := shapes.For(sp.shape, c.GetHeader("Accept"))
 	if err != nil {
 		return nil, err
 	}
@@ -81,7 +84,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	defer page.Release()
 	s.metrics.page(&page.Settled)
 	if v := asked.speaks.version; v > 0 && v != page.Set.Version {
-		return problemOf(movedOn, "pl.version asked for version %d; %s has version %d by now", v, asked.set, page.Set.Version)
+		return problem.Of(problem.MovedOn, "pl.version asked for version %d; %s has version %d by now", v, asked.set, page.Set.Version)
 	}
 	scratch := scratches.Get().(*scratch)
 	defer scratch.release()
@@ -97,9 +100,9 @@ func (s *Service) readPage(c *gin.Context) error {
 		a.About.Facets = wireFacets(facets)
 	}
 	if asked.speaks.explain {
-		a.About.Made = explained(page, &a.About, asked.request.Explain, a.linked, who(c).May(access.Owner, asked.set))
+		a.About.Made = explained(page, &a.About, asked.request.Explain, a.took, who(c).May(access.Owner, asked.set))
 	}
-	if scratch.body, err = asked.shape.Append(scratch.body[:0], a); err != nil {
+	if scratch.body, err = asked.shape.Append(scratch.body[:0], &a.Page); err != nil {
 		return err
 	}
 	s.answer(c, asked, page, a, scratch.body).send(c, who(c))
@@ -107,11 +110,11 @@ func (s *Service) readPage(c *gin.Context) error {
 }
 
 // answer is a page as it is sent, and kept for others where that may be.
-func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *Answered, body []byte) *keptAnswer {
+func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage, body []byte) *keptAnswer {
 	fresh := &keptAnswer{body: body, mediaType: asked.shape.MediaType(), self: a.self, link: markup.LinkHeader(a.About.Links), status: http.StatusOK,
 		noStore: asked.speaks.explain}
 	if asked.shape.Name() != "native" {
-		fresh.about, fresh.adjusted = metadataHeader(&a.About.Paging), adjustedHeader(a.About.Adjusted)
+		fresh.about, fresh.adjusted = shapes.Metadata(&a.About.Paging), shapes.Adjusted(a.About.Adjusted)
 	}
 	key := asked.key(c, page.Set)
 	switch {
@@ -129,9 +132,16 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *Ans
 	return fresh
 }
 
+// linkedPage is a page with its links.
+type linkedPage struct {
+	shapes.Page
+	self string        // its own address
+	took time.Duration // to make the links
+}
+
 // scratch is memory that an answer is made in. It is used again for others.
 type scratch struct {
-	page Answered
+	page linkedPage
 	body []byte
 }
 
@@ -139,7 +149,7 @@ var scratches = sync.Pool{New: func() any { return new(scratch) }}
 
 func (s *scratch) release() {
 	if cap(s.body) <= answerBytes {
-		s.page = Answered{}
+		s.page = linkedPage{}
 		scratches.Put(s)
 	}
 }
@@ -147,14 +157,14 @@ func (s *scratch) release() {
 // facetError turns a wrong field of pl.facets into a fault of the query.
 func facetError(err error) error {
 	if value, ok := err.(*sets.ValueError); ok {
-		return &problemError{kind: badQuery, says: "pl.facets: " + value.Error(),
-			faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: "service.wrong", Says: "right would be " + value.Want}}}
+		return &problem.Error{Kind: problem.BadQuery, Says: "pl.facets: " + value.Error(),
+			Faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: "service.wrong", Says: "right would be " + value.Want}}}
 	}
 	return err
 }
 
 // linked links a page and readies it for a shape.
-func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *Answered) error {
+func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage) error {
 	began := time.Now()
 	rules := page.Set.Rules
 	own, err := s.base(recordsPath(asked.set))
@@ -164,8 +174,8 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *Ans
 	base := own
 	if text := cmp.Or(asked.speaks.base, rules.Base); text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return &problemError{kind: badQuery, says: "pl.base: " + err.Error(),
-				faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: err.Error()}}}
+			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + err.Error(),
+				Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: err.Error()}}}
 		}
 		base = base.Outside()
 	}
@@ -189,7 +199,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *Ans
 			a.About.Markup = string(a.Style.AppendLadder(nil, &a.View))
 		}
 	}
-	a.linked = time.Since(began)
+	a.took = time.Since(began)
 	return nil
 }
 
@@ -204,4 +214,13 @@ func (s *Service) base(path string) (paging.Base, error) {
 		return paging.ParseBase(path)
 	}
 	return paging.ParseBase(s.public+path, strings.TrimSuffix(s.public, s.prefix))
+}
+
+// languageOf chooses the language that a page is described in: the set's, or the
+// caller's.
+func languageOf(rules *rulesfile.Rules, r *http.Request) *markup.Language {
+	if rules.Language != "" {
+		return markup.LanguageFor(rules.Language)
+	}
+	return markup.LanguageFor(r.Header.Get("Accept-Language"))
 }

@@ -8,6 +8,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"pageladder.example/api"
+	"pageladder.example/internal/problem"
 )
 
 // progress tells how far imports have come, by a name that their caller chose.
@@ -51,7 +52,7 @@ func (s *Service) readProgress(c *gin.Context) error {
 	defer s.files.mu.Unlock()
 	now, ok := s.files.of[c.Param("name")]
 	if !ok {
-		return problemOf(nothingHere, "no import under this name is running, or has run lately")
+		return problem.Of(problem.NothingHere, "no import under this name is running, or has run lately")
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, now.Progress)

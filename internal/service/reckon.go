@@ -13,7 +13,9 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/shapes"
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/markup"
@@ -97,9 +99,9 @@ func (s *Service) cut(c *gin.Context) error {
 	}
 	switch {
 	case body.Records == nil:
-		return problemOf(badBody, "records is missing; right would be the list to cut")
+		return problem.Of(problem.BadBody, "records is missing; right would be the list to cut")
 	case body.Total != nil:
-		return problemOf(badBody, "found a total; it is that of the records here")
+		return problem.Of(problem.BadBody, "found a total; it is that of the records here")
 	}
 	rules, _, err := s.rulesFor(c, &body.ReckonBody)
 	if err != nil {
@@ -137,14 +139,14 @@ func chosen(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMes
 		}
 	}
 	if fields := len(ask.Order()); fields*len(list) > cutKeys {
-		return paging.Page{}, nil, problemOf(badBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)
+		return paging.Page{}, nil, problem.Of(problem.BadBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)
 	}
 	page, found, err := choose.Page(records, ask, func(r *record, field string) choose.Value { return jsonValue(r.fields[field]) })
 	var wrong *choose.ValueError
 	if errors.As(err, &wrong) {
 		at := fmt.Sprintf("records[%d].%s", wrong.Record-1, wrong.Field)
-		err = &problemError{kind: badBody, says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
-			faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: "value.wrong", Says: "right would be " + wrong.Want}}}
+		err = &problem.Error{Kind: problem.BadBody, Says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
+			Faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: "value.wrong", Says: "right would be " + wrong.Want}}}
 	}
 	raws := make([]json.RawMessage, len(found))
 	for i := range found {
@@ -179,10 +181,10 @@ func jsonValue(raw json.RawMessage) choose.Value {
 func (s *Service) rulesFor(c *gin.Context, body *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
 	if len(body.Query) > s.limits.QueryBytes || strings.Count(body.Query, "&") >= s.limits.Params {
-		return nil, nil, problemOf(badBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
+		return nil, nil, problem.Of(problem.BadBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
 	}
 	if len(body.Base) > s.limits.QueryBytes {
-		return nil, nil, problemOf(badBody, "base: found %d bytes; right would be at most %d", len(body.Base), s.limits.QueryBytes)
+		return nil, nil, problem.Of(problem.BadBody, "base: found %d bytes; right would be at most %d", len(body.Base), s.limits.QueryBytes)
 	}
 	if body.Set != "" {
 		set, err := s.readable(c, body.Set)
@@ -211,9 +213,9 @@ func totalFor(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 	case known != nil:
 		return *known, nil
 	case body.Set != "":
-		return paging.Total{}, problemOf(badBody, "total is missing, and that of %s is not told", body.Set)
+		return paging.Total{}, problem.Of(problem.BadBody, "total is missing, and that of %s is not told", body.Set)
 	}
-	return paging.Total{}, problemOf(badBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
+	return paging.Total{}, problem.Of(problem.BadBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
 }
 
 // reckoned tells everything about a settled page but its records.
@@ -228,11 +230,11 @@ func (s *Service) reckoned(c *gin.Context, body *api.ReckonBody, rules *rulesfil
 	var base paging.Base
 	if text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return answer, problemOf(badBody, "%v", err)
+			return answer, problem.Of(problem.BadBody, "%v", err)
 		}
 	}
 	if links := len(rules.Sorts) + len(rules.Size.Offered) + ladderLinks; links*(len(body.Query)+len(text)) > linkBytes {
-		return answer, problemOf(badBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
+		return answer, problem.Of(problem.BadBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
 	}
 	links := page.On(base.Outside())
 	answer.About = api.AboutPage(&page, links)
@@ -268,7 +270,7 @@ func totalOf(raw json.RawMessage) (paging.Total, error) {
 	if json.Unmarshal(raw, &bound) == nil && bound.AtLeast != nil && *bound.AtLeast >= 0 {
 		return paging.AtLeast(*bound.AtLeast), nil
 	}
-	return paging.Total{}, problemOf(badBody, "total: found %.100s; right would be a whole number from 0, {\"at_least\": 100} or null", raw)
+	return paging.Total{}, problem.Of(problem.BadBody, "total: found %.100s; right would be a whole number from 0, {\"at_least\": 100} or null", raw)
 }
 
 // readable is a set that the caller may read.
@@ -279,7 +281,7 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 	}
 	if err != nil {
 		if err == sets.ErrNoSet {
-			err = problemOf(badBody, "set: there is no record set named %q", name)
+			err = problem.Of(problem.BadBody, "set: there is no record set named %q", name)
 		}
 		return nil, err
 	}
@@ -292,12 +294,12 @@ func (s *Service) readLadder(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	asked.shape = native{}
+	asked.shape = shapes.Native
 	page, err := s.store.Settle(c.Request.Context(), asked.request)
 	if err != nil {
 		return err
 	}
-	var a Answered
+	var a linkedPage
 	if err := s.linked(c, asked, page, &a); err != nil {
 		return err
 	}

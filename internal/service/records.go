@@ -19,6 +19,7 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
@@ -104,9 +105,9 @@ func ifMatchOf(c *gin.Context) (string, error) {
 	condition := strings.TrimSpace(c.GetHeader("If-Match"))
 	switch {
 	case condition == "":
-		return "", problemOf(ifMatch, "send If-Match with the ETag that reading it gave")
+		return "", problem.Of(problem.IfMatch, "send If-Match with the ETag that reading it gave")
 	case len(condition) < 2 || condition[0] != '"' || condition[len(condition)-1] != '"' || strings.Contains(condition[1:len(condition)-1], `"`):
-		return "", problemOf(badRequest, "found If-Match %.100s; right would be one strong ETag in quotes, as reading it gave", condition)
+		return "", problem.Of(problem.BadRequest, "found If-Match %.100s; right would be one strong ETag in quotes, as reading it gave", condition)
 	}
 	revision, _, _ := strings.Cut(condition[1:len(condition)-1], ".")
 	return revision, nil
@@ -300,7 +301,7 @@ func (s *Service) object(c *gin.Context, mediaTypes ...string) (map[string]json.
 	var object map[string]json.RawMessage
 	err := s.body(c, &object, mediaTypes...)
 	if err == nil && object == nil {
-		err = problemOf(badBody, "the body should be a JSON object")
+		err = problem.Of(problem.BadBody, "the body should be a JSON object")
 	}
 	return object, err
 }
@@ -309,25 +310,25 @@ func (s *Service) object(c *gin.Context, mediaTypes ...string) (map[string]json.
 func (s *Service) body(c *gin.Context, into any, mediaTypes ...string) error {
 	found, _, err := mime.ParseMediaType(c.GetHeader("Content-Type"))
 	if err != nil || !slices.Contains(mediaTypes, found) {
-		return problemOf(badMedia, "found Content-Type %.100q; right would be %s", c.GetHeader("Content-Type"), strings.Join(mediaTypes, " or "))
+		return problem.Of(problem.BadMedia, "found Content-Type %.100q; right would be %s", c.GetHeader("Content-Type"), strings.Join(mediaTypes, " or "))
 	}
 	if c.GetHeader("Content-Encoding") != "" {
-		return problemOf(badMedia, "found Content-Encoding %.100q; bodies are read as they are", c.GetHeader("Content-Encoding"))
+		return problem.Of(problem.BadMedia, "found Content-Encoding %.100q; bodies are read as they are", c.GetHeader("Content-Encoding"))
 	}
 	text, err := io.ReadAll(c.Request.Body)
 	if err != nil {
 		if _, ok := err.(*http.MaxBytesError); ok {
 			return err
 		}
-		return problemOf(badRequest, "the body ended early: %v", err)
+		return problem.Of(problem.BadRequest, "the body ended early: %v", err)
 	}
 	dec := json.NewDecoder(bytes.NewReader(text))
 	dec.DisallowUnknownFields()
 	if err := dec.Decode(into); err != nil {
-		return problemOf(badBody, "the body is not what this call reads: %.500s (at byte %d)", err.Error(), dec.InputOffset())
+		return problem.Of(problem.BadBody, "the body is not what this call reads: %.500s (at byte %d)", err.Error(), dec.InputOffset())
 	}
 	if dec.More() {
-		return problemOf(badBody, "more follows after the JSON, at byte %d", dec.InputOffset())
+		return problem.Of(problem.BadBody, "more follows after the JSON, at byte %d", dec.InputOffset())
 	}
 	return nil
 }
@@ -365,7 +366,7 @@ func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record)
 		values[name] = value
 	}
 	if len(faults) > 0 {
-		return nil, &problemError{kind: badBody, says: faults[0].Param + ": " + faults[0].Says, faults: faults}
+		return nil, &problem.Error{Kind: problem.BadBody, Says: faults[0].Param + ": " + faults[0].Says, Faults: faults}
 	}
 	return values, nil
 }

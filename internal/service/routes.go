@@ -8,6 +8,7 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/openapi"
+	"pageladder.example/internal/problem"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -28,7 +29,7 @@ type route struct {
 	media  []string
 	answer any // a value of the answer's type; nil: no JSON
 	status int // 0: 200
-	fails  []*Kind
+	fails  []*problem.Kind
 
 	example string // of a body: on the demo data
 }
@@ -42,71 +43,71 @@ func (s *Service) table() []route {
 	return []route{
 		{method: "GET", path: "/api/sets", scope: access.Everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: api.SetList{}},
 		{method: "POST", path: "/api/sets", scope: access.AllSets, role: owner, long: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
-			asks: openapi.OfImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: api.Imported{}, status: 201, fails: []*Kind{badQuery, taken, tooLarge, badMedia, badBody, badFile, busy}},
+			asks: openapi.OfImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: api.Imported{}, status: 201, fails: []*problem.Kind{problem.BadQuery, problem.Taken, problem.TooLarge, problem.BadMedia, problem.BadBody, problem.BadFile, problem.Busy}},
 		{method: "POST", path: "/api/attach", scope: access.AllSets, role: owner, handler: s.attach, says: "Make an attached set of a table or view of a source.",
-			body: api.AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: api.SetInfo{}, status: 201, fails: []*Kind{taken, badMedia, badBody, sourceAway}},
+			body: api.AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: api.SetInfo{}, status: 201, fails: []*problem.Kind{problem.Taken, problem.BadMedia, problem.BadBody, problem.SourceAway}},
 		{method: "GET", path: "/api/sources", scope: access.AllSets, role: owner, handler: s.listSources, says: "List the databases whose tables can be attached.", answer: api.SourceList{}},
 		{method: "GET", path: "/api/sources/:source/tables", scope: access.AllSets, role: owner, handler: s.listTables, says: "List the tables and views that a source's role may read.",
-			answer: api.TableList{}, fails: []*Kind{badBody, sourceAway}},
+			answer: api.TableList{}, fails: []*problem.Kind{problem.BadBody, problem.SourceAway}},
 		{method: "GET", path: "/api/sources/:source/tables/:schema/:table", scope: access.AllSets, role: owner, handler: s.readTable, says: "Tell the fields and the key of a table or view of a source.",
-			answer: api.TableFields{}, fails: []*Kind{badBody, sourceAway}},
-		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: api.Progress{}, fails: []*Kind{nothingHere}},
+			answer: api.TableFields{}, fails: []*problem.Kind{problem.BadBody, problem.SourceAway}},
+		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: api.Progress{}, fails: []*problem.Kind{problem.NothingHere}},
 
-		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: api.SetInfo{}, fails: []*Kind{noSet}},
+		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: api.SetInfo{}, fails: []*problem.Kind{problem.NoSet}},
 		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
-			body: api.SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: api.SetInfo{}, fails: []*Kind{noSet, badMedia, badBody}},
-		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*Kind{noSet}},
-		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: rulesfile.Rules{}, fails: []*Kind{noSet}},
+			body: api.SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: api.SetInfo{}, fails: []*problem.Kind{problem.NoSet, problem.BadMedia, problem.BadBody}},
+		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*problem.Kind{problem.NoSet}},
+		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: rulesfile.Rules{}, fails: []*problem.Kind{problem.NoSet}},
 		{method: "PUT", path: set + "/rules", scope: access.ThisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",
-			body: rulesfile.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: rulesfile.Rules{}, fails: []*Kind{noSet, stale, badMedia, badBody, ifMatch}},
+			body: rulesfile.Rules{}, example: `{"key": ["id"], "sorts": [{"key": "tonnage", "first": "desc"}], "size": {"default": 50}}`, media: jsonBody, answer: rulesfile.Rules{}, fails: []*problem.Kind{problem.NoSet, problem.Stale, problem.BadMedia, problem.BadBody, problem.IfMatch}},
 
 		{method: "GET", path: set + "/records", scope: access.ThisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
-			asks: openapi.OfPage, answer: api.Answer{}, fails: []*Kind{badQuery, noSet, pastLast, notAcceptable, movedOn}},
+			asks: openapi.OfPage, answer: api.Answer{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast, problem.NotAcceptable, problem.MovedOn}},
 		{method: "POST", path: set + "/records", scope: access.ThisSet, role: editor, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
-			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: api.RecordAnswer{}, status: 201, fails: []*Kind{noSet, noMethod, taken, badMedia, badBody}},
+			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: api.RecordAnswer{}, status: 201, fails: []*problem.Kind{problem.NoSet, problem.NoMethod, problem.Taken, problem.BadMedia, problem.BadBody}},
 		{method: "PUT", path: set + "/records", scope: access.ThisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
-			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: api.Imported{}, fails: []*Kind{badQuery, noSet, noMethod, tooLarge, badMedia, badBody, badFile, busy}},
+			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: api.Imported{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoMethod, problem.TooLarge, problem.BadMedia, problem.BadBody, problem.BadFile, problem.Busy}},
 		{method: "GET", path: set + "/records/all", scope: access.ThisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
-			asks: openapi.OfRecords, answer: []openapi.Record{}, fails: []*Kind{badQuery, noSet, notAcceptable, busy}},
-		{method: "GET", path: record, scope: access.ThisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: api.RecordAnswer{}, fails: []*Kind{noSet, noRecord}},
+			asks: openapi.OfRecords, answer: []openapi.Record{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NotAcceptable, problem.Busy}},
+		{method: "GET", path: record, scope: access.ThisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", answer: api.RecordAnswer{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord}},
 		{method: "PATCH", path: record, scope: access.ThisSet, role: editor, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
-			body: openapi.Record{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: api.RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, stale, badMedia, badBody, ifMatch}},
+			body: openapi.Record{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: api.RecordAnswer{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Stale, problem.BadMedia, problem.BadBody, problem.IfMatch}},
 		{method: "DELETE", path: record, scope: access.ThisSet, role: editor, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision.",
-			answer: api.Changed{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
+			answer: api.Changed{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Stale, problem.IfMatch}},
 		{method: "POST", path: record + "/withdraw", scope: access.ThisSet, role: editor, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
-			answer: api.Changed{}, fails: []*Kind{noSet, noRecord, noMethod, stale, ifMatch}},
+			answer: api.Changed{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Stale, problem.IfMatch}},
 		{method: "POST", path: record + "/restore", scope: access.ThisSet, role: editor, handler: s.restoreRecord, says: "Bring a withdrawn record back as it was.",
-			answer: api.RecordAnswer{}, fails: []*Kind{noSet, noRecord, noMethod, taken}},
+			answer: api.RecordAnswer{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Taken}},
 		{method: "GET", path: record + "/place", scope: access.ThisSet, role: reader, handler: s.readPlace, says: "Tell the row and the page where a record stands, under a sort, filters and a size.",
-			asks: openapi.OfRecords, answer: api.Place{}, fails: []*Kind{badQuery, noSet, noRecord}},
-		{method: "GET", path: set + "/ladder", scope: access.ThisSet, role: reader, handler: s.readLadder, says: "Read the links of a page alone.", asks: openapi.OfPage, answer: api.LadderAnswer{}, fails: []*Kind{badQuery, noSet, pastLast}},
-		{method: "GET", path: set + "/back/:token", scope: access.ThisSet, role: reader, handler: s.readBack, says: "Go back to a page by its way back.", status: 303, fails: []*Kind{badQuery, noSet}},
-		{method: "GET", path: set + "/openapi.json", scope: access.ThisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*Kind{noSet}},
+			asks: openapi.OfRecords, answer: api.Place{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoRecord}},
+		{method: "GET", path: set + "/ladder", scope: access.ThisSet, role: reader, handler: s.readLadder, says: "Read the links of a page alone.", asks: openapi.OfPage, answer: api.LadderAnswer{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast}},
+		{method: "GET", path: set + "/back/:token", scope: access.ThisSet, role: reader, handler: s.readBack, says: "Go back to a page by its way back.", status: 303, fails: []*problem.Kind{problem.BadQuery, problem.NoSet}},
+		{method: "GET", path: set + "/openapi.json", scope: access.ThisSet, role: reader, handler: s.setDescription, says: "Describe the calls of one set, with its own parameters and fields.", fails: []*problem.Kind{problem.NoSet}},
 
 		{method: "POST", path: "/api/reckon", scope: access.AnySet, role: reader, calculates: true, handler: s.reckon, says: "Settle a query on a total: everything about the page but its records.",
-			body: api.ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: api.Reckoned{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
+			body: api.ReckonBody{}, example: `{"query": "page=3&size=20&colour=red", "total": 168, "base": "/arrivals"}`, media: jsonBody, answer: api.Reckoned{}, fails: []*problem.Kind{problem.BadQuery, problem.PastLast, problem.BadMedia, problem.BadBody}},
 		{method: "POST", path: "/api/cut", scope: access.AnySet, role: reader, calculates: true, handler: s.cut, says: "Cut one page out of the records in the body.",
-			body: api.CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: api.CutAnswer{}, fails: []*Kind{badQuery, pastLast, badMedia, badBody}},
+			body: api.CutBody{}, example: `{"query": "page=2&size=2", "records": [{"n": 1}, {"n": 2}, {"n": 3}]}`, media: jsonBody, answer: api.CutAnswer{}, fails: []*problem.Kind{problem.BadQuery, problem.PastLast, problem.BadMedia, problem.BadBody}},
 
 		{method: "GET", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: api.TokenList{}},
 		{method: "POST", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.createToken, says: "Make a token. It is told this once.",
-			body: api.TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: api.NewToken{}, status: 201, fails: []*Kind{badMedia, badBody}},
-		{method: "DELETE", path: "/api/tokens/:id", scope: access.AllSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*Kind{nothingHere}},
+			body: api.TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: api.NewToken{}, status: 201, fails: []*problem.Kind{problem.BadMedia, problem.BadBody}},
+		{method: "DELETE", path: "/api/tokens/:id", scope: access.AllSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*problem.Kind{problem.NothingHere}},
 		{method: "GET", path: "/api/session", scope: access.Everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: api.Session{}},
 		{method: "POST", path: "/api/session", scope: access.Everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
-			body: api.SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: api.Session{}, fails: []*Kind{notSignedIn, badMedia, badBody}},
+			body: api.SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: api.Session{}, fails: []*problem.Kind{problem.NotSignedIn, problem.BadMedia, problem.BadBody}},
 		{method: "POST", path: "/api/session/link", scope: access.AnySet, role: reader, handler: s.inviteBrowser, says: "Make a link to the console that signs a browser in as the caller: once, within ten minutes.", answer: api.SignInLink{}, status: 201},
 		{method: "DELETE", path: "/api/session", scope: access.Everywhere, handler: s.signOut, says: "Sign out.", status: 204},
 
-		{method: "GET", path: "/lists/:set", scope: access.ThisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: openapi.OfPage, fails: []*Kind{badQuery, noSet, pastLast}},
-		{method: "GET", path: "/lists/:set/page/:number", scope: access.ThisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: openapi.OfRecords, fails: []*Kind{badQuery, noSet, nothingHere, pastLast}},
-		{method: "GET", path: "/lists/:set/page/", scope: access.ThisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: openapi.OfPage, status: 303, fails: []*Kind{badQuery, noSet, pastLast}},
+		{method: "GET", path: "/lists/:set", scope: access.ThisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: openapi.OfPage, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast}},
+		{method: "GET", path: "/lists/:set/page/:number", scope: access.ThisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: openapi.OfRecords, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NothingHere, problem.PastLast}},
+		{method: "GET", path: "/lists/:set/page/", scope: access.ThisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: openapi.OfPage, status: 303, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast}},
 		{method: "GET", path: "/lists.css", scope: access.Everywhere, public: true, handler: s.listStyle, says: "The stylesheet of those pages."},
 		{method: "GET", path: "/problems", scope: access.Everywhere, public: true, handler: s.problemPages, says: "List the types of problems."},
-		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*Kind{nothingHere}},
+		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*problem.Kind{problem.NothingHere}},
 		{method: "GET", path: "/openapi.json", scope: access.Everywhere, public: true, handler: s.description, says: "This description."},
 		{method: "GET", path: "/healthz", scope: access.Everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: api.Health{}},
-		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: api.Health{}, fails: []*Kind{databaseAway}},
+		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: api.Health{}, fails: []*problem.Kind{problem.DatabaseAway}},
 		{method: "GET", path: "/metrics", scope: access.AllSets, role: reader, handler: s.tellMetrics, says: "Counts about the service, in the Prometheus text format."},
 	}
 }

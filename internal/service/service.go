@@ -25,6 +25,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 )
 
@@ -189,7 +190,7 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 		})
 	}
 	r.NoMethod(func(c *gin.Context) {
-		s.fail(c, problemOf(noMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
+		s.fail(c, problem.Of(problem.NoMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
 	})
 	consoleFiles, err := s.consoleFiles(console)
 	r.NoRoute(consoleFiles)
@@ -277,7 +278,7 @@ func (s *Service) recovered(c *gin.Context) {
 			panic(http.ErrAbortHandler)
 		}
 		s.log.Error("panic", "cause", cause, "path", c.Request.URL.Path, "stack", string(debug.Stack()))
-		s.fail(c, problemOf(internal, "something went wrong in the service; its log says what"))
+		s.fail(c, problem.Of(problem.Internal, "something went wrong in the service; its log says what"))
 	}()
 	c.Next()
 }
@@ -293,7 +294,7 @@ func (s *Service) ready(c *gin.Context) error {
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
 	if err := s.store.Ping(ctx); err != nil {
-		return later(databaseAway, 2, err, "the database cannot be reached at the moment")
+		return problem.Later(problem.DatabaseAway, 2, err, "the database cannot be reached at the moment")
 	}
 	c.PureJSON(http.StatusOK, api.Health{Status: "ok", Version: s.version})
 	return nil

@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging/rulesfile"
 )
@@ -191,7 +192,7 @@ func (s *Service) replaceRules(c *gin.Context) error {
 func rulesOf(raw json.RawMessage) (*rulesfile.Rules, error) {
 	rules, err := rulesfile.Parse(raw)
 	if _, ok := err.(rulesfile.Errors); err != nil && !ok {
-		err = problemOf(badBody, "%v", err)
+		err = problem.Of(problem.BadBody, "%v", err)
 	}
 	return rules, err
 }

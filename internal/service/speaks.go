@@ -9,6 +9,8 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/problem"
+	"pageladder.example/internal/shapes"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
@@ -47,8 +49,8 @@ func readSpeaks(c *gin.Context) (sp speaks, err error) {
 			sp.base = value
 		case "pl.shape":
 			sp.shape = value
-			if !slices.Contains(shapeNames(), value) {
-				wrong("one of " + strings.Join(shapeNames(), ", "))
+			if !slices.Contains(shapes.Names(), value) {
+				wrong("one of " + strings.Join(shapes.Names(), ", "))
 			}
 		case "pl.markup":
 			sp.markup = rulesfile.MarkupStyle(value)
@@ -83,5 +85,5 @@ func readSpeaks(c *gin.Context) (sp speaks, err error) {
 		return sp, nil
 	}
 	slices.SortFunc(faults, func(a, b paging.Fault) int { return strings.Compare(a.Param, b.Param) })
-	return sp, &problemError{kind: badQuery, says: faults[0].Param + ": " + faults[0].Says, faults: faults}
+	return sp, &problem.Error{Kind: problem.BadQuery, Says: faults[0].Param + ": " + faults[0].Says, Faults: faults}
 }

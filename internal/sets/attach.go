@@ -122,7 +122,7 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 		return nil, err
 	}
 	defer s.catalogue.forget(a.Name)
-	err = pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		set, err = publish(ctx, tx, draft)
 		return err
 	})

@@ -75,7 +75,7 @@ func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options st
 		return nil, err
 	}
 	defer s.catalogue.forget(draft.Name)
-	err = pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		number, err := queryInt(ctx, tx, "select nextval('pageladder.record_table_number')")
 		if err != nil {
 			return err

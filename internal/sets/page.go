@@ -108,7 +108,7 @@ func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err er
 
 // snapshot runs a read-only transaction that sees one state of a database.
 func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
-	return pgx.BeginTxFunc(ctx, pool, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
+	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
 }
 
 // within gives a set and one state of the database that its records are in.

@@ -51,7 +51,7 @@ func checkSaid(was *Set, text, fixed string) error {
 // database's.
 func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
 	var set *Set
-	err := pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+	err := pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		if _, err := tx.Exec(ctx, "select 1 from pageladder.record_set where name = $1 for update", name); err != nil {
 			return err
 		}
@@ -99,7 +99,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 // Remove removes a set with its records; of an attached one only what is known of it.
 func (s *Store) Remove(ctx context.Context, name string) error {
 	defer s.catalogue.forget(name)
-	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+	return pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		set, err := get(ctx, tx, name)
 		if err != nil {
 			return err

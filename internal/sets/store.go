@@ -111,7 +111,7 @@ const lockNotAvailable = "55P03"
 
 // sweep drops the tables that have been replaced and have no readers any more.
 func (s *Store) sweep(ctx context.Context) error {
-	return pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+	return pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", readTime)
 		if err != nil {
 			return err
@@ -157,6 +157,23 @@ func readPlain(ctx context.Context, like *pgxpool.Config) (*pgxpool.Pool, error)
 	config.MaxConns = 2*int32(runtime.NumCPU()) + 1 // on 2 cores 5 gave a few more answers a second than 3, and 8 no more than 5
 	config.ConnConfig.RuntimeParams["plan_cache_mode"] = "force_generic_plan"
 	return pgxpool.NewWithConfig(ctx, config)
+}
+
+// fresh begins transactions on connections that work. One that broke while nobody used
+// it, as when PostgreSQL was restarted, shows that by its first statement; a BEGIN can be
+// sent again on another.
+type fresh struct{ *pgxpool.Pool }
+
+func (f fresh) Begin(ctx context.Context) (pgx.Tx, error) { return f.BeginTx(ctx, pgx.TxOptions{}) }
+
+func (f fresh) BeginTx(ctx context.Context, options pgx.TxOptions) (pgx.Tx, error) {
+	for attempt := int32(0); ; attempt++ {
+		tx, err := f.Pool.BeginTx(ctx, options)
+		var refused *pgconn.ConnectError
+		if err == nil || ctx.Err() != nil || errors.As(err, &refused) || !Unavailable(err) || attempt == f.Stat().MaxConns() {
+			return tx, err
+		}
+	}
 }
 
 // Close ends what runs in the background and lets the connections go.

@@ -64,7 +64,7 @@ func checkValues(set *Set, values Values) (Values, error) {
 // change runs one change of a set's records. The version moves in the same
 // transaction, and first, so that changes of one set come one after the other.
 func (s *Store) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *Set) error) (version int64, err error) {
-	err = pgx.BeginFunc(ctx, s.pool, func(tx pgx.Tx) error {
+	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		rows, err := tx.Query(ctx, "update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
 			catalogueColumns, name, records)
 		if err != nil {

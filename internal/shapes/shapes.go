@@ -1,19 +1,20 @@
-package service
+// Package shapes writes pages in the forms that the service answers them in: as JSON with
+// everything about the page, as records alone, as lines, as a piece of HTML. It chooses one
+// by name or by Accept, and tells in headers what a form has no room for.
+package shapes
 
 import (
 	"mime"
-	"net/http"
 	"slices"
 	"strconv"
 	"strings"
-	"time"
 
 	"pageladder.example/api"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/lists"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging/markup"
-	"pageladder.example/paging/rulesfile"
 )
 
 // Shape is a form that a page can be answered in.
@@ -23,30 +24,30 @@ type Shape interface {
 	// MediaType is what Accept and Content-Type call it.
 	MediaType() string
 	// Append writes a page.
-	Append(dst []byte, a *Answered) ([]byte, error)
+	Append(dst []byte, a *Page) ([]byte, error)
 }
 
-// Answered is a page that is ready to be written.
-type Answered struct {
+// Page is a page that is ready to be written.
+type Page struct {
 	Fields  []intake.Field
 	Records []sets.Record
 	About   api.About
 	View    markup.View
 	Style   markup.Style
-
-	self   string        // the page's own address
-	linked time.Duration // how long it took to make the links
 }
 
 // shapes are the forms that there are; the first is the one that is given unless
 // another is asked for.
-var shapes = []Shape{native{}, array{}, csvLines{}, jsonLines{}, fragment{}}
+var shapes = []Shape{Native, array{}, csvLines{}, jsonLines{}, fragment{}}
 
-// shapeFor chooses a shape: by name or, where none is given, by Accept, RFC 9110
+// Native is the answer with everything about the page.
+var Native Shape = native{}
+
+// For chooses a shape: by name or, where none is given, by Accept, RFC 9110
 // section 12.5.1.
-func shapeFor(name, accept string) (Shape, error) {
+func For(name, accept string) (Shape, error) {
 	if name != "" {
-		return shapes[slices.Index(shapeNames(), name)], nil // readSpeaks has checked it
+		return shapes[slices.Index(Names(), name)], nil // Names has it
 	}
 	if accept == "" || accept == "*/*" || accept == "application/json" {
 		return shapes[0], nil
@@ -76,7 +77,7 @@ func shapeFor(name, accept string) (Shape, error) {
 		for i, shape := range shapes {
 			types[i] = shape.MediaType()
 		}
-		return nil, problemOf(notAcceptable, "found Accept %.200q; offered are %s", accept, strings.Join(types, ", "))
+		return nil, problem.Of(problem.NotAcceptable, "found Accept %.200q; offered are %s", accept, strings.Join(types, ", "))
 	}
 	return best, nil
 }
@@ -90,7 +91,8 @@ func offers(s Shape, wanted, shape string) bool {
 	return wanted == mediaType || wanted == "*/*" || wanted == kind+"/*"
 }
 
-func shapeNames() []string {
+// Names are the shapes' names.
+func Names() []string {
 	names := make([]string, len(shapes))
 	for i, s := range shapes {
 		names[i] = s.Name()
@@ -98,7 +100,6 @@ func shapeNames() []string {
 	return names
 }
 
-// native is the answer with everything about the page.
 type native struct{}
 
 func (native) Name() string      { return "native" }
@@ -106,7 +107,7 @@ func (native) MediaType() string { return "application/json" }
 
 // Append writes an Answer. The records are written straight from what the
 // database sent, without a copy as Go values in between.
-func (native) Append(dst []byte, a *Answered) (_ []byte, err error) {
+func (native) Append(dst []byte, a *Page) (_ []byte, err error) {
 	dst = append(dst, `{"records":`...)
 	if dst, err = (array{}).Append(dst, a); err != nil {
 		return nil, err
@@ -120,7 +121,7 @@ type array struct{}
 func (array) Name() string      { return "array" }
 func (array) MediaType() string { return "application/json;shape=array" }
 
-func (array) Append(dst []byte, a *Answered) ([]byte, error) {
+func (array) Append(dst []byte, a *Page) ([]byte, error) {
 	objects := sets.ObjectsOf(a.Fields)
 	dst = append(dst, '[')
 	for i, record := range a.Records {
@@ -138,7 +139,7 @@ type csvLines struct{}
 func (csvLines) Name() string      { return "csv" }
 func (csvLines) MediaType() string { return "text/csv; charset=utf-8; header=present" }
 
-func (csvLines) Append(dst []byte, a *Answered) ([]byte, error) {
+func (csvLines) Append(dst []byte, a *Page) ([]byte, error) {
 	dst = appendHead(dst, a.Fields)
 	for _, record := range a.Records {
 		dst = sets.AppendCSV(dst, a.Fields, record)
@@ -162,7 +163,7 @@ type jsonLines struct{}
 func (jsonLines) Name() string      { return "ndjson" }
 func (jsonLines) MediaType() string { return "application/x-ndjson" }
 
-func (jsonLines) Append(dst []byte, a *Answered) ([]byte, error) {
+func (jsonLines) Append(dst []byte, a *Page) ([]byte, error) {
 	objects := sets.ObjectsOf(a.Fields)
 	for _, record := range a.Records {
 		dst = append(objects.Append(dst, record), '\n')
@@ -176,19 +177,9 @@ type fragment struct{}
 func (fragment) Name() string      { return "html" }
 func (fragment) MediaType() string { return "text/html; charset=utf-8" }
 
-func (fragment) Append(dst []byte, a *Answered) ([]byte, error) {
-	return tableOf(a).AppendFragment(dst)
+func (fragment) Append(dst []byte, a *Page) ([]byte, error) {
+	return lists.TableOf(a.Fields, a.Records, a.About.Sorts, &a.View, a.Style).AppendFragment(dst)
 }
 
-func tableOf(a *Answered) *lists.Table {
-	return lists.TableOf(a.Fields, a.Records, a.About.Sorts, &a.View, a.Style)
-}
-
-// languageOf chooses the language that a page is described in: the set's, or the
-// caller's.
-func languageOf(rules *rulesfile.Rules, r *http.Request) *markup.Language {
-	if rules.Language != "" {
-		return markup.LanguageFor(rules.Language)
-	}
-	return markup.LanguageFor(r.Header.Get("Accept-Language"))
-}
+// All lists the shapes.
+func All() []Shape { return slices.Clone(shapes) }

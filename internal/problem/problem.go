@@ -1,0 +1,86 @@
+// Package problem holds the types of problems that the service answers, RFC 9457, and the
+// error that carries one.
+package problem
+
+import (
+	"fmt"
+	"slices"
+
+	"pageladder.example/api"
+	"pageladder.example/paging"
+)
+
+// Kind is one type of problem.
+type Kind struct {
+	Name   string
+	Status int
+	Title  string
+	When   string // it is answered, and what to do
+}
+
+// The types of problems.
+var (
+	BadQuery      = kind("bad-query", 400, "The query has faults", "The set's rules refuse a fault in the query, or a parameter that speaks to the service is wrong. faults names each one.")
+	BadRequest    = kind("bad-request", 400, "The request cannot be read", "A header or the way in which the request is written is wrong.")
+	NotSignedIn   = kind("not-signed-in", 401, "A token is needed", "There is no token in the Authorization header, no session, or it is unknown or has ended.")
+	NotAllowed    = kind("not-allowed", 403, "The token's role does not allow this", "The call needs another role, or a token that is not bound to some sets.")
+	CrossOrigin   = kind("cross-origin", 403, "A page of another origin may not write", "A browser sent the request on behalf of a page of another origin.")
+	NothingHere   = kind("nothing-here", 404, "There is nothing at this address", "No route has this path.")
+	NoSet         = kind("no-set", 404, "There is no such record set", "The set does not exist, or the caller's token is not for it.")
+	NoRecord      = kind("no-record", 404, "There is no such record", "No record has this key, or it is hidden from the caller or left out by the filters.")
+	PastLast      = kind("past-last", 404, "The page is past the last one", "The set's rules refuse pages past the last one.")
+	NoMethod      = kind("method-not-offered", 405, "The method is not offered here", "Allow lists the methods that are; records of an attached set can only be read.")
+	NotAcceptable = kind("no-such-shape", 406, "The answer has no such shape", "Nothing that Accept names is offered; pl.shape names one directly.")
+	Taken         = kind("taken", 409, "The name or the key is taken", "A set of this name, or a record of this key, is there already.")
+	MovedOn       = kind("moved-on", 409, "The set has moved on", "The set has another version than pl.version asked for. Ask again without it.")
+	Stale         = kind("stale", 412, "It has been changed since it was read", "If-Match names another revision than the present one. Nothing was changed; read it again.")
+	TooLarge      = kind("too-large", 413, "The body is too large", "The body is longer than the service accepts.")
+	UriTooLong    = kind("address-too-long", 414, "The address is too long", "The query is longer, or has more parameters, than the service accepts.")
+	BadMedia      = kind("media-type", 415, "The body's media type is not accepted", "Content-Type or Content-Encoding names what this call does not read.")
+	WrongHost     = kind("wrong-host", 421, "The service does not go by this host name", "The Host header names a host that the service was not told of; see --host and --public-url.")
+	BadBody       = kind("bad-body", 422, "The body has faults", "The body can be read, but what it holds is wrong. faults names each fault.")
+	BadFile       = kind("bad-file", 422, "The file cannot be imported", "The file, or rows of it, are no records. rows names the first hundred; nothing of the file is kept.")
+	IfMatch       = kind("if-match-missing", 428, "If-Match is missing", "A write says with If-Match which revision it changes, so that nothing is overwritten.")
+	TooMany       = kind("too-many-requests", 429, "Too many requests", "The caller asks more often than the service accepts. Retry-After says when to go on.")
+	Internal      = kind("internal", 500, "Something went wrong in the service", "The service's log says what, under the id in X-Request-Id.")
+	DatabaseAway  = kind("database-away", 503, "The database cannot be reached", "The service is well, its database is not. Retry-After says when to try again.")
+	SourceAway    = kind("source-away", 503, "The set's source cannot be used", "The database that an attached set is in cannot be reached, or its role may not be used.")
+	Busy          = kind("busy", 503, "The service is busy", "As many imports or streams are running as the service allows. Retry-After says when to try again.")
+	TooSlow       = kind("too-slow", 503, "The answer took too long", "The request's time was up. Fewer filters, or a sort that is offered, may help.")
+)
+
+var kinds []*Kind
+
+func kind(name string, status int, title, when string) *Kind {
+	k := &Kind{name, status, title, when}
+	kinds = append(kinds, k)
+	return k
+}
+
+// Kinds lists the types of problems, by status.
+func Kinds() []*Kind { return slices.Clone(kinds) }
+
+// Error is the error for what has an answer of its own.
+type Error struct {
+	Kind   *Kind
+	Says   string
+	Faults []paging.Fault
+	Rows   []api.BadRow
+	Count  int64
+	Retry  int    // seconds after which to try again; 0: is not told
+	Allow  string // methods that are offered
+	Cause  error  // that goes into the log
+}
+
+func (e *Error) Error() string { return e.Says }
+func (e *Error) Unwrap() error { return e.Cause }
+
+// Of is a problem of a kind, in words.
+func Of(k *Kind, format string, args ...any) *Error {
+	return &Error{Kind: k, Says: fmt.Sprintf(format, args...)}
+}
+
+// Later is a problem of the moment, and what it came of.
+func Later(k *Kind, seconds int, cause error, format string, args ...any) *Error {
+	return &Error{Kind: k, Says: fmt.Sprintf(format, args...), Retry: seconds, Cause: cause}
+}
