@@ -8,6 +8,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Kind is one type of problem.
@@ -83,4 +84,17 @@ func Of(k *Kind, format string, args ...any) *Error {
 // Later is a problem of the moment, and what it came of.
 func Later(k *Kind, seconds int, cause error, format string, args ...any) *Error {
 	return &Error{Kind: k, Says: fmt.Sprintf(format, args...), Retry: seconds, Cause: cause}
+}
+
+// FromRules is what the error of rules that were handed in is to the caller.
+func FromRules(err error) *Error {
+	rules, ok := err.(rulesfile.Errors)
+	if !ok {
+		return Of(BadBody, "%v", err)
+	}
+	faults := make([]paging.Fault, len(rules))
+	for i, e := range rules {
+		faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: "rules.wrong", Says: "right would be " + e.Want}
+	}
+	return &Error{Kind: BadBody, Says: rules[0].Error(), Faults: faults}
 }

@@ -10,6 +10,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/body"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 )
@@ -27,18 +28,18 @@ func (s *Service) listTokens(c *gin.Context) error {
 const tokenSets = 1_000 // that one token can be bound to
 
 func (s *Service) createToken(c *gin.Context) error {
-	var body api.TokenBody
-	if err := s.body(c, &body, "application/json"); err != nil {
+	var asked api.TokenBody
+	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
 		return err
 	}
-	role, err := access.ParseRole(body.Role)
+	role, err := access.ParseRole(asked.Role)
 	if err != nil {
-		return &sets.ValueError{Field: "role", Found: strconv.Quote(body.Role), Want: "reader, editor or owner"}
+		return &sets.ValueError{Field: "role", Found: strconv.Quote(asked.Role), Want: "reader, editor or owner"}
 	}
-	if len(body.Sets) > tokenSets {
-		return &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(body.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)}
+	if len(asked.Sets) > tokenSets {
+		return &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(asked.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)}
 	}
-	secret, token, err := s.tokens.Create(c.Request.Context(), body.Label, role, body.Sets)
+	secret, token, err := s.tokens.Create(c.Request.Context(), asked.Label, role, asked.Sets)
 	if err != nil {
 		return err
 	}
@@ -70,19 +71,19 @@ func (s *Service) readSession(c *gin.Context) error {
 }
 
 func (s *Service) signIn(c *gin.Context) error {
-	var body api.SignInBody
-	if err := s.body(c, &body, "application/json"); err != nil {
+	var asked api.SignInBody
+	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
 		return err
 	}
-	if (body.Token == "") == (body.Code == "") {
+	if (asked.Token == "") == (asked.Code == "") {
 		return problem.Of(problem.BadBody, "found neither or both of token and code; right would be one of them")
 	}
 	if !s.rates.Allow(c.ClientIP()) {
 		return errTooMany
 	}
-	accept, proof := s.tokens.SignIn, strings.TrimSpace(body.Token)
-	if body.Code != "" {
-		accept, proof = s.tokens.Accept, body.Code
+	accept, proof := s.tokens.SignIn, strings.TrimSpace(asked.Token)
+	if asked.Code != "" {
+		accept, proof = s.tokens.Accept, asked.Code
 	}
 	id, until, caller, err := accept(c.Request.Context(), proof)
 	if err != nil {

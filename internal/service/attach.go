@@ -8,26 +8,27 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"pageladder.example/api"
+	"pageladder.example/internal/body"
 	"pageladder.example/internal/sets"
 )
 
 // attach makes a set of a table or view.
 func (s *Service) attach(c *gin.Context) error {
-	var body api.AttachBody
-	if err := s.body(c, &body, "application/json"); err != nil {
+	var asked api.AttachBody
+	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
 		return err
 	}
-	if err := s.newName(c, body.Name); err != nil {
+	if err := s.newName(c, asked.Name); err != nil {
 		return err
 	}
-	a := sets.Attach{Name: body.Name, New: true, Label: strings.TrimSpace(body.Label), Source: body.Source, Schema: cmp.Or(body.Schema, "public"), Table: body.Table,
-		Key: body.Key, Fields: body.Fields, Types: body.Types}
+	a := sets.Attach{Name: asked.Name, New: true, Label: strings.TrimSpace(asked.Label), Source: asked.Source, Schema: cmp.Or(asked.Schema, "public"), Table: asked.Table,
+		Key: asked.Key, Fields: asked.Fields, Types: asked.Types}
 	var err error
-	if a.Remember, err = rememberOf(body.Remember); err != nil {
+	if a.Remember, err = rememberOf(asked.Remember); err != nil {
 		return err
 	}
-	if body.Rules != nil {
-		if a.Rules, err = rulesOf(body.Rules); err != nil {
+	if asked.Rules != nil {
+		if a.Rules, err = rulesOf(asked.Rules); err != nil {
 			return err
 		}
 	}

@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/shapes"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
@@ -54,10 +55,10 @@ func (s *Service) readList(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	s.metrics.page(&page.Settled)
+	s.metrics.Page(&page.Settled)
 	links := page.Settled.On(base)
 	about := api.AboutPage(&page.Settled, links)
-	drawn := viewOf(&about, links, languageOf(page.Set.Rules, c.Request))
+	drawn := shapes.ViewOf(&about, links, languageOf(page.Set.Rules, c.Request))
 	drawn.SizeForm, drawn.JumpForm = links.SizeForm(), links.JumpForm()
 	view := s.listPageOf(c, page.Set)
 	view.Table = lists.TableOf(page.Fields, page.Records, about.Sorts, &drawn, markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"})

@@ -72,7 +72,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	}
 	if set := s.store.Current(asked.set); set != nil && s.answers != nil && !set.Attached() {
 		if kept, ok := s.answers.Get(asked.key(c, set)); ok {
-			s.metrics.answersKept.Inc()
+			s.metrics.AnswerKept()
 			kept.send(c, who(c))
 			return nil
 		}
@@ -82,7 +82,7 @@ func (s *Service) readPage(c *gin.Context) error {
 		return err
 	}
 	defer page.Release()
-	s.metrics.page(&page.Settled)
+	s.metrics.Page(&page.Settled)
 	if v := asked.speaks.version; v > 0 && v != page.Set.Version {
 		return problem.Of(problem.MovedOn, "pl.version asked for version %d; %s has version %d by now", v, asked.set, page.Set.Version)
 	}
@@ -189,7 +189,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		a.self = page.Settled.On(own).Steps().Self
 	}
 	if rules.Language != "" || asked.inLanguage() {
-		a.View = viewOf(&a.About, links, languageOf(rules, c.Request))
+		a.View = shapes.ViewOf(&a.About, links, languageOf(rules, c.Request))
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}
@@ -201,11 +201,6 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	}
 	a.took = time.Since(began)
 	return nil
-}
-
-// viewOf is a page as it is drawn: made of what an answer tells of it.
-func viewOf(about *api.About, links paging.Links, language *markup.Language) markup.View {
-	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Ends: links.DrawsEnds(), Language: language}
 }
 
 // base is a path of this service as callers reach it.

@@ -109,11 +109,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 			Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.total: " + fault.Says, Faults: []paging.Fault{fault}}
 	case errors.As(err, &rules):
-		faults := make([]paging.Fault, len(rules))
-		for i, e := range rules {
-			faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: "rules.wrong", Says: "right would be " + e.Want}
-		}
-		return &problem.Error{Kind: problem.BadBody, Says: rules[0].Error(), Faults: faults}
+		return problem.FromRules(rules)
 	case errors.As(err, &value):
 		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: "right would be " + value.Want}}}
 	case errors.As(err, &words):

@@ -1,11 +1,7 @@
 package service
 
 import (
-	"bytes"
-	"cmp"
 	"encoding/json"
-	"errors"
-	"fmt"
 	"net/http"
 	"strings"
 
@@ -13,66 +9,30 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/body"
 	"pageladder.example/internal/problem"
+	"pageladder.example/internal/reckon"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
+	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
-	"pageladder.example/paging/choose"
-	"pageladder.example/paging/markup"
 	"pageladder.example/paging/rulesfile"
-	"pageladder.example/paging/value"
 )
-
-// What one call may take.
-const (
-	linkBytes   = 8 << 20   // of the links of an answer, about
-	ladderLinks = 120       // the most that a ladder's reach and tips allow
-	cutRecords  = 100_000   // in the body
-	cutKeys     = 1_000_000 // values that are compared to sort
-)
-
-// recordList are records as they stand in a body: not more than there may be.
-type recordList []json.RawMessage
-
-// UnmarshalJSON reads the list one record at a time.
-func (l *recordList) UnmarshalJSON(text []byte) error {
-	*l = nil
-	dec := json.NewDecoder(bytes.NewReader(text))
-	token, err := dec.Token()
-	switch {
-	case err != nil || token == nil:
-		return err
-	case token != json.Delim('['):
-		return errors.New("records should be a list")
-	}
-	*l = recordList{}
-	for dec.More() {
-		if len(*l) == cutRecords {
-			return fmt.Errorf("found more than %d records; right would be at most that many", cutRecords)
-		}
-		var record json.RawMessage
-		if err := dec.Decode(&record); err != nil {
-			return err
-		}
-		*l = append(*l, record)
-	}
-	return nil
-}
 
 func (s *Service) reckon(c *gin.Context) error {
-	var body api.ReckonBody
-	if err := s.body(c, &body, "application/json"); err != nil {
+	var asked api.ReckonBody
+	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
 		return err
 	}
-	rules, known, err := s.rulesFor(c, &body)
+	rules, known, err := s.rulesFor(c, &asked)
 	if err != nil {
 		return err
 	}
-	total, err := totalFor(&body, known)
+	total, err := reckon.Total(&asked, known)
 	if err != nil {
 		return err
 	}
-	ask, err := rules.Read(body.Query)
+	ask, err := rules.Read(asked.Query)
 	if err != nil {
 		return err
 	}
@@ -80,7 +40,7 @@ func (s *Service) reckon(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	answer, err := s.reckoned(c, &body, rules, page)
+	answer, err := reckon.Answer(&asked, rules, page, languageOf(rules, c.Request))
 	if err != nil {
 		return err
 	}
@@ -90,32 +50,32 @@ func (s *Service) reckon(c *gin.Context) error {
 }
 
 func (s *Service) cut(c *gin.Context) error {
-	var body struct { // an api.CutBody of bounded length
+	var asked struct { // an api.CutBody of bounded length
 		api.ReckonBody
-		Records recordList `json:"records"`
+		Records reckon.Records `json:"records"`
 	}
-	if err := s.body(c, &body, "application/json"); err != nil {
+	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
 		return err
 	}
 	switch {
-	case body.Records == nil:
+	case asked.Records == nil:
 		return problem.Of(problem.BadBody, "records is missing; right would be the list to cut")
-	case body.Total != nil:
+	case asked.Total != nil:
 		return problem.Of(problem.BadBody, "found a total; it is that of the records here")
 	}
-	rules, _, err := s.rulesFor(c, &body.ReckonBody)
+	rules, _, err := s.rulesFor(c, &asked.ReckonBody)
 	if err != nil {
 		return err
 	}
-	ask, err := rules.Read(body.Query)
+	ask, err := rules.Read(asked.Query)
 	if err != nil {
 		return err
 	}
-	page, records, err := chosen(body.Records, &ask)
+	page, records, err := reckon.Choose(asked.Records, &ask)
 	if err != nil {
 		return err
 	}
-	answer, err := s.reckoned(c, &body.ReckonBody, rules, page)
+	answer, err := reckon.Answer(&asked.ReckonBody, rules, page, languageOf(rules, c.Request))
 	if err != nil {
 		return err
 	}
@@ -124,70 +84,19 @@ func (s *Service) cut(c *gin.Context) error {
 	return nil
 }
 
-// chosen filters, searches, sorts and cuts records that were handed in.
-func chosen(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMessage, error) {
-	type record struct {
-		raw    json.RawMessage
-		fields map[string]json.RawMessage
-	}
-	records := make([]record, len(list))
-	for i, raw := range list {
-		records[i].raw = raw
-		// What is no object has no fields, so that all of them are missing.
-		if json.Unmarshal(raw, &records[i].fields) != nil {
-			records[i].fields = nil
-		}
-	}
-	if fields := len(ask.Order()); fields*len(list) > cutKeys {
-		return paging.Page{}, nil, problem.Of(problem.BadBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)
-	}
-	page, found, err := choose.Page(records, ask, func(r *record, field string) choose.Value { return jsonValue(r.fields[field]) })
-	var wrong *choose.ValueError
-	if errors.As(err, &wrong) {
-		at := fmt.Sprintf("records[%d].%s", wrong.Record-1, wrong.Field)
-		err = &problem.Error{Kind: problem.BadBody, Says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
-			Faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: "value.wrong", Says: "right would be " + wrong.Want}}}
-	}
-	raws := make([]json.RawMessage, len(found))
-	for i := range found {
-		raws[i] = found[i].raw
-	}
-	return page, raws, err
-}
-
-// jsonValue is a JSON value of a record that was handed in, by its own type.
-func jsonValue(raw json.RawMessage) choose.Value {
-	text := string(raw)
-	switch {
-	case text == "" || text == "null":
-		return choose.Value{}
-	case text == "true" || text == "false":
-		return choose.Value{Type: value.Boolean, Text: text}
-	case text[0] == '"':
-		var s string
-		if json.Unmarshal(raw, &s) != nil {
-			return choose.Value{}
-		}
-		return choose.Value{Type: value.Text, Text: s}
-	case text[0] == '{' || text[0] == '[':
-		return choose.Value{Type: value.JSON, Text: text}
-	}
-	return choose.Value{Type: value.BigDecimal, Text: text}
-}
-
 // rulesFor checks how long a body's query and base are: every link repeats them. It
 // tells the rules that the body asks to reckon by, and the total of the set that
 // it names, nil where that is not told.
-func (s *Service) rulesFor(c *gin.Context, body *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
+func (s *Service) rulesFor(c *gin.Context, asked *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
-	if len(body.Query) > s.limits.QueryBytes || strings.Count(body.Query, "&") >= s.limits.Params {
-		return nil, nil, problem.Of(problem.BadBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(body.Query), s.limits.QueryBytes, s.limits.Params)
+	if len(asked.Query) > s.limits.QueryBytes || strings.Count(asked.Query, "&") >= s.limits.Params {
+		return nil, nil, problem.Of(problem.BadBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(asked.Query), s.limits.QueryBytes, s.limits.Params)
 	}
-	if len(body.Base) > s.limits.QueryBytes {
-		return nil, nil, problem.Of(problem.BadBody, "base: found %d bytes; right would be at most %d", len(body.Base), s.limits.QueryBytes)
+	if len(asked.Base) > s.limits.QueryBytes {
+		return nil, nil, problem.Of(problem.BadBody, "base: found %d bytes; right would be at most %d", len(asked.Base), s.limits.QueryBytes)
 	}
-	if body.Set != "" {
-		set, err := s.readable(c, body.Set)
+	if asked.Set != "" {
+		set, err := s.readable(c, asked.Set)
 		if err != nil {
 			return nil, nil, err
 		}
@@ -197,80 +106,12 @@ func (s *Service) rulesFor(c *gin.Context, body *api.ReckonBody) (rules *rulesfi
 			total = &n
 		}
 	}
-	if body.Rules != nil {
-		if rules, err = rulesOf(body.Rules); err != nil {
+	if asked.Rules != nil {
+		if rules, err = rulesOf(asked.Rules); err != nil {
 			return nil, nil, err
 		}
 	}
 	return rules, total, nil
-}
-
-// totalFor is the total that a body gives or, beside a set, that of the set.
-func totalFor(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
-	switch {
-	case body.Total != nil:
-		return totalOf(body.Total)
-	case known != nil:
-		return *known, nil
-	case body.Set != "":
-		return paging.Total{}, problem.Of(problem.BadBody, "total is missing, and that of %s is not told", body.Set)
-	}
-	return paging.Total{}, problem.Of(problem.BadBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
-}
-
-// reckoned tells everything about a settled page but its records.
-func (s *Service) reckoned(c *gin.Context, body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page) (answer api.Reckoned, err error) {
-	answer.Fetch, answer.Order, answer.Params = page.Fetch(), append([]paging.Order{}, page.Ask().Order()...), api.NamesOf(&rules.Rules)
-	if body.Came != nil {
-		if page, err = page.Seen(*body.Came); err != nil {
-			return answer, err
-		}
-	}
-	text := cmp.Or(body.Base, rules.Base)
-	var base paging.Base
-	if text != "" {
-		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return answer, problem.Of(problem.BadBody, "%v", err)
-		}
-	}
-	if links := len(rules.Sorts) + len(rules.Size.Offered) + ladderLinks; links*(len(body.Query)+len(text)) > linkBytes {
-		return answer, problem.Of(problem.BadBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
-	}
-	links := page.On(base.Outside())
-	answer.About = api.AboutPage(&page, links)
-	if body.Markup != "" || rules.Language != "" {
-		view := viewOf(&answer.About, links, languageOf(rules, c.Request))
-		if rules.Language != "" {
-			answer.Paging.Summary = view.Summary()
-		}
-		if body.Markup != "" {
-			style := markup.StyleOf(string(body.Markup), rules.Markup.Classes)
-			answer.Markup = string(style.AppendLadder(nil, &view))
-		}
-	}
-	if body.Set != "" {
-		answer.WayBack = wayBack(body.Set, &page)
-	}
-	return answer, nil
-}
-
-func totalOf(raw json.RawMessage) (paging.Total, error) {
-	var n *int64
-	if json.Unmarshal(raw, &n) == nil {
-		switch {
-		case n == nil:
-			return paging.NotCounted(), nil
-		case *n >= 0:
-			return paging.Exact(*n), nil
-		}
-	}
-	var bound struct {
-		AtLeast *int64 `json:"at_least"`
-	}
-	if json.Unmarshal(raw, &bound) == nil && bound.AtLeast != nil && *bound.AtLeast >= 0 {
-		return paging.AtLeast(*bound.AtLeast), nil
-	}
-	return paging.Total{}, problem.Of(problem.BadBody, "total: found %.100s; right would be a whole number from 0, {\"at_least\": 100} or null", raw)
 }
 
 // readable is a set that the caller may read.
@@ -304,6 +145,6 @@ func (s *Service) readLadder(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayBack(asked.set, &page.Settled)})
+	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayback.To(asked.set, &page.Settled)})
 	return nil
 }

@@ -1,14 +1,11 @@
 package service
 
 import (
-	"bytes"
 	"context"
 	"encoding/json"
 	"fmt"
 	"hash/fnv"
-	"io"
 	"math"
-	"mime"
 	"net/http"
 	"net/url"
 	"slices"
@@ -18,13 +15,13 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/body"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
 	"pageladder.example/paging/code"
-	"pageladder.example/paging/value"
 )
 
 // readKey reads a key from a path. One that cannot be read is that of no record.
@@ -74,13 +71,13 @@ func (s *Service) readRecord(c *gin.Context) error {
 	if !set.Attached() {
 		answer.Revision = string(revision)
 	}
-	body, err := json.Marshal(answer)
+	text, err := json.Marshal(answer)
 	if err != nil {
 		return err
 	}
-	kept := &keptAnswer{body: body, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: recordTag(&answer)}
+	kept := &keptAnswer{body: text, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: recordTag(&answer)}
 	if set.Attached() {
-		kept.tag = digestTag(body)
+		kept.tag = digestTag(text)
 	}
 	kept.send(c, caller)
 	return nil
@@ -138,11 +135,11 @@ func (s *Service) addRecord(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	body, err := s.object(c, "application/json")
+	object, err := body.Object(c.Request, "application/json")
 	if err != nil {
 		return err
 	}
-	values, err := valuesOf(set, body, nil)
+	values, err := body.Values(set, object, nil)
 	if err != nil {
 		return err
 	}
@@ -181,7 +178,7 @@ func (s *Service) change(c *gin.Context, do func(set *sets.Set, key []string, re
 
 func (s *Service) changeRecord(c *gin.Context) error {
 	return s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
-		body, err := s.object(c, "application/merge-patch+json", "application/json")
+		object, err := body.Object(c.Request, "application/merge-patch+json", "application/json")
 		if err != nil {
 			return err
 		}
@@ -189,7 +186,7 @@ func (s *Service) changeRecord(c *gin.Context) error {
 		if err != nil {
 			return err
 		}
-		values, err := valuesOf(set, body, now)
+		values, err := body.Values(set, object, now)
 		if err != nil {
 			return err
 		}
@@ -242,7 +239,7 @@ func (s *Service) readPlace(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Number(), Href: page.On(base).Steps().Self, WayBack: wayBack(set.Name, &page)})
+	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Number(), Href: page.On(base).Steps().Self, WayBack: wayback.To(set.Name, &page)})
 	return nil
 }
 
@@ -288,162 +285,4 @@ var backSays = map[code.Code]string{
 	code.BackTooLong: fmt.Sprintf("The way back is longer than %d bytes.", wayback.Max),
 }
 
-// wayBack is what brings back to a page of a set; "" where its query is too long.
-func wayBack(set string, page *paging.Page) string {
-	links := page.On(paging.Base{}.Outside())
-	return wayback.Write(set, strings.TrimPrefix(links.Steps().Self, "?"))
-}
-
 func (s *Service) private(c *gin.Context) { c.Header("Cache-Control", "private, no-cache") }
-
-// object reads a body that is one JSON object.
-func (s *Service) object(c *gin.Context, mediaTypes ...string) (map[string]json.RawMessage, error) {
-	var object map[string]json.RawMessage
-	err := s.body(c, &object, mediaTypes...)
-	if err == nil && object == nil {
-		err = problem.Of(problem.BadBody, "the body should be a JSON object")
-	}
-	return object, err
-}
-
-// body reads a body that is JSON, strictly.
-func (s *Service) body(c *gin.Context, into any, mediaTypes ...string) error {
-	found, _, err := mime.ParseMediaType(c.GetHeader("Content-Type"))
-	if err != nil || !slices.Contains(mediaTypes, found) {
-		return problem.Of(problem.BadMedia, "found Content-Type %.100q; right would be %s", c.GetHeader("Content-Type"), strings.Join(mediaTypes, " or "))
-	}
-	if c.GetHeader("Content-Encoding") != "" {
-		return problem.Of(problem.BadMedia, "found Content-Encoding %.100q; bodies are read as they are", c.GetHeader("Content-Encoding"))
-	}
-	text, err := io.ReadAll(c.Request.Body)
-	if err != nil {
-		if _, ok := err.(*http.MaxBytesError); ok {
-			return err
-		}
-		return problem.Of(problem.BadRequest, "the body ended early: %v", err)
-	}
-	dec := json.NewDecoder(bytes.NewReader(text))
-	dec.DisallowUnknownFields()
-	if err := dec.Decode(into); err != nil {
-		return problem.Of(problem.BadBody, "the body is not what this call reads: %.500s (at byte %d)", err.Error(), dec.InputOffset())
-	}
-	if dec.More() {
-		return problem.Of(problem.BadBody, "more follows after the JSON, at byte %d", dec.InputOffset())
-	}
-	return nil
-}
-
-const faultsTold = 100 // of one body
-
-// valuesOf turns JSON into a record's values. Objects are merged into what is now,
-// as RFC 7396 says. Every wrong one is told, up to a hundred.
-func valuesOf(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (sets.Values, error) {
-	values := sets.Values{}
-	var faults []paging.Fault
-	names := make([]string, 0, len(object))
-	for name := range object {
-		names = append(names, name)
-	}
-	slices.Sort(names)
-	for _, name := range names {
-		if len(faults) == faultsTold {
-			break
-		}
-		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == name })
-		if at < 0 {
-			faults = append(faults, paging.Fault{Param: fmt.Sprintf("%.200s", name), Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: "is no field of " + set.Name})
-			continue
-		}
-		var current []byte
-		if now != nil {
-			current = now[at]
-		}
-		value, want := textOf(set.Fields[at].Type, object[name], current)
-		if want != "" {
-			faults = append(faults, paging.Fault{Param: name, Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: "right would be " + want})
-			continue
-		}
-		values[name] = value
-	}
-	if len(faults) > 0 {
-		return nil, &problem.Error{Kind: problem.BadBody, Says: faults[0].Param + ": " + faults[0].Says, Faults: faults}
-	}
-	return values, nil
-}
-
-// textOf turns one JSON value into a value's text; nil is a missing one.
-func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, want string) {
-	text := strings.TrimSpace(string(raw))
-	if text == "null" {
-		return nil, ""
-	}
-	switch t {
-	case value.JSON:
-		if text[0] != '{' && text[0] != '[' {
-			return nil, "a list, an object or null"
-		}
-		merged, err := merged(now, raw)
-		if err != nil {
-			return nil, "a list, an object or null"
-		}
-		text = string(merged)
-	case value.Integer, value.Decimal:
-		if text[0] == '"' {
-			return nil, "a JSON number or null"
-		}
-	case value.Boolean:
-		if text != "true" && text != "false" {
-			return nil, "true, false or null"
-		}
-	default:
-		if text[0] != '"' {
-			return nil, "a JSON string or null"
-		}
-		var s string
-		if err := json.Unmarshal(raw, &s); err != nil {
-			return nil, "a JSON string or null"
-		}
-		text = s
-	}
-	text, want = t.Canonical(text)
-	return &text, want
-}
-
-// merged applies a merge patch, RFC 7396 section 2, to a value; nil: to none. It is our own:
-// docs/decisions/017-merge-patch.md.
-func merged(value, patch []byte) ([]byte, error) {
-	var to, change any
-	decode := func(text []byte, into *any) error {
-		d := json.NewDecoder(bytes.NewReader(text))
-		d.UseNumber()
-		return d.Decode(into)
-	}
-	if len(value) > 0 {
-		if err := decode(value, &to); err != nil {
-			return nil, err
-		}
-	}
-	if err := decode(patch, &change); err != nil {
-		return nil, err
-	}
-	return json.Marshal(merge(to, change))
-}
-
-func merge(target, patch any) any {
-	changes, ok := patch.(map[string]any)
-	if !ok {
-		return patch
-	}
-	object, ok := target.(map[string]any)
-	if !ok {
-		object = map[string]any{}
-	}
-	for name, value := range changes {
-		if value == nil {
-			delete(object, name)
-		} else {
-			object[name] = merge(object[name], value)
-		}
-	}
-	return object
-}

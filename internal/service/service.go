@@ -25,8 +25,10 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/metrics"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/upload"
 )
 
 // Time-outs of the server.
@@ -85,10 +87,10 @@ type Service struct {
 	origins []string
 	answers *lru.Cache[answerKey, *keptAnswer]
 	rates   *access.Rates
-	metrics *metrics
+	metrics *metrics.Metrics
 	imports *access.Running
 	streams *access.Running
-	files   *progress
+	files   *upload.Progress
 	routes  []route
 	handler http.Handler
 	name    string // that request ids begin with
@@ -142,8 +144,8 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 		s.answers, _ = lru.New[answerKey, *keptAnswer](o.Answers) // the size is right
 	}
 	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)
-	s.metrics = newMetrics(store, s.version)
-	s.imports, s.streams, s.files = access.NewRunning(o.Limits.Imports), access.NewRunning(o.Limits.Streams), newProgress()
+	s.metrics = metrics.New(store, s.version)
+	s.imports, s.streams, s.files = access.NewRunning(o.Limits.Imports), access.NewRunning(o.Limits.Streams), upload.NewProgress()
 	handler, err := s.handlers(console, o.Proxies)
 	if err != nil {
 		return nil, err
@@ -242,7 +244,7 @@ func (s *Service) observed(c *gin.Context) {
 // tellRequest counts a request and writes its line of log.
 func (s *Service) tellRequest(c *gin.Context, id string, start time.Time) {
 	took := time.Since(start)
-	s.metrics.request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)
+	s.metrics.Request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)
 	level := slog.LevelInfo
 	if c.Writer.Status() >= 500 {
 		level = slog.LevelError
@@ -297,5 +299,10 @@ func (s *Service) ready(c *gin.Context) error {
 		return problem.Later(problem.DatabaseAway, 2, err, "the database cannot be reached at the moment")
 	}
 	c.PureJSON(http.StatusOK, api.Health{Status: "ok", Version: s.version})
+	return nil
+}
+
+func (s *Service) tellMetrics(c *gin.Context) error {
+	s.metrics.ServeHTTP(c.Writer, c.Request)
 	return nil
 }

@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/body"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging/rulesfile"
@@ -95,7 +96,7 @@ func rememberOf(seconds int64) (time.Duration, error) {
 
 func (s *Service) changeSet(c *gin.Context) error {
 	var change api.SettingsChange
-	if err := s.body(c, &change, "application/json", "application/merge-patch+json"); err != nil {
+	if err := body.JSON(c.Request, &change, "application/json", "application/merge-patch+json"); err != nil {
 		return err
 	}
 	set, err := s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
@@ -167,7 +168,7 @@ func (s *Service) replaceRules(c *gin.Context) error {
 		return err
 	}
 	var raw json.RawMessage
-	if err := s.body(c, &raw, "application/json"); err != nil {
+	if err := body.JSON(c.Request, &raw, "application/json"); err != nil {
 		return err
 	}
 	rules, err := rulesOf(raw)
@@ -191,8 +192,8 @@ func (s *Service) replaceRules(c *gin.Context) error {
 // rulesOf reads the rules of a body.
 func rulesOf(raw json.RawMessage) (*rulesfile.Rules, error) {
 	rules, err := rulesfile.Parse(raw)
-	if _, ok := err.(rulesfile.Errors); err != nil && !ok {
-		err = problem.Of(problem.BadBody, "%v", err)
+	if err != nil {
+		return nil, problem.FromRules(err)
 	}
-	return rules, err
+	return rules, nil
 }

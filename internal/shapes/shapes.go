@@ -14,6 +14,7 @@ import (
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 )
 
@@ -183,3 +184,8 @@ func (fragment) Append(dst []byte, a *Page) ([]byte, error) {
 
 // All lists the shapes.
 func All() []Shape { return slices.Clone(shapes) }
+
+// ViewOf is a page as it is drawn: made of what an answer tells of it.
+func ViewOf(about *api.About, links paging.Links, language *markup.Language) markup.View {
+	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Ends: links.DrawsEnds(), Language: language}
+}

@@ -8,6 +8,7 @@ import (
 	"hash/crc32"
 	"strings"
 
+	"pageladder.example/paging"
 	"pageladder.example/paging/code"
 )
 
@@ -45,4 +46,10 @@ func Read(set, token string) (query string, why code.Code) {
 		return "", code.BackForeign
 	}
 	return query, ""
+}
+
+// To is what brings back to a page of a set; "" where its query is too long for that.
+func To(set string, page *paging.Page) string {
+	links := page.On(paging.Base{}.Outside())
+	return Write(set, strings.TrimPrefix(links.Steps().Self, "?"))
 }

@@ -1,4 +1,5 @@
-package service
+// Package metrics counts what a service does, for Prometheus.
+package metrics
 
 import (
 	"net/http"
@@ -6,7 +7,6 @@ import (
 	"strconv"
 	"time"
 
-	"github.com/gin-gonic/gin"
 	"github.com/prometheus/client_golang/prometheus"
 	"github.com/prometheus/client_golang/prometheus/collectors"
 	"github.com/prometheus/client_golang/prometheus/promhttp"
@@ -15,8 +15,8 @@ import (
 	"pageladder.example/paging"
 )
 
-// metrics are what the service counts about itself.
-type metrics struct {
+// Metrics are what the service counts about itself.
+type Metrics struct {
 	registry    *prometheus.Registry
 	requests    *prometheus.CounterVec
 	latency     *prometheus.HistogramVec
@@ -26,8 +26,9 @@ type metrics struct {
 	answersKept prometheus.Counter
 }
 
-func newMetrics(store *sets.Store, version string) *metrics {
-	m := &metrics{
+// New counts for a service of a store.
+func New(store *sets.Store, version string) *Metrics {
+	m := &Metrics{
 		registry: prometheus.NewRegistry(),
 		requests: prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_requests_total", Help: "Requests, by route, method and status."}, []string{"route", "method", "status"}),
 		latency: prometheus.NewHistogramVec(prometheus.HistogramOpts{Name: "pageladder_request_seconds", Help: "Time of requests, by route.",
@@ -54,7 +55,8 @@ func newMetrics(store *sets.Store, version string) *metrics {
 
 var methods = []string{http.MethodGet, http.MethodHead, http.MethodPost, http.MethodPut, http.MethodPatch, http.MethodDelete, http.MethodOptions}
 
-func (m *metrics) request(route, method string, status int, took time.Duration) {
+// Request counts a request.
+func (m *Metrics) Request(route, method string, status int, took time.Duration) {
 	if route == "" {
 		route = "console"
 	}
@@ -65,7 +67,8 @@ func (m *metrics) request(route, method string, status int, took time.Duration) 
 	m.latency.WithLabelValues(route).Observe(took.Seconds())
 }
 
-func (m *metrics) page(p *paging.Page) {
+// Page counts a page that was answered.
+func (m *Metrics) Page(p *paging.Page) {
 	m.depth.Observe(float64(p.Offset()))
 	total := p.Total()
 	m.totals.WithLabelValues(string(total.Is())).Inc()
@@ -74,7 +77,10 @@ func (m *metrics) page(p *paging.Page) {
 	}
 }
 
-func (s *Service) tellMetrics(c *gin.Context) error {
-	promhttp.HandlerFor(s.metrics.registry, promhttp.HandlerOpts{}).ServeHTTP(c.Writer, c.Request)
-	return nil
+// AnswerKept counts an answer that was given again.
+func (m *Metrics) AnswerKept() { m.answersKept.Inc() }
+
+// ServeHTTP tells what was counted, in Prometheus' text format.
+func (m *Metrics) ServeHTTP(w http.ResponseWriter, r *http.Request) {
+	promhttp.HandlerFor(m.registry, promhttp.HandlerOpts{}).ServeHTTP(w, r)
 }
