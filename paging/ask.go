@@ -97,7 +97,7 @@ func (o *occurrence) see(parts []part, i int, r role) {
 	parts[i].role = r
 }
 
-func (o occurrence) repeated() bool { return o.first != o.last }
+func (o *occurrence) repeated() bool { return o.first != o.last }
 
 // Read reads a raw query string, without its leading "?", as in url.URL.RawQuery.
 // The error is nil or a *Refusal.

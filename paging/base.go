@@ -39,7 +39,8 @@ func ParseBase(text string, origins ...string) (Base, error) {
 		b.text = string(query.AppendKept(nil, text))
 		return b, nil
 	}
-	if err := b.parseTemplate(); err != nil {
+	b, err := b.withTemplate()
+	if err != nil {
 		return Base{}, fmt.Errorf("base %s: %w", quote(text), err)
 	}
 	return b, nil
@@ -82,10 +83,10 @@ func checkAddress(text string, origins []string) error {
 	return nil
 }
 
-// parseTemplate checks the template and learns its variables.
-func (b *Base) parseTemplate() (err error) {
+// withTemplate is the base with its template, which it checks, and its variables.
+func (b Base) withTemplate() (_ Base, err error) {
 	if b.tmpl, err = parseTemplate(b.text); err != nil {
-		return fmt.Errorf("not a template that links can be built on: %w", err)
+		return Base{}, fmt.Errorf("not a template that links can be built on: %w", err)
 	}
 	before, rest, _ := strings.Cut(b.text, "{")
 	_, path, hasScheme := strings.Cut(before, "://")
@@ -93,7 +94,7 @@ func (b *Base) parseTemplate() (err error) {
 		before = path
 	}
 	if !strings.Contains(before, "/") && !strings.HasPrefix(rest, "/") {
-		return errors.New(`an expression stands only after the host and a "/"`)
+		return Base{}, errors.New(`an expression stands only after the host and a "/"`)
 	}
 	b.vars = map[string]bool{}
 	for _, part := range b.tmpl {
@@ -109,14 +110,14 @@ func (b *Base) parseTemplate() (err error) {
 			values = nil
 		}
 		if text, ok := b.expand(values); !ok {
-			return fmt.Errorf("with %s it is %s: %w", cmp.Or(only, "no variable"), quote(text), checkAddress(text, b.origins))
+			return Base{}, fmt.Errorf("with %s it is %s: %w", cmp.Or(only, "no variable"), quote(text), checkAddress(text, b.origins))
 		}
 	}
-	return nil
+	return b, nil
 }
 
 // fits tells whether a variable can carry values through expansion and back.
-func (b *Base) fits(name string, values []string) bool {
+func (b Base) fits(name string, values []string) bool {
 	exploded, ok := b.vars[name]
 	if !ok || len(values) > 1 && !exploded {
 		return false
@@ -133,7 +134,7 @@ func (b *Base) fits(name string, values []string) bool {
 }
 
 // expand fills the template. ok is false where the result is no right base.
-func (b *Base) expand(values map[string][]string) (_ string, ok bool) {
+func (b Base) expand(values map[string][]string) (_ string, ok bool) {
 	text := b.tmpl.expand(values)
 	return text, checkAddress(text, b.origins) == nil
 }

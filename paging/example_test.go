@@ -75,7 +75,7 @@ func ExampleRules_Read() {
 	// Output:
 	// page.not_a_number · "3x" is not a whole number; page 1 is shown.
 	// size.over_cap · At most 100 records fit on a page here; 100 records to a page are used.
-	// paging: tonnage.min: "heavy" is not a whole number.
+	// paging: the query is refused: tonnage.min: "heavy" is not a whole number
 }
 
 func ExampleAsk() {
@@ -99,7 +99,7 @@ func ExampleAsk_Settle() {
 	fmt.Println(errors.As(err, &refusal), refusal.PastLast(), refusal)
 	// Output:
 	// 9 Page 99 is past the last page, 9; page 9 is shown.
-	// true true paging: page: Page 99 is past the last page, 9.
+	// true true paging: the query is refused: page: Page 99 is past the last page, 9
 }
 
 func ExampleAsk_AtRow() {

@@ -56,12 +56,16 @@ type Refusal struct {
 	Faults []Fault
 }
 
+// Error tells the first fault, and how many more there are.
 func (r *Refusal) Error() string {
-	says := make([]string, len(r.Faults))
-	for i, f := range r.Faults {
-		says[i] = f.Param + ": " + f.Says
+	if len(r.Faults) == 0 {
+		return "paging: the query is refused"
 	}
-	return "paging: " + strings.Join(says, "; ")
+	text := "paging: the query is refused: " + r.Faults[0].Param + ": " + strings.TrimSuffix(r.Faults[0].Says, ".")
+	if more := len(r.Faults) - 1; more > 0 {
+		text += fmt.Sprintf(" (and %d more)", more)
+	}
+	return text
 }
 
 // PastLast tells whether the only fault is a page past the last one; RFC 9110's

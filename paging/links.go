@@ -19,7 +19,7 @@ type Links struct {
 }
 
 // of is the page that the links are of; that of the zero Links is the zero Page.
-func (l *Links) of() *Page {
+func (l Links) of() *Page {
 	if l.page == nil {
 		return new(Page)
 	}
@@ -224,7 +224,7 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 	return text + string(rest)
 }
 
-func (b *Base) knows(name string) bool {
+func (b Base) knows(name string) bool {
 	_, ok := b.vars[name]
 	return ok
 }

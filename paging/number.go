@@ -1,7 +1,9 @@
 package paging
 
 import (
+	"errors"
 	"math"
+	"strconv"
 	"strings"
 )
 
@@ -10,33 +12,8 @@ import (
 // number too large for int64 is still a number: it becomes the largest or the
 // smallest int64.
 func readNumber(s string) (n int64, ok bool) {
-	s = strings.Trim(s, " \t")
-	negative := false
-	if s != "" && (s[0] == '+' || s[0] == '-') {
-		negative = s[0] == '-'
-		s = s[1:]
-	}
-	if s == "" {
-		return 0, false
-	}
-	for i := range len(s) {
-		d := s[i] - '0'
-		if d > 9 {
-			return 0, false
-		}
-		if n > (math.MaxInt64-int64(d))/10 {
-			n = math.MaxInt64 // stays there: any further digit overflows again
-			continue
-		}
-		n = n*10 + int64(d)
-	}
-	if negative {
-		if n == math.MaxInt64 {
-			return math.MinInt64, true
-		}
-		return -n, true
-	}
-	return n, true
+	n, err := strconv.ParseInt(strings.Trim(s, " \t"), 10, 64)
+	return n, err == nil || errors.Is(err, strconv.ErrRange)
 }
 
 // Totals, pages and offsets come from outside and may be as large as int64 is, so

@@ -28,15 +28,15 @@ type Page struct {
 // page past the last one where the rules refuse that, or an offset beyond the
 // rules' MaxOffset where the total is not known.
 func (a *Ask) Settle(total Total) (Page, error) {
+	ask := *a
 	if a.rules == nil {
-		first, _ := new(Rules).Read("") // which refuse nothing
-		return first.settle(total)
+		ask, _ = new(Rules).Read("") // which refuse nothing
 	}
-	return a.settle(total)
+	return ask.settle(total)
 }
 
-// settle holds a copy of the ask against the total.
-func (a Ask) settle(total Total) (Page, error) {
+// settle holds an ask that nobody else has against the total.
+func (a *Ask) settle(total Total) (Page, error) {
 	if a.all && total.Known() && total.n > int64(a.size) {
 		a.fault(a.ruled().sizeParam(), allSize, strconv.Itoa(a.size), code.SizeOverCap,
 			"all of this list is more than the "+strconv.Itoa(a.size)+" records that are given at once")
@@ -44,7 +44,7 @@ func (a Ask) settle(total Total) (Page, error) {
 			return Page{}, &Refusal{Faults: a.faults}
 		}
 	}
-	p := Page{ask: a, total: total, pages: total.pages(a.size)}
+	p := Page{ask: *a, total: total, pages: total.pages(a.size)}
 	size := int64(a.size)
 	switch {
 	case a.row > 0:
@@ -172,11 +172,12 @@ func (p *Page) Seen(came int) (Page, error) {
 	if p.closed || p.ask.rules == nil {
 		return *p, nil
 	}
-	return p.seen(came)
+	page := *p
+	return page.close(came)
 }
 
-// seen closes a copy of the page.
-func (p Page) seen(came int) (Page, error) {
+// close closes a page that nobody else has.
+func (p *Page) close(came int) (Page, error) {
 	p.closed = true
 	p.rows = min(max(came, 0), p.ask.size)
 	p.more = came > p.ask.size
@@ -196,7 +197,7 @@ func (p Page) seen(came int) (Page, error) {
 			p.pages = p.number - 1 // the best that is known: one page nearer
 		}
 	}
-	return p, nil
+	return *p, nil
 }
 
 // Number is the page's number, from 1.

@@ -5,6 +5,7 @@ import (
 	"sync"
 
 	lru "github.com/hashicorp/golang-lru/v2"
+	"golang.org/x/sync/semaphore"
 	"golang.org/x/time/rate"
 )
 
@@ -42,38 +43,41 @@ func (r *Rates) Allow(caller string) bool {
 // Running bounds how much of something runs at the same time: in all, and half of
 // that for one caller, so that nobody can hold all of it.
 type Running struct {
-	mu   sync.Mutex
 	most int
-	all  int
+	all  *semaphore.Weighted
+	mu   sync.Mutex
 	of   map[string]int // by caller
 }
 
 // NewRunning lets so many run in all: at least one.
-func NewRunning(most int) *Running { return &Running{most: max(most, 1), of: map[string]int{}} }
+func NewRunning(most int) *Running {
+	most = max(most, 1)
+	return &Running{most: most, all: semaphore.NewWeighted(int64(most)), of: map[string]int{}}
+}
 
 // Each is how many one caller may run.
 func (r *Running) Each() int { return (r.most + 1) / 2 }
 
 // Begin begins one of a caller; says is why it may not.
 func (r *Running) Begin(caller string) (says string) {
+	if !r.all.TryAcquire(1) {
+		return fmt.Sprintf("%d are running, as many as the service allows", r.most)
+	}
 	r.mu.Lock()
 	defer r.mu.Unlock()
-	switch {
-	case r.all == r.most:
-		return fmt.Sprintf("%d are running, as many as the service allows", r.most)
-	case r.of[caller] == r.Each():
+	if r.of[caller] == r.Each() {
+		r.all.Release(1)
 		return fmt.Sprintf("%d of this caller are running, as many as one may have", r.Each())
 	}
-	r.all++
 	r.of[caller]++
 	return ""
 }
 
 // End ends one that Begin began.
 func (r *Running) End(caller string) {
+	r.all.Release(1)
 	r.mu.Lock()
 	defer r.mu.Unlock()
-	r.all--
 	if r.of[caller]--; r.of[caller] == 0 {
 		delete(r.of, caller)
 	}

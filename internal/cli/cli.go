@@ -17,6 +17,7 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/client"
+	"pageladder.example/paging"
 )
 
 // Version is set when the binary is linked.
@@ -50,12 +51,25 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 	if err == nil {
 		return exitOK
 	}
-	fmt.Fprintf(errOut, "%s %s\n", terminalOf(errOut).in(text.FgRed, "pageladder:"), inShell(strings.TrimSpace(err.Error())))
+	fmt.Fprintf(errOut, "%s %s\n", terminalOf(errOut).in(text.FgRed, "pageladder:"), inShell(strings.TrimSpace(says(err))))
 	code := exitCode(err)
 	if code == exitUsage {
 		fmt.Fprintf(errOut, "See '%s --help'.\n", cmd.CommandPath())
 	}
 	return code
+}
+
+// says tells an error; of a query that is refused, every fault.
+func says(err error) string {
+	var refusal *paging.Refusal
+	if !errors.As(err, &refusal) {
+		return err.Error()
+	}
+	all := make([]string, len(refusal.Faults))
+	for i, f := range refusal.Faults {
+		all[i] = f.Param + ": " + f.Says
+	}
+	return strings.Join(all, " ")
 }
 
 // inShell says with commands what the service says with calls of its API.

@@ -107,6 +107,8 @@ func rulesMistakes(err error) error {
 		for _, f := range refused.Faults {
 			lines = append(lines, fmt.Sprintf("%s: found %s; %s", f.Param, f.Given, f.Says))
 		}
+	case err != nil && strings.HasPrefix(err.Error(), "rulesfile: "): // what was typed is no JSON
+		return errors.New(strings.TrimPrefix(err.Error(), "rulesfile: "))
 	default:
 		return err
 	}

@@ -5,6 +5,7 @@ package problem
 import (
 	"fmt"
 	"slices"
+	"strings"
 
 	"pageladder.example/api"
 	"pageladder.example/paging"
@@ -90,7 +91,7 @@ func Later(k *Kind, seconds int, cause error, format string, args ...any) *Error
 func FromRules(err error) *Error {
 	rules, ok := err.(rulesfile.Errors)
 	if !ok {
-		return Of(BadBody, "%v", err)
+		return Of(BadBody, "%s", strings.TrimPrefix(err.Error(), "rulesfile: "))
 	}
 	faults := make([]paging.Fault, len(rules))
 	for i, e := range rules {

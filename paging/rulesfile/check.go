@@ -30,12 +30,16 @@ func (e Error) Error() string {
 // Errors are all that is wrong with rules.
 type Errors []Error
 
+// Error tells the first mistake, and how many more there are.
 func (e Errors) Error() string {
-	says := make([]string, len(e))
-	for i := range e {
-		says[i] = e[i].Error()
+	if len(e) == 0 {
+		return "rulesfile: the rules have mistakes"
 	}
-	return "paging rules: " + strings.Join(says, "; ")
+	text := "rulesfile: " + e[0].Error()
+	if more := len(e) - 1; more > 0 {
+		text += fmt.Sprintf(" (and %d more)", more)
+	}
+	return text
 }
 
 // Bounds of rules.

@@ -29,7 +29,7 @@ func ExampleRules_Check() {
 	rules := rulesfile.Of(paging.Rules{DefaultSort: "-arrived_at"})
 	fmt.Println(rules.Check())
 	// Output:
-	// paging rules: default_sort: found "-arrived_at"; right would be only sort keys of sorts, each once, at most max_sort_keys: "arrived_at" is no sort key here (none is offered).
+	// rulesfile: default_sort: found "-arrived_at"; right would be only sort keys of sorts, each once, at most max_sort_keys: "arrived_at" is no sort key here (none is offered).
 }
 
 func ExampleRules_UnmarshalJSON() {

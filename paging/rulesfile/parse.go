@@ -36,7 +36,7 @@ func Parse(text []byte) (*Rules, error) {
 		}
 	}
 	if err != nil {
-		return nil, fmt.Errorf("paging rules: not JSON at byte %d: %w", r.dec.InputOffset(), err)
+		return nil, fmt.Errorf("rulesfile: the rules are not JSON at byte %d: %w", r.dec.InputOffset(), err)
 	}
 	if check, ok := rules.Check().(Errors); ok {
 		r.errs = append(r.errs, check...)
