@@ -190,25 +190,19 @@ func appendKeptSlow(dst []byte, s string) []byte {
 }
 
 // AppendValue writes a name or value of our own making.
-func AppendValue(dst []byte, s string) []byte {
-	for i := range len(s) {
-		if c := s[i]; class[c]&inValue != 0 {
-			dst = append(dst, c)
-		} else {
-			dst = append(dst, '%', upperHex[c>>4], upperHex[c&15])
-		}
-	}
-	return dst
-}
+func AppendValue(dst []byte, s string) []byte { return appendIn(dst, s, inValue) }
 
 // AppendUnreserved writes a value for any part of an address: what RFC 3986 section 2.3
 // reserves for nothing as it is, every other byte percent-encoded.
-func AppendUnreserved(dst []byte, s string) []byte {
+func AppendUnreserved(dst []byte, s string) []byte { return appendIn(dst, s, unreserved) }
+
+// appendIn writes the bytes of a class as they are, every other one percent-encoded.
+func appendIn(dst []byte, s string, c byte) []byte {
 	for i := range len(s) {
-		if c := s[i]; class[c]&unreserved != 0 {
-			dst = append(dst, c)
+		if class[s[i]]&c != 0 {
+			dst = append(dst, s[i])
 		} else {
-			dst = append(dst, '%', upperHex[c>>4], upperHex[c&15])
+			dst = append(dst, '%', upperHex[s[i]>>4], upperHex[s[i]&15])
 		}
 	}
 	return dst
