@@ -97,7 +97,7 @@ func (s *Service) handle(c *gin.Context, r *route) error {
 	if !s.rates.Allow(callerName(&who, c)) {
 		return errTooMany
 	}
-	c.Set(callerKey, who)
+	c.Set(callerKey, &who)
 	if err := s.may(c, &who, r); err != nil {
 		return err
 	}
@@ -207,8 +207,7 @@ func (s *Service) open(ctx context.Context, name string) (bool, error) {
 // who is the caller of a request.
 func who(c *gin.Context) *access.Caller {
 	if caller, ok := c.Get(callerKey); ok {
-		who := caller.(access.Caller)
-		return &who
+		return caller.(*access.Caller)
 	}
 	return &access.Caller{}
 }

@@ -34,19 +34,16 @@ type pageAsk struct {
 }
 
 // pageAskOf reads it from a request.
-func pageAskOf(c *gin.Context) (*pageAsk, error) {
-	sp, err := readSpeaks(c)
-	if err != nil {
-		return nil, err
+func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
+	if a.speaks, err = readSpeaks(c); err != nil {
+		return a, err
 	}
-	shape, err := shapes.For(sp.shape, c.GetHeader("Accept"))
-	if err != nil {
-		return nil, err
+	if a.shape, err = shapes.For(a.speaks.shape, c.GetHeader("Accept")); err != nil {
+		return a, err
 	}
-	name := pathParam(c, "set")
-	a := &pageAsk{set: name, speaks: sp, shape: shape,
-		request: sets.Request{Set: name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name), Count: paging.CountHow(sp.total)}}
-	if sp.explain {
+	a.set = pathParam(c, "set")
+	a.request = sets.Request{Set: a.set, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.total)}
+	if a.speaks.explain {
 		a.request.Explain = &sets.Explain{}
 	}
 	return a, nil
@@ -66,14 +63,15 @@ func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.speak
 
 // readPage answers one page of a set.
 func (s *Service) readPage(c *gin.Context) error {
-	asked, err := pageAskOf(c)
+	caller := who(c)
+	asked, err := pageAskOf(c, caller)
 	if err != nil {
 		return err
 	}
 	if set := s.store.Current(asked.set); set != nil && s.answers != nil && !set.Attached() {
 		if kept, ok := s.answers.Get(asked.key(c, set)); ok {
 			s.metrics.AnswerKept()
-			kept.send(c, who(c))
+			kept.send(c, caller)
 			return nil
 		}
 	}
@@ -89,7 +87,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	scratch := scratches.Get().(*scratch)
 	defer scratch.release()
 	a := &scratch.page
-	if err := s.linked(c, asked, page, a); err != nil {
+	if err := s.linked(c, &asked, page, a); err != nil {
 		return err
 	}
 	if len(asked.speaks.facets) > 0 {
@@ -100,12 +98,12 @@ func (s *Service) readPage(c *gin.Context) error {
 		a.About.Facets = wireFacets(facets)
 	}
 	if asked.speaks.explain {
-		a.About.Made = explained(page, &a.About, asked.request.Explain, a.took, who(c).May(access.Owner, asked.set))
+		a.About.Made = explained(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
 	}
 	if scratch.body, err = asked.shape.Append(scratch.body[:0], &a.Page); err != nil {
 		return err
 	}
-	s.answer(c, asked, page, a, scratch.body).send(c, who(c))
+	s.answer(c, &asked, page, a, scratch.body).send(c, caller)
 	return nil
 }
 

@@ -131,7 +131,7 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 
 // readLadder answers the links of a page. No record is read.
 func (s *Service) readLadder(c *gin.Context) error {
-	asked, err := pageAskOf(c)
+	asked, err := pageAskOf(c, who(c))
 	if err != nil {
 		return err
 	}
@@ -141,7 +141,7 @@ func (s *Service) readLadder(c *gin.Context) error {
 		return err
 	}
 	var a linkedPage
-	if err := s.linked(c, asked, page, &a); err != nil {
+	if err := s.linked(c, &asked, page, &a); err != nil {
 		return err
 	}
 	s.private(c)

@@ -154,7 +154,14 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if err != nil {
 		return nil, err
 	}
-	s.handler = zip(handler)
+	zipping := zip(handler)
+	s.handler = http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+		if r.Header["Accept-Encoding"] == nil { // nothing to choose
+			handler.ServeHTTP(w, r)
+			return
+		}
+		zipping.ServeHTTP(w, r)
+	})
 	return s, nil
 }
 
@@ -258,7 +265,7 @@ func (s *Service) tellRequest(c *gin.Context, id string, start time.Time) {
 		slog.Int("bytes", max(c.Writer.Size(), 0)), slog.Duration("took", took),
 	}
 	if caller, ok := c.Get(callerKey); ok {
-		attrs = append(attrs, slog.Int64("token", caller.(access.Caller).Token))
+		attrs = append(attrs, slog.Int64("token", caller.(*access.Caller).Token))
 	}
 	if err := c.Errors.Last(); err != nil {
 		attrs = append(attrs, slog.String("err", err.Error()))
