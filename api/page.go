@@ -13,7 +13,7 @@ type Answer struct {
 	About
 }
 
-// About is what an answer tells beside its records.
+// About is what an answer tells besides its records.
 type About struct {
 	Paging   paging.Metadata     `json:"paging"`
 	Adjusted []paging.Adjustment `json:"adjusted"`

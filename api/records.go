@@ -8,7 +8,7 @@ type RecordAnswer struct {
 	AboutRecord
 }
 
-// AboutRecord is what an answer tells beside a record.
+// AboutRecord is what an answer tells besides a record.
 type AboutRecord struct {
 	Revision string `json:"revision,omitempty"` // of a kept set's; its ETag holds the same
 	Href     string `json:"href"`

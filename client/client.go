@@ -3,6 +3,7 @@ package client
 
 import (
 	"bytes"
+	"cmp"
 	"context"
 	"encoding/json"
 	"errors"
@@ -30,11 +31,11 @@ const (
 	answerTime  = time.Minute // the longest time to wait for one, but for imports and streams
 )
 
-// Client speaks to one service. It is safe for concurrent use.
+// Client speaks to one service. It is safe for concurrent use. The zero Client speaks to
+// the one at DefaultServer.
 type Client struct {
-	base  *url.URL
+	base  string // without a "/" at the end; "": DefaultServer
 	token string
-	http  *http.Client
 }
 
 // New readies a client for the service at an address such as
@@ -42,10 +43,15 @@ type Client struct {
 func New(server string) (*Client, error) {
 	base, err := url.Parse(strings.TrimRight(server, "/"))
 	if err != nil || base.Scheme != "http" && base.Scheme != "https" || base.Host == "" {
-		return nil, fmt.Errorf("the server's address %q is not of the form %s", server, DefaultServer)
+		return nil, fmt.Errorf("client: the server's address %q is not of the form %s", server, DefaultServer)
 	}
-	return &Client{base: base, http: &http.Client{}}, nil
+	return &Client{base: strings.TrimRight(base.String(), "/")}, nil
 }
+
+// calls shares the connections of all clients.
+var calls = &http.Client{}
+
+func (c *Client) server() string { return cmp.Or(c.base, DefaultServer) }
 
 // WithToken is the same client, calling with a token.
 func (c *Client) WithToken(token string) *Client {
@@ -192,12 +198,20 @@ func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error)
 }
 
 // Close ends the stream.
-func (s *Stream) Close() error { return s.res.Body.Close() }
+func (s *Stream) Close() error {
+	if s.res == nil {
+		return nil
+	}
+	return s.res.Body.Close()
+}
 
 // Records iterates over the records. An error ends it; without one, every record has
 // come.
 func (s *Stream) Records() iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
+		if s.res == nil {
+			return
+		}
 		dec := json.NewDecoder(s.res.Body)
 		for {
 			var record Record
@@ -206,7 +220,7 @@ func (s *Stream) Records() iter.Seq2[Record, error] {
 				return
 			}
 			if err != nil {
-				yield(nil, fmt.Errorf("the records of %s were cut off: %w", s.set, err))
+				yield(nil, fmt.Errorf("client: the records of %s were cut off: %w", s.set, err))
 				return
 			}
 			if !yield(record, nil) {
@@ -340,11 +354,11 @@ func (c *Client) call(ctx context.Context, r request, into any) (answer, error) 
 	defer res.Body.Close()
 	body, err := io.ReadAll(io.LimitReader(res.Body, answerBytes))
 	if err != nil {
-		return answer{}, fmt.Errorf("reading the answer of %s: %w", c.base, err)
+		return answer{}, fmt.Errorf("client: reading the answer of %s: %w", c.server(), err)
 	}
 	if into != nil {
 		if err := json.Unmarshal(body, into); err != nil {
-			return answer{}, fmt.Errorf("the answer of %s: %w", c.base, err)
+			return answer{}, fmt.Errorf("client: the answer of %s: %w", c.server(), err)
 		}
 	}
 	return answer{body, res.Header}, nil
@@ -353,7 +367,7 @@ func (c *Client) call(ctx context.Context, r request, into any) (answer, error) 
 // send is the one way that the client asks. An answer that is none becomes an
 // error.
 func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
-	at := strings.TrimRight(c.base.String(), "/") + "/api"
+	at := c.server() + "/api"
 	for _, part := range r.path {
 		if raw, ok := strings.CutPrefix(part, rawPart); ok {
 			at += "/" + raw
@@ -393,7 +407,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 			req.Header.Set(name, value)
 		}
 	}
-	res, err := c.http.Do(req)
+	res, err := calls.Do(req)
 	if err != nil {
 		if cause := ctx.Err(); cause != nil && !errors.Is(cause, context.DeadlineExceeded) {
 			return nil, cause
@@ -402,7 +416,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 		if errors.As(err, &cause) {
 			err = cause.Err
 		}
-		return nil, fmt.Errorf("%w at %s: %w", ErrUnreachable, c.base, err)
+		return nil, fmt.Errorf("client: %w at %s: %w", ErrUnreachable, c.server(), err)
 	}
 	mediaType, _, _ := mime.ParseMediaType(res.Header.Get("Content-Type"))
 	switch {
@@ -416,5 +430,5 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 			return nil, p
 		}
 	}
-	return nil, fmt.Errorf("%s answered %s with %q; is that a Page Ladder service?", c.base, res.Status, mediaType)
+	return nil, fmt.Errorf("client: %s answered %s with %q; is that a Page Ladder service?", c.server(), res.Status, mediaType)
 }

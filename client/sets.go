@@ -118,5 +118,5 @@ func (c *Client) EndToken(ctx context.Context, id int64) error {
 func (c *Client) SignInLink(ctx context.Context) (address string, until time.Time, err error) {
 	var link api.SignInLink
 	_, err = c.call(ctx, request{method: http.MethodPost, path: []string{"session", "link"}}, &link)
-	return strings.TrimRight(c.base.String(), "/") + link.Path, link.ExpiresAt, err
+	return c.server() + link.Path, link.ExpiresAt, err
 }

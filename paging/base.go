@@ -34,14 +34,14 @@ func ParseBase(text string, origins ...string) (Base, error) {
 	b := Base{text: text, origins: origins}
 	if !strings.ContainsAny(text, "{}") {
 		if err := checkAddress(text, origins); err != nil {
-			return Base{}, fmt.Errorf("base %s: %w", quote(text), err)
+			return Base{}, fmt.Errorf("paging: base %s: %w", quote(text), err)
 		}
 		b.text = string(query.AppendKept(nil, text))
 		return b, nil
 	}
 	b, err := b.withTemplate()
 	if err != nil {
-		return Base{}, fmt.Errorf("base %s: %w", quote(text), err)
+		return Base{}, fmt.Errorf("paging: base %s: %w", quote(text), err)
 	}
 	return b, nil
 }

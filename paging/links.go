@@ -52,7 +52,7 @@ type SortLink struct {
 	Rank      int       `json:"rank,omitempty"`      // from 1; 0 where the key is not sorted by
 }
 
-// change is what a link asks for beside another page: one parameter's values.
+// change is what a link asks for besides another page: one parameter's values.
 type change struct {
 	param  string
 	values []string // none: the parameter is left out

@@ -229,11 +229,10 @@ type LadderRules struct {
 	Lone bool `json:"lone,omitempty"`
 }
 
-// KeepRules say which of the caller's parameters ride along on links. Those that
-// the rules declare always do.
+// KeepRules say which of the caller's parameters ride along on links. Declared ones
+// always do.
 type KeepRules struct {
-	// What says which of the parameters that the rules do not declare are kept.
-	// Left out: all.
+	// What is which undeclared parameters stay on links. Left out: all.
 	What KeepWhat `json:"what,omitempty"`
 	// Names are those that "listed" keeps.
 	Names []string `json:"names,omitempty"`
@@ -332,14 +331,14 @@ func (r *Rules) inForce() Params {
 	return p
 }
 
-// paramNames are the names of the parameters in force, beside the filters'.
+// paramNames are the names of the parameters in force, besides the filters'.
 func (r *Rules) paramNames() []string {
 	p := r.inForce()
 	all := []string{p.Page, p.Offset, p.Size, p.Limit, p.Sort, p.Row, p.Search, p.Fields, p.Direction}
 	return slices.DeleteFunc(all, func(name string) bool { return name == "" })
 }
 
-// sizeCap is the largest size that is served, beside "all".
+// sizeCap is the largest size that is served, besides "all".
 func (r *Rules) sizeCap() int {
 	if r.Size.Cap < 1 {
 		return defaultCap

@@ -63,7 +63,7 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 func says(err error) string {
 	var refusal *paging.Refusal
 	if !errors.As(err, &refusal) {
-		return err.Error()
+		return strings.TrimPrefix(err.Error(), "client: ")
 	}
 	all := make([]string, len(refusal.Faults))
 	for i, f := range refusal.Faults {

@@ -58,7 +58,7 @@ func (l *listFlags) read(in io.Reader) (*rulesfile.Rules, paging.Base, error) {
 	}
 	base, err := paging.ParseBase(text, rules.Origins...)
 	if err != nil {
-		return nil, paging.Base{}, usageError{err}
+		return nil, paging.Base{}, usageError{errors.New(strings.TrimPrefix(err.Error(), "paging: "))}
 	}
 	return rules, base.Outside(), nil
 }

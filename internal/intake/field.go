@@ -7,9 +7,6 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// Type is the type of a field, and says how its values are written.
-type Type = value.Type
-
 // Field is one column of a record set.
 type Field struct {
 	Name  string     `json:"name"`

@@ -7,7 +7,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// kinds is a set of types that a value could have, beside text.
+// kinds is a set of types that a value could have, besides text.
 type kinds uint8
 
 const (
@@ -24,10 +24,10 @@ const (
 )
 
 // narrowest is the type to take: the first that all values fit, or text.
-func (k kinds) narrowest() Type {
+func (k kinds) narrowest() value.Type {
 	for _, t := range []struct {
 		kind kinds
-		Type
+		value.Type
 	}{
 		{couldBoolean, value.Boolean}, {couldInteger, value.Integer}, {couldBigInteger, value.BigInteger}, {couldDecimal, value.Decimal},
 		{couldBigDecimal, value.BigDecimal}, {couldDate, value.Date}, {couldTime, value.Time}, {couldJSON, value.JSON},
@@ -116,7 +116,7 @@ func timeKinds(s string) kinds {
 	return 0
 }
 
-func fits(t Type, s string) bool {
+func fits(t value.Type, s string) bool {
 	_, want := t.Canonical(s)
 	return want == ""
 }

@@ -21,7 +21,7 @@ type Options struct {
 	Encoding  Encoding // of CSV
 	Sheet     string   // of XLSX: the first
 	// Types declares the types of fields by their safe names.
-	Types map[string]Type
+	Types map[string]value.Type
 	// Key names the key by safe names.
 	Key []string
 	// MakeKey makes a key, a row number, whatever the file holds.
@@ -80,7 +80,7 @@ const RowNumber = "row_number"
 // column is what is known of a field while the file is read.
 type column struct {
 	could    kinds // types that all values so far could have
-	declared Type
+	declared value.Type
 	missing  bool  // some value is missing
 	rising   bool  // whole numbers, each larger than the one before
 	last     int64 // the value before

@@ -22,7 +22,7 @@ import (
 // object is a JSON object of a description.
 type object = map[string]any
 
-// API is what a description tells of a service beside its calls.
+// API is what a description tells of a service besides its calls.
 type API struct {
 	Version string
 	Server  string    // address; "": as it was asked

@@ -8,6 +8,7 @@ import (
 	"encoding/json"
 	"errors"
 	"fmt"
+	"strings"
 
 	"pageladder.example/api"
 	"pageladder.example/internal/problem"
@@ -100,7 +101,7 @@ func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, lang
 	var base paging.Base
 	if text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return answer, problem.Of(problem.BadBody, "%v", err)
+			return answer, problem.Of(problem.BadBody, "%s", strings.TrimPrefix(err.Error(), "paging: "))
 		}
 	}
 	if links := len(rules.Sorts) + len(rules.Size.Offered) + ladderLinks; links*(len(body.Query)+len(text)) > linkBytes {

@@ -24,7 +24,7 @@ import (
 // nobody stands for a caller without a token; where none is named, the owner calls.
 const nobody = "nobody"
 
-// sent is what is sent beside a method and an address.
+// sent is what is sent besides a method and an address.
 type sent struct {
 	token, body string
 	headers     map[string]string

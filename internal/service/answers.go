@@ -125,6 +125,10 @@ var zippers = sync.Pool{New: func() any {
 func zipped(text []byte) []byte {
 	w := zippers.Get().(*gzip.Writer)
 	defer zippers.Put(w)
+	return zippedBy(w, text)
+}
+
+func zippedBy(w *gzip.Writer, text []byte) []byte {
 	var b bytes.Buffer
 	w.Reset(&b)
 	if _, err := w.Write(text); err != nil || w.Close() != nil || b.Len() >= len(text) {

@@ -12,6 +12,7 @@ import (
 	"strings"
 
 	"github.com/gin-gonic/gin"
+	"github.com/klauspost/compress/gzip"
 
 	"pageladder.example/internal/problem"
 )
@@ -19,22 +20,31 @@ import (
 // consoleCSP lets the console load its own files and nothing else.
 const consoleCSP = "default-src 'self'; style-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'"
 
-// consoleFile is a file of the console's build.
+// consoleFile is a file of the console's build, zipped once and as small as can be.
 type consoleFile struct {
-	body      []byte
-	mediaType string
+	body, zipped []byte // zipped is nil where that is no shorter
+	mediaType    string
 }
 
 func (f *consoleFile) send(c *gin.Context) {
-	c.Header("Content-Length", strconv.Itoa(len(f.body)))
-	c.Data(http.StatusOK, f.mediaType, f.body)
+	body := f.body
+	if f.zipped != nil && takesGzip(c.Writer) {
+		c.Header("Content-Encoding", "gzip")
+		body = f.zipped
+	}
+	c.Header("Content-Length", strconv.Itoa(len(body)))
+	c.Data(http.StatusOK, f.mediaType, body)
 }
 
 // readConsole reads the build. The page's base becomes the path under which
 // callers reach the service.
 func readConsole(files fs.FS, prefix string) (map[string]*consoleFile, error) {
 	all := map[string]*consoleFile{}
-	err := fs.WalkDir(files, ".", func(name string, entry fs.DirEntry, err error) error {
+	best, err := gzip.NewWriterLevel(nil, gzip.BestCompression)
+	if err != nil {
+		return nil, err
+	}
+	err = fs.WalkDir(files, ".", func(name string, entry fs.DirEntry, err error) error {
 		if err != nil || entry.IsDir() {
 			return err
 		}
@@ -46,7 +56,7 @@ func readConsole(files fs.FS, prefix string) (map[string]*consoleFile, error) {
 		if name == "index.html" {
 			body = bytes.Replace(body, []byte(`<base href="/"`), []byte(`<base href="`+html.EscapeString(prefix)+`/"`), 1)
 		}
-		all[name] = &consoleFile{body, mediaType}
+		all[name] = &consoleFile{body, zippedBy(best, body), mediaType}
 		return nil
 	})
 	return all, err

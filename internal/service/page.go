@@ -172,8 +172,9 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	base := own
 	if text := cmp.Or(asked.speaks.base, rules.Base); text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + err.Error(),
-				Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: err.Error()}}}
+			says := strings.TrimPrefix(err.Error(), "paging: ")
+			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
+				Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: says}}}
 		}
 		base = base.Outside()
 	}

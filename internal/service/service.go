@@ -64,7 +64,7 @@ var DefaultLimits = Limits{
 type Options struct {
 	Version   string
 	PublicURL string   // where callers reach it, with a path prefix if any; "": as they ask
-	Hosts     []string // names that it goes by, beside loopback's and that of PublicURL
+	Hosts     []string // names that it goes by, besides loopback's and that of PublicURL
 	Origins   []string // pages of these origins may call the API
 	Proxies   []string // addresses or networks whose X-Forwarded-For is believed
 	Limits    Limits

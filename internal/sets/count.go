@@ -19,7 +19,7 @@ const (
 	countsKept = 10_000          // filtered counts that are remembered, the least used going first
 	countTime  = 4 * time.Second // what a count may take before it comes back as "at least"
 	countFirst = 1_000           // records of the first step of a walk
-	countWait  = 5 * time.Second // what a count may take beside that, where the database does not answer
+	countWait  = 5 * time.Second // what a count may take besides that, where the database does not answer
 )
 
 // canceled is PostgreSQL's code for a statement that was cancelled, by its time-out

@@ -119,7 +119,7 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 	return states, nil
 }
 
-// indexes are a set's indexes beside its key's, by name: one for each offered sort,
+// indexes are a set's indexes besides its key's, by name: one for each offered sort,
 // the default sort, each filter field and each list of fields under the rules'
 // "indexes", with the key at its end; a trigram index for each text
 // field that "has" or "starts" is offered on; one for the search. An index is read

@@ -202,7 +202,7 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 	return page, nil
 }
 
-// stretch reads the records of a page by the shortest way: from the nearest
+// readWindow reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
 func (s *Store) readWindow(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
 	if db == querier(s.pool) && q.FilterKey == "" {

@@ -31,7 +31,7 @@ func (r *reader) records(ctx context.Context, regions []statement.Region, offset
 			return nil, err
 		}
 		if len(records) == 0 {
-			records = more // as it is: most pages are one stretch
+			records = more // as it is: most pages lie in one region
 		} else {
 			records = append(records, more...)
 		}
@@ -51,7 +51,7 @@ func (r *reader) records(ctx context.Context, regions []statement.Region, offset
 	return records, nil
 }
 
-// region reads one stretch. Every statement brings the set's version of its own
+// region reads records of one region. Every statement brings the set's version of its own
 // snapshot.
 func (r *reader) region(ctx context.Context, g statement.Region, offset int64, limit int) ([]Record, error) {
 	q := r.q

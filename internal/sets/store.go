@@ -94,11 +94,10 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	return s, nil
 }
 
-// Indexed waits until the indexes of all sets are made that this store has begun
-// to make.
+// Indexed waits for index builds in progress.
 func (s *Store) Indexed() { s.indexing.Wait() }
 
-// connections is how many connections there are at least beside those for plain
+// connections is how many connections there are at least besides those for plain
 // questions: some may be held by streams for long.
 const connections = 8
 

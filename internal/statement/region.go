@@ -28,7 +28,7 @@ func (q *Question) Reversed() *Question {
 
 // Regions are all records, in order: those that have a value in the first field
 // and those that have none. An index that is read either way has its nulls at
-// one end or the other; as a stretch of their own they can stand at any.
+// one end or the other; as a region of their own they can stand at any.
 func (q *Question) Regions() []Region {
 	first := q.Order[0]
 	if !q.table.nullable(first.Field) {
@@ -112,7 +112,7 @@ func (q *Question) oneWay() bool {
 }
 
 // oneWayFrom are the records from one on in an order of one direction: a single
-// stretch of the index, and the missing values where they come after.
+// part of the index, and the missing values where they come after.
 func (q *Question) oneWayFrom(values []*string) []Region {
 	fields, places := make([]string, len(q.Order)), make([]string, len(q.Order))
 	r := Region{nonNullPrefix: len(q.Order)}

@@ -35,7 +35,7 @@ const asideMost = 8 << 20
 // What a form may have before its file.
 const (
 	formBytes  = 2 << 20
-	fieldBytes = 4 << 10 // that a field counts for beside its value
+	fieldBytes = 4 << 10 // that a field counts for besides its value
 )
 
 // Read reads what an import is to be: its parameters, from the query or from

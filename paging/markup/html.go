@@ -15,9 +15,9 @@ type Style struct {
 	List    string // the list
 	Item    string // each entry of the list
 	Link    string // what stands in an entry: a link, or the text in its place
-	Current string // beside Item, on the current page
-	Gap     string // beside Item, on a gap that does not link
-	Dead    string // beside Item, on a step that leads nowhere
+	Current string // besides Item, on the current page
+	Gap     string // besides Item, on a gap that does not link
+	Dead    string // besides Item, on a step that leads nowhere
 }
 
 // Bootstrap has the classes of the Bootstrap 5 stylesheet.

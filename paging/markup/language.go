@@ -133,7 +133,7 @@ var sinceCLDR32 = map[string]struct {
 	"pt": {millions: true},
 }
 
-// betweenDigits is what stands in a formatted number beside its digits.
+// betweenDigits is what stands in a formatted number besides its digits.
 func (l *Language) betweenDigits(formatted string) string {
 	for _, digit := range l.digits {
 		formatted = strings.ReplaceAll(formatted, digit, "")

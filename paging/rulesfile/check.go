@@ -321,7 +321,7 @@ func (c *checker) shapes(r *Rules) {
 	}
 	if r.Base != "" {
 		if _, err := paging.ParseBase(r.Base, r.Origins...); err != nil {
-			c.wrong("base", strconv.Quote(r.Base), strings.TrimPrefix(err.Error(), "base "+strconv.Quote(bounded(r.Base))+": "))
+			c.wrong("base", strconv.Quote(r.Base), strings.TrimPrefix(err.Error(), "paging: base "+strconv.Quote(bounded(r.Base))+": "))
 		}
 	}
 }

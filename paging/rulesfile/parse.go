@@ -47,7 +47,7 @@ func Parse(text []byte) (*Rules, error) {
 	return rules, nil
 }
 
-// Bounds of rules that are read, beside those that Check holds.
+// Bounds of rules that are read, besides those that Check holds.
 const (
 	rulesBytes   = 1 << 20
 	rulesEntries = 2_000 // of one list or object

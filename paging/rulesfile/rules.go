@@ -17,7 +17,7 @@ const Aside = "pl."
 type Rules struct {
 	paging.Rules
 
-	// Indexes lists fields that whoever keeps the records is to index beside those
+	// Indexes lists fields that whoever keeps the records is to index besides those
 	// of sorts and filters: [["berth", "arrived_at"]].
 	Indexes [][]string `json:"indexes,omitempty"`
 	// Markup says how ladders are drawn.
