@@ -179,7 +179,7 @@ func ExampleParseBase() {
 	// /arrivals?berth=N4&page=3&size=10
 	// /arrivals?tab=calls&berth=N4&page=3&size=10
 	// /arrivals/page/3?size=10&berth=N4
-	// base "//elsewhere.example/": a path begins with "/" and then neither "/" nor "\", and holds no backslash, space, control character or fragment
+	// paging: base "//elsewhere.example/": a path begins with "/" and then neither "/" nor "\", and holds no backslash, space, control character or fragment
 }
 
 func ExampleBase_Outside() {

@@ -79,7 +79,7 @@ func (s *Service) signIn(c *gin.Context) error {
 		return problem.Of(problem.BadBody, "found neither or both of token and code; right would be one of them")
 	}
 	if !s.rates.Allow(c.ClientIP()) {
-		return errTooMany
+		return access.ErrTooMany
 	}
 	accept, proof := s.tokens.SignIn, strings.TrimSpace(asked.Token)
 	if asked.Code != "" {
@@ -89,7 +89,7 @@ func (s *Service) signIn(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	http.SetCookie(c.Writer, &http.Cookie{Name: sessionCookie, Value: id, Path: s.prefix + "/", Expires: until, HttpOnly: true,
+	http.SetCookie(c.Writer, &http.Cookie{Name: access.Cookie, Value: id, Path: s.prefix + "/", Expires: until, HttpOnly: true,
 		Secure: strings.HasPrefix(s.public, "https://"), SameSite: http.SameSiteStrictMode})
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, sessionOf(&caller))
@@ -111,12 +111,12 @@ func (s *Service) inviteBrowser(c *gin.Context) error {
 const SignInPath = "/sign-in#"
 
 func (s *Service) signOut(c *gin.Context) error {
-	if cookie, err := c.Cookie(sessionCookie); err == nil {
+	if cookie, err := c.Cookie(access.Cookie); err == nil {
 		if err := s.tokens.SignOut(c.Request.Context(), cookie); err != nil {
 			return err
 		}
 	}
-	http.SetCookie(c.Writer, &http.Cookie{Name: sessionCookie, Path: s.prefix + "/", MaxAge: -1, HttpOnly: true, SameSite: http.SameSiteStrictMode})
+	http.SetCookie(c.Writer, &http.Cookie{Name: access.Cookie, Path: s.prefix + "/", MaxAge: -1, HttpOnly: true, SameSite: http.SameSiteStrictMode})
 	c.Status(http.StatusNoContent)
 	return nil
 }

@@ -38,7 +38,7 @@ func (s *Service) setDescription(c *gin.Context) error {
 }
 
 func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {
-	api := &openapi.API{Version: s.version, Server: s.public, Cookie: sessionCookie, Problem: api.Problem{}, Always: failures(problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway)}
+	api := &openapi.API{Version: s.version, Server: s.public, Cookie: access.Cookie, Problem: api.Problem{}, Always: failures(problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway)}
 	for _, shape := range shapes.All() {
 		records := openapi.AsText
 		switch shape.Name() {

@@ -6,7 +6,6 @@ import (
 	"net/http"
 	"net/url"
 	"slices"
-	"strconv"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -68,8 +67,7 @@ func htmlHeaders(c *gin.Context, policy string) {
 var crossOriginWrites = http.NewCrossOriginProtection()
 
 const (
-	callerKey     = "caller"
-	sessionCookie = "pageladder_session"
+	callerKey = "caller"
 )
 
 // checked wraps a route's handler, whose error is answered.
@@ -94,8 +92,8 @@ func (s *Service) handle(c *gin.Context, r *route) error {
 	if err != nil {
 		return err
 	}
-	if !s.rates.Allow(callerName(&who, c)) {
-		return errTooMany
+	if !s.rates.Allow(who.Name(c.ClientIP())) {
+		return access.ErrTooMany
 	}
 	c.Set(callerKey, &who)
 	if err := s.may(c, &who, r); err != nil {
@@ -121,44 +119,7 @@ func (s *Service) callerFor(c *gin.Context, r *route) (access.Caller, error) {
 	case r.calculates:
 		ctx = access.AsRemembered(ctx, s.store.Heard())
 	}
-	return s.caller(ctx, c)
-}
-
-var errTooMany = errors.New("the caller asks more often than it may")
-
-// caller tells who calls: by a token, or in a session. Whoever has neither is nobody;
-// being on the same machine gives no right. Tokens that are not remembered are looked
-// up in the database, as often as the address may ask anything.
-func (s *Service) caller(ctx context.Context, c *gin.Context) (access.Caller, error) {
-	if header := c.GetHeader("Authorization"); header != "" {
-		scheme, secret, _ := strings.Cut(header, " ")
-		if secret = strings.TrimSpace(secret); !strings.EqualFold(scheme, "Bearer") {
-			return access.Caller{}, access.ErrUnknown
-		}
-		if !s.tokens.Knows(secret, false) && !s.rates.Allow(c.ClientIP()) {
-			return access.Caller{}, errTooMany
-		}
-		return s.tokens.Caller(ctx, secret)
-	}
-	if cookie, err := c.Cookie(sessionCookie); err == nil {
-		if !s.tokens.Knows(cookie, true) && !s.rates.Allow(c.ClientIP()) {
-			return access.Caller{}, errTooMany
-		}
-		who, err := s.tokens.InSession(ctx, cookie)
-		if !errors.Is(err, access.ErrUnknown) { // a session that has ended is none
-			return who, err
-		}
-	}
-	return access.Caller{}, nil
-}
-
-// callerName names a caller for what is bounded for each: its token or, where it has
-// none, its address.
-func callerName(who *access.Caller, c *gin.Context) string {
-	if who.Token == 0 {
-		return c.ClientIP() // of a proxy that is trusted, what it forwards
-	}
-	return "token " + strconv.FormatInt(who.Token, 10)
+	return s.gate.Caller(ctx, c.Request, c.ClientIP())
 }
 
 // may is nil where a caller may use a route. A set that a caller may not even read is not

@@ -57,7 +57,7 @@ func (s *Service) reimport(c *gin.Context) error {
 
 // importFile imports a file. Into a set that is there, its name is given.
 func (s *Service) importFile(c *gin.Context, into string) error {
-	caller := callerName(who(c), c)
+	caller := who(c).Name(c.ClientIP())
 	if says := s.imports.Begin(caller); says != "" {
 		return problem.Later(problem.Busy, 10, nil, "imports: %s; try again later", says)
 	}

@@ -12,9 +12,12 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/answers"
+	"pageladder.example/internal/lists"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
+	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/rulesfile"
@@ -29,37 +32,37 @@ func visibility(who *access.Caller, set string) sets.Visibility {
 type pageAsk struct {
 	set     string
 	request sets.Request
-	speaks  speaks
+	speaks  speaks.Params
 	shape   shapes.Shape
 }
 
 // pageAskOf reads it from a request.
 func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
-	if a.speaks, err = readSpeaks(c); err != nil {
+	if a.speaks, err = speaks.Read(c.Request.URL.RawQuery, shapes.Names()); err != nil {
 		return a, err
 	}
-	if a.shape, err = shapes.For(a.speaks.shape, c.GetHeader("Accept")); err != nil {
+	if a.shape, err = shapes.For(a.speaks.Shape, c.GetHeader("Accept")); err != nil {
 		return a, err
 	}
 	a.set = pathParam(c, "set")
-	a.request = sets.Request{Set: a.set, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.total)}
-	if a.speaks.explain {
+	a.request = sets.Request{Set: a.set, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.Total)}
+	if a.speaks.Explain {
 		a.request.Explain = &sets.Explain{}
 	}
 	return a, nil
 }
 
 // key names the answer, at a version of its set.
-func (a *pageAsk) key(c *gin.Context, set *sets.Set) answerKey {
-	k := answerKey{asked: c.Request.URL.RequestURI() + " " + a.shape.Name(), version: set.Version, fixed: set.FixedFor(a.request.Visibility)}
+func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
+	k := answers.Key{Asked: c.Request.URL.RequestURI() + " " + a.shape.Name(), Version: set.Version, Fixed: set.FixedFor(a.request.Visibility)}
 	if a.inLanguage() {
-		k.asked += " " + c.GetHeader("Accept-Language")
+		k.Asked += " " + c.GetHeader("Accept-Language")
 	}
 	return k
 }
 
 // inLanguage tells whether the answer has words in the caller's language.
-func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.speaks.markup != "" }
+func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.speaks.Markup != "" }
 
 // readPage answers one page of a set.
 func (s *Service) readPage(c *gin.Context) error {
@@ -71,8 +74,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	if set := s.store.Current(asked.set); set != nil && s.answers != nil && !set.Attached() {
 		if kept, ok := s.answers.Get(asked.key(c, set)); ok {
 			s.metrics.AnswerKept()
-			kept.send(c, caller)
-			return nil
+			return s.send(c, kept)
 		}
 	}
 	page, err := s.store.Page(c.Request.Context(), asked.request)
@@ -81,7 +83,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	}
 	defer page.Release()
 	s.metrics.Page(&page.Settled)
-	if v := asked.speaks.version; v > 0 && v != page.Set.Version {
+	if v := asked.speaks.Version; v > 0 && v != page.Set.Version {
 		return problem.Of(problem.MovedOn, "pl.version asked for version %d; %s has version %d by now", v, asked.set, page.Set.Version)
 	}
 	scratch := scratches.Get().(*scratch)
@@ -90,40 +92,38 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err := s.linked(c, &asked, page, a); err != nil {
 		return err
 	}
-	if len(asked.speaks.facets) > 0 {
-		facets, err := s.store.Facets(c.Request.Context(), asked.request, asked.speaks.facets)
+	if len(asked.speaks.Facets) > 0 {
+		facets, err := s.store.Facets(c.Request.Context(), asked.request, asked.speaks.Facets)
 		if err != nil {
 			return facetError(err)
 		}
 		a.About.Facets = wireFacets(facets)
 	}
-	if asked.speaks.explain {
-		a.About.Made = explained(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
+	if asked.speaks.Explain {
+		a.About.Made = shapes.Explain(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
 	}
 	if scratch.body, err = asked.shape.Append(scratch.body[:0], &a.Page); err != nil {
 		return err
 	}
-	s.answer(c, &asked, page, a, scratch.body).send(c, caller)
-	return nil
+	return s.send(c, s.answer(c, &asked, page, a, scratch.body))
 }
 
 // answer is a page as it is sent, and kept for others where that may be.
-func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage, body []byte) *keptAnswer {
-	fresh := &keptAnswer{body: body, mediaType: asked.shape.MediaType(), self: a.self, link: markup.LinkHeader(a.About.Links), status: http.StatusOK,
-		noStore: asked.speaks.explain}
+func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage, body []byte) *answers.Answer {
+	fresh := &answers.Answer{Body: body, MediaType: asked.shape.MediaType(), Self: a.self, Link: markup.LinkHeader(a.About.Links), NoStore: asked.speaks.Explain}
 	if asked.shape.Name() != "native" {
-		fresh.about, fresh.adjusted = shapes.Metadata(&a.About.Paging), shapes.Adjusted(a.About.Adjusted)
+		fresh.About, fresh.Adjusted = shapes.Metadata(&a.About.Paging), shapes.Adjusted(a.About.Adjusted)
 	}
 	key := asked.key(c, page.Set)
 	switch {
-	case asked.speaks.explain: // is not kept
+	case asked.speaks.Explain: // is not kept
 	case page.Set.Attached(), // nobody tells when it changes
-		len(asked.speaks.facets) > 0: // they are counted in a snapshot of their own: not of this version for sure
-		fresh.tag = digestTag(body)
+		len(asked.speaks.Facets) > 0: // they are counted in a snapshot of their own: not of this version for sure
+		fresh.Tag = answers.DigestTag(body)
 	default:
-		fresh.tag = s.weakTag(&key)
-		if s.answers != nil && len(body) <= answerBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
-			fresh.body = slices.Clone(body)
+		fresh.Tag = answers.WeakTag(&key, s.public, s.version)
+		if s.answers != nil && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
+			fresh.Body = slices.Clone(body)
 			s.answers.Add(key, fresh)
 		}
 	}
@@ -137,6 +137,17 @@ type linkedPage struct {
 	took time.Duration // to make the links
 }
 
+// send sends an answer. One that breaks off is the caller's affair.
+func (s *Service) send(c *gin.Context, a *answers.Answer) error {
+	if strings.HasPrefix(a.MediaType, "text/html") {
+		htmlHeaders(c, lists.CSP)
+	}
+	if err := a.Send(c.Writer, c.Request, who(c).Role == access.Nobody); err != nil {
+		c.Error(err)
+	}
+	return nil
+}
+
 // scratch is memory that an answer is made in. It is used again for others.
 type scratch struct {
 	page linkedPage
@@ -146,7 +157,7 @@ type scratch struct {
 var scratches = sync.Pool{New: func() any { return new(scratch) }}
 
 func (s *scratch) release() {
-	if cap(s.body) <= answerBytes {
+	if cap(s.body) <= answers.KeptBytes {
 		s.page = linkedPage{}
 		scratches.Put(s)
 	}
@@ -170,7 +181,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		return err
 	}
 	base := own
-	if text := cmp.Or(asked.speaks.base, rules.Base); text != "" {
+	if text := cmp.Or(asked.speaks.Base, rules.Base); text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
 			says := strings.TrimPrefix(err.Error(), "paging: ")
 			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
@@ -193,8 +204,8 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 			a.About.Paging.Summary = a.View.Summary()
 		}
 		a.Style = markup.StyleOf(string(rules.Markup.Style), rules.Markup.Classes)
-		if asked.speaks.markup != "" {
-			a.Style = markup.StyleOf(string(asked.speaks.markup), rules.Markup.Classes)
+		if asked.speaks.Markup != "" {
+			a.Style = markup.StyleOf(string(asked.speaks.Markup), rules.Markup.Classes)
 			a.About.Markup = string(a.Style.AppendLadder(nil, &a.View))
 		}
 	}

@@ -132,7 +132,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return &problem.Error{Kind: k, Says: data.Error(), Faults: []paging.Fault{{Why: "value.wrong", Says: data.Error()}}, Cause: err}
 	case errors.Is(err, sets.ErrReadOnly):
 		return &problem.Error{Kind: problem.NoMethod, Says: err.Error(), Allow: "GET, HEAD"}
-	case errors.Is(err, errTooMany):
+	case errors.Is(err, access.ErrTooMany):
 		return problem.Later(problem.TooMany, 1, nil, "more than %g requests a second; wait a second", s.limits.Rate)
 	}
 	for _, plain := range plainErrors {

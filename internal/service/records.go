@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/answers"
 	"pageladder.example/internal/body"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/problem"
@@ -75,12 +76,11 @@ func (s *Service) readRecord(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	kept := &keptAnswer{body: text, mediaType: "application/json", self: answer.Href, status: http.StatusOK, tag: recordTag(&answer)}
+	kept := &answers.Answer{Body: text, MediaType: "application/json", Self: answer.Href, Tag: recordTag(&answer)}
 	if set.Attached() {
-		kept.tag = digestTag(text)
+		kept.Tag = answers.DigestTag(text)
 	}
-	kept.send(c, caller)
-	return nil
+	return s.send(c, kept)
 }
 
 func (s *Service) recordHref(set *sets.Set, key []string) string {

@@ -25,6 +25,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/answers"
 	"pageladder.example/internal/metrics"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
@@ -78,6 +79,7 @@ const DefaultAnswers = 1_000
 type Service struct {
 	store   *sets.Store
 	tokens  *access.Keeper
+	gate    access.Gate
 	log     *slog.Logger
 	version string
 	limits  Limits
@@ -85,7 +87,7 @@ type Service struct {
 	prefix  string // its path
 	hosts   map[string]bool
 	origins []string
-	answers *lru.Cache[answerKey, *keptAnswer]
+	answers *lru.Cache[answers.Key, *answers.Answer]
 	rates   *access.Rates
 	metrics *metrics.Metrics
 	imports *access.Running
@@ -141,16 +143,17 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 		return nil, err
 	}
 	if o.Answers > 0 {
-		s.answers, _ = lru.New[answerKey, *keptAnswer](o.Answers) // the size is right
+		s.answers, _ = lru.New[answers.Key, *answers.Answer](o.Answers) // the size is right
 	}
 	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)
+	s.gate = access.Gate{Keeper: s.tokens, Rates: s.rates}
 	s.metrics = metrics.New(store, s.version)
 	s.imports, s.streams, s.files = access.NewRunning(o.Limits.Imports), access.NewRunning(o.Limits.Streams), upload.NewProgress()
 	handler, err := s.handlers(console, o.Proxies)
 	if err != nil {
 		return nil, err
 	}
-	zip, err := gzhttp.NewWrapper(gzhttp.MinSize(gzipFrom), gzhttp.CompressionLevel(gzip.BestSpeed))
+	zip, err := gzhttp.NewWrapper(gzhttp.MinSize(answers.ZipFrom), gzhttp.CompressionLevel(gzip.BestSpeed))
 	if err != nil {
 		return nil, err
 	}

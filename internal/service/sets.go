@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/answers"
 	"pageladder.example/internal/body"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
@@ -155,9 +156,7 @@ func (s *Service) tellRules(c *gin.Context, set *sets.Set) error {
 	if err != nil {
 		return err
 	}
-	kept := &keptAnswer{body: append(text, '\n'), mediaType: "application/json", self: s.public + c.Request.URL.EscapedPath(), tag: `"` + tag + `"`, status: http.StatusOK}
-	kept.send(c, who(c))
-	return nil
+	return s.send(c, &answers.Answer{Body: append(text, '\n'), MediaType: "application/json", Self: s.public + c.Request.URL.EscapedPath(), Tag: `"` + tag + `"`})
 }
 
 var errStaleRules = errors.New("the rules are others by now; read them again")

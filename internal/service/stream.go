@@ -13,6 +13,7 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
+	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
 )
 
@@ -23,13 +24,13 @@ const (
 
 // readAll streams every record that a query asks for, of one snapshot.
 func (s *Service) readAll(c *gin.Context) error {
-	sp, err := readSpeaks(c)
+	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
 	if err != nil {
 		return err
 	}
-	shape, err := shapes.For(sp.shape, c.GetHeader("Accept"))
+	shape, err := shapes.For(sp.Shape, c.GetHeader("Accept"))
 	if err != nil || shape.Name() == "html" {
-		return problem.Of(problem.NotAcceptable, "found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.shape+c.GetHeader("Accept"))
+		return problem.Of(problem.NotAcceptable, "found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.Shape+c.GetHeader("Accept"))
 	}
 	if c.Request.Method == http.MethodHead {
 		if _, err := s.setOf(c); err != nil {
@@ -39,7 +40,7 @@ func (s *Service) readAll(c *gin.Context) error {
 		c.Header("Cache-Control", "no-store")
 		return nil
 	}
-	caller := callerName(who(c), c)
+	caller := who(c).Name(c.ClientIP())
 	if says := s.streams.Begin(caller); says != "" {
 		return problem.Later(problem.Busy, 5, nil, "streams: %s; try again later", says)
 	}

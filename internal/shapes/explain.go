@@ -1,4 +1,4 @@
-package service
+package shapes
 
 import (
 	"fmt"
@@ -17,8 +17,8 @@ func several[N int | int64](n N, what string) string {
 	return fmt.Sprintf("%d %s", n, what)
 }
 
-// explained tells how a page was made, step by step.
-func explained(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
+// Explain tells how a page was made, step by step.
+func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
 	m := &api.Explain{}
 	meta := &about.Paging
 	step := func(name string, took time.Duration, format string, args ...any) {

@@ -1,4 +1,5 @@
-package service
+// Package speaks reads the parameters of a query that speak to the service: "pl.…".
+package speaks
 
 import (
 	"fmt"
@@ -7,29 +8,25 @@ import (
 	"strconv"
 	"strings"
 
-	"github.com/gin-gonic/gin"
-
 	"pageladder.example/internal/problem"
-	"pageladder.example/internal/shapes"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
 )
 
-// speaks are the parameters that speak to the service.
-type speaks struct {
-	base, shape, total string
-	markup             rulesfile.MarkupStyle // "": none
-	facets             []string
-	explain            bool
-	version            int64 // 0: any
+// Params are the parameters that speak to the service.
+type Params struct {
+	Base, Shape, Total string
+	Markup             rulesfile.MarkupStyle // "": none
+	Facets             []string
+	Explain            bool
+	Version            int64 // 0: any
 }
 
 var spoken = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.shape", "pl.total", "pl.version"}
 
-// readSpeaks reads the parameters that begin with "pl.".
-func readSpeaks(c *gin.Context) (sp speaks, err error) {
-	raw := c.Request.URL.RawQuery
+// Read reads the parameters of a query that begin with "pl."; a shape is one of some names.
+func Read(raw string, shapes []string) (sp Params, err error) {
 	if !strings.Contains(raw, "pl") && !strings.Contains(raw, "%") {
 		return sp, nil
 	}
@@ -46,35 +43,35 @@ func readSpeaks(c *gin.Context) (sp speaks, err error) {
 		}
 		switch name {
 		case "pl.base":
-			sp.base = value
+			sp.Base = value
 		case "pl.shape":
-			sp.shape = value
-			if !slices.Contains(shapes.Names(), value) {
-				wrong("one of " + strings.Join(shapes.Names(), ", "))
+			sp.Shape = value
+			if !slices.Contains(shapes, value) {
+				wrong("one of " + strings.Join(shapes, ", "))
 			}
 		case "pl.markup":
-			sp.markup = rulesfile.MarkupStyle(value)
+			sp.Markup = rulesfile.MarkupStyle(value)
 			if !slices.Contains(rulesfile.Words(reflect.TypeFor[rulesfile.MarkupStyle]()), value) {
 				wrong("plain, bootstrap or classed")
 			}
 		case "pl.facets":
-			sp.facets = strings.Split(value, ",")
-			if value == "" || len(sp.facets) > 20 {
+			sp.Facets = strings.Split(value, ",")
+			if value == "" || len(sp.Facets) > 20 {
 				wrong("1 to 20 fields that are filtered by, comma between")
 			}
 		case "pl.total":
-			sp.total = value
+			sp.Total = value
 			if !slices.Contains(rulesfile.Words(reflect.TypeFor[paging.CountHow]()), value) {
 				wrong("exact, at_least or none")
 			}
 		case "pl.explain":
-			sp.explain = value == "true"
+			sp.Explain = value == "true"
 			if value != "true" && value != "false" {
 				wrong("true or false")
 			}
 		case "pl.version":
 			n, err := strconv.ParseInt(value, 10, 64)
-			if sp.version = n; err != nil || n < 1 {
+			if sp.Version = n; err != nil || n < 1 {
 				wrong("the version of a set, a whole number from 1")
 			}
 		default:

@@ -1,0 +1,159 @@
+// Package answers sends answers whose bytes are known: with their ETag, conditionally,
+// zipped where the caller takes that. Some are remembered, and given again as they are.
+package answers
+
+import (
+	"bytes"
+	"fmt"
+	"hash/fnv"
+	"net/http"
+	"strconv"
+	"strings"
+	"sync"
+
+	"github.com/klauspost/compress/gzhttp"
+	"github.com/klauspost/compress/gzip"
+)
+
+// Bounds.
+const (
+	KeptBytes = 64 << 10 // of the longest answer that is remembered: 64 MB of a thousand
+	ZipFrom   = 1400     // bytes, below which an answer fits a packet anyway
+)
+
+// Key names an answer: of which set and version, under which fixed filter,
+// and all else that it depends on. An answer of another version is never given; it
+// ages out.
+type Key struct {
+	Asked   string // address, shape and language
+	Version int64
+	Fixed   string // the filter in force
+}
+
+// Answer is one answer.
+type Answer struct {
+	Body      []byte
+	MediaType string
+	Self      string // its settled address
+	Link      string // Link, RFC 8288
+	About     string // Paging; "" where the body tells it
+	Adjusted  string // Adjusted, likewise
+	Tag       string
+	NoStore   bool
+
+	zip    sync.Once
+	zipped []byte // nil where that is no shorter
+}
+
+// WeakTag is the ETag of an answer, RFC 9110 section 8.8.3: weak, since the same
+// page may be written in other bytes. It is another one under another public address
+// and from another version of the program, which may write another answer.
+func WeakTag(k *Key, public, version string) string {
+	h := fnv.New64a()
+	for _, part := range []string{k.Asked, k.Fixed, public, version} {
+		h.Write([]byte(part))
+		h.Write([]byte{0})
+	}
+	return `W/"` + strconv.FormatInt(k.Version, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
+}
+
+// DigestTag is the ETag of an answer whose set has no version.
+func DigestTag(body []byte) string {
+	h := fnv.New128a()
+	h.Write(body)
+	return fmt.Sprintf(`W/"%x"`, h.Sum(nil))
+}
+
+// Send answers, or says that nothing has changed. To the public, caches that many share
+// may keep it.
+func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error {
+	h := w.Header()
+	h["Content-Location"] = []string{a.Self}
+	if a.Link != "" {
+		h["Link"] = []string{a.Link}
+	}
+	if a.About != "" {
+		h["Paging"] = []string{a.About}
+	}
+	if a.Adjusted != "" {
+		h["Adjusted"] = []string{a.Adjusted}
+	}
+	switch {
+	case a.NoStore:
+		h.Set("Cache-Control", "no-store")
+	case public:
+		h.Set("Cache-Control", "public, max-age=10, stale-while-revalidate=60")
+	default:
+		h.Set("Cache-Control", "private, no-cache")
+	}
+	if a.Tag != "" {
+		h["Etag"] = []string{a.Tag}
+		reads := r.Method == http.MethodGet || r.Method == http.MethodHead
+		if condition := r.Header.Get("If-None-Match"); reads && condition != "" && matches(condition, a.Tag) {
+			w.WriteHeader(http.StatusNotModified)
+			return nil
+		}
+	}
+	body := a.Body
+	if len(body) >= ZipFrom && TakesGzip(w) {
+		a.zip.Do(func() { a.zipped = zipped(body) })
+		if a.zipped != nil {
+			h.Set("Content-Encoding", "gzip")
+			body = a.zipped
+		}
+	}
+	h["Content-Length"] = []string{strconv.Itoa(len(body))}
+	h["Content-Type"] = []string{a.MediaType}
+	w.WriteHeader(http.StatusOK)
+	_, err := w.Write(body)
+	return err
+}
+
+var zippers = sync.Pool{New: func() any {
+	w, _ := gzip.NewWriterLevel(nil, gzip.BestSpeed) // the level is right
+	return w
+}}
+
+// zipped is a text in gzip, RFC 1952, for an answer that is given again; nil where that is
+// no shorter. What is answered once is zipped by gzhttp.
+func zipped(text []byte) []byte {
+	w := zippers.Get().(*gzip.Writer)
+	defer zippers.Put(w)
+	return Zipped(w, text)
+}
+
+// Zipped is a text in gzip by a writer; nil where that is no shorter.
+func Zipped(w *gzip.Writer, text []byte) []byte {
+	var b bytes.Buffer
+	w.Reset(&b)
+	if _, err := w.Write(text); err != nil || w.Close() != nil || b.Len() >= len(text) {
+		return nil
+	}
+	return b.Bytes()
+}
+
+// TakesGzip tells whether gzhttp has found that the caller accepts gzip.
+func TakesGzip(w http.ResponseWriter) bool {
+	for {
+		switch found := w.(type) {
+		case *gzhttp.GzipResponseWriter, gzhttp.GzipResponseWriterWithCloseNotify:
+			return true
+		case interface{ Unwrap() http.ResponseWriter }:
+			w = found.Unwrap()
+		default:
+			return false
+		}
+	}
+}
+
+// matches compares weakly, RFC 9110 section 13.1.2.
+func matches(condition, tag string) bool {
+	tag = strings.TrimPrefix(tag, "W/")
+	for candidate := range strings.SplitSeq(condition, ",") {
+		candidate = strings.TrimSpace(candidate)
+		if candidate == "*" || strings.TrimPrefix(candidate, "W/") == tag {
+			return true
+		}
+	}
+	return false
+}
