@@ -232,7 +232,7 @@ type LadderRules struct {
 // KeepRules say which of the caller's parameters ride along on links. Declared ones
 // always do.
 type KeepRules struct {
-	// What is which undeclared parameters stay on links. Left out: all.
+	// What says which undeclared parameters stay on links. Left out: all.
 	What KeepWhat `json:"what,omitempty"`
 	// Names are those that "listed" keeps.
 	Names []string `json:"names,omitempty"`
