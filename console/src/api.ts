@@ -1,5 +1,5 @@
 // What the API answers, and the one place that asks it.
-import { withoutParams } from './address'
+import { withoutParams, withParam } from './address'
 
 import type * as wire from './wire'
 import { sessionRoleValues as roles } from './wire'
@@ -105,11 +105,9 @@ export const pagePath = (set: string, query: string) => `${setPath(set)}/records
 export const readPage = (set: string, query: string, signal?: AbortSignal) =>
   reply<Answer>(pagePath(set, withoutParams(query, 'pl.shape')), { signal })
 
-/** What a page tells about itself when more is asked of it, such as pl.explain=true. */
-export const readAbout = (set: string, query: string, more: string, signal?: AbortSignal) => {
-  const asked = withoutParams(query, 'pl.shape')
-  return ask<Answer>(pagePath(set, asked + (asked && '&') + more), { signal })
-}
+/** What a page tells about itself when more is asked of it, such as pl.explain, true. */
+export const readAbout = (set: string, query: string, name: string, value: string, signal?: AbortSignal) =>
+  ask<Answer>(pagePath(set, withParam(withoutParams(query, 'pl.shape'), name, value)), { signal })
 
 const recordPath = (set: string, key: string) => `${setPath(set)}/records/${key}`
 const matching = (revision: string) => ({ 'If-Match': `"${revision}"` })

@@ -66,9 +66,7 @@ func htmlHeaders(c *gin.Context, policy string) {
 
 var crossOriginWrites = http.NewCrossOriginProtection()
 
-const (
-	callerKey = "caller"
-)
+const callerKey = "caller" // in a gin.Context
 
 // checked wraps a route's handler, whose error is answered.
 func (s *Service) checked(r route) gin.HandlerFunc {

@@ -21,14 +21,14 @@ const name = computed(() => props.set)
 const query = computed(() => props.query)
 const made = useQuery({
   queryKey: ['made', name, query, computed(() => props.page.body.paging.version)],
-  queryFn: ({ signal }) => readAbout(props.set, props.query, 'pl.explain=true', signal),
+  queryFn: ({ signal }) => readAbout(props.set, props.query, 'pl.explain', 'true', signal),
   enabled: () => props.open === 'made',
   placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
 })
 const style = ref('plain')
 const markup = useQuery({
   queryKey: ['markup', name, query, style],
-  queryFn: ({ signal }) => readAbout(props.set, props.query, `pl.markup=${style.value}`, signal),
+  queryFn: ({ signal }) => readAbout(props.set, props.query, 'pl.markup', style.value, signal),
   enabled: () => props.open === 'html',
   placeholderData: (last) => last,
 })

@@ -43,12 +43,7 @@ const condition = computed(() =>
 const facets = useQuery({
   queryKey: ['facets', computed(() => props.set), condition, computed(() => props.version)],
   queryFn: ({ signal }) =>
-    readAbout(
-      props.set,
-      condition.value,
-      `pl.facets=${counted.value.map(encodeURIComponent).join(',')}`,
-      signal,
-    ),
+    readAbout(props.set, condition.value, 'pl.facets', counted.value.join(','), signal),
   enabled: () => counted.value.length > 0,
   placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
 })

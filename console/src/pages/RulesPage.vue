@@ -21,7 +21,7 @@ import LadderNav from '../components/LadderNav.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import ReckonedView from '../components/ReckonedView.vue'
 import RulesForm from '../components/RulesForm.vue'
-import { setAddress } from '../address'
+import { setAddress, withParam } from '../address'
 
 /** The entries in the order in which people look for them; the rest follows as it stands. */
 const first = [
@@ -166,7 +166,13 @@ async function preview() {
     const answers = await Promise.all(
       unique.map(async ([name, page]) => ({
         says: `${name}: page ${page.toLocaleString()}`,
-        page: await ask(`${params.page}=${byOffset ? (page - 1) * size : page}&${params.size}=${size}`),
+        page: await ask(
+          withParam(
+            withParam('', params.page, String(byOffset ? (page - 1) * size : page)),
+            params.size,
+            String(size),
+          ),
+        ),
       })),
     )
     if (turn !== latest) return
