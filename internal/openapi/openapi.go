@@ -13,6 +13,7 @@ import (
 	"github.com/invopop/jsonschema"
 
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
@@ -25,11 +26,11 @@ type object = map[string]any
 // API is what a description tells of a service besides its calls.
 type API struct {
 	Version string
-	Server  string    // address; "": as it was asked
-	Cookie  string    // of a session
-	Problem any       // a value of the type of error answers
-	Shapes  []Shape   // that pages are answered in
-	Always  []Failure // of every call that is not open to everybody
+	Server  string          // address; "": as it was asked
+	Cookie  string          // of a session
+	Problem any             // a value of the type of error answers
+	Shapes  []Shape         // that pages are answered in
+	Always  []*problem.Kind // of every call that is not open to everybody
 }
 
 // Shape is a form that pages are answered in.
@@ -62,13 +63,7 @@ type Call struct {
 	Shaped       bool     // the answer comes in every shape
 	Status       int      // of the answer
 	IfMatch      bool     // it takes If-Match
-	Fails        []Failure
-}
-
-// Failure is one way in which a call can fail.
-type Failure struct {
-	Name   string
-	Status int
+	Fails        []*problem.Kind
 }
 
 // Query is a kind of query parameters that a call has.

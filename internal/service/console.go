@@ -20,7 +20,7 @@ const consoleCSP = "default-src 'self'; style-src 'self'; img-src 'self' data:; 
 // hash of their contents, may be kept for ever; any other path outside the API is
 // index.html, whose script reads the address.
 func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
-	all, err := answers.ReadFiles(files, s.prefix)
+	all, err := answers.ReadFiles(files, s.reach.Prefix)
 	if err != nil {
 		return nil, fmt.Errorf("the console's files: %w", err)
 	}

@@ -38,7 +38,7 @@ func (s *Service) setDescription(c *gin.Context) error {
 }
 
 func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {
-	api := &openapi.API{Version: s.version, Server: s.public, Cookie: access.Cookie, Problem: api.Problem{}, Always: failures(problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway)}
+	api := &openapi.API{Version: s.version, Server: s.reach.Public, Cookie: access.Cookie, Problem: api.Problem{}, Always: []*problem.Kind{problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway}}
 	for _, shape := range shapes.All() {
 		records := openapi.AsText
 		switch shape.Name() {
@@ -63,14 +63,6 @@ func (r *route) described() openapi.Call {
 		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
 		Body: r.body, Media: r.media, Example: r.example,
 		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[api.Answer](), Status: r.ok(),
-		IfMatch: slices.Contains(r.fails, problem.IfMatch), Fails: failures(r.fails...),
+		IfMatch: slices.Contains(r.fails, problem.IfMatch), Fails: r.fails,
 	}
-}
-
-func failures(kinds ...*problem.Kind) []openapi.Failure {
-	list := make([]openapi.Failure, len(kinds))
-	for i, k := range kinds {
-		list[i] = openapi.Failure{Name: k.Name, Status: k.Status}
-	}
-	return list
 }

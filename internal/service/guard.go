@@ -5,7 +5,6 @@ import (
 	"errors"
 	"net/http"
 	"net/url"
-	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -20,33 +19,18 @@ func (s *Service) guarded(c *gin.Context) {
 	h := c.Writer.Header()
 	h["X-Content-Type-Options"] = nosniff
 	h["Vary"] = vary
-	host := c.Request.Host
-	if at := strings.LastIndexByte(host, ':'); at > strings.LastIndexByte(host, ']') {
-		host = host[:at]
-	}
-	if !s.hosts[strings.ToLower(strings.Trim(host, "[]"))] {
-		s.fail(c, problem.Of(problem.WrongHost, "found host %.100q; start the service with --host %.100s, or with the right --public-url", c.Request.Host, host))
-		return
-	}
 	if n := len(c.Request.URL.RawQuery); n > s.limits.QueryBytes || strings.Count(c.Request.URL.RawQuery, "&") >= s.limits.Params {
 		s.fail(c, problem.Of(problem.UriTooLong, "a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
 		return
 	}
-	if origin := c.GetHeader("Origin"); origin != "" && slices.Contains(s.origins, origin) {
-		h.Set("Access-Control-Allow-Origin", origin)
-		h.Set("Access-Control-Expose-Headers", "Link, Content-Location, ETag, Location, Paging, Adjusted, Retry-After, X-Request-Id")
-		if c.Request.Method == http.MethodOptions && c.GetHeader("Access-Control-Request-Method") != "" {
-			h.Set("Access-Control-Allow-Methods", "GET, HEAD, POST, PUT, PATCH, DELETE")
-			h.Set("Access-Control-Allow-Headers", "Authorization, Content-Type, If-Match, If-None-Match, Accept, Accept-Language")
-			h.Set("Access-Control-Max-Age", "600")
-			c.AbortWithStatus(http.StatusNoContent)
-			return
-		}
-	} else if err := crossOriginWrites.Check(c.Request); err != nil {
-		s.fail(c, problem.Of(problem.CrossOrigin, "a browser sent this on behalf of another origin; that origin can be allowed with --cors-origin"))
-		return
+	switch preflight, err := s.reach.Admit(h, c.Request); {
+	case err != nil:
+		s.fail(c, err)
+	case preflight:
+		c.AbortWithStatus(http.StatusNoContent)
+	default:
+		c.Next()
 	}
-	c.Next()
 }
 
 // Header values that every answer shares.
@@ -63,8 +47,6 @@ func htmlHeaders(c *gin.Context, policy string) {
 	h.Set("X-Frame-Options", "DENY")
 	h.Set("Cross-Origin-Opener-Policy", "same-origin")
 }
-
-var crossOriginWrites = http.NewCrossOriginProtection()
 
 const callerKey = "caller" // in a gin.Context
 

@@ -6,7 +6,6 @@ import (
 	"net/url"
 	"regexp"
 	"strconv"
-	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -14,6 +13,7 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/problem"
+	"pageladder.example/internal/server"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/upload"
 )
@@ -25,7 +25,7 @@ var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
 func (s *Service) createSet(c *gin.Context) error { return s.importFile(c, "") }
 
 func (s *Service) created(c *gin.Context, set *sets.Set) error {
-	c.Header("Location", s.public+"/api/sets/"+url.PathEscape(set.Name))
+	c.Header("Location", s.reach.Public+"/api/sets/"+url.PathEscape(set.Name))
 	return nil
 }
 
@@ -63,7 +63,7 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 	}
 	defer s.imports.End(caller)
 	control := http.NewResponseController(c.Writer)
-	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+writeTime))); err != nil {
+	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+server.WriteTime))); err != nil {
 		return err
 	}
 	in, aside, err := upload.Read(c.Writer, c.Request, s.limits.ImportBytes, s.files.Begin)
@@ -89,17 +89,7 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 	if err != nil {
 		return err
 	}
-	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
-	for i, f := range plan.Fields {
-		sample := api.FieldSample{Field: api.Field(f), Samples: []string{}}
-		if i < len(plan.Samples) {
-			sample.Samples = append(sample.Samples, plan.Samples[i]...)
-		}
-		answer.Fields = append(answer.Fields, sample)
-	}
-	if aside != nil && aside.Len() > 0 && strings.Count(aside.String(), "\n") > 1 {
-		answer.Aside = &api.Aside{CSV: aside.String()}
-	}
+	tellPlan(&answer, plan, aside)
 	if set == nil {
 		c.PureJSON(http.StatusOK, answer)
 		return nil

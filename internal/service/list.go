@@ -31,7 +31,7 @@ func (s *Service) readList(c *gin.Context) error {
 		return err
 	}
 	asked := c.Request.URL.RawQuery
-	plain, err := s.base("/lists/" + url.PathEscape(set.Name))
+	plain, err := s.reach.Base("/lists/" + url.PathEscape(set.Name))
 	if err != nil {
 		return err
 	}
@@ -83,12 +83,12 @@ func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 	language := languageOf(set.Rules, c.Request)
 	frame := s.frame(set.Label)
 	frame.Lang, frame.RightLeft = language.Tag().String(), language.RightToLeft()
-	return &lists.Page{Frame: frame, Action: s.prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown()}
+	return &lists.Page{Frame: frame, Action: s.reach.Prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown()}
 }
 
 // frame is what every page for people has.
 func (s *Service) frame(title string) lists.Frame {
-	return lists.Frame{Lang: "en", Title: title, Style: s.prefix + "/lists.css", Home: s.prefix + "/"}
+	return lists.Frame{Lang: "en", Title: title, Style: s.reach.Prefix + "/lists.css", Home: s.reach.Prefix + "/"}
 }
 
 // render writes one of the pages for people.
@@ -136,14 +136,11 @@ func (s *Service) goToPage(c *gin.Context) error {
 
 // pageBase is the address of a set's list with the page's number in its path.
 func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
-	text := s.public + "/lists/" + url.PathEscape(set.Name)
+	path := "/lists/" + url.PathEscape(set.Name)
 	if variable := set.Rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" by offset
-		text += "/page/{" + variable + "}"
+		path += "/page/{" + variable + "}"
 	}
-	if s.public == "" {
-		return paging.ParseBase(text)
-	}
-	return paging.ParseBase(text, strings.TrimSuffix(s.public, s.prefix))
+	return s.reach.Base(path)
 }
 
 // listStyle answers the stylesheet of the pages for people.

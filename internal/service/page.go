@@ -121,7 +121,7 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		len(asked.speaks.Facets) > 0: // they are counted in a snapshot of their own: not of this version for sure
 		fresh.Tag = answers.DigestTag(body)
 	default:
-		fresh.Tag = answers.WeakTag(&key, s.public, s.version)
+		fresh.Tag = answers.WeakTag(&key, s.reach.Public, s.version)
 		if s.answers != nil && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
 			fresh.Body = slices.Clone(body)
 			s.answers.Add(key, fresh)
@@ -176,7 +176,7 @@ func facetError(err error) error {
 func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage) error {
 	began := time.Now()
 	rules := page.Set.Rules
-	own, err := s.base(recordsPath(asked.set))
+	own, err := s.reach.Base(recordsPath(asked.set))
 	if err != nil {
 		return err
 	}
@@ -211,14 +211,6 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	}
 	a.took = time.Since(began)
 	return nil
-}
-
-// base is a path of this service as callers reach it.
-func (s *Service) base(path string) (paging.Base, error) {
-	if s.public == "" {
-		return paging.ParseBase(path)
-	}
-	return paging.ParseBase(s.public+path, strings.TrimSuffix(s.public, s.prefix))
 }
 
 // languageOf chooses the language that a page is described in: the set's, or the

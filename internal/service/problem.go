@@ -25,7 +25,7 @@ import (
 
 // write is the one place that writes an error answer.
 func (s *Service) write(c *gin.Context, k *problem.Kind, p api.Problem) {
-	p.Type, p.Title, p.Status = s.public+"/problems/"+k.Name, k.Title, k.Status
+	p.Type, p.Title, p.Status = s.reach.Public+"/problems/"+k.Name, k.Title, k.Status
 	h := c.Writer.Header()
 	h.Set("Cache-Control", "no-store")
 	h.Del("ETag")
@@ -154,7 +154,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 // problemPages are what the types of problems resolve to.
 func (s *Service) problemPages(c *gin.Context) error {
 	name := c.Param("kind")
-	page := &lists.Problems{Frame: s.frame("Problems"), All: s.prefix + "/problems", One: name != ""}
+	page := &lists.Problems{Frame: s.frame("Problems"), All: s.reach.Prefix + "/problems", One: name != ""}
 	for _, k := range problem.Kinds() {
 		if name == "" || name == k.Name {
 			page.Kinds = append(page.Kinds, lists.Kind{Name: k.Name, Title: k.Title, When: k.When, Status: k.Status})

@@ -84,7 +84,7 @@ func (s *Service) readRecord(c *gin.Context) error {
 }
 
 func (s *Service) recordHref(set *sets.Set, key []string) string {
-	return s.public + recordsPath(set.Name) + "/" + api.KeyPath(key)
+	return s.reach.Public + recordsPath(set.Name) + "/" + api.KeyPath(key)
 }
 
 // recordTag is the strong ETag of a record: its revision and, behind a point, a digest
@@ -234,7 +234,7 @@ func (s *Service) readPlace(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	base, err := s.base(recordsPath(set.Name))
+	base, err := s.reach.Base(recordsPath(set.Name))
 	if err != nil {
 		return err
 	}
@@ -268,7 +268,7 @@ func (s *Service) readBack(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	base, err := s.base(recordsPath(set.Name))
+	base, err := s.reach.Base(recordsPath(set.Name))
 	if err != nil {
 		return err
 	}

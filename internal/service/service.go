@@ -5,13 +5,11 @@ package service
 import (
 	"context"
 	"crypto/rand"
-	"errors"
 	"fmt"
 	"io/fs"
 	"log/slog"
 	"net"
 	"net/http"
-	"net/url"
 	"runtime/debug"
 	"strconv"
 	"strings"
@@ -28,17 +26,10 @@ import (
 	"pageladder.example/internal/answers"
 	"pageladder.example/internal/metrics"
 	"pageladder.example/internal/problem"
+	"pageladder.example/internal/reach"
+	"pageladder.example/internal/server"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/upload"
-)
-
-// Time-outs of the server.
-const (
-	readHeaderTime = 5 * time.Second
-	readTime       = 30 * time.Second // of a body, but for imports
-	writeTime      = 60 * time.Second // of an answer, but for streams
-	idleTime       = 120 * time.Second
-	graceTime      = 15 * time.Second // for running requests when the service stops
 )
 
 // Limits bound what one request and one caller may take.
@@ -83,10 +74,7 @@ type Service struct {
 	log     *slog.Logger
 	version string
 	limits  Limits
-	public  string // of PublicURL: without a "/" at the end
-	prefix  string // its path
-	hosts   map[string]bool
-	origins []string
+	reach   *reach.Reach
 	answers *lru.Cache[answers.Key, *answers.Answer]
 	rates   *access.Rates
 	metrics *metrics.Metrics
@@ -101,34 +89,12 @@ type Service struct {
 
 // Check tells what is wrong with options.
 func Check(o Options) error {
-	_, err := (&Service{hosts: map[string]bool{}}).configure(o)
+	_, err := reach.New(o.PublicURL, o.Hosts, o.Origins)
 	if err == nil {
 		gin.SetMode(gin.ReleaseMode)
 		err = gin.New().SetTrustedProxies(o.Proxies)
 	}
 	return err
-}
-
-// configure takes over where a service is reached and from where.
-func (s *Service) configure(o Options) (*Service, error) {
-	if o.PublicURL != "" {
-		u, err := url.Parse(o.PublicURL)
-		if err != nil || u.Scheme != "http" && u.Scheme != "https" || u.Host == "" || u.RawQuery != "" || u.Fragment != "" || u.User != nil {
-			return nil, fmt.Errorf("public-url: found %q; right would be one such as https://saltmere.example/lists", o.PublicURL)
-		}
-		s.public = strings.TrimRight(u.String(), "/")
-		s.prefix = strings.TrimRight(u.EscapedPath(), "/")
-		s.hosts[strings.ToLower(u.Hostname())] = true
-	}
-	for _, h := range o.Hosts {
-		s.hosts[strings.ToLower(h)] = true
-	}
-	for _, origin := range o.Origins {
-		if u, err := url.Parse(origin); err != nil || u.Host == "" || origin != u.Scheme+"://"+u.Host {
-			return nil, fmt.Errorf("cors-origin: found %q; right would be a scheme and a host, such as https://saltmere.example", origin)
-		}
-	}
-	return s, nil
 }
 
 // New readies a service. The console's files hold index.html and assets/. Its
@@ -137,11 +103,11 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Limits == (Limits{}) {
 		o.Limits = DefaultLimits
 	}
-	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, origins: o.Origins, name: rand.Text()[:8] + "-",
-		hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}}
-	if _, err := s.configure(o); err != nil {
+	at, err := reach.New(o.PublicURL, o.Hosts, o.Origins)
+	if err != nil {
 		return nil, err
 	}
+	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, reach: at, name: rand.Text()[:8] + "-"}
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *answers.Answer](o.Answers) // the size is right
 	}
@@ -212,29 +178,7 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 // Serve answers requests on a listener until the context ends, then lets the
 // running ones finish.
 func (s *Service) Serve(ctx context.Context, l net.Listener) error {
-	server := &http.Server{
-		Handler:           s,
-		ReadHeaderTimeout: readHeaderTime,
-		ReadTimeout:       readTime,
-		WriteTimeout:      writeTime,
-		IdleTimeout:       idleTime,
-		MaxHeaderBytes:    32<<10 + s.limits.QueryBytes,
-		ErrorLog:          slog.NewLogLogger(s.log.Handler(), slog.LevelWarn),
-	}
-	failed := make(chan error, 1)
-	go func() { failed <- server.Serve(l) }()
-	select {
-	case err := <-failed:
-		return err
-	case <-ctx.Done():
-	}
-	grace, cancel := context.WithTimeout(context.WithoutCancel(ctx), graceTime)
-	defer cancel()
-	if err := server.Shutdown(grace); err != nil {
-		server.Close()
-		return errors.New("some requests did not finish in time and were cut off")
-	}
-	return nil
+	return server.Serve(ctx, l, s, s.log, s.limits.QueryBytes)
 }
 
 // requestID names a request: at random for the service, then by a count.

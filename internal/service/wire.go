@@ -1,6 +1,9 @@
 package service
 
 import (
+	"bytes"
+	"strings"
+
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
@@ -39,4 +42,19 @@ func wire[From, To any](list []From, to func(From) To) []To {
 		all[i] = to(v)
 	}
 	return all
+}
+
+// tellPlan tells what was found in a file, and which of its rows were set aside.
+func tellPlan(answer *api.Imported, plan *intake.Plan, aside *bytes.Buffer) {
+	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
+	for i, f := range plan.Fields {
+		sample := api.FieldSample{Field: api.Field(f), Samples: []string{}}
+		if i < len(plan.Samples) {
+			sample.Samples = append(sample.Samples, plan.Samples[i]...)
+		}
+		answer.Fields = append(answer.Fields, sample)
+	}
+	if aside != nil && aside.Len() > 0 && strings.Count(aside.String(), "\n") > 1 {
+		answer.Aside = &api.Aside{CSV: aside.String()}
+	}
 }
