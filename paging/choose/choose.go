@@ -12,10 +12,10 @@
 package choose
 
 import (
-	"bytes"
 	"cmp"
 	"fmt"
 	"slices"
+	"strconv"
 	"strings"
 	"time"
 
@@ -65,12 +65,8 @@ func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) 
 func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) ([]T, error) {
 	m := NewMatcher(ask)
 	order := m.order
-	type entry struct {
-		record T
-		keys   []sortKey
-	}
-	var found []entry
-	keys := make([]sortKey, 0, len(order)*len(list)) // one piece of memory for all
+	var found []int                                  // places in the list
+	keys := make([]sortKey, 0, len(order)*len(list)) // of those found; one piece of memory for all
 	for i := range list {
 		of := func(field string) Value { return value(&list[i], field) }
 		ok, err := m.Match(i+1, of)
@@ -80,7 +76,6 @@ func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) V
 		if !ok {
 			continue
 		}
-		from := len(keys)
 		for n := range order {
 			key, err := m.key(i+1, &order[n], of(order[n].Field))
 			if err != nil {
@@ -88,19 +83,23 @@ func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) V
 			}
 			keys = append(keys, key)
 		}
-		found = append(found, entry{list[i], keys[from:len(keys):len(keys)]})
+		found = append(found, i)
 	}
-	slices.SortStableFunc(found, func(a, b entry) int {
+	sorted := make([]int, len(found)) // places in found, which are moved in place of records
+	for i := range sorted {
+		sorted[i] = i
+	}
+	slices.SortFunc(sorted, func(a, b int) int {
 		for n := range order {
-			if c := compare(&a.keys[n], &b.keys[n], &order[n]); c != 0 {
+			if c := compare(&keys[a*len(order)+n], &keys[b*len(order)+n], &order[n]); c != 0 {
 				return c
 			}
 		}
-		return 0
+		return cmp.Compare(a, b) // as they stood
 	})
 	records := make([]T, len(found))
-	for i := range found {
-		records[i] = found[i].record
+	for i, at := range sorted {
+		records[i] = list[found[at]]
 	}
 	return records, nil
 }
@@ -250,10 +249,10 @@ func timeOf(text string) time.Time {
 
 // sortKey is a value made ready to be compared.
 type sortKey struct {
-	class int // of the type: 0 missing
-	text  string
-	bytes []byte // of text: its key in the collation
-	at    time.Time
+	class    int     // of the type: 0 missing
+	near     float64 // of a number, or of a time in seconds: those that differ here differ so
+	text     string
+	collated string // of text: its key in the collation
 }
 
 // Classes of values that are compared with one another, in their order.
@@ -284,15 +283,16 @@ func (m *Matcher) key(n int, by *paging.Order, v Value) (sortKey, error) {
 	case value.Boolean:
 		return sortKey{class: booleans, text: text}, nil
 	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
-		return sortKey{class: numbers, text: text}, nil
+		near, _ := strconv.ParseFloat(text, 64) // rounded, or infinite: never past its neighbours
+		return sortKey{class: numbers, near: near, text: text}, nil
 	case value.Date:
 		return sortKey{class: dates, text: text}, nil
 	case value.Time:
-		return sortKey{class: times, at: timeOf(text)}, nil
+		return sortKey{class: times, near: float64(timeOf(text).Unix()), text: text}, nil
 	case value.Text:
-		key := bytes.Clone(m.collator.KeyFromString(&m.buffer, text))
+		key := string(m.collator.KeyFromString(&m.buffer, text))
 		m.buffer.Reset()
-		return sortKey{class: texts, text: text, bytes: key}, nil
+		return sortKey{class: texts, text: text, collated: key}, nil
 	}
 	return sortKey{}, &ValueError{n, by.Field, v.Text, "a value that has an order; a list or an object has none"}
 }
@@ -310,13 +310,16 @@ func compare(a, b *sortKey, by *paging.Order) int {
 	}
 	c := cmp.Compare(a.class, b.class)
 	if c == 0 {
+		c = cmp.Compare(a.near, b.near)
+	}
+	if c == 0 {
 		switch a.class {
 		case numbers:
 			c = compareNumbers(a.text, b.text)
 		case times:
-			c = a.at.Compare(b.at)
+			c = timeOf(a.text).Compare(timeOf(b.text))
 		default:
-			c = cmp.Or(bytes.Compare(a.bytes, b.bytes), cmp.Compare(a.text, b.text))
+			c = cmp.Or(strings.Compare(a.collated, b.collated), strings.Compare(a.text, b.text))
 		}
 	}
 	if by.Desc {

@@ -2,11 +2,15 @@ package choose_test
 
 import (
 	"fmt"
+	"math/big"
+	"slices"
 	"strings"
 	"testing"
+	"time"
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
@@ -122,6 +126,38 @@ func TestValuesThatDoNotFitAreNamed(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, "5–6 of 6", page.Metadata().Summary)
 	assert.Len(t, records, 2)
+}
+
+// Numbers that a float64 cannot tell apart, or that are beyond it, and times within one
+// second, come in their order, and equal ones as they stood.
+func TestNumbersAndTimesComeInOrder(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		of := rapid.SampledFrom([]struct {
+			value.Type
+			pattern string
+			compare func(a, b string) int
+		}{
+			{value.BigDecimal, `-?(9007199254740(99|100)[0-9]|1[0-9]{3}|1(0{40}){8}[0-9]|[0-9])(\.[0-9]{1,25})?`, func(a, b string) int {
+				x, _ := new(big.Rat).SetString(a)
+				y, _ := new(big.Rat).SetString(b)
+				return x.Cmp(y)
+			}},
+			{value.Time, `(0001|2026|9999)-0[12]-1[0-9]T12:00:0[0-9](\.[0-9]{1,9})?(Z|[+-]0[0-9]:30)`, func(a, b string) int {
+				x, _ := time.Parse(time.RFC3339Nano, a)
+				y, _ := time.Parse(time.RFC3339Nano, b)
+				return x.Compare(y)
+			}},
+		}).Draw(t, "type")
+		list := rapid.SliceOfN(rapid.StringMatching(of.pattern), 0, 12).Draw(t, "list")
+		rules := paging.Rules{Sorts: []paging.SortKey{{Key: "v"}}, DefaultSort: "v"}
+		ask, err := rules.Read("")
+		require.NoError(t, err)
+		got, err := choose.All(list, &ask, func(v *string, _ string) choose.Value { return choose.Value{Type: of.Type, Text: *v} })
+		require.NoError(t, err)
+		want := slices.Clone(list)
+		slices.SortStableFunc(want, of.compare)
+		assert.Equal(t, want, got)
+	})
 }
 
 func ExamplePage() {

@@ -14,8 +14,13 @@ import (
 func compareNumbers(a, b string) int {
 	x, negative := strings.CutPrefix(a, "-")
 	y, other := strings.CutPrefix(b, "-")
-	if negative != other {
-		return map[bool]int{true: -1, false: 1}[negative]
+	switch {
+	case a == b:
+		return 0
+	case negative && !other:
+		return -1
+	case other && !negative:
+		return 1
 	}
 	xWhole, xRest, _ := strings.Cut(x, ".")
 	yWhole, yRest, _ := strings.Cut(y, ".")
