@@ -5,6 +5,8 @@
 //		switch field {
 //		case "name":
 //			return choose.Value{Type: value.Text, Text: b.Name}
+//		case "tonnage":
+//			return choose.Integer(b.Tonnage)
 //		…
 //
 // Text is in the order of the Unicode root collation, numbers, dates and times in
@@ -31,6 +33,27 @@ import (
 type Value struct {
 	Type value.Type
 	Text string
+
+	whole  bool // the value is number, and Text is empty
+	number int64
+}
+
+// Integer is an integer, as it is in memory: it is not written and read again to be
+// compared.
+func Integer(n int64) Value {
+	const most = 1e15 - 1 // of 15 digits: every type of numbers takes it, and a float64 holds it exactly
+	if n < -most || n > most {
+		return Value{Type: value.Integer, Text: strconv.FormatInt(n, 10)}
+	}
+	return Value{Type: value.Integer, whole: true, number: n}
+}
+
+// text is a value as a query writes it.
+func (v Value) text() string {
+	if v.whole {
+		return strconv.FormatInt(v.number, 10)
+	}
+	return v.Text
 }
 
 // ValueError is the error for a value that cannot be compared as its field is.
@@ -77,7 +100,7 @@ func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) V
 			continue
 		}
 		for n := range order {
-			key, err := m.key(i+1, &order[n], of(order[n].Field))
+			key, err := m.key(i+1, n, of(order[n].Field))
 			if err != nil {
 				return nil, err
 			}
@@ -85,28 +108,43 @@ func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) V
 		}
 		found = append(found, i)
 	}
-	sorted := make([]int, len(found)) // places in found, which are moved in place of records
-	for i := range sorted {
-		sorted[i] = i
+	type place struct { // what is moved in place of records, with what most often decides
+		at    int // in found
+		class int // of its first key
+		near  float64
 	}
-	slices.SortFunc(sorted, func(a, b int) int {
+	sorted := make([]place, len(found))
+	for i := range sorted {
+		sorted[i].at = i
+		if len(order) > 0 {
+			first := &keys[i*len(order)]
+			sorted[i].class, sorted[i].near = first.class, first.near
+		}
+	}
+	slices.SortFunc(sorted, func(a, b place) int {
+		if a.class == b.class && a.near != b.near {
+			if (a.near < b.near) == order[0].Desc {
+				return 1
+			}
+			return -1
+		}
 		for n := range order {
-			if c := compare(&keys[a*len(order)+n], &keys[b*len(order)+n], &order[n]); c != 0 {
+			if c := compare(&keys[a.at*len(order)+n], &keys[b.at*len(order)+n], &order[n]); c != 0 {
 				return c
 			}
 		}
-		return cmp.Compare(a, b) // as they stood
+		return cmp.Compare(a.at, b.at) // as they stood
 	})
 	records := make([]T, len(found))
-	for i, at := range sorted {
-		records[i] = list[found[at]]
+	for i, p := range sorted {
+		records[i] = list[found[p.at]]
 	}
 	return records, nil
 }
 
 // Matcher holds records against an ask's filters and search, one at a time.
 type Matcher struct {
-	conditions []paging.Condition
+	conditions []condition
 	search     []string       // fields
 	words      map[string]int // that a record must have, each with its place in met
 	last       string         // the word that one of a record's may begin with
@@ -114,21 +152,37 @@ type Matcher struct {
 	met        []int          // the turn in which each word was met last
 	turn       int            // counts records
 	order      []paging.Order
-	types      map[string]value.Type // that the rules give to fields
+	types      []value.Type // that the rules give to the fields of the order, "" where none
 	collator   *collate.Collator
 	buffer     collate.Buffer
+}
+
+// condition is a filter, and its values made ready.
+type condition struct {
+	paging.Condition
+	near []float64 // of numbers: see sortKey
 }
 
 // NewMatcher readies an ask. A Matcher is not safe for concurrent use.
 func NewMatcher(ask *paging.Ask) *Matcher {
 	rules := ask.Rules()
-	m := &Matcher{conditions: ask.Conditions(), search: rules.Search, order: ask.Order(), types: map[string]value.Type{}, collator: collate.New(language.Und)}
-	for i := range rules.Filters {
-		f := &rules.Filters[i]
-		m.types[f.Field] = f.Type
-		if f.Type == "" {
-			m.types[f.Field] = value.Text
+	m := &Matcher{search: rules.Search, order: ask.Order(), collator: collate.New(language.Und)}
+	m.types = make([]value.Type, len(m.order))
+	for i, o := range m.order {
+		for _, f := range rules.Filters {
+			if f.Field == o.Field {
+				m.types[i] = cmp.Or(f.Type, value.Text)
+			}
 		}
+	}
+	for _, c := range ask.Conditions() {
+		ready := condition{Condition: c}
+		if isNumber(c.Type) {
+			for _, v := range c.Values {
+				ready.near = append(ready.near, near(v))
+			}
+		}
+		m.conditions = append(m.conditions, ready)
 	}
 	if text := ask.Search(); text != "" {
 		list := Words(text)
@@ -163,7 +217,7 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	}
 	var text strings.Builder
 	for _, field := range m.search {
-		text.WriteString(value(field).Text)
+		text.WriteString(value(field).text())
 		text.WriteByte(' ')
 	}
 	return m.finds && m.hasWords(Words(text.String())), nil
@@ -186,20 +240,23 @@ func (m *Matcher) hasWords(words []string) bool {
 
 // canonical writes a value as its field's type is written.
 func (m *Matcher) canonical(n int, field string, t value.Type, v Value) (string, error) {
-	text, want := t.Canonical(plainNumber(t, v.Text))
+	given := v.text()
+	text, want := t.Canonical(plainNumber(t, given))
 	if want != "" {
-		return "", &ValueError{n, field, v.Text, want}
+		return "", &ValueError{n, field, given, want}
 	}
 	return text, nil
 }
 
-func (m *Matcher) meets(n int, c *paging.Condition, v Value) (bool, error) {
+func (m *Matcher) meets(n int, c *condition, v Value) (bool, error) {
 	missing := v.Type == ""
 	switch {
 	case c.Op == paging.None:
 		return missing == (c.Values[0] == "true"), nil
 	case missing:
 		return c.Op == paging.Not, nil
+	case v.whole && isNumber(c.Type):
+		return c.meetsNumber(&sortKey{class: numbers, near: float64(v.number)}), nil
 	}
 	text, err := m.canonical(n, c.Field, c.Type, v)
 	if err != nil {
@@ -222,6 +279,25 @@ func (m *Matcher) meets(n int, c *paging.Condition, v Value) (bool, error) {
 	return any(func(want string) bool { return strings.HasPrefix(strings.ToLower(text), strings.ToLower(want)) }), nil
 }
 
+// meetsNumber is meets for a number that is ready.
+func (c *condition) meetsNumber(number *sortKey) bool {
+	with := func(i int) int {
+		return compareReady(number, &sortKey{class: numbers, near: c.near[i], text: c.Values[i]})
+	}
+	switch c.Op {
+	case paging.Min:
+		return with(0) >= 0
+	case paging.Max:
+		return with(0) <= 0
+	}
+	for i := range c.Values {
+		if with(i) == 0 {
+			return c.Op == paging.Equals
+		}
+	}
+	return c.Op == paging.Not
+}
+
 // sameDay tells whether a time is within a day that a filter names.
 func sameDay(t value.Type, text, want string) bool {
 	return t == value.Time && len(want) == len(time.DateOnly) && strings.HasPrefix(text, want+"T")
@@ -229,10 +305,10 @@ func sameDay(t value.Type, text, want string) bool {
 
 // compareTexts compares two canonical values of a type; text is compared by bytes.
 func compareTexts(t value.Type, a, b string) int {
-	switch t {
-	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
+	switch {
+	case isNumber(t):
 		return compareNumbers(a, b)
-	case value.Time:
+	case t == value.Time:
 		return timeOf(a).Compare(timeOf(b))
 	}
 	return cmp.Compare(a, b) // false before true; dates in one form
@@ -251,8 +327,8 @@ func timeOf(text string) time.Time {
 type sortKey struct {
 	class    int     // of the type: 0 missing
 	near     float64 // of a number, or of a time in seconds: those that differ here differ so
-	text     string
-	collated string // of text: its key in the collation
+	text     string  // "": a number that near holds exactly
+	collated string  // of text: its key in the collation
 }
 
 // Classes of values that are compared with one another, in their order.
@@ -265,17 +341,20 @@ const (
 	texts
 )
 
-// key readies a value for sorting: as the type that the rules give to its field or,
-// where they give none, as its own.
-func (m *Matcher) key(n int, by *paging.Order, v Value) (sortKey, error) {
+// key readies a value for sorting by a field of the order: as the type that the rules
+// give to it or, where they give none, as its own.
+func (m *Matcher) key(n, by int, v Value) (sortKey, error) {
 	if v.Type == "" {
 		return sortKey{}, nil
 	}
 	t := v.Type
-	if known := m.types[by.Field]; known != "" {
+	if known := m.types[by]; known != "" {
 		t = known
 	}
-	text, err := m.canonical(n, by.Field, t, v)
+	if v.whole && isNumber(t) {
+		return sortKey{class: numbers, near: float64(v.number)}, nil
+	}
+	text, err := m.canonical(n, m.order[by].Field, t, v)
 	if err != nil {
 		return sortKey{}, err
 	}
@@ -283,8 +362,7 @@ func (m *Matcher) key(n int, by *paging.Order, v Value) (sortKey, error) {
 	case value.Boolean:
 		return sortKey{class: booleans, text: text}, nil
 	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
-		near, _ := strconv.ParseFloat(text, 64) // rounded, or infinite: never past its neighbours
-		return sortKey{class: numbers, near: near, text: text}, nil
+		return sortKey{class: numbers, near: near(text), text: text}, nil
 	case value.Date:
 		return sortKey{class: dates, text: text}, nil
 	case value.Time:
@@ -294,7 +372,7 @@ func (m *Matcher) key(n int, by *paging.Order, v Value) (sortKey, error) {
 		m.buffer.Reset()
 		return sortKey{class: texts, text: text, collated: key}, nil
 	}
-	return sortKey{}, &ValueError{n, by.Field, v.Text, "a value that has an order; a list or an object has none"}
+	return sortKey{}, &ValueError{n, m.order[by].Field, v.text(), "a value that has an order; a list or an object has none"}
 }
 
 // compare compares two values in the order of one field.
@@ -308,22 +386,39 @@ func compare(a, b *sortKey, by *paging.Order) int {
 		}
 		return 1
 	}
-	c := cmp.Compare(a.class, b.class)
-	if c == 0 {
-		c = cmp.Compare(a.near, b.near)
-	}
-	if c == 0 {
-		switch a.class {
-		case numbers:
-			c = compareNumbers(a.text, b.text)
-		case times:
-			c = timeOf(a.text).Compare(timeOf(b.text))
-		default:
-			c = cmp.Or(strings.Compare(a.collated, b.collated), strings.Compare(a.text, b.text))
-		}
-	}
+	c := compareReady(a, b)
 	if by.Desc {
 		return -c
 	}
 	return c
+}
+
+// compareReady compares two values that are not missing.
+func compareReady(a, b *sortKey) int {
+	switch {
+	case a.class != b.class:
+		return cmp.Compare(a.class, b.class)
+	case a.near < b.near:
+		return -1
+	case a.near > b.near:
+		return 1
+	}
+	switch a.class {
+	case numbers:
+		if a.text == b.text {
+			return 0
+		}
+		return compareNumbers(a.digits(), b.digits())
+	case times:
+		return timeOf(a.text).Compare(timeOf(b.text))
+	}
+	return cmp.Or(strings.Compare(a.collated, b.collated), strings.Compare(a.text, b.text))
+}
+
+// digits is a number in canonical form.
+func (k *sortKey) digits() string {
+	if k.text == "" {
+		return strconv.FormatInt(int64(k.near), 10)
+	}
+	return k.text
 }

@@ -9,6 +9,22 @@ import (
 	"pageladder.example/paging/value"
 )
 
+// isNumber tells whether a type's values are numbers.
+func isNumber(t value.Type) bool {
+	switch t {
+	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
+		return true
+	}
+	return false
+}
+
+// near is the float64 next to a number in canonical form, infinite where that is beyond
+// it. A larger number's is never smaller.
+func near(text string) float64 {
+	f, _ := strconv.ParseFloat(text, 64)
+	return f
+}
+
 // compareNumbers compares two numbers in canonical form, however many digits they
 // have.
 func compareNumbers(a, b string) int {
@@ -34,12 +50,7 @@ func compareNumbers(a, b string) int {
 // plainNumber writes a number that has an exponent, as JSON allows, without one.
 // What is beyond a float64 stays as it is, and is then refused.
 func plainNumber(t value.Type, text string) string {
-	switch t {
-	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:
-	default:
-		return text
-	}
-	if !strings.ContainsAny(text, "eE") {
+	if !isNumber(t) || !strings.ContainsAny(text, "eE") {
 		return text
 	}
 	f, err := strconv.ParseFloat(text, 64)
