@@ -38,8 +38,8 @@ type Value struct {
 	number int64
 }
 
-// Integer is an integer, as it is in memory: it is not written and read again to be
-// compared.
+// Integer is an integer, as it is in memory: it is not written as Text, and read again,
+// to be compared.
 func Integer(n int64) Value {
 	const most = 1e15 - 1 // of 15 digits: every type of numbers takes it, and a float64 holds it exactly
 	if n < -most || n > most {
@@ -326,7 +326,7 @@ func timeOf(text string) time.Time {
 // sortKey is a value made ready to be compared.
 type sortKey struct {
 	class    int     // of the type: 0 missing
-	near     float64 // of a number, or of a time in seconds: those that differ here differ so
+	near     float64 // of a number, or of a time in seconds; where two differ here, that is their order
 	text     string  // "": a number that near holds exactly
 	collated string  // of text: its key in the collation
 }
