@@ -11,8 +11,8 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
 )
 
 const (
@@ -38,11 +38,11 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	case most == 0:
 		q.explain.counted("not counted")
 		return paging.NotCounted(), nil
-	case q.FilterKey == "":
+	case q.filterKey == "":
 		q.explain.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
-	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.FilterKey)
+	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.filterKey)
 	if total, ok := s.counts.Get(key); ok {
 		q.explain.counted("remembered, within this version")
 		return total, nil
@@ -97,10 +97,10 @@ func (s *Store) countRecords(ctx context.Context, tx pgx.Tx, q *question, most i
 	if most > 0 {
 		limit = most + 1
 	}
-	sql := q.Count(statement.Region{}, limit)
+	counting := q.Count(statement.Region{}, limit)
 	q.explain.counted("counted now")
-	q.explain.sql(sql)
-	n, err := bounded(ctx, tx, s.countTime/2, func(within pgx.Tx) (int64, error) { return queryInt(ctx, within, sql, q.Args(statement.Region{})...) })
+	q.explain.sql(counting.SQL)
+	n, err := bounded(ctx, tx, s.countTime/2, func(within pgx.Tx) (int64, error) { return queryInt(ctx, within, counting.SQL, counting.Args...) })
 	switch {
 	case isCanceled(err) && ctx.Err() == nil:
 		n, err = s.countSome(ctx, tx, q)
@@ -144,7 +144,10 @@ func isCanceled(err error) bool {
 // in short steps, since nobody knows how many a moment takes, and never beyond the
 // time.
 func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64, err error) {
-	_, err = tx.Exec(ctx, "declare counting no scroll cursor for "+q.Unordered("1", statement.Region{}), append([]any{pgx.QueryExecModeExec}, q.Args(statement.Region{})...)...)
+	each, err := q.Unordered(nil, statement.Region{})
+	if err == nil {
+		_, err = tx.Exec(ctx, "declare counting no scroll cursor for "+each.SQL, append([]any{pgx.QueryExecModeExec}, each.Args...)...)
+	}
 	if err != nil {
 		return 0, err
 	}
@@ -190,7 +193,7 @@ func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (pag
 		q.explain.counted("not counted")
 		return paging.NotCounted(), nil
 	}
-	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.FilterKey}, "\x00")
+	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.filterKey}, "\x00")
 	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
 		q.explain.counted("remembered, as long as the owner allows")
 		return paging.Remembered(kept.n, time.Since(kept.at)), nil

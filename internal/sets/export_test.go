@@ -19,7 +19,10 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	q := newQuestion(set, &ask, Filtered)
+	q, err := newQuestion(set, &ask, Filtered)
+	if err != nil {
+		return 0, 0, err
+	}
 	total, err := s.total(ctx, s.pool, q)
 	if err != nil {
 		return 0, 0, err

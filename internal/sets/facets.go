@@ -10,7 +10,6 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
@@ -41,8 +40,15 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 			if !filtered(set.Rules, field) {
 				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
 			}
-			q := newQuestion(set, &ask, req.Visibility, field)
-			rows, err := tx.Query(ctx, q.Facet(field, FacetsMost), q.Args(statement.Region{})...)
+			q, err := newQuestion(set, &ask, req.Visibility)
+			if err != nil {
+				return err
+			}
+			counted, err := q.Facet(field, FacetsMost)
+			if err != nil {
+				return err
+			}
+			rows, err := tx.Query(ctx, counted.SQL, counted.Args...)
 			if err != nil {
 				return err
 			}

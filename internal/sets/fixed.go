@@ -5,9 +5,9 @@ import (
 	"errors"
 	"fmt"
 	"strings"
+	"time"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
@@ -93,7 +93,7 @@ func instants(fields []intake.Field, filter string) string {
 		part := p.Raw()
 		ask, _ := rules.Read(part) // one that is wrong asks for nothing
 		for _, c := range ask.Conditions() {
-			if c.Type == value.Time && statement.IsDay(c.Values[0]) {
+			if c.Type == value.Time && len(c.Values[0]) == len(time.DateOnly) {
 				part = p.RawName() + "=" + c.Values[0] + "T00:00:00Z"
 			}
 		}

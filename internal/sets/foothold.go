@@ -9,7 +9,7 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/order"
-	"pageladder.example/internal/statement"
+	"pageladder.example/paging/statement"
 )
 
 const (
@@ -20,8 +20,8 @@ const (
 
 // trackKey names the footholds of a question at the version of its set.
 func trackKey(q *question) order.Key {
-	text := append(make([]byte, 0, 128), q.FilterKey...)
-	for _, o := range q.Order {
+	text := append(make([]byte, 0, 128), q.filterKey...)
+	for _, o := range q.order {
 		text = strconv.AppendQuote(append(text, ' '), o.Field)
 		text = strconv.AppendBool(strconv.AppendBool(text, o.Desc), o.NullsFirst)
 	}
@@ -66,11 +66,11 @@ type trackBuilder struct {
 // rows between footholds within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*order.Track, error) {
 	step := int64(q.set.Rules.Resolved().Size.Default) // a page of the default size then begins at a foothold
-	ours := !q.set.Attached() && len(q.Args(statement.Region{})) == 0
+	ours := !q.set.Attached() && q.filterKey == ""
 	if !ours {
 		step *= 2 // or ends right before one: moving a cursor from outside costs more
 	}
-	b := &trackBuilder{order.NewTrack(len(q.Order), step), q, total}
+	b := &trackBuilder{order.NewTrack(len(q.order), step), q, total}
 	walk := b.walk
 	if ours {
 		walk = b.every
@@ -113,12 +113,16 @@ func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g statement.Region,
 	if at >= start+size {
 		return nil
 	}
-	types := make([]string, len(q.Order))
-	for i, o := range q.Order {
-		types[i] = statement.Quote(o.Field) + " " + columnTypes[q.set.field(o.Field).Type]
+	types := make([]string, len(q.order))
+	for i, o := range q.order {
+		types[i] = quote(o.Field) + " " + columnTypes[q.set.field(o.Field).Type]
+	}
+	all, err := q.Rows(q.sorted(), g, 0, 0)
+	if err != nil {
+		return err
 	}
 	rows, err := tx.Query(ctx, "select * from pageladder.every($1, $2, $3) as walked ("+strings.Join(types, ", ")+")",
-		pgx.QueryResultFormats{pgx.TextFormatCode}, q.Select(q.orderColumns(), g), at-start+1, step)
+		pgx.QueryResultFormats{pgx.TextFormatCode}, all.SQL, at-start+1, step)
 	if err != nil {
 		return err
 	}
@@ -145,7 +149,11 @@ func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g statement.Region,
 // walk adds the footholds that lie in one region, by moving a cursor.
 func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g statement.Region, start, size int64) error {
 	q := b.q
-	if _, err := tx.Exec(ctx, "declare footholds no scroll cursor for "+q.Select(q.orderColumns(), g), append([]any{pgx.QueryExecModeExec}, q.Args(g)...)...); err != nil {
+	all, err := q.Rows(q.sorted(), g, 0, 0)
+	if err != nil {
+		return err
+	}
+	if _, err := tx.Exec(ctx, "declare footholds no scroll cursor for "+all.SQL, append([]any{pgx.QueryExecModeExec}, all.Args...)...); err != nil {
 		return err
 	}
 	for at := start - 1; ; { // where the cursor stands
@@ -169,7 +177,7 @@ func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g statement.Region, 
 		}
 		b.Widen(b.total)
 	}
-	_, err := tx.Exec(ctx, "close footholds")
+	_, err = tx.Exec(ctx, "close footholds")
 	return err
 }
 

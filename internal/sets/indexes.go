@@ -11,7 +11,6 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/postgres"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/value"
 )
@@ -55,13 +54,13 @@ func (s *Store) makeIndexes(ctx context.Context, name string) error {
 		return err
 	}
 	for _, name := range drop {
-		if _, err := s.pool.Exec(ctx, "drop index concurrently if exists "+statement.Quote(postgres.Schema)+"."+statement.Quote(name)); err != nil {
+		if _, err := s.pool.Exec(ctx, "drop index concurrently if exists "+quote(postgres.Schema)+"."+quote(name)); err != nil {
 			return err
 		}
 	}
 	// One that cannot be made is told, and does not keep the others from being made.
 	for _, name := range slices.Sorted(maps.Keys(wanted)) {
-		_, err := s.pool.Exec(ctx, "create index concurrently "+statement.Quote(name)+" on "+tableName(set)+" "+wanted[name])
+		_, err := s.pool.Exec(ctx, "create index concurrently "+quote(name)+" on "+tableName(set)+" "+wanted[name])
 		if err == nil {
 			_, err = s.pool.Exec(ctx, "delete from pageladder.index_failure where index_name = $1", name)
 		} else if fault := dataFault(set, err); fault != err {
@@ -94,14 +93,14 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 	}
 	definitions := map[string]string{}
 	for name, definition := range indexes(set) {
-		definitions[statement.Quote(postgres.Schema)+"."+statement.Quote(name)] = definition
+		definitions[quote(postgres.Schema)+"."+quote(name)] = definition
 	}
 	rows, err := s.pool.Query(ctx, `select wanted, coalesce(i.indisvalid, false), coalesce(p.phase, ''),
 		coalesce(case when p.tuples_total > 0 then p.tuples_done::float8 / p.tuples_total
 		              when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end, 0), coalesce(f.says, '')
 		from unnest($1::text[]) wanted left join pg_index i on i.indexrelid = to_regclass(wanted)
 		left join pg_stat_progress_create_index p on p.index_relid = i.indexrelid
-		left join pageladder.index_failure f on not coalesce(i.indisvalid, false) and wanted = $2 || '"' || f.index_name || '"'`, slices.Collect(maps.Keys(definitions)), statement.Quote(postgres.Schema)+".")
+		left join pageladder.index_failure f on not coalesce(i.indisvalid, false) and wanted = $2 || '"' || f.index_name || '"'`, slices.Collect(maps.Keys(definitions)), quote(postgres.Schema)+".")
 	if err != nil {
 		return nil, err
 	}
@@ -117,6 +116,15 @@ func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) 
 	}
 	slices.SortFunc(states, func(a, b IndexState) int { return strings.Compare(a.Definition, b.Definition) })
 	return states, nil
+}
+
+// searchVector is the expression that the search index is made on.
+func searchVector(fields []string, column func(string) string) string {
+	parts := make([]string, len(fields))
+	for i, f := range fields {
+		parts[i] = "coalesce(" + column(f) + "::text, '')"
+	}
+	return "array_to_tsvector(pageladder.words(" + strings.Join(parts, " || ' ' || ") + "))"
 }
 
 // indexes are a set's indexes besides its key's, by name: one for each offered sort,
@@ -166,15 +174,15 @@ func indexes(set *Set) map[string]string {
 		add([]string{f.Field})
 		if f.Type == value.Text || f.Type == "" {
 			if len(f.Operators) == 0 || slices.Contains(f.Operators, paging.Has) || slices.Contains(f.Operators, paging.Starts) {
-				definitions = append(definitions, "using gin ("+statement.Quote(f.Field)+" pageladder.gin_trgm_ops)")
+				definitions = append(definitions, "using gin ("+quote(f.Field)+" pageladder.gin_trgm_ops)")
 			}
 		}
 	}
 	if len(set.Rules.Search) > 0 {
-		definitions = append(definitions, "using gin (("+statement.SearchVector(set.Rules.Search, statement.Quote)+"))")
+		definitions = append(definitions, "using gin (("+searchVector(set.Rules.Search, quote)+"))")
 	}
 	for _, fields := range made {
-		definitions = append(definitions, "("+statement.List(fields, statement.Quote)+")")
+		definitions = append(definitions, "("+list(fields, quote)+")")
 	}
 	named := map[string]string{}
 	for _, d := range definitions {

@@ -14,13 +14,18 @@ import (
 	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
 
 // tablePrefix begins the names of tables of records; a number follows.
 const tablePrefix = "records_"
+
+// castTypes are the types that values are cast to. Text takes the collation of its column.
+var castTypes = map[value.Type]string{
+	value.Text: "text", value.Integer: "bigint", value.Decimal: "numeric", value.BigInteger: "numeric",
+	value.BigDecimal: "numeric", value.Boolean: "boolean", value.Date: "date", value.Time: "timestamptz", value.JSON: "jsonb",
+}
 
 // columnTypes are the column types that fields are kept in.
 var columnTypes = map[value.Type]string{
@@ -53,10 +58,8 @@ type Draft struct {
 
 // set is the set as it would be.
 func (d *Draft) set() *Set {
-	set := &Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: d.Rules, Fixed: d.Fixed, Open: d.Open, Records: d.records,
+	return &Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: d.Rules, Fixed: d.Fixed, Open: d.Open, Records: d.records,
 		Source: d.source, Remember: d.remember, schema: d.schema, table: d.table}
-	set.records = recordsOf(set)
-	return set
 }
 
 // LoadCSV makes or replaces a set from CSV with a header line that names the
@@ -92,12 +95,12 @@ func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options st
 		// The table was made in this transaction, so its rows can be written as
 		// frozen: visible to all at once, with no vacuum to come.
 		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
-			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), statement.List(fields, statement.Quote), options))
+			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), list(fields, quote), options))
 		if err != nil {
 			return loadError(set, err)
 		}
 		draft.records = copied.RowsAffected()
-		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+statement.List(set.Rules.Key, statement.Quote)+")"); err != nil {
+		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+list(set.Rules.Key, quote)+")"); err != nil {
 			return loadError(set, err)
 		}
 		made, err = publish(ctx, tx, draft)
@@ -179,12 +182,12 @@ func createTable(set *Set) string {
 	var b strings.Builder
 	fmt.Fprintf(&b, "create table %s (", tableName(set))
 	for _, f := range set.Fields {
-		fmt.Fprintf(&b, "%s %s", statement.Quote(f.Name), columnTypes[f.Type])
+		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
 		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
 		case value.Integer:
-			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", statement.Quote(f.Name))
+			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
 		case value.Decimal:
-			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", statement.Quote(f.Name))
+			fmt.Fprintf(&b, " check (%[1]s > '-Infinity' and %[1]s < 'Infinity')", quote(f.Name))
 		}
 		b.WriteString(", ")
 	}

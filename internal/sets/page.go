@@ -142,7 +142,10 @@ func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (
 	if err != nil {
 		return nil, nil, none, err
 	}
-	q := newQuestion(set, &ask, req.Visibility)
+	q, err := newQuestion(set, &ask, req.Visibility)
+	if err != nil {
+		return nil, nil, none, err
+	}
 	q.explain = explain
 	q.countLimit = countLimit(&set.Rules.Rules, set.Rules.Count)
 	if req.Count != "" {
@@ -205,7 +208,7 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 // readWindow reads the records of a page by the shortest way: from the nearest
 // foothold, from the far end, or from the start.
 func (s *Store) readWindow(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
-	if db == querier(s.pool) && q.FilterKey == "" {
+	if db == querier(s.pool) && q.filterKey == "" {
 		db = s.plain
 	}
 	r := reader{db: db, q: q, copied: copied}
@@ -232,11 +235,11 @@ func (s *Store) readWindow(ctx context.Context, db querier, q *question, offset 
 	case found && backward:
 		q.explain.access("backward from the foothold after the page, over %d records", skip)
 		r.q = q.reversed()
-		records, err = r.records(ctx, r.q.RegionsFrom(values), skip, rows)
+		records, err = r.recordsFrom(ctx, values, skip, rows)
 		slices.Reverse(records)
 	case found:
 		q.explain.access("onward from the foothold before the page, over %d records", skip)
-		records, err = r.records(ctx, q.RegionsFrom(values), skip, rows)
+		records, err = r.recordsFrom(ctx, values, skip, rows)
 	case exact && behind < offset:
 		q.explain.access("backward from the end, over %d records", behind)
 		r.q = q.reversed()

@@ -8,7 +8,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
-	"pageladder.example/internal/statement"
+	"pageladder.example/paging/statement"
 )
 
 // reader reads stretches of a question's records and watches that the set does
@@ -25,45 +25,37 @@ type reader struct {
 // records reads limit records from the offset-th of the regions on.
 func (r *reader) records(ctx context.Context, regions []statement.Region, offset int64, limit int) ([]Record, error) {
 	var records []Record
-	for _, region := range regions {
-		more, err := r.region(ctx, region, offset, limit-len(records))
-		if err != nil {
-			return nil, err
-		}
+	err := statement.Walk(regions, offset, limit, func(g statement.Region, offset int64, limit int) (int, error) {
+		more, err := r.region(ctx, g, offset, limit)
 		if len(records) == 0 {
 			records = more // as it is: most pages lie in one region
 		} else {
 			records = append(records, more...)
 		}
-		switch {
-		case len(records) == limit:
-			return records, nil
-		case len(more) > 0:
-			offset = 0
-		case offset > 0: // the region ends before the offset: how much of it is that?
-			n, err := r.size(ctx, region, offset)
-			if err != nil {
-				return nil, err
-			}
-			offset -= n
-		}
+		return len(more), err
+	}, func(g statement.Region, most int64) (int64, error) { return r.size(ctx, g, most) })
+	return records, err
+}
+
+// recordsFrom reads limit records from the offset-th after a place on.
+func (r *reader) recordsFrom(ctx context.Context, place []*string, offset int64, limit int) ([]Record, error) {
+	regions, err := r.q.From(place)
+	if err != nil {
+		return nil, err
 	}
-	return records, nil
+	return r.records(ctx, regions, offset, limit)
 }
 
 // region reads records of one region. Every statement brings the set's version of its own
 // snapshot.
 func (r *reader) region(ctx context.Context, g statement.Region, offset int64, limit int) ([]Record, error) {
 	q := r.q
-	args := q.Args(g)
-	version := "0" // an attached set has none
-	if !q.set.Attached() {
-		args = append(args, q.set.Name)
-		version = "(select v.version from pageladder.record_set v where v.name = $" + strconv.Itoa(len(args)) + ")"
+	page, err := q.Rows(q.shown(versionField), g, offset, limit)
+	if err != nil {
+		return nil, err
 	}
-	sql := q.Page(version+", "+q.columns(), g, offset, limit)
-	q.explain.sql(sql)
-	rows, err := r.db.Query(ctx, sql, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)...)
+	q.explain.sql(page.SQL)
+	rows, err := r.db.Query(ctx, page.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, page.Args...)...)
 	if err != nil {
 		return nil, err
 	}
@@ -129,7 +121,8 @@ func (c *copier) copy(raw [][]byte) {
 
 // size counts a region's records, up to a bound.
 func (r *reader) size(ctx context.Context, g statement.Region, most int64) (n int64, err error) {
-	return queryInt(ctx, r.db, r.q.Count(g, most), r.q.Args(g)...)
+	counted := r.q.Count(g, most)
+	return queryInt(ctx, r.db, counted.SQL, counted.Args...)
 }
 
 // current tells whether everything that was read was of the set's version.

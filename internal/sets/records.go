@@ -9,7 +9,6 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/value"
 )
@@ -70,19 +69,19 @@ func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Re
 }
 
 func readRecord(ctx context.Context, db querier, set *Set, sees Visibility, key []string) (Record, int64, error) {
-	fields := make([]string, len(set.Fields))
-	for i, f := range set.Fields {
-		fields[i] = f.Name
+	fields := []string{revisionField}
+	for _, f := range set.Fields {
+		fields = append(fields, f.Name)
 	}
 	nothing, err := set.Rules.Read("")
 	if err != nil {
 		return nil, 0, err
 	}
-	revision := revisionColumn
-	if set.Attached() {
-		revision = "0"
+	q, err := newQuestion(set, &nothing, sees)
+	if err != nil {
+		return nil, 0, err
 	}
-	record, err := oneRow(ctx, db, newQuestion(set, &nothing, sees), key, revision+", "+statement.Columns(fields))
+	record, err := oneRow(ctx, db, q, key, fields)
 	if err != nil {
 		return nil, 0, err
 	}
@@ -90,14 +89,21 @@ func readRecord(ctx context.Context, db querier, set *Set, sees Visibility, key 
 	return record[1:], n, err
 }
 
-// oneRow reads the columns of the record that has a key, if the question finds it.
-func oneRow(ctx context.Context, db querier, q *question, key []string, columns string) (Record, error) {
+// oneRow reads fields of the record that has a key, if the question finds it.
+func oneRow(ctx context.Context, db querier, q *question, key, fields []string) (Record, error) {
 	key, err := canonicalKey(q.set, key)
 	if err != nil {
 		return nil, err
 	}
-	g := q.WithKey(key)
-	rows, err := db.Query(ctx, q.Unordered(columns, g), append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, q.Args(g)...)...)
+	g, err := q.WithKey(key)
+	if err != nil {
+		return nil, err
+	}
+	one, err := q.Unordered(fields, g)
+	if err != nil {
+		return nil, err
+	}
+	rows, err := db.Query(ctx, one.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, one.Args...)...)
 	if err != nil {
 		return nil, err
 	}
@@ -145,14 +151,21 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64
 		if err != nil {
 			return err
 		}
-		q := newQuestion(set, &ask, req.Visibility)
+		q, err := newQuestion(set, &ask, req.Visibility)
+		if err != nil {
+			return err
+		}
 		r := reader{db: tx, q: q.reversed()}
 		values, err := orderValues(ctx, tx, q, key)
 		if err != nil {
 			return err
 		}
 		// In the opposite order, the records from this one on are those up to it.
-		for _, g := range r.q.RegionsFrom(values) {
+		regions, err := r.q.From(values)
+		if err != nil {
+			return err
+		}
+		for _, g := range regions {
 			n, err := r.size(ctx, g, 1<<62)
 			if err != nil {
 				return err
@@ -172,7 +185,7 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64
 // orderValues are a record's values in the fields of a question's order, if the
 // question finds it.
 func orderValues(ctx context.Context, db querier, q *question, key []string) ([]*string, error) {
-	record, err := oneRow(ctx, db, q, key, q.orderColumns())
+	record, err := oneRow(ctx, db, q, key, q.sorted())
 	values := make([]*string, len(record))
 	for i, v := range record {
 		if v != nil {

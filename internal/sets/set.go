@@ -3,15 +3,17 @@ package sets
 import (
 	"context"
 	"errors"
+	"slices"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
 )
 
@@ -33,9 +35,10 @@ type Set struct {
 	Fixed     string        // the fixed filter, written as in a query: "cleared=true&tonnage.min=500"
 	Open      bool          // callers without a token may read it
 
-	schema, table string // schema "": the service's own
-	fixed         []paging.Condition
-	records       statement.Table
+	schema, table string             // schema "": the service's own
+	fixed         []paging.Condition // the fixed filter
+	own           statement.Where    // the same
+	records       *statement.List
 }
 
 // Attached tells whether the set's records are in a source.
@@ -81,8 +84,7 @@ func scanSet(row pgx.CollectableRow) (*Set, error) {
 		s.Fixed = instants(s.Fields, s.Fixed)
 	}
 	if err == nil {
-		s.records = recordsOf(&s)
-		s.fixed, err = fixedFilter(s.Fields, s.Fixed)
+		err = s.ready()
 	}
 	return &s, err
 }
@@ -118,16 +120,60 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 	return set, err
 }
 
-// recordsOf is the table that a set's records are in.
-func recordsOf(set *Set) statement.Table {
-	t := statement.Table{Name: tableName(set), Fields: make([]statement.Field, len(set.Fields)), Foreign: set.Attached()}
-	for i, f := range set.Fields {
-		t.Fields[i] = statement.Field{Name: f.Name, Type: f.Type, Own: f.Own}
+// Fields of a set's table that no field of the set can have the name of.
+const (
+	revisionField = "\x00revision"
+	versionField  = "\x00version" // of the set, as the statement's own snapshot sees it
+)
+
+// ready readies what questions of the set are written with.
+func (s *Set) ready() (err error) {
+	t := statement.Table{
+		Dialect: statement.PostgreSQL, From: tableName(s) + " " + alias, Places: statement.Compared,
+		Fields: make(map[string]statement.Field, len(s.Fields)+2),
 	}
-	if set.Rules != nil {
-		t.Key, t.Search = set.Rules.Key, set.Rules.Search
+	if s.Rules != nil {
+		t.ByKey = s.Rules.Key
 	}
-	return t
+	for _, f := range s.Fields {
+		t.Fields[f.Name] = statement.Field{SQL: column(f.Name), Type: f.Type, Nullable: !slices.Contains(t.ByKey, f.Name), Native: f.Own || f.Type == unknownType}
+	}
+	revision, version := alias+"."+revisionColumn, "(select v.version from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"')"
+	if s.Attached() {
+		// It may be foreign, or have partitions that are: comparisons of rows stay here.
+		// Ties are read apart, since of some values there are very many.
+		t.Places = statement.Tied
+		revision, version = "0", "0"
+	} else if s.Rules != nil && len(s.Rules.Search) > 0 {
+		t.Search = searchVector(s.Rules.Search, column) + " @@ pageladder.search_query({words}::text)"
+	}
+	t.Fields[revisionField] = statement.Field{SQL: revision, Type: value.BigInteger}
+	t.Fields[versionField] = statement.Field{SQL: version, Type: value.BigInteger}
+	if s.records, err = statement.New(t); err != nil {
+		return err
+	}
+	if s.fixed, err = fixedFilter(s.Fields, s.Fixed); err != nil {
+		return err
+	}
+	s.own, err = s.records.Where(s.fixed)
+	return err
+}
+
+// alias is what a set's table is called within a statement. Fields are written with it: a
+// field may be called as anything else is.
+const alias = "r"
+
+func column(field string) string { return alias + "." + quote(field) }
+
+func quote(name string) string { return statement.PostgreSQL.Quote(name) }
+
+// list writes names with commas between them.
+func list(names []string, written func(name string) string) string {
+	all := make([]string, len(names))
+	for i, name := range names {
+		all[i] = written(name)
+	}
+	return strings.Join(all, ", ")
 }
 
 func tableName(set *Set) string {
@@ -135,5 +181,5 @@ func tableName(set *Set) string {
 	if set.Attached() {
 		schema = set.schema
 	}
-	return statement.Name(schema, set.table)
+	return quote(schema) + "." + quote(set.table)
 }

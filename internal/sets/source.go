@@ -11,7 +11,6 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/statement"
 	"pageladder.example/paging/value"
 )
 
@@ -185,7 +184,7 @@ func retype(ctx context.Context, pool *pgxpool.Pool, a Attach, fields []intake.F
 		default:
 			var beyond bool
 			table := &Set{Source: a.Source, schema: a.Schema, table: a.Table}
-			err := pool.QueryRow(ctx, "select exists (select from "+tableName(table)+" where "+statement.Quote(name)+" not between -9007199254740991 and 9007199254740991)").Scan(&beyond)
+			err := pool.QueryRow(ctx, "select exists (select from "+tableName(table)+" where "+quote(name)+" not between -9007199254740991 and 9007199254740991)").Scan(&beyond)
 			if err != nil {
 				return err
 			}

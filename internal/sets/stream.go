@@ -19,7 +19,10 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if err != nil {
 			return err
 		}
-		q := newQuestion(set, &ask, req.Visibility)
+		q, err := newQuestion(set, &ask, req.Visibility)
+		if err != nil {
+			return err
+		}
 		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
 			return err
 		}
@@ -32,8 +35,11 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 			return begin(set, q.fields, &ask)
 		}
 		for _, g := range q.Regions() {
-			rows, err := tx.Query(ctx, q.Select(q.columns(), g),
-				append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, q.Args(g)...)...)
+			all, err := q.Rows(q.shown(), g, 0, 0)
+			if err != nil {
+				return err
+			}
+			rows, err := tx.Query(ctx, all.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, all.Args...)...)
 			if err != nil {
 				return err
 			}

@@ -12,7 +12,6 @@ import (
 	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/statement"
 )
 
 // Values are some of a record's values by field, written as in a query; nil is a
@@ -27,13 +26,13 @@ type writer struct {
 
 func (w *writer) arg(field, value string) string {
 	w.args = append(w.args, value)
-	return "$" + strconv.Itoa(len(w.args)) + "::" + statement.SQLType(w.set.field(field).Type)
+	return "$" + strconv.Itoa(len(w.args)) + "::" + castTypes[w.set.field(field).Type]
 }
 
 func (w *writer) whereKey(key []string) string {
 	parts := make([]string, len(key))
 	for i, field := range w.set.Rules.Key {
-		parts[i] = statement.Quote(field) + " = " + w.arg(field, key[i])
+		parts[i] = quote(field) + " = " + w.arg(field, key[i])
 	}
 	return " where " + strings.Join(parts, " and ")
 }
@@ -130,7 +129,7 @@ func insert(ctx context.Context, tx pgx.Tx, set *Set, values Values, revision in
 	names, places := []string{revisionColumn}, []string{strconv.FormatInt(revision, 10)}
 	for name, value := range values {
 		if value != nil {
-			names = append(names, statement.Quote(name))
+			names = append(names, quote(name))
 			places = append(places, w.arg(name, *value))
 		}
 	}
@@ -160,9 +159,9 @@ func (s *Store) Change(ctx context.Context, name string, key []string, revision 
 					return &ValueError{field, strconv.Quote(*value), strconv.Quote(key[i]) + ", since a key stays; add another record instead"}
 				}
 			case value == nil:
-				sets = append(sets, statement.Quote(field)+" = null")
+				sets = append(sets, quote(field)+" = null")
 			default:
-				sets = append(sets, statement.Quote(field)+" = "+w.arg(field, *value))
+				sets = append(sets, quote(field)+" = "+w.arg(field, *value))
 			}
 		}
 		sql := "update " + tableName(set) + " set " + strings.Join(sets, ", ") + w.whereKey(key) + " and " + revisionColumn + " = " + strconv.FormatInt(revision.count(set), 10)

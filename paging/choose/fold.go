@@ -1,16 +1,42 @@
 package choose
 
 import (
+	"cmp"
 	"strings"
+	"sync"
 	"unicode"
 
+	"golang.org/x/text/collate"
+	"golang.org/x/text/language"
 	"golang.org/x/text/unicode/norm"
 )
+
+// CompareText compares two texts in the order that lists of them have: that of the Unicode
+// root collation, and of their bytes where that takes them as equal. It can be given to a
+// database as a collation.
+func CompareText(a, b string) int {
+	c := collators.Get().(*collate.Collator) // not safe for concurrent use
+	defer collators.Put(c)
+	return cmp.Or(c.CompareString(a, b), cmp.Compare(a, b))
+}
+
+var collators = sync.Pool{New: func() any { return collate.New(language.Und) }}
 
 // Words are the words of a text, folded: runs of letters and digits, with the marks
 // that they carry (Unicode's categories L, Nd and M).
 func Words(text string) []string {
 	return strings.FieldsFunc(Fold(text), func(r rune) bool { return !unicode.In(r, unicode.L, unicode.Nd, unicode.M) })
+}
+
+// SearchText is the words of some texts, folded, with a space before and after each: what a
+// column is filled with that searches look in, as statement.Table's Words. Of no words it
+// is empty.
+func SearchText(texts ...string) string {
+	words := Words(strings.Join(texts, " "))
+	if len(words) == 0 {
+		return ""
+	}
+	return " " + strings.Join(words, " ") + " "
 }
 
 // Fold writes a text without its case and accents: "Øst Żuraw" becomes "ost zuraw".

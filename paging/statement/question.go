@@ -1,0 +1,190 @@
+package statement
+
+import (
+	"cmp"
+	"fmt"
+	"slices"
+	"strconv"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/code"
+	"pageladder.example/paging/value"
+)
+
+// maxValues is the most values, and the most words of a search, that one statement looks
+// for. MySQL takes 65,535 arguments, SQLite 32,766; a caller decides how many are sent.
+const maxValues = 1_000
+
+// Where is a condition of the program's own: a tenant, records that are not deleted. Every
+// statement holds to it.
+type Where struct {
+	// SQL is the condition, with placeholders as the dialect has them: $1 and on in
+	// PostgreSQL, ? in the others. Left out: there is none.
+	SQL string
+	// Args are its arguments.
+	Args []any
+}
+
+// Question is what is asked of a list besides which page: the conditions, and the order.
+// It is a value that does not change, safe for concurrent use.
+type Question struct {
+	list       *List
+	own        Where
+	conditions []paging.Condition
+	search     string
+	searched   []string
+	order      []paging.Order
+	by         []*column // the columns of order
+
+	where string // of all conditions
+	args  []any
+}
+
+// Ask writes the conditions and the order of an ask. Errors are a *paging.Refusal, of a
+// query that looks for more than 1,000 values at once, or tell what the rules or own have
+// that the table lacks or the database cannot do.
+func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
+	q := &Question{list: l, own: own, conditions: ask.Conditions(), order: ask.Order(), search: ask.Search()}
+	if own.SQL != "" {
+		switch n, wrong := l.dialect.scan(own.SQL); {
+		case wrong != "":
+			return nil, fmt.Errorf("statement: Where: found %s in %.200q", wrong, own.SQL)
+		case n != len(own.Args):
+			return nil, fmt.Errorf("statement: Where: found %d placeholders and %d arguments", n, len(own.Args))
+		}
+	}
+	// Equal questions then have equal texts, which drivers and databases remember.
+	slices.SortFunc(q.conditions, func(a, b paging.Condition) int { return cmp.Or(cmp.Compare(a.Field, b.Field), cmp.Compare(a.Op, b.Op)) })
+	if len(q.order) == 0 {
+		return nil, fmt.Errorf("statement: the rules name no key, so that no order is total")
+	}
+	q.by = make([]*column, len(q.order))
+	for i, o := range q.order {
+		c, err := l.field(o.Field)
+		if err != nil {
+			return nil, err
+		}
+		if c.kind == value.JSON {
+			return nil, fmt.Errorf("statement: field %.100q: lists and objects have no order", o.Field)
+		}
+		q.by[i] = c
+	}
+	if q.search != "" {
+		q.searched = ask.Rules().Search
+	}
+	w := writer{dialect: l.dialect, sql: make([]byte, 0, 256)}
+	if err := q.write(&w, ""); err != nil {
+		return nil, refusal(ask, err)
+	}
+	q.where, q.args = string(w.sql), w.args
+	return q, nil
+}
+
+// field finds a column.
+func (l *List) field(name string) (*column, error) {
+	c := l.columns[name]
+	if c == nil {
+		return nil, fmt.Errorf("statement: the rules' field %.100q is none of the table's Fields", name)
+	}
+	return c, nil
+}
+
+// Where writes conditions as one of the program's own, for a filter that holds whatever
+// the query says.
+func (l *List) Where(conditions []paging.Condition) (Where, error) {
+	q := Question{list: l, conditions: conditions}
+	w := writer{dialect: l.dialect}
+	err := q.write(&w, "")
+	return Where{string(w.sql), w.args}, err
+}
+
+// write writes all conditions, but for those on one field.
+func (q *Question) write(w *writer, except string) error {
+	values := 0
+	for i := range q.conditions {
+		values += len(q.conditions[i].Values)
+	}
+	w.args = make([]any, 0, len(q.own.Args)+2*values+1)
+	and := func() {
+		if len(w.sql) > 0 {
+			w.text(" and ")
+		}
+	}
+	if q.own.SQL != "" {
+		w.text("(", q.own.SQL, ")")
+		w.args = append(w.args, q.own.Args...)
+	}
+	for i := range q.conditions {
+		by := &q.conditions[i]
+		c, err := q.list.field(by.Field)
+		switch {
+		case by.Field == except && except != "":
+			continue
+		case err != nil:
+			return err
+		case class(by.Type) != class(c.kind) && by.Op != paging.None && !c.field.Native:
+			return fmt.Errorf("statement: field %.100q is %s in the rules and %s in the table", by.Field, by.Type, c.kind)
+		case values > maxValues:
+			return &tooMany{values, "values"}
+		}
+		and()
+		w.condition(c, by)
+	}
+	if q.search != "" {
+		and()
+		return w.search(q.list, q.searched, q.search)
+	}
+	return nil
+}
+
+// class tells which types hold values that can be held against one another.
+func class(t value.Type) value.Type {
+	switch t {
+	case value.Integer, value.Decimal, value.BigInteger:
+		return value.BigDecimal
+	}
+	return cmp.Or(t, value.Text)
+}
+
+// tooMany is the error of a query that looks for too much.
+type tooMany struct {
+	n    int
+	what string
+}
+
+func (e *tooMany) Error() string {
+	return fmt.Sprintf("statement: found %d %s; right would be at most %d", e.n, e.what, maxValues)
+}
+
+// refusal tells a caller what is too much.
+func refusal(ask *paging.Ask, err error) error {
+	many, ok := err.(*tooMany)
+	if !ok {
+		return err
+	}
+	rules := ask.Rules()
+	param := rules.Params.Search
+	if many.what == "values" { // of the filter that has the most
+		most := slices.MaxFunc(ask.Conditions(), func(a, b paging.Condition) int { return cmp.Compare(len(a.Values), len(b.Values)) })
+		for i := range rules.Filters {
+			if f := &rules.Filters[i]; f.Field == most.Field {
+				param = f.ParamFor(most.Op)
+			}
+		}
+	}
+	return &paging.Refusal{Faults: []paging.Fault{{Param: param, Given: strconv.Itoa(many.n) + " " + many.what, Why: code.FilterBadValue,
+		Says: fmt.Sprintf("The query looks for %d %s; at most %d can be looked for at once.", many.n, many.what, maxValues)}}}
+}
+
+// Order is the order of the question's records.
+func (q *Question) Order() []paging.Order { return slices.Clone(q.order) }
+
+// Reversed is the same question in the opposite order.
+func (q *Question) Reversed() *Question {
+	r := *q
+	r.order = slices.Clone(q.order)
+	for i, o := range q.order {
+		r.order[i] = paging.Order{Field: o.Field, Desc: !o.Desc, NullsFirst: !o.NullsFirst}
+	}
+	return &r
+}

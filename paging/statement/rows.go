@@ -1,0 +1,201 @@
+package statement
+
+import (
+	"pageladder.example/paging/value"
+)
+
+// skipByKeyFrom is the number of records to skip from which it is cheaper, with
+// Table.ByKey, to skip over an index alone: measured, see docs/performance.md.
+const skipByKeyFrom = 200
+
+// Rows reads fields of a region's records, in order: as many as limit from offset on, or
+// all where limit is 0. Its columns have the fields' names, and their order. The error
+// tells of a field that the table does not have.
+func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Statement, error) {
+	w := q.begin(r)
+	if err := q.selected(w, fields); err != nil {
+		return Statement{}, err
+	}
+	keys := q.list.table.ByKey
+	if len(keys) == 0 || offset < skipByKeyFrom || limit < 1 {
+		q.source(w, r)
+		q.orderBy(w, r)
+		limits(w, offset, limit)
+		return w.done(q, r), nil
+	}
+	w.text(" from ", q.list.table.From, " join (select ")
+	for i, key := range keys {
+		if i > 0 {
+			w.text(", ")
+		}
+		w.text(q.list.columns[key].expr, " as k")
+		w.int(int64(i))
+	}
+	q.source(w, r)
+	q.orderBy(w, r)
+	limits(w, offset, limit)
+	w.text(") found on ")
+	for i, key := range keys {
+		if i > 0 {
+			w.text(" and ")
+		}
+		w.text(q.list.columns[key].expr, " = found.k")
+		w.int(int64(i))
+	}
+	q.orderBy(w, r)
+	return w.done(q, r), nil
+}
+
+// Unordered reads fields of a region's records, in any order.
+func (q *Question) Unordered(fields []string, r Region) (Statement, error) {
+	w := q.begin(r)
+	if err := q.selected(w, fields); err != nil {
+		return Statement{}, err
+	}
+	q.source(w, r)
+	return w.done(q, r), nil
+}
+
+// Count counts a region's records: all or, with most above 0, as far as that.
+func (q *Question) Count(r Region, most int64) Statement {
+	w := q.begin(r)
+	if most <= 0 {
+		w.text("select count(*)")
+		q.source(w, r)
+		return w.done(q, r)
+	}
+	w.text("select count(*) from (select 1 as one")
+	q.source(w, r)
+	w.text(" limit ")
+	w.int(most)
+	w.text(") counted")
+	return w.done(q, r)
+}
+
+// Facet counts the records of each value of a field, under the search and all conditions
+// but the ask's own on that field: the most frequent values first, equally frequent ones
+// in the values' order, a missing one last, at most so many. Its columns are the value,
+// which Text writes as a query does, and the count. The error tells of a field that the
+// table does not have.
+func (q *Question) Facet(field string, most int) (Statement, error) {
+	c, err := q.list.field(field)
+	if err != nil {
+		return Statement{}, err
+	}
+	where := writer{dialect: q.list.dialect}
+	if err := q.write(&where, field); err != nil {
+		return Statement{}, err
+	}
+	without := *q
+	without.where, without.args = string(where.sql), where.args
+	w := without.begin(Region{})
+	value, group, order := c.expr, c.expr, c.ordered
+	switch q.list.dialect {
+	case PostgreSQL:
+		value += "::text"
+	case MySQL:
+		if c.isText() {
+			group = exactText(c)
+			value, order = "convert("+group+" using utf8mb4)", "min("+c.ordered+")"
+		}
+	case SQLite:
+		if c.isText() {
+			group += " collate binary"
+		}
+	}
+	w.text("select ", value, " as value, count(*) as records")
+	without.source(w, Region{})
+	w.text(" group by ", group, " order by count(*) desc, ")
+	if q.list.dialect == PostgreSQL {
+		w.text(order, " nulls last")
+	} else {
+		w.text(group, " is null, ", order)
+	}
+	limits(w, 0, most)
+	return w.done(&without, Region{}), nil
+}
+
+func (c *column) isText() bool { return c.kind == value.Text }
+
+// begin begins a statement within a region, with room for all of it.
+func (q *Question) begin(r Region) *writer {
+	return &writer{dialect: q.list.dialect, sql: make([]byte, 0, 256+2*len(q.where)+len(r.where)), before: len(q.args)}
+}
+
+// done gives the statement that has been written.
+func (w *writer) done(q *Question, r Region) Statement {
+	args := q.args
+	if len(r.args) > 0 {
+		args = append(args[:len(args):len(args)], r.args...)
+	}
+	return Statement{string(w.sql), args}
+}
+
+// selected writes a select list.
+func (q *Question) selected(w *writer, fields []string) error {
+	w.text("select ")
+	for i, name := range fields {
+		c, err := q.list.field(name)
+		if err != nil {
+			return err
+		}
+		if i > 0 {
+			w.text(", ")
+		}
+		w.text(c.selected)
+	}
+	if len(fields) == 0 {
+		w.text("1")
+	}
+	return nil
+}
+
+// from1 writes FROM and WHERE of a question, within a region.
+func (q *Question) source(w *writer, r Region) {
+	w.text(" from ", q.list.table.From)
+	sep := " where "
+	for _, where := range [...]string{q.where, r.where} {
+		if where != "" {
+			w.text(sep, where)
+			sep = " and "
+		}
+	}
+}
+
+// orderBy writes ORDER BY within a region. Where a field is known to have no missing
+// values, or nothing else, where they go is left to the index.
+func (q *Question) orderBy(w *writer, r Region) {
+	for i, o := range q.order {
+		c := q.by[i]
+		w.text(map[bool]string{true: " order by ", false: ", "}[i == 0])
+		known := i < r.nonNullPrefix || !c.field.Nullable
+		// Missing values are the smallest in MySQL and SQLite, and go where they go.
+		plain := known || q.list.dialect != PostgreSQL && o.NullsFirst != o.Desc
+		if !plain && q.list.dialect == MySQL {
+			w.text(c.ordered, map[bool]string{true: " is not null, ", false: " is null, "}[o.NullsFirst])
+		}
+		w.text(c.ordered)
+		if o.Desc {
+			w.text(" desc")
+		}
+		if !plain && q.list.dialect != MySQL {
+			w.text(map[bool]string{true: " nulls first", false: " nulls last"}[o.NullsFirst])
+		}
+	}
+}
+
+// limits writes LIMIT and OFFSET. They are numbers, so that PostgreSQL makes a plan of
+// LIMIT's that it can use again.
+func limits(w *writer, offset int64, limit int) {
+	if limit > 0 {
+		w.text(" limit ")
+		w.int(int64(limit))
+	}
+	if offset > 0 {
+		if limit < 1 && w.dialect != PostgreSQL { // where no OFFSET stands alone
+			w.text(" limit 9223372036854775807")
+		}
+		w.text(" offset ")
+		w.int(offset)
+	}
+}

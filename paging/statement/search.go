@@ -1,0 +1,153 @@
+package statement
+
+import (
+	"fmt"
+	"strings"
+	"unicode"
+)
+
+// search writes that a record has every word of a search, without regard to case and
+// accents, and the last one as the beginning of a word. A word is a run of letters and
+// digits, with the marks that they carry.
+func (w *writer) search(l *List, fields []string, text string) error {
+	if l.table.Search != "" {
+		w.text("(", l.beforeQ)
+		w.place(text)
+		w.text(l.searchQ, ")")
+		return nil
+	}
+	var words []string
+	if l.table.Words != "" {
+		words = l.table.SplitWords(text)
+	} else {
+		words = strings.FieldsFunc(text, func(r rune) bool { return !isWord(r) })
+	}
+	switch {
+	case len(words) == 0: // no record has a word that there is not
+		w.text(none)
+		return nil
+	case len(words) > maxValues:
+		return &tooMany{len(words), "words"}
+	case l.table.Words != "":
+		w.filledWords(l, words)
+		return nil
+	case l.dialect == SQLite:
+		return fmt.Errorf("statement: search: SQLite cannot take texts apart into words; the table needs Words or Search")
+	}
+	texts := make([]string, len(fields))
+	for i, name := range fields {
+		c, err := l.field(name)
+		if err != nil {
+			return err
+		}
+		texts[i] = c.expr
+	}
+	if l.dialect == MySQL {
+		w.mySQLWords(texts, words)
+	} else {
+		w.postgresWords(texts, words)
+	}
+	return nil
+}
+
+// isWord tells whether a character is part of a word.
+func isWord(r rune) bool { return unicode.In(r, unicode.L, unicode.Nd, unicode.M) }
+
+// filledWords looks in a text of words with spaces before and after each.
+func (w *writer) filledWords(l *List, words []string) {
+	sep := ""
+	for i, word := range words {
+		word = " " + word
+		if i < len(words)-1 {
+			word += " "
+		}
+		w.text(sep)
+		sep = " and "
+		switch l.dialect {
+		case SQLite:
+			w.text("instr(", l.table.Words, ", ")
+			w.place(word)
+			w.text(") > 0")
+		case MySQL:
+			w.text("convert(", l.table.Words, " using utf8mb4) collate utf8mb4_bin like ")
+			w.place(pattern(true, word))
+			w.text(" escape '!'")
+		default:
+			w.text("(", l.table.Words, ") like ")
+			w.place(pattern(true, word))
+			w.text("::text escape '!'")
+		}
+	}
+}
+
+// mySQLWords looks by a collation that takes letters as equal that differ in case and
+// accents alone.
+func (w *writer) mySQLWords(texts, words []string) {
+	sep := ""
+	for i, word := range words {
+		word = "% " + likeEscape.Replace(word)
+		if i < len(words)-1 {
+			word += " "
+		}
+		w.text(sep, "concat(' ', regexp_replace(convert(concat_ws(' ', ", strings.Join(texts, ", "), ") using utf8mb4), ")
+		w.place(`[^\p{L}\p{Nd}\p{M}]+`)
+		w.text(", ' '), ' ') collate utf8mb4_unicode_520_ci like ")
+		w.place(word + "%")
+		w.text(" escape '!'")
+		sep = " and "
+	}
+}
+
+// postgresWords takes accents off by Unicode's decomposition: what stays are strokes and
+// ligatures, such as those of ø and æ.
+func (w *writer) postgresWords(texts, words []string) {
+	parts := make([]string, len(texts))
+	for i, t := range texts {
+		parts[i] = "coalesce(" + t + "::text, '')"
+	}
+	text := "' ' || regexp_replace(" + unaccented(strings.Join(parts, " || ' ' || ")) + ", '" + betweenWords + "', ' ', 'g') || ' '"
+	folded := func(word string) {
+		before, after, _ := strings.Cut(unaccented("{}::text"), "{}")
+		w.text(before)
+		w.place(word)
+		w.text(after)
+	}
+	last := len(words) - 1
+	w.text(text, " like '% ' || ")
+	folded(words[last])
+	w.text(" || '%'")
+	for i, word := range words[:last] {
+		if i == 0 {
+			w.text(" and string_to_array(", text, ", ' ') @> array[")
+		} else {
+			w.text(", ")
+		}
+		folded(word)
+	}
+	if last > 0 {
+		w.text("]")
+	}
+}
+
+func unaccented(text string) string {
+	return `regexp_replace(normalize(lower(` + text + `), nfd), '[\u0300-\u036f]', '', 'g')`
+}
+
+// betweenWords matches what stands between words in PostgreSQL, whose classes have no
+// marks.
+var betweenWords = func() string {
+	var b strings.Builder
+	b.WriteString("[^[:alnum:]")
+	for _, r := range unicode.M.R16 {
+		for c := int(r.Lo); c <= int(r.Hi); c += int(r.Stride) {
+			to := c
+			if r.Stride == 1 {
+				to = int(r.Hi)
+			}
+			fmt.Fprintf(&b, `\u%04x-\u%04x`, c, to)
+			c = max(c, to)
+		}
+	}
+	b.WriteString("]+")
+	return b.String()
+}()

@@ -1,0 +1,218 @@
+package statement
+
+import (
+	"fmt"
+	"strings"
+
+	"pageladder.example/paging/value"
+)
+
+// Table is where records are, and what their fields are in SQL.
+type Table struct {
+	Dialect Dialect
+	// From is what follows FROM: a table, a join or a bracketed query with its name. It
+	// gives one row for each record.
+	From string
+	// Fields are the fields by the names that the rules have for them. No other has a
+	// place in a statement.
+	Fields map[string]Field
+	// Places is how a record's place in an order is written as a condition.
+	Places Places
+	// ByKey are the fields that identify a row of From whether Where holds or not: the
+	// key of a table, or of a join whose ON conditions find one row each. With them
+	// WithKey finds a record, and Rows skips over many records by their keys alone and
+	// fetches the page's by their keys. Left out: neither.
+	ByKey []string
+
+	// Search is a condition that finds the records of a search, with {words} where the
+	// text of the search goes: "match(a.vessel, a.note) against ({words})".
+	Search string
+	// Words, in place of Search, is a text that holds a record's words, folded, each
+	// with a space before and after it: a column that the program fills with
+	// choose.SearchText, or a function of the program's in the database.
+	Words string
+	// SplitWords takes a search apart into words as they stand in Words:
+	// choose.Words. Words needs it.
+	SplitWords func(text string) []string
+	// Without Search and Words, the fields that the rules name are searched by the means
+	// of the database: lower case and, as far as it can, without accents. SQLite has no
+	// such means.
+}
+
+// Field is one field in SQL.
+type Field struct {
+	// SQL is a column or an expression: "b.code", "a.tonnage * 2".
+	SQL string
+	// Type is the type of its values. Left out: text. The column must be of a type that
+	// the database compares so; see docs/statement.md for each dialect's.
+	Type value.Type
+	// Nullable tells that it may be missing. A field that is not Nullable and is NULL
+	// all the same breaks the order of pages.
+	Nullable bool
+	// Collation is what text is ordered by, as it is written after COLLATE, quoted where
+	// it needs to be. Left out: the column's own. An index helps where it has the same.
+	Collation string
+	// Lower is the text in lower case, for "has" and "starts": a column or expression.
+	// Left out: the database makes it, SQLite of the letters A to Z alone.
+	Lower string
+	// Layout is how SQLite keeps times: a layout of package time, of one width and in
+	// UTC, so that the texts' order is the times', or "unix" or "unixmilli" for
+	// numbers of seconds or milliseconds. Left out: "2006-01-02T15:04:05Z".
+	Layout string
+	// Native tells that the column's type is one of PostgreSQL's that has none of ours:
+	// a uuid, an enumeration, an inet. Values go to it as text, and PostgreSQL reads,
+	// orders and compares them as its own. Floats are best Native too.
+	Native bool
+	// Approximate tells that a value of the field does not equal itself once it has been
+	// written down and read, as a FLOAT of MySQL's does not. Lists that are sorted by it
+	// have pages, and no places.
+	Approximate bool
+}
+
+// Places is how a record's place in an order is written as a condition.
+type Places uint8
+
+// The forms. The examples find the records from (5, 7) on, in the order of a downward and
+// then id.
+const (
+	// Nested is one condition, "a <= 5 and (a < 5 or id >= 7)". It is sent whole to
+	// foreign partitions. All records with the same a are looked at.
+	Nested Places = iota
+	// Tied is two Regions: first "a = 5 and id >= 7", then "a < 5". It is as fast where a
+	// million records have the same a, and takes two statements where a page has
+	// records of both.
+	Tied
+	// Compared is "(a, id) >= (5, 7)" where all fields have one direction, else as Tied.
+	// It is fast on tables of PostgreSQL and SQLite that are not foreign. MySQL reads
+	// the whole table for it, and does not have it.
+	Compared
+)
+
+// List is a Table that has been checked and made ready. It is safe for concurrent use.
+type List struct {
+	dialect          Dialect
+	table            Table
+	columns          map[string]*column
+	beforeQ, searchQ string // what stands before and after {words} in Table.Search
+}
+
+// column is a field made ready.
+type column struct {
+	name     string
+	selected string // in a select list
+	expr     string // within an expression
+	ordered  string // that, with its collation
+	lower    string
+	kind     value.Type
+	precise  precision
+	layout   string
+	field    Field
+}
+
+// New checks a table and makes it ready. The error tells what is wrong with it.
+func New(t Table) (*List, error) {
+	l := &List{dialect: t.Dialect, table: t, columns: make(map[string]*column, len(t.Fields))}
+	wrong := func(where, what string) error { return fmt.Errorf("statement: %s: %s", where, what) }
+	if t.Dialect < PostgreSQL || t.Dialect > SQLite {
+		return nil, wrong("Dialect", "right would be PostgreSQL, MySQL or SQLite")
+	}
+	if t.Places > Compared || t.Places == Compared && t.Dialect == MySQL {
+		return nil, wrong("Places", "right would be Nested or Tied or, but not in MySQL, Compared")
+	}
+	if err := l.check("From", t.From, true); err != nil {
+		return nil, err
+	}
+	if t.Search != "" {
+		var ok bool
+		if l.beforeQ, l.searchQ, ok = strings.Cut(t.Search, "{words}"); !ok || strings.Contains(l.searchQ, "{words}") {
+			return nil, wrong("Search", "right would be a condition with {words} in it, once")
+		}
+		if err := l.check("Search", l.beforeQ+"1"+l.searchQ, true); err != nil {
+			return nil, err
+		}
+	}
+	if err := l.check("Words", t.Words, false); err != nil {
+		return nil, err
+	}
+	if t.Words != "" && (t.SplitWords == nil || t.Search != "") {
+		return nil, wrong("Words", "needs SplitWords, such as choose.Words, and no Search")
+	}
+	for name, f := range t.Fields {
+		c, err := l.column(name, f)
+		if err != nil {
+			return nil, err
+		}
+		l.columns[name] = c
+	}
+	for _, name := range t.ByKey {
+		if l.columns[name] == nil {
+			return nil, wrong("ByKey", fmt.Sprintf("found %.100q, which is none of the Fields", name))
+		}
+	}
+	return l, nil
+}
+
+// check holds SQL of the developer's that has no placeholders.
+func (l *List) check(where, sql string, needed bool) error {
+	placeholders, wrong := l.dialect.scan(sql)
+	switch {
+	case wrong != "":
+		return fmt.Errorf("statement: %s: found %s in %.200q", where, wrong, sql)
+	case placeholders > 0:
+		return fmt.Errorf("statement: %s: found a placeholder in %.200q; only Where has arguments", where, sql)
+	case needed && strings.TrimSpace(sql) == "":
+		return fmt.Errorf("statement: %s: found nothing; right would be SQL", where)
+	}
+	return nil
+}
+
+func (l *List) column(name string, f Field) (*column, error) {
+	where := fmt.Sprintf("field %.100q", name)
+	for _, part := range []struct {
+		name, sql string
+		needed    bool
+	}{{"SQL", f.SQL, true}, {"Collation", f.Collation, false}, {"Lower", f.Lower, false}} {
+		if err := l.check(where+": "+part.name, part.sql, part.needed); err != nil {
+			return nil, err
+		}
+	}
+	c := &column{name: name, expr: f.SQL, kind: f.Type, field: f, layout: f.Layout}
+	if c.kind == "" {
+		c.kind = value.Text
+	}
+	if _, want := value.Parse(string(c.kind)); want != "" && !f.Native {
+		return nil, fmt.Errorf("statement: %s: found the type %.100q; right would be %s", where, f.Type, want)
+	}
+	if f.Native && l.dialect != PostgreSQL {
+		return nil, fmt.Errorf("statement: %s: Native is PostgreSQL's alone; in %s, right would be an expression of a type of ours", where, l.dialect)
+	}
+	if !l.dialect.isName(c.expr) {
+		c.expr = "(" + c.expr + ")"
+	}
+	quoted := l.dialect.Quote(name)
+	c.selected = c.expr
+	if !strings.HasSuffix(c.expr, "."+quoted) {
+		c.selected += " as " + quoted
+	}
+	c.ordered = c.expr
+	if f.Collation != "" {
+		c.ordered += " collate " + f.Collation
+	}
+	c.lower = f.Lower
+	if c.lower != "" && !l.dialect.isName(c.lower) {
+		c.lower = "(" + c.lower + ")"
+	}
+	switch {
+	case c.kind != value.Time || l.dialect != SQLite:
+		if f.Layout != "" {
+			return nil, fmt.Errorf("statement: %s: Layout is for times in SQLite alone", where)
+		}
+		c.precise = microseconds
+	default:
+		var err error
+		if c.layout, c.precise, err = layoutOf(f.Layout); err != nil {
+			return nil, fmt.Errorf("statement: %s: Layout: %w", where, err)
+		}
+	}
+	return c, nil
+}

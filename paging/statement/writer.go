@@ -1,0 +1,68 @@
+package statement
+
+import (
+	"strconv"
+)
+
+// Statement is one statement: its text, and its arguments in the order of their
+// placeholders.
+type Statement struct {
+	SQL  string
+	Args []any
+}
+
+// writer writes part of a statement.
+type writer struct {
+	dialect Dialect
+	sql     []byte
+	args    []any
+	before  int // arguments that stand before this part
+}
+
+func (w *writer) text(parts ...string) {
+	for _, p := range parts {
+		w.sql = append(w.sql, p...)
+	}
+}
+
+func (w *writer) int(n int64) { w.sql = strconv.AppendInt(w.sql, n, 10) }
+
+// place writes a placeholder.
+func (w *writer) place(value any) {
+	w.args = append(w.args, value)
+	w.number(len(w.args))
+}
+
+// number writes the placeholder of the n-th argument of this part.
+func (w *writer) number(n int) {
+	if w.dialect != PostgreSQL {
+		w.sql = append(w.sql, '?')
+		return
+	}
+	w.sql = append(w.sql, '$')
+	w.int(int64(w.before + n))
+}
+
+// argument writes a value.
+func (w *writer) argument(a *argument) {
+	w.text(a.before)
+	w.place(a.value)
+	w.text(a.after)
+}
+
+// again writes the value of the n-th argument of this part once more.
+func (w *writer) again(n int, a *argument) {
+	if w.dialect != PostgreSQL {
+		w.argument(a)
+		return
+	}
+	w.text(a.before)
+	w.number(n)
+	w.text(a.after)
+}
+
+// all and none are conditions that every record meets, and none.
+const (
+	all  = "1 = 1"
+	none = "1 = 0"
+)
