@@ -417,9 +417,15 @@ func (a *Ask) Sort() []SortBy { return slices.Clone(a.sort) }
 
 // Conditions are the filters in force.
 func (a *Ask) Conditions() []Condition {
-	conditions := slices.Clone(a.conditions)
+	conditions, n := slices.Clone(a.conditions), 0
 	for i := range conditions {
-		conditions[i].Values = slices.Clone(conditions[i].Values)
+		n += len(conditions[i].Values)
+	}
+	values := make([]string, 0, n) // one piece of memory for all
+	for i := range conditions {
+		from := len(values)
+		values = append(values, conditions[i].Values...)
+		conditions[i].Values = values[from:len(values):len(values)]
 	}
 	return conditions
 }
@@ -438,13 +444,17 @@ func (a *Ask) Adjusted() []Adjustment { return slices.Clone(a.adjusted) }
 // as the tie-break, those of the record's own key that do not stand there
 // already, in the direction of the last field before them.
 func (a *Ask) Order() []Order {
-	var order []Order
+	r := a.ruled()
+	if len(a.sort)+len(r.Key) == 0 {
+		return nil
+	}
+	order := make([]Order, 0, len(a.sort)+len(r.Key)+2)
 	has := func(field string) bool {
 		return slices.ContainsFunc(order, func(o Order) bool { return o.Field == field })
 	}
 	desc := false
 	for _, by := range a.sort {
-		k := a.ruled().sortKey(by.Key)
+		k := r.sortKey(by.Key)
 		desc = by.Desc
 		for _, field := range k.fields() {
 			if !has(field) {
@@ -452,7 +462,7 @@ func (a *Ask) Order() []Order {
 			}
 		}
 	}
-	for _, field := range a.ruled().Key {
+	for _, field := range r.Key {
 		if !has(field) {
 			order = append(order, Order{Field: field, Desc: desc})
 		}

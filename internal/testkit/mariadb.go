@@ -4,6 +4,7 @@ import (
 	"context"
 	"crypto/rand"
 	"database/sql"
+	"errors"
 	"fmt"
 	"net"
 	"os"
@@ -12,55 +13,89 @@ import (
 	"path/filepath"
 	"runtime"
 	"strconv"
+	"sync"
 	"syscall"
 	"testing"
 	"time"
 
-	_ "github.com/go-sql-driver/mysql"
+	"github.com/go-sql-driver/mysql"
 	"github.com/stretchr/testify/require"
 )
 
 const (
 	mariaAccount = "mysql" // runs the server when we are root
-	mariaStarts  = 20 * time.Second
+	mariaStarts  = time.Minute
 )
 
-// MariaDB starts a server of its own for a test, on a free loopback port, and connects to
-// an empty database on it.
+// mariaServer is the package's MariaDB, which the first test that needs it starts. It ends
+// with the package's tests: see WithPostgres.
+var mariaServer = sync.OnceValues(startMaria)
+
+// mariaEnd stops it, if it was started.
+var mariaEnd = func() {}
+
+// MariaDB connects to a database for one test on the package's MariaDB. The package's
+// TestMain is WithPostgres.
 func MariaDB(t testing.TB) *sql.DB {
 	t.Helper()
-	dir, err := tempDir()
+	server, err := mariaServer()
 	require.NoError(t, err)
-	t.Cleanup(func() { os.RemoveAll(dir) })
+	all, err := sql.Open("mysql", server.FormatDSN())
+	require.NoError(t, err)
+	defer all.Close()
+	own := server.Clone()
+	own.DBName = fmt.Sprintf("test_%d", databases.Add(1))
+	_, err = all.ExecContext(t.Context(), "create database "+own.DBName+" character set utf8mb4")
+	require.NoError(t, err)
+	db, err := sql.Open("mysql", own.FormatDSN())
+	require.NoError(t, err)
+	t.Cleanup(func() { db.Close() })
+	return db
+}
+
+// startMaria starts a private MariaDB on a free loopback port, with a password, and tells
+// how to connect to it.
+func startMaria() (_ *mysql.Config, err error) {
+	dir, err := tempDir()
+	if err != nil {
+		return nil, err
+	}
 	password := rand.Text()
-	init := filepath.Join(dir, "init.sql")
-	require.NoError(t, os.WriteFile(init, []byte("create user test@'127.0.0.1' identified by '"+password+"';\ngrant all on *.* to test@'127.0.0.1';\ncreate database test character set utf8mb4;\n"), 0o644))
-	data := filepath.Join(dir, "data")
-	require.NoError(t, os.Mkdir(data, 0o700))
+	first, data := filepath.Join(dir, "first.sql"), filepath.Join(dir, "data")
+	err = errors.Join(os.Mkdir(data, 0o700),
+		os.WriteFile(first, []byte("create user test@'127.0.0.1' identified by '"+password+"';\ngrant all on *.* to test@'127.0.0.1';\n"), 0o644))
+	if err != nil {
+		return nil, err
+	}
 	attributes := &syscall.SysProcAttr{Setpgid: true, Pdeathsig: syscall.SIGKILL}
 	if os.Geteuid() == 0 {
-		id := lookUp(t, mariaAccount)
-		attributes.Credential = id
-		require.NoError(t, os.Chown(data, int(id.Uid), int(id.Gid)))
-		require.NoError(t, os.Chmod(dir, 0o711))
+		if attributes.Credential, err = credential(mariaAccount); err != nil {
+			return nil, err
+		}
+		if err := os.Chown(data, int(attributes.Credential.Uid), int(attributes.Credential.Gid)); err != nil {
+			return nil, err
+		}
 	}
-	run := func(name string, args ...string) *exec.Cmd {
-		cmd := exec.Command(name, args...)
+	command := func(name string, args ...string) *exec.Cmd {
+		cmd := exec.Command(name, append([]string{"--no-defaults", "--datadir=" + data}, args...)...)
 		cmd.Dir, cmd.Env, cmd.SysProcAttr = "/", []string{"PATH=/usr/sbin:/usr/bin:/sbin:/bin", "LC_ALL=C.UTF-8"}, attributes
 		return cmd
 	}
-	out, err := run("/usr/bin/mariadb-install-db", "--no-defaults", "--datadir="+data, "--auth-root-authentication-method=socket", "--skip-test-db").CombinedOutput()
-	require.NoError(t, err, string(out))
-
+	if out, err := command("/usr/bin/mariadb-install-db", "--auth-root-authentication-method=socket", "--skip-test-db").CombinedOutput(); err != nil {
+		return nil, fmt.Errorf("making a MariaDB: %w\n%s", err, out)
+	}
 	listener, err := net.Listen("tcp4", "127.0.0.1:0")
-	require.NoError(t, err)
-	port := listener.Addr().(*net.TCPAddr).Port
+	if err != nil {
+		return nil, err
+	}
+	address := listener.Addr().(*net.TCPAddr)
 	listener.Close()
-	server := run("/usr/sbin/mariadbd", "--no-defaults", "--datadir="+data, "--socket="+filepath.Join(data, "s"), "--bind-address=127.0.0.1", "--port="+strconv.Itoa(port),
-		"--init-file="+init, "--innodb-flush-log-at-trx-commit=0", "--skip-name-resolve", "--skip-log-bin", "--innodb-buffer-pool-size=64M")
 	log, err := os.Create(filepath.Join(dir, "log"))
-	require.NoError(t, err)
-	defer log.Close()
+	if err != nil {
+		return nil, err
+	}
+	server := command("/usr/sbin/mariadbd", "--socket="+filepath.Join(data, "socket"), "--bind-address=127.0.0.1", "--port="+strconv.Itoa(address.Port),
+		"--init-file="+first, "--skip-name-resolve", "--skip-log-bin", "--innodb-flush-log-at-trx-commit=0", "--innodb-buffer-pool-size=64M")
 	server.Stdout, server.Stderr = log, log
 	started, ended := make(chan error, 1), make(chan error, 1)
 	go func() {
@@ -72,41 +107,55 @@ func MariaDB(t testing.TB) *sql.DB {
 			ended <- server.Wait()
 		}
 	}()
-	require.NoError(t, <-started)
-	t.Cleanup(func() {
+	if err := <-started; err != nil {
+		return nil, err
+	}
+	stop := sync.OnceFunc(func() {
 		server.Process.Kill()
 		<-ended
+		log.Close()
+		os.RemoveAll(dir)
 	})
-	db, err := sql.Open("mysql", fmt.Sprintf("test:%s@tcp(127.0.0.1:%d)/test?collation=utf8mb4_general_ci&max_sort_length=65536", password, port))
-	require.NoError(t, err)
-	t.Cleanup(func() { db.Close() })
-	ctx, cancel := context.WithTimeout(t.Context(), mariaStarts)
+	mariaEnd = stop
+	config := mysql.NewConfig()
+	config.Net, config.Addr, config.User, config.Passwd = "tcp", address.String(), "test", password
+	// Texts of more than some characters are else sorted by the beginning of their keys.
+	config.Params = map[string]string{"max_sort_length": "65536"}
+	db, err := sql.Open("mysql", config.FormatDSN())
+	if err != nil {
+		return nil, err
+	}
+	defer db.Close()
+	ctx, cancel := context.WithTimeout(context.Background(), mariaStarts)
 	defer cancel()
 	for {
 		away := db.PingContext(ctx)
 		if away == nil {
-			return db
+			return config, nil
 		}
 		select {
-		case err := <-ended:
-			ended <- err
-			text, _ := os.ReadFile(log.Name())
-			require.Fail(t, "MariaDB ended", "%v\n%s", err, text)
+		case <-ended:
+			ended <- nil
 		case <-ctx.Done():
-			text, _ := os.ReadFile(log.Name())
-			require.Fail(t, "MariaDB does not start", "%v\n%s", away, text)
 		case <-time.After(20 * time.Millisecond):
+			continue
 		}
+		text, _ := os.ReadFile(log.Name())
+		stop()
+		return nil, fmt.Errorf("MariaDB does not start: %w\n%s", away, text)
 	}
 }
 
-// lookUp finds an account's ids.
-func lookUp(t testing.TB, account string) *syscall.Credential {
+// credential finds an account's ids.
+func credential(account string) (*syscall.Credential, error) {
 	u, err := user.Lookup(account)
-	require.NoError(t, err)
+	if err != nil {
+		return nil, err
+	}
 	uid, err := strconv.ParseUint(u.Uid, 10, 32)
-	require.NoError(t, err)
+	if err != nil {
+		return nil, err
+	}
 	gid, err := strconv.ParseUint(u.Gid, 10, 32)
-	require.NoError(t, err)
-	return &syscall.Credential{Uid: uint32(uid), Gid: uint32(gid)}
+	return &syscall.Credential{Uid: uint32(uid), Gid: uint32(gid)}, err
 }

@@ -38,7 +38,8 @@ var (
 	databases atomic.Int64
 )
 
-// WithPostgres runs a package's tests with a private PostgreSQL of their own:
+// WithPostgres runs a package's tests with a private PostgreSQL of their own, and with a
+// MariaDB where one needs it:
 // func TestMain(m *testing.M) { testkit.WithPostgres(m) }.
 func WithPostgres(m *testing.M) { os.Exit(withPostgres(m)) }
 
@@ -67,6 +68,7 @@ func withPostgres(m *testing.M) int {
 		return failed(err)
 	}
 	code := m.Run()
+	mariaEnd()
 	if err := server.Stop(); err != nil {
 		return failed(err)
 	}

@@ -12,10 +12,7 @@ import (
 func (w *writer) condition(c *column, by *paging.Condition) {
 	switch by.Op {
 	case paging.None:
-		w.text(c.expr, " is null")
-		if by.Values[0] != "true" {
-			w.sql = append(w.sql[:len(w.sql)-len("null")], "not null"...)
-		}
+		w.text(c.expr, either(by.Values[0] == "true", " is null", " is not null"))
 	case paging.Min:
 		w.bound(c, by.Values[0], false)
 	case paging.Max:
@@ -52,7 +49,7 @@ func (w *writer) equals(c *column, values []string) {
 		w.text(c.expr, " = any(")
 		w.place(arrayText(values))
 		if !c.field.Native {
-			w.text("::", castTo(c.kind, values...), "[]")
+			w.text(castTo(c.kind, values...), "[]")
 		}
 		w.text(")")
 		return
@@ -137,7 +134,7 @@ func (w *writer) like(c *column, op paging.Operator, v string) {
 	case SQLite: // its LIKE takes patterns up to a length alone
 		w.text("instr(", text, ", ")
 		w.place(v)
-		w.text(map[bool]string{true: ") = 1", false: ") > 0"}[op == paging.Starts])
+		w.text(either(op == paging.Starts, ") = 1", ") > 0"))
 	case MySQL:
 		w.text("convert(", text, " using utf8mb4) collate utf8mb4_bin like ")
 		w.place(pattern(op == paging.Has, v))
@@ -173,7 +170,7 @@ var likeEscape = strings.NewReplacer(`!`, `!!`, `%`, `!%`, `_`, `!_`)
 func arrayText(values []string) string {
 	var b strings.Builder
 	for i, v := range values {
-		b.WriteString(map[bool]string{true: `{"`, false: `","`}[i == 0])
+		b.WriteString(either(i == 0, `{"`, `","`))
 		b.WriteString(arrayEscape.Replace(v))
 	}
 	b.WriteString(`"}`)

@@ -72,11 +72,12 @@ func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 	if q.search != "" {
 		q.searched = ask.Rules().Search
 	}
-	w := writer{dialect: l.dialect, sql: make([]byte, 0, 256)}
+	w := writer{dialect: l.dialect}
+	w.sql.Grow(64 * (len(q.conditions) + 1))
 	if err := q.write(&w, ""); err != nil {
 		return nil, refusal(ask, err)
 	}
-	q.where, q.args = string(w.sql), w.args
+	q.where, q.args = w.sql.String(), w.args
 	return q, nil
 }
 
@@ -95,7 +96,7 @@ func (l *List) Where(conditions []paging.Condition) (Where, error) {
 	q := Question{list: l, conditions: conditions}
 	w := writer{dialect: l.dialect}
 	err := q.write(&w, "")
-	return Where{string(w.sql), w.args}, err
+	return Where{w.sql.String(), w.args}, err
 }
 
 // write writes all conditions, but for those on one field.
@@ -106,7 +107,7 @@ func (q *Question) write(w *writer, except string) error {
 	}
 	w.args = make([]any, 0, len(q.own.Args)+2*values+1)
 	and := func() {
-		if len(w.sql) > 0 {
+		if w.sql.Len() > 0 {
 			w.text(" and ")
 		}
 	}

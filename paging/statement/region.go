@@ -112,7 +112,7 @@ func (q *Question) nested(values []*string, after bool) Region {
 			w.text(")")
 		}
 	}
-	return Region{where: string(w.sql), args: w.args, nonNullPrefix: len(q.by)}
+	return Region{where: w.sql.String(), args: w.args, nonNullPrefix: len(q.by)}
 }
 
 // compared writes a place as a comparison of rows, in an order of one direction.
@@ -134,7 +134,7 @@ func (q *Question) compared(values []*string, after bool) Region {
 		w.argument(&a)
 	}
 	w.text(")")
-	return Region{where: string(w.sql), args: w.args, nonNullPrefix: len(q.by)}
+	return Region{where: w.sql.String(), args: w.args, nonNullPrefix: len(q.by)}
 }
 
 // tied writes a place as several regions. For fields a, b, c they are, in order: its ties
@@ -157,7 +157,7 @@ func (q *Question) tied(values []*string, after bool) []Region {
 				}
 			}
 			write(w)
-			regions = append(regions, Region{string(w.sql), slices.Clip(w.args), depth + 1})
+			regions = append(regions, Region{w.sql.String(), slices.Clip(w.args), depth + 1})
 		}
 		c, o := q.by[depth], q.order[depth]
 		is := func(null string) func(w *writer) { return func(w *writer) { w.text(c.ordered, null) } }
@@ -203,7 +203,7 @@ func (q *Question) WithKey(values []string) (Region, error) {
 		}
 		w.equal(c, values[i])
 	}
-	return Region{where: string(w.sql), args: w.args}, nil
+	return Region{where: w.sql.String(), args: w.args}, nil
 }
 
 // Walk reads limit records from an offset on of regions that follow one another. The

@@ -12,15 +12,16 @@ const skipByKeyFrom = 200
 // all where limit is 0. Its columns have the fields' names, and their order. The error
 // tells of a field that the table does not have.
 func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Statement, error) {
-	w := q.begin(r)
-	if err := q.selected(w, fields); err != nil {
+	var w writer
+	q.begin(&w, r)
+	if err := q.selected(&w, fields); err != nil {
 		return Statement{}, err
 	}
 	keys := q.list.table.ByKey
 	if len(keys) == 0 || offset < skipByKeyFrom || limit < 1 {
-		q.source(w, r)
-		q.orderBy(w, r)
-		limits(w, offset, limit)
+		q.source(&w, r)
+		q.orderBy(&w, r)
+		limits(&w, offset, limit)
 		return w.done(q, r), nil
 	}
 	w.text(" from ", q.list.table.From, " join (select ")
@@ -31,9 +32,9 @@ func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Sta
 		w.text(q.list.columns[key].expr, " as k")
 		w.int(int64(i))
 	}
-	q.source(w, r)
-	q.orderBy(w, r)
-	limits(w, offset, limit)
+	q.source(&w, r)
+	q.orderBy(&w, r)
+	limits(&w, offset, limit)
 	w.text(") found on ")
 	for i, key := range keys {
 		if i > 0 {
@@ -42,30 +43,32 @@ func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Sta
 		w.text(q.list.columns[key].expr, " = found.k")
 		w.int(int64(i))
 	}
-	q.orderBy(w, r)
+	q.orderBy(&w, r)
 	return w.done(q, r), nil
 }
 
 // Unordered reads fields of a region's records, in any order.
 func (q *Question) Unordered(fields []string, r Region) (Statement, error) {
-	w := q.begin(r)
-	if err := q.selected(w, fields); err != nil {
+	var w writer
+	q.begin(&w, r)
+	if err := q.selected(&w, fields); err != nil {
 		return Statement{}, err
 	}
-	q.source(w, r)
+	q.source(&w, r)
 	return w.done(q, r), nil
 }
 
 // Count counts a region's records: all or, with most above 0, as far as that.
 func (q *Question) Count(r Region, most int64) Statement {
-	w := q.begin(r)
+	var w writer
+	q.begin(&w, r)
 	if most <= 0 {
 		w.text("select count(*)")
-		q.source(w, r)
+		q.source(&w, r)
 		return w.done(q, r)
 	}
 	w.text("select count(*) from (select 1 as one")
-	q.source(w, r)
+	q.source(&w, r)
 	w.text(" limit ")
 	w.int(most)
 	w.text(") counted")
@@ -87,8 +90,9 @@ func (q *Question) Facet(field string, most int) (Statement, error) {
 		return Statement{}, err
 	}
 	without := *q
-	without.where, without.args = string(where.sql), where.args
-	w := without.begin(Region{})
+	without.where, without.args = where.sql.String(), where.args
+	var w writer
+	without.begin(&w, Region{})
 	value, group, order := c.expr, c.expr, c.ordered
 	switch q.list.dialect {
 	case PostgreSQL:
@@ -104,22 +108,23 @@ func (q *Question) Facet(field string, most int) (Statement, error) {
 		}
 	}
 	w.text("select ", value, " as value, count(*) as records")
-	without.source(w, Region{})
+	without.source(&w, Region{})
 	w.text(" group by ", group, " order by count(*) desc, ")
 	if q.list.dialect == PostgreSQL {
 		w.text(order, " nulls last")
 	} else {
 		w.text(group, " is null, ", order)
 	}
-	limits(w, 0, most)
+	limits(&w, 0, most)
 	return w.done(&without, Region{}), nil
 }
 
 func (c *column) isText() bool { return c.kind == value.Text }
 
 // begin begins a statement within a region, with room for all of it.
-func (q *Question) begin(r Region) *writer {
-	return &writer{dialect: q.list.dialect, sql: make([]byte, 0, 256+2*len(q.where)+len(r.where)), before: len(q.args)}
+func (q *Question) begin(w *writer, r Region) {
+	w.dialect, w.before = q.list.dialect, len(q.args)
+	w.sql.Grow(256 + 2*len(q.where) + len(r.where))
 }
 
 // done gives the statement that has been written.
@@ -128,7 +133,7 @@ func (w *writer) done(q *Question, r Region) Statement {
 	if len(r.args) > 0 {
 		args = append(args[:len(args):len(args)], r.args...)
 	}
-	return Statement{string(w.sql), args}
+	return Statement{w.sql.String(), args}
 }
 
 // selected writes a select list.
@@ -167,19 +172,19 @@ func (q *Question) source(w *writer, r Region) {
 func (q *Question) orderBy(w *writer, r Region) {
 	for i, o := range q.order {
 		c := q.by[i]
-		w.text(map[bool]string{true: " order by ", false: ", "}[i == 0])
+		w.text(either(i == 0, " order by ", ", "))
 		known := i < r.nonNullPrefix || !c.field.Nullable
 		// Missing values are the smallest in MySQL and SQLite, and go where they go.
 		plain := known || q.list.dialect != PostgreSQL && o.NullsFirst != o.Desc
 		if !plain && q.list.dialect == MySQL {
-			w.text(c.ordered, map[bool]string{true: " is not null, ", false: " is null, "}[o.NullsFirst])
+			w.text(c.ordered, either(o.NullsFirst, " is not null, ", " is null, "))
 		}
 		w.text(c.ordered)
 		if o.Desc {
 			w.text(" desc")
 		}
 		if !plain && q.list.dialect != MySQL {
-			w.text(map[bool]string{true: " nulls first", false: " nulls last"}[o.NullsFirst])
+			w.text(either(o.NullsFirst, " nulls first", " nulls last"))
 		}
 	}
 }

@@ -127,14 +127,11 @@ func with(all map[string]statement.Field, name string, change func(f *statement.
 
 // databases are the three, each with the records.
 func databases(t testing.TB, records []record) []*database {
-	postgres, err := sql.Open("pgx", testkit.DatabaseURL(t))
-	require.NoError(t, err)
 	lite, err := sql.Open("sqlite", "file:"+filepath.Join(t.TempDir(), "records.db")+"?_pragma=synchronous(off)")
 	require.NoError(t, err)
-	t.Cleanup(func() { postgres.Close(); lite.Close() })
+	t.Cleanup(func() { lite.Close() })
 	all := []*database{
-		{"PostgreSQL", postgres, statement.Table{Dialect: statement.PostgreSQL, From: "records r", Fields: mapped(), ByKey: []string{"id"}},
-			`create table records (id bigint primary key, name text collate "und-x-icu", amount int, price numeric, ok boolean, day date, at timestamptz, big bigint)`, "$%d"},
+		postgresDatabase(t, testkit.DatabaseURL(t)),
 		{"MariaDB", testkit.MariaDB(t), statement.Table{Dialect: statement.MySQL, From: "records r", ByKey: []string{"id"},
 			Fields: with(mapped(), "name", func(f *statement.Field) { f.Collation = "utf8mb4_uca1400_nopad_as_cs" })},
 			`create table records (id bigint primary key, name varchar(100), amount int, price decimal(20,4), ok boolean, day date, at datetime(6), big bigint) character set utf8mb4`, "?"},
@@ -146,6 +143,15 @@ func databases(t testing.TB, records []record) []*database {
 		d.fill(t, records)
 	}
 	return all
+}
+
+// postgresDatabase is the one in PostgreSQL.
+func postgresDatabase(t testing.TB, url string) *database {
+	db, err := sql.Open("pgx", url)
+	require.NoError(t, err)
+	t.Cleanup(func() { db.Close() })
+	return &database{"PostgreSQL", db, statement.Table{Dialect: statement.PostgreSQL, From: "records r", Fields: mapped(), ByKey: []string{"id"}},
+		`create table records (id bigint primary key, name text collate "und-x-icu", amount int, price numeric, ok boolean, day date, at timestamptz, big bigint)`, "$%d"}
 }
 
 func (d *database) fill(t testing.TB, records []record) {

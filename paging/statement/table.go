@@ -2,6 +2,8 @@ package statement
 
 import (
 	"fmt"
+	"maps"
+	"slices"
 	"strings"
 
 	"pageladder.example/paging/value"
@@ -75,16 +77,17 @@ type Places uint8
 // The forms. The examples find the records from (5, 7) on, in the order of a downward and
 // then id.
 const (
-	// Nested is one condition, "a <= 5 and (a < 5 or id >= 7)". It is sent whole to
-	// foreign partitions. All records with the same a are looked at.
-	Nested Places = iota
-	// Tied is two Regions: first "a = 5 and id >= 7", then "a < 5". It is as fast where a
-	// million records have the same a, and takes two statements where a page has
-	// records of both.
-	Tied
-	// Compared is "(a, id) >= (5, 7)" where all fields have one direction, else as Tied.
-	// It is fast on tables of PostgreSQL and SQLite that are not foreign. MySQL reads
-	// the whole table for it, and does not have it.
+	// Tied is two Regions: first "a = 5 and id >= 7", then "a < 5". Each is a range of an
+	// index, also where a million records have the same a, and is sent whole to foreign
+	// partitions. A page that has records of both takes two statements.
+	Tied Places = iota
+	// Nested is one condition, "a <= 5 and (a < 5 or id >= 7)", also sent whole. All
+	// records with the same a are looked at, and a planner may take the "or" for a reason
+	// to collect records by several indexes and to sort them.
+	Nested
+	// Compared is "(a, id) >= (5, 7)" where all fields have one direction, else as Tied:
+	// one range of an index, on tables of PostgreSQL and SQLite that are not foreign.
+	// MySQL reads the whole table for it, and does not have it.
 	Compared
 )
 
@@ -117,7 +120,7 @@ func New(t Table) (*List, error) {
 		return nil, wrong("Dialect", "right would be PostgreSQL, MySQL or SQLite")
 	}
 	if t.Places > Compared || t.Places == Compared && t.Dialect == MySQL {
-		return nil, wrong("Places", "right would be Nested or Tied or, but not in MySQL, Compared")
+		return nil, wrong("Places", "right would be Tied or Nested or, but not in MySQL, Compared")
 	}
 	if err := l.check("From", t.From, true); err != nil {
 		return nil, err
@@ -150,6 +153,20 @@ func New(t Table) (*List, error) {
 		}
 	}
 	return l, nil
+}
+
+// Fields are the names of the table's fields, sorted.
+func (l *List) Fields() []string { return slices.Sorted(maps.Keys(l.columns)) }
+
+// Dialect is the table's.
+func (l *List) Dialect() Dialect { return l.dialect }
+
+// Type is the type of a field's values; "" of one that the table does not have.
+func (l *List) Type(field string) value.Type {
+	if c := l.columns[field]; c != nil {
+		return c.kind
+	}
+	return ""
 }
 
 // check holds SQL of the developer's that has no placeholders.

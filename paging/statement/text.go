@@ -73,6 +73,10 @@ func (c *column) text(v any) (*string, error) {
 			return nil, fmt.Errorf("statement: field %.100q: found a value of the type %T", c.name, v)
 		}
 		return c.text(inner)
+	case [16]byte:
+		text = fmt.Sprintf("%x-%x-%x-%x-%x", v[:4], v[4:6], v[6:8], v[8:10], v[10:])
+	case fmt.Stringer:
+		text = v.String()
 	default:
 		return nil, fmt.Errorf("statement: field %.100q: found a value of the type %T", c.name, v)
 	}

@@ -2,6 +2,7 @@ package statement
 
 import (
 	"strconv"
+	"strings"
 )
 
 // Statement is one statement: its text, and its arguments in the order of their
@@ -14,18 +15,21 @@ type Statement struct {
 // writer writes part of a statement.
 type writer struct {
 	dialect Dialect
-	sql     []byte
+	sql     strings.Builder
 	args    []any
 	before  int // arguments that stand before this part
 }
 
 func (w *writer) text(parts ...string) {
 	for _, p := range parts {
-		w.sql = append(w.sql, p...)
+		w.sql.WriteString(p)
 	}
 }
 
-func (w *writer) int(n int64) { w.sql = strconv.AppendInt(w.sql, n, 10) }
+func (w *writer) int(n int64) {
+	var digits [20]byte
+	w.sql.Write(strconv.AppendInt(digits[:0], n, 10))
+}
 
 // place writes a placeholder.
 func (w *writer) place(value any) {
@@ -36,10 +40,10 @@ func (w *writer) place(value any) {
 // number writes the placeholder of the n-th argument of this part.
 func (w *writer) number(n int) {
 	if w.dialect != PostgreSQL {
-		w.sql = append(w.sql, '?')
+		w.sql.WriteByte('?')
 		return
 	}
-	w.sql = append(w.sql, '$')
+	w.sql.WriteByte('$')
 	w.int(int64(w.before + n))
 }
 
@@ -61,8 +65,12 @@ func (w *writer) again(n int, a *argument) {
 	w.text(a.after)
 }
 
-// all and none are conditions that every record meets, and none.
-const (
-	all  = "1 = 1"
-	none = "1 = 0"
-)
+// none is a condition that no record meets.
+const none = "1 = 0"
+
+func either(first bool, one, other string) string {
+	if first {
+		return one
+	}
+	return other
+}

@@ -1,0 +1,157 @@
+// Package fetch reads a page of a developer's own records, whatever driver their database
+// has: it counts as far as the rules say, settles, and takes the rows into records.
+package fetch
+
+import (
+	"errors"
+	"fmt"
+	"slices"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
+)
+
+// ErrMoved is the error of records that came or went between the count and the page.
+var ErrMoved = errors.New("the records changed between the count and the page: read both in one transaction that sees one snapshot")
+
+// Rows are the rows of a statement, as the drivers have them.
+type Rows interface {
+	Next() bool
+	Scan(into ...any) error
+	Err() error
+}
+
+// Query runs a statement on the snapshot of a read, and gives its rows to each.
+type Query func(s statement.Statement, each func(Rows) error) error
+
+// Page reads the page of an ask.
+func Page[T any](query Query, list *statement.List, ask *paging.Ask, own statement.Where) (paging.Page, []T, error) {
+	rules := ask.Rules()
+	into, err := recordsOf[T](list, ask, rules.Show)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	q, err := list.Ask(ask, own)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	total, err := count(query, q, &rules)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	page, err := ask.Settle(total)
+	if err != nil || page.Fetch() == 0 {
+		return page, []T{}, err
+	}
+	offset, reversed := page.Offset(), false
+	if behind := total.Records() - offset - int64(page.Fetch()); total.Known() && behind < offset {
+		q, offset, reversed = q.Reversed(), behind, true // from the nearer end
+	}
+	records := []T{}
+	err = statement.Walk(q.Regions(), offset, page.Fetch(), func(r statement.Region, offset int64, limit int) (came int, err error) {
+		s, err := q.Rows(into.fields, r, offset, limit)
+		if err != nil {
+			return 0, err
+		}
+		err = query(s, func(rows Rows) error {
+			for rows.Next() {
+				record, err := into.scan(rows)
+				if err != nil {
+					return err
+				}
+				records = append(records, record)
+				came++
+			}
+			return rows.Err()
+		})
+		return came, err
+	}, func(r statement.Region, most int64) (int64, error) { return number(query, q.Count(r, most)) })
+	switch {
+	case err != nil:
+		return paging.Page{}, nil, err
+	case total.Known() && len(records) != page.Fetch():
+		return paging.Page{}, nil, ErrMoved
+	}
+	if reversed {
+		slices.Reverse(records)
+	}
+	if page, err = page.Seen(len(records)); err != nil {
+		return paging.Page{}, nil, err
+	}
+	return page, records[:page.Rows():page.Rows()], nil
+}
+
+// count counts as far as the rules say.
+func count(query Query, q *statement.Question, rules *paging.Rules) (paging.Total, error) {
+	switch rules.Count {
+	case paging.CountNone:
+		return paging.NotCounted(), nil
+	case paging.CountAtLeast:
+		n, err := number(query, q.Count(statement.Region{}, rules.CountTo+1))
+		if n > rules.CountTo {
+			return paging.AtLeast(rules.CountTo), err
+		}
+		return paging.Exact(n), err
+	}
+	n, err := number(query, q.Count(statement.Region{}, 0))
+	return paging.Exact(n), err
+}
+
+// number runs a statement that gives one.
+func number(query Query, s statement.Statement) (n int64, err error) {
+	err = query(s, func(rows Rows) error {
+		if !rows.Next() {
+			return errors.Join(rows.Err(), errors.New("no row came of "+s.SQL))
+		}
+		return rows.Scan(&n)
+	})
+	return n, err
+}
+
+// Facet is one value of a field, as a query has it, and how many records have it; a nil
+// Value stands for those that have none.
+type Facet struct {
+	Value *string
+	Count int64
+}
+
+// Facets counts the records of each value of some fields, each under the search and all
+// conditions but its own, at most so many values of each. A value that no query can hold
+// is left out.
+func Facets(query Query, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
+	if most < 1 {
+		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", most)
+	}
+	q, err := list.Ask(ask, own)
+	if err != nil {
+		return nil, err
+	}
+	all := make(map[string][]Facet, len(fields))
+	for _, field := range fields {
+		s, err := q.Facet(field, most)
+		if err != nil {
+			return nil, err
+		}
+		facets := []Facet{}
+		err = query(s, func(rows Rows) error {
+			for rows.Next() {
+				var value any
+				var f Facet
+				if err := rows.Scan(&value, &f.Count); err != nil {
+					return err
+				}
+				text, err := list.Text(field, value)
+				if err == nil {
+					f.Value = text
+					facets = append(facets, f)
+				}
+			}
+			return rows.Err()
+		})
+		if err != nil {
+			return nil, err
+		}
+		all[field] = facets
+	}
+	return all, nil
+}

@@ -1,0 +1,184 @@
+package fetch
+
+import (
+	"encoding/json"
+	"fmt"
+	"reflect"
+	"slices"
+	"strings"
+	"time"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
+)
+
+// records makes records of rows.
+type records[T any] struct {
+	list   *statement.List
+	fields []string // that are read, in their order
+	index  [][]int  // of T's fields, where it is a struct
+}
+
+// recordsOf finds what is read into T: the fields that were asked for or, where callers
+// cannot choose, those that the rules show or, without any, all; of a struct, those that
+// it has.
+func recordsOf[T any](list *statement.List, ask *paging.Ask, show []string) (*records[T], error) {
+	r := &records[T]{list: list, fields: ask.Fields()}
+	if len(r.fields) == 0 {
+		r.fields = show
+	}
+	if len(r.fields) == 0 {
+		r.fields = list.Fields()
+	}
+	switch t := reflect.TypeFor[T](); {
+	case t == reflect.TypeFor[map[string]any]():
+	case t.Kind() != reflect.Struct:
+		return nil, fmt.Errorf("found records of the type %s; right would be a struct or map[string]any", t)
+	default:
+		places := placesOf(t)
+		r.fields = slices.DeleteFunc(slices.Clone(r.fields), func(name string) bool {
+			index, ok := places[name]
+			if !ok {
+				index, ok = places[plainName(name)]
+			}
+			if ok {
+				r.index = append(r.index, index)
+			}
+			return !ok
+		})
+		if len(r.fields) == 0 {
+			return nil, fmt.Errorf("found no field of the list in %s; right would be fields of the same names, or with a tag `db:\"name\"`", t)
+		}
+	}
+	return r, nil
+}
+
+// placesOf are a struct's fields by their names: those of their tags as they are, others
+// plain.
+func placesOf(t reflect.Type) map[string][]int {
+	places := map[string][]int{}
+	for _, f := range reflect.VisibleFields(t) {
+		name, tagged := f.Tag.Lookup("db")
+		switch {
+		case f.Anonymous && !tagged, !f.IsExported(), name == "-":
+		case tagged:
+			places[name] = f.Index
+		default:
+			places[plainName(f.Name)] = f.Index
+		}
+	}
+	return places
+}
+
+// plainName is a name without its case and underscores: arrived_at is ArrivedAt.
+func plainName(name string) string {
+	return "\x00" + strings.ToLower(strings.ReplaceAll(name, "_", ""))
+}
+
+// scan reads one row.
+func (r *records[T]) scan(rows Rows) (record T, err error) {
+	into := make([]any, len(r.fields))
+	if r.index == nil {
+		values := make([]any, len(r.fields))
+		for i := range values {
+			into[i] = &values[i]
+		}
+		if err := rows.Scan(into...); err != nil {
+			return record, err
+		}
+		object := make(map[string]any, len(values))
+		for i, name := range r.fields {
+			object[name] = plainValue(r.list, name, values[i])
+		}
+		*any(&record).(*map[string]any) = object
+		return record, nil
+	}
+	v := reflect.ValueOf(&record).Elem()
+	for i, index := range r.index {
+		target := v.FieldByIndex(index).Addr().Interface()
+		switch t := target.(type) {
+		case *time.Time:
+			target = &instant{list: r.list, field: r.fields[i], at: t}
+		case **time.Time:
+			target = &instant{list: r.list, field: r.fields[i], maybe: t}
+		}
+		into[i] = target
+	}
+	return record, rows.Scan(into...)
+}
+
+// plainValue is a value as encoding/json writes it best. What is not of its field's type,
+// such as a NaN, stays as it came.
+func plainValue(list *statement.List, field string, v any) any {
+	if v == nil {
+		return nil
+	}
+	kind := list.Type(field)
+	if kind == value.JSON {
+		switch v := v.(type) {
+		case string:
+			return json.RawMessage(v)
+		case []byte:
+			return json.RawMessage(slices.Clone(v))
+		}
+		return v // read already
+	}
+	text, err := list.Text(field, v)
+	if err != nil || text == nil {
+		if b, ok := v.([]byte); ok {
+			return string(b)
+		}
+		return v
+	}
+	switch kind {
+	case value.Integer, value.Decimal:
+		return json.Number(*text)
+	case value.Boolean:
+		return *text == "true"
+	}
+	return *text
+}
+
+// instant reads a time that a database keeps as a text or a number.
+type instant struct {
+	list  *statement.List
+	field string
+	at    *time.Time
+	maybe **time.Time // nil: a missing one is an error
+}
+
+// Scan makes it an sql.Scanner.
+func (i *instant) Scan(v any) error {
+	if at, ok := v.(time.Time); ok {
+		return i.set(&at)
+	}
+	text, err := i.list.Text(i.field, v)
+	if err != nil {
+		return err
+	}
+	if text == nil {
+		return i.set(nil)
+	}
+	layout := time.RFC3339Nano
+	if len(*text) == len(time.DateOnly) {
+		layout = time.DateOnly
+	}
+	at, err := time.Parse(layout, *text)
+	if err != nil {
+		return err
+	}
+	return i.set(&at)
+}
+
+func (i *instant) set(at *time.Time) error {
+	switch {
+	case i.maybe != nil:
+		*i.maybe = at
+	case at == nil:
+		return fmt.Errorf("field %q: found no value for a time.Time; right would be a *time.Time", i.field)
+	default:
+		*i.at = *at
+	}
+	return nil
+}

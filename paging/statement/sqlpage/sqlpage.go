@@ -1,0 +1,91 @@
+// Package sqlpage reads a page of one's own records in one call, over database/sql:
+//
+//	ask, err := rules.Read(r.URL.RawQuery)
+//	page, boats, err := sqlpage.Page[Boat](ctx, db, list, &ask, statement.Where{})
+//
+// Count and records are of one snapshot, as far as the database has them: PostgreSQL,
+// SQLite, and MySQL's InnoDB do. Each call takes one connection of the pool.
+package sqlpage
+
+import (
+	"context"
+	"database/sql"
+
+	"pageladder.example/internal/fetch"
+	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
+)
+
+// DB is where records are read: a *sql.DB or *sql.Conn, whose transaction then begins and
+// ends with the call, or a *sql.Tx of the caller's, which should see one snapshot:
+// REPEATABLE READ in PostgreSQL and MySQL.
+type DB interface {
+	QueryContext(ctx context.Context, query string, args ...any) (*sql.Rows, error)
+}
+
+// ErrMoved is the error of records that came or went between the count and the page,
+// where the caller's transaction does not see one snapshot.
+var ErrMoved = fetch.ErrMoved
+
+// Page settles an ask and reads its records. The total is counted as far as the rules
+// say, and not at all where they say "none". T is a struct, whose fields have the list's
+// names in their tags `db:"name"` or are called alike (arrived_at is ArrivedAt), or
+// map[string]any, whose values encoding/json writes as the service does. Fields that the
+// caller has not asked for stay at their zero values. Times may be kept as the list says:
+// as text or numbers too.
+//
+// Errors are a *paging.Refusal, ErrMoved, what is wrong with the list or T, or the
+// database's.
+func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
+	err = within(ctx, db, list, func(query fetch.Query) error {
+		page, records, err = fetch.Page[T](query, list, ask, own)
+		return err
+	})
+	return page, records, err
+}
+
+// Facet is one value of a field, as a query has it, and how many records have it; a nil
+// Value stands for those that have none.
+type Facet = fetch.Facet
+
+// Facets counts, for each of some fields, the records that have each of its values, under
+// the search and all conditions but the ask's own on that field: the most frequent first,
+// at most so many of each field. Errors are those of Page.
+func Facets(ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (facets map[string][]Facet, err error) {
+	err = within(ctx, db, list, func(query fetch.Query) error {
+		facets, err = fetch.Facets(query, list, ask, own, fields, most)
+		return err
+	})
+	return facets, err
+}
+
+// within gives one snapshot of a database.
+func within(ctx context.Context, db DB, list *statement.List, do func(fetch.Query) error) error {
+	pool, ok := db.(interface {
+		BeginTx(ctx context.Context, o *sql.TxOptions) (*sql.Tx, error)
+	})
+	if !ok {
+		return do(queries(ctx, db))
+	}
+	options := &sql.TxOptions{ReadOnly: true, Isolation: sql.LevelRepeatableRead}
+	if list.Dialect() == statement.SQLite { // whose transactions all see one snapshot
+		options.Isolation = sql.LevelDefault
+	}
+	tx, err := pool.BeginTx(ctx, options)
+	if err != nil {
+		return err
+	}
+	defer tx.Rollback() // nothing was written
+	return do(queries(ctx, tx))
+}
+
+func queries(ctx context.Context, db DB) fetch.Query {
+	return func(s statement.Statement, each func(fetch.Rows) error) error {
+		rows, err := db.QueryContext(ctx, s.SQL, s.Args...)
+		if err != nil {
+			return err
+		}
+		defer rows.Close()
+		return each(rows)
+	}
+}
