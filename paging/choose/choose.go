@@ -72,24 +72,60 @@ func (e *ValueError) Error() string {
 // records are left, and cuts the page out. The list stays as it is. Errors are
 // *paging.Refusal or *ValueError.
 func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
-	matches, err := All(list, ask, value)
+	c, err := chosenOf(list, ask, value)
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	page, err := ask.Settle(paging.Exact(int64(len(matches))))
+	page, err := ask.Settle(paging.Exact(int64(len(c.places))))
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	return page, paging.Cut(matches, page), nil
+	here := paging.Cut(c.places, page)
+	if len(here) > 0 {
+		c.sort(int(page.Offset()) + len(here))
+	}
+	return page, records(list, here), nil
 }
 
 // All filters, searches and sorts a list by an ask, whatever its page. The list stays
 // as it is. The error is a *ValueError.
 func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) ([]T, error) {
+	c, err := chosenOf(list, ask, value)
+	if err != nil {
+		return nil, err
+	}
+	c.sort(len(c.places))
+	return records(list, c.places), nil
+}
+
+// records are those that stand in some places of a list.
+func records[T any](list []T, places []place) []T {
+	all := make([]T, len(places))
+	for i, p := range places {
+		all[i] = list[p.in]
+	}
+	return all
+}
+
+// chosen are the records that an ask finds, to be sorted: places are moved, not records.
+type chosen struct {
+	order  []paging.Order
+	keys   []sortKey // of each record, for each field of the order; one piece of memory for all
+	places []place
+}
+
+// place is a record's, with what most often decides where it goes.
+type place struct {
+	in    int // the list
+	at    int // in which it was found
+	class int // of its first key
+	near  float64
+}
+
+func chosenOf[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (*chosen, error) {
 	m := NewMatcher(ask)
-	order := m.order
-	var found []int                                  // places in the list
-	keys := make([]sortKey, 0, len(order)*len(list)) // of those found; one piece of memory for all
+	n := len(m.order)
+	c := &chosen{order: m.order, keys: make([]sortKey, 0, n*len(list))}
 	for i := range list {
 		of := func(field string) Value { return value(&list[i], field) }
 		ok, err := m.Match(i+1, of)
@@ -99,47 +135,83 @@ func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) V
 		if !ok {
 			continue
 		}
-		for n := range order {
-			key, err := m.key(i+1, n, of(order[n].Field))
+		p := place{in: i, at: len(c.places)}
+		for by := range n {
+			key, err := m.key(i+1, by, of(m.order[by].Field))
 			if err != nil {
 				return nil, err
 			}
-			keys = append(keys, key)
-		}
-		found = append(found, i)
-	}
-	type place struct { // what is moved in place of records, with what most often decides
-		at    int // in found
-		class int // of its first key
-		near  float64
-	}
-	sorted := make([]place, len(found))
-	for i := range sorted {
-		sorted[i].at = i
-		if len(order) > 0 {
-			first := &keys[i*len(order)]
-			sorted[i].class, sorted[i].near = first.class, first.near
-		}
-	}
-	slices.SortFunc(sorted, func(a, b place) int {
-		if a.class == b.class && a.near != b.near {
-			if (a.near < b.near) == order[0].Desc {
-				return 1
-			}
-			return -1
-		}
-		for n := range order {
-			if c := compare(&keys[a.at*len(order)+n], &keys[b.at*len(order)+n], &order[n]); c != 0 {
-				return c
+			c.keys = append(c.keys, key)
+			if by == 0 {
+				p.class, p.near = key.class, key.near
 			}
 		}
-		return cmp.Compare(a.at, b.at) // as they stood
-	})
-	records := make([]T, len(found))
-	for i, p := range sorted {
-		records[i] = list[found[p.at]]
+		c.places = append(c.places, p)
 	}
-	return records, nil
+	return c, nil
+}
+
+// compare compares two records in the order; none are equal.
+func (c *chosen) compare(a, b place) int {
+	if a.class == b.class && a.near != b.near {
+		if (a.near < b.near) == c.order[0].Desc {
+			return 1
+		}
+		return -1
+	}
+	for n := range c.order {
+		if c := compare(&c.keys[a.at*len(c.order)+n], &c.keys[b.at*len(c.order)+n], &c.order[n]); c != 0 {
+			return c
+		}
+	}
+	return cmp.Compare(a.in, b.in) // as they stood
+}
+
+// sort brings the first records of the order to the front, as many as first. Few of
+// many are picked out: the others need no order.
+func (c *chosen) sort(first int) {
+	if len(c.order) == 0 || first == 0 {
+		return
+	}
+	if first > len(c.places)/4 {
+		first = len(c.places)
+	} else {
+		c.pick(first)
+	}
+	slices.SortFunc(c.places[:first], c.compare)
+}
+
+// pick brings the first records of the order to the front, in any order among themselves.
+// Those at the front are kept as a heap, the last of them on top, which a record that
+// comes before it replaces.
+func (c *chosen) pick(first int) {
+	heap, rest := c.places[:first], c.places[first:]
+	for i := first/2 - 1; i >= 0; i-- {
+		c.sink(heap, i)
+	}
+	for i := range rest {
+		if c.compare(rest[i], heap[0]) < 0 {
+			rest[i], heap[0] = heap[0], rest[i]
+			c.sink(heap, 0)
+		}
+	}
+}
+
+// sink moves the i-th place of a heap below those that come after it.
+func (c *chosen) sink(heap []place, i int) {
+	for {
+		last := i
+		for below := 2*i + 1; below <= 2*i+2 && below < len(heap); below++ {
+			if c.compare(heap[below], heap[last]) > 0 {
+				last = below
+			}
+		}
+		if last == i {
+			return
+		}
+		heap[i], heap[last] = heap[last], heap[i]
+		i = last
+	}
 }
 
 // Matcher holds records against an ask's filters and search, one at a time.

@@ -191,17 +191,27 @@ func TestIntegersAreAsTheirTexts(t *testing.T) {
 	})
 }
 
-func ExamplePage() {
-	rules := &paging.Rules{Sorts: []paging.SortKey{{Key: "name"}}, Search: []string{"name"}}
-	ask, _ := rules.Read("sort=-name&q=st")
-	_, boats, _ := choose.Page([]string{"Øst Gull", "Tern", "Stern"}, &ask, func(name *string, _ string) choose.Value {
-		return choose.Value{Type: value.Text, Text: *name}
+// A page is what a cut of the whole list in its order is, wherever it lies and however
+// many records have the same values.
+func TestAPageIsACutOfAll(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		list := rapid.SliceOfN(rapid.Int64Range(0, 30), 0, 200).Draw(t, "list")
+		rules := paging.Rules{Sorts: []paging.SortKey{{Key: "v"}, {Key: "w"}}}
+		ask, err := rules.Read(fmt.Sprintf("sort=%s&size=%d&page=%d", rapid.SampledFrom([]string{"", "v", "-v", "w,-v", "-w"}).Draw(t, "sort"),
+			rapid.IntRange(1, 20).Draw(t, "size"), rapid.IntRange(1, 40).Draw(t, "page")))
+		require.NoError(t, err)
+		before := slices.Clone(list)
+		of := func(v *int64, field string) choose.Value {
+			if field == "v" {
+				return choose.Integer(*v)
+			}
+			return choose.Integer(*v % 4)
+		}
+		all, err := choose.All(list, &ask, of)
+		require.NoError(t, err)
+		page, got, err := choose.Page(list, &ask, of)
+		require.NoError(t, err)
+		assert.Equal(t, append([]int64{}, paging.Cut(all, page)...), append([]int64{}, got...))
+		assert.Equal(t, before, list, "stays as it is")
 	})
-	fmt.Println(boats)
-	// Output: [Stern]
-}
-
-func ExampleFold() {
-	fmt.Println(choose.Fold("Øst Żuraw"), choose.Words("N4/E1 quay"))
-	// Output: ost zuraw [n4 e1 quay]
 }

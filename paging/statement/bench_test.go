@@ -5,8 +5,11 @@ import (
 	"strings"
 	"testing"
 
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
@@ -78,4 +81,55 @@ func handWritten(ask *paging.Ask, offset, limit int) statement.Statement {
 	}
 	return statement.Statement{SQL: `select r.id as "id", r.berth as "berth", r.cargo as "cargo", r.tonnage as "tonnage", r.vessel as "vessel" from arrivals r where ` +
 		strings.Join(where, " and ") + " order by " + strings.Join(order, ", ") + " limit " + strconv.Itoa(limit) + " offset " + strconv.Itoa(offset), Args: args}
+}
+
+// BenchmarkPlaces reads 20 records from the middle of a million, by each form of a place:
+// where a third of all have the same value, and where fifty have.
+func BenchmarkPlaces(b *testing.B) {
+	url := testkit.DatabaseURL(b)
+	pool, err := pgxpool.New(b.Context(), url)
+	require.NoError(b, err)
+	defer pool.Close()
+	for _, sql := range []string{
+		"create table records as select n as id, n % 3 as harbour, (n * 7919::bigint % 20000)::int as tonnage from generate_series(1, 1000000) n",
+		"alter table records add primary key (id)", "create index on records (harbour, id)", "create index on records (tonnage, id)", "vacuum analyze records",
+	} {
+		_, err := pool.Exec(b.Context(), sql)
+		require.NoError(b, err)
+	}
+	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "harbour"}, {Key: "tonnage"}}}
+	for _, by := range []struct{ field, value, id string }{{"harbour", "1", "500002"}, {"tonnage", "9999", "500000"}} {
+		ask, err := rules.Read("sort=" + by.field)
+		require.NoError(b, err)
+		for places, name := range []string{"tied", "nested", "compared"} {
+			b.Run(by.field+"/"+name, func(b *testing.B) {
+				list, err := statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "records", Places: statement.Places(places), Fields: map[string]statement.Field{
+					"id": {SQL: "id", Type: value.BigInteger}, "harbour": {SQL: "harbour", Type: value.Integer}, "tonnage": {SQL: "tonnage", Type: value.Integer}}})
+				require.NoError(b, err)
+				q, err := list.Ask(&ask, statement.Where{})
+				require.NoError(b, err)
+				regions, err := q.From([]*string{&by.value, &by.id})
+				require.NoError(b, err)
+				for b.Loop() {
+					n := 0
+					err := statement.Walk(regions, 0, 20, func(r statement.Region, offset int64, limit int) (int, error) {
+						s, err := q.Rows([]string{"id"}, r, offset, limit)
+						if err != nil {
+							return 0, err
+						}
+						rows, err := pool.Query(b.Context(), s.SQL, s.Args...)
+						if err != nil {
+							return 0, err
+						}
+						ids, err := pgx.CollectRows(rows, pgx.RowTo[int64])
+						n += len(ids)
+						return len(ids), err
+					}, nil)
+					if err != nil || n != 20 {
+						b.Fatal(n, err)
+					}
+				}
+			})
+		}
+	}
 }

@@ -133,16 +133,16 @@ func (d Dialect) moment(c *column, at time.Time, above bool) argument {
 
 // parseTime reads a canonical time, or a date as its midnight in UTC.
 func parseTime(v string) (time.Time, error) {
-	if IsDay(v) {
+	if isDay(v) {
 		return time.Parse(time.DateOnly, v)
 	}
 	at, err := time.Parse(time.RFC3339Nano, v)
 	return at.UTC(), err
 }
 
-// IsDay tells whether a value of a time in a condition is a date alone, which stands for
+// isDay tells whether a value of a time in a condition is a date alone, which stands for
 // the whole day in UTC: see paging.Condition.
-func IsDay(value string) bool { return len(value) == len(time.DateOnly) }
+func isDay(value string) bool { return len(value) == len(time.DateOnly) }
 
 // layoutOf checks how times are kept in SQLite, and tells what they tell apart.
 func layoutOf(layout string) (string, precision, error) {

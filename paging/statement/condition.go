@@ -63,7 +63,7 @@ func (w *writer) equals(c *column, values []string) {
 }
 
 func (w *writer) equal(c *column, v string) {
-	if c.kind == value.Time && IsDay(v) {
+	if c.kind == value.Time && isDay(v) {
 		w.bound(c, v, false)
 		w.text(" and ")
 		w.bound(c, v, true)
@@ -98,7 +98,7 @@ func (w *writer) bound(c *column, v string, most bool) {
 	var a argument
 	compare := " >= "
 	switch {
-	case c.kind == value.Time && IsDay(v):
+	case c.kind == value.Time && isDay(v):
 		at, _ := parseTime(v) // canonical
 		if most {
 			at, compare = at.AddDate(0, 0, 1), " < "

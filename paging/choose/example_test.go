@@ -1,0 +1,77 @@
+package choose_test
+
+import (
+	"fmt"
+	"slices"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/choose"
+	"pageladder.example/paging/value"
+)
+
+type boat struct {
+	name    string
+	tonnage int64
+}
+
+// field is what a list of boats is chosen by.
+func (b *boat) field(name string) choose.Value {
+	switch name {
+	case "name":
+		return choose.Value{Type: value.Text, Text: b.name}
+	case "tonnage":
+		return choose.Integer(b.tonnage)
+	}
+	return choose.Value{}
+}
+
+var boats = []boat{{"Øst Gull", 700}, {"Tern", 90}, {"Stern", 1200}}
+
+var boatRules = &paging.Rules{Key: []string{"name"}, Sorts: []paging.SortKey{{Key: "tonnage"}},
+	Filters: []paging.FilterRule{{Field: "tonnage", Type: value.Integer}}, Search: []string{"name"}}
+
+func ExamplePage() {
+	ask, _ := boatRules.Read("sort=-tonnage&tonnage.min=100&size=1&page=2")
+	page, here, _ := choose.Page(boats, &ask, (*boat).field)
+	fmt.Println(page.Metadata().Summary, here)
+	// Output: 2 of 2 [{Øst Gull 700}]
+}
+
+func ExampleAll() {
+	ask, _ := boatRules.Read("sort=tonnage&q=st")
+	found, _ := choose.All(boats, &ask, (*boat).field)
+	fmt.Println(found)
+	// Output: [{Stern 1200}]
+}
+
+// A Matcher takes records one at a time, as they come.
+func ExampleNewMatcher() {
+	ask, _ := boatRules.Read("q=ost")
+	m := choose.NewMatcher(&ask)
+	for i := range boats {
+		if ok, _ := m.Match(i+1, boats[i].field); ok {
+			fmt.Println(boats[i].name)
+		}
+	}
+	fmt.Println("to be sorted:", m.Sorts())
+	// Output:
+	// Øst Gull
+	// to be sorted: true
+}
+
+func ExampleFold() {
+	fmt.Println(choose.Fold("Øst Żuraw"), choose.Words("N4/E1 quay"))
+	// Output: ost zuraw [n4 e1 quay]
+}
+
+func ExampleSearchText() {
+	fmt.Printf("%q\n", choose.SearchText("Øst Gull", "N4/E1 quay"))
+	// Output: " ost gull n4 e1 quay "
+}
+
+func ExampleCompareText() {
+	names := []string{"Zander", "ölberg", "Ölberg", "aal"}
+	slices.SortFunc(names, choose.CompareText)
+	fmt.Println(names)
+	// Output: [aal ölberg Ölberg Zander]
+}

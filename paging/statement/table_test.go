@@ -1,0 +1,274 @@
+package statement_test
+
+import (
+	"fmt"
+	"net/url"
+	"strings"
+	"testing"
+	"time"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/choose"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
+)
+
+// What a table says that cannot be, or that its database cannot do, is an error before
+// any statement is made.
+func TestWrongTablesAreErrors(t *testing.T) {
+	for _, c := range []struct {
+		table statement.Table
+		says  string
+	}{
+		{statement.Table{}, "Dialect: right would be PostgreSQL, MySQL or SQLite"},
+		{statement.Table{Dialect: statement.PostgreSQL}, "From: found nothing"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "a; drop table a"}, "From: found an end of the statement"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "a -- b"}, "or a comment"},
+		{statement.Table{Dialect: statement.MySQL, From: "a # b"}, "or a comment"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "(select 1"}, "a bracket that is not closed"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "f(1]"}, "a bracket that was not opened"},
+		{statement.Table{Dialect: statement.SQLite, From: "a 'b"}, "a quote that is not closed"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "f($1)"}, "found a placeholder"},
+		{statement.Table{Dialect: statement.SQLite, From: "f(?)"}, "found a placeholder"},
+		{statement.Table{Dialect: statement.MySQL, From: "a", Places: statement.Compared}, "not in MySQL, Compared"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Places: 9}, "Places: right would be"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Search: "match(b)"}, "Search: right would be a condition with {words} in it, once"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Words: "b"}, "Words: needs SplitWords"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", ByKey: []string{"id"}}, `ByKey: found "id"`},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {}}}, `field "b": SQL: found nothing`},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Type: "money"}}}, `found the type "money"`},
+		{statement.Table{Dialect: statement.MySQL, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Native: true}}}, "Native is PostgreSQL's alone"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Layout: "unix"}}}, "Layout is for times in SQLite alone"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Type: value.Time, Layout: time.RFC3339Nano}}}, "right would be a layout of one width"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Type: value.Time, Layout: time.RFC850}}}, "right would be a layout of one width"},
+		{statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Type: value.Time, Layout: "02.01.2006 15:04:05"}}}, "right would be a layout of one width"},
+	} {
+		_, err := statement.New(c.table)
+		assert.ErrorContains(t, err, c.says, "%+v", c.table)
+	}
+	for _, layout := range []string{"", "unix", "unixmilli", time.DateTime, time.RFC3339, "2006-01-02T15:04:05.000Z", "20060102150405"} {
+		_, err := statement.New(statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Type: value.Time, Layout: layout}}})
+		assert.NoError(t, err)
+	}
+}
+
+// What the rules, the program's own condition or a place have that the table lacks is an
+// error when the statement is made.
+func TestWrongQuestionsAreErrors(t *testing.T) {
+	list, err := statement.New(statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{
+		"id": {SQL: "id", Type: value.Integer}, "name": {SQL: "name", Nullable: true}, "tags": {SQL: "tags", Type: value.JSON}, "height": {SQL: "height", Type: value.Decimal, Approximate: true}}})
+	require.NoError(t, err)
+	sorts := []paging.SortKey{{Key: "id"}, {Key: "name"}, {Key: "tags"}, {Key: "height"}, {Key: "speed"}}
+	for _, c := range []struct {
+		rules paging.Rules
+		query string
+		own   statement.Where
+		says  string
+	}{
+		{paging.Rules{}, "", statement.Where{}, "the rules name no key"},
+		{paging.Rules{Key: []string{"code"}}, "", statement.Where{}, `the rules' field "code" is none of the table's Fields`},
+		{paging.Rules{Key: []string{"id"}, Sorts: sorts}, "sort=speed", statement.Where{}, `"speed" is none`},
+		{paging.Rules{Key: []string{"id"}, Sorts: sorts}, "sort=tags", statement.Where{}, "lists and objects have no order"},
+		{paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "id"}}}, "id=1", statement.Where{}, `field "id" is text in the rules and integer in the table`},
+		{paging.Rules{Key: []string{"id"}, Search: []string{"name"}}, "q=a", statement.Where{}, "SQLite cannot take texts apart into words"},
+		{paging.Rules{Key: []string{"id"}}, "", statement.Where{SQL: "tenant = ?"}, "found 1 placeholders and 0 arguments"},
+		{paging.Rules{Key: []string{"id"}}, "", statement.Where{SQL: "tenant = ?1", Args: []any{1}}, "right would be ? alone"},
+		{paging.Rules{Key: []string{"id"}}, "", statement.Where{SQL: "tenant = 'x", Args: nil}, "a quote that is not closed"},
+	} {
+		ask, err := c.rules.Read(c.query)
+		require.NoError(t, err)
+		_, err = list.Ask(&ask, c.own)
+		assert.ErrorContains(t, err, c.says)
+	}
+	rules := paging.Rules{Key: []string{"id"}, Sorts: sorts}
+	one, name := "1", "a"
+	for query, c := range map[string]struct {
+		place []*string
+		says  string
+	}{
+		"sort=name":   {[]*string{&name}, "found a place of 1 values; the order has 2 fields"},
+		"sort=id":     {[]*string{nil}, "found no value; it is not Nullable"},
+		"sort=height": {[]*string{&one, &one}, "is approximate: a list that is sorted by it has no places"},
+	} {
+		ask, err := rules.Read(query)
+		require.NoError(t, err)
+		q, err := list.Ask(&ask, statement.Where{})
+		require.NoError(t, err)
+		_, err = q.From(c.place)
+		assert.ErrorContains(t, err, c.says)
+		_, err = q.Rows([]string{"speed"}, statement.Region{}, 0, 1)
+		assert.ErrorContains(t, err, `"speed" is none`)
+		_, err = q.WithKey([]string{"1"})
+		assert.Error(t, err, "the table has no ByKey")
+	}
+}
+
+// Where a database orders or folds texts in another way than a list in memory does, it is
+// said in docs/statement.md, and is as it is said there.
+func TestWhereDatabasesDiffer(t *testing.T) {
+	names := []string{"Zander", "aal", "Ölberg", "ölberg", "Øst", "œuvre", "o\u0308re", "straße", "STRASSE", "İz"}
+	var records []record
+	for i, name := range names {
+		id := fmt.Sprint(i + 1)
+		records = append(records, record{"id": &id, "name": &name})
+	}
+	all := databases(t, records)
+	plain := func(f *statement.Field) { f.Collation, f.Lower = "", "" }
+	rules := rulesOf()
+	for _, c := range []struct {
+		database string
+		change   func(f *statement.Field)
+		query    string
+		memory   string
+		here     string
+	}{
+		{"SQLite", plain, "sort=name", "aal œuvre ölberg Ölberg o\u0308re Øst STRASSE straße Zander", "STRASSE Zander aal o\u0308re straße Ölberg Øst ölberg œuvre"},
+		{"SQLite", plain, "name.has=ÖL", "ölberg Ölberg", "ölberg"},
+		{"PostgreSQL", nil, "q=ost", "Øst", ""},
+		{"PostgreSQL", nil, "q=strasse", "STRASSE straße", "STRASSE"},
+		{"PostgreSQL", nil, "q=oeuvre", "œuvre", ""},
+		{"MariaDB", nil, "q=ore", "o\u0308re", ""},
+		{"MariaDB", nil, "q=strasse", "STRASSE straße", "STRASSE"},
+		{"MariaDB", nil, "q=oeuvre", "œuvre", ""},
+	} {
+		for _, d := range all {
+			if d.name != c.database {
+				continue
+			}
+			table := d.table
+			if c.change != nil {
+				table.Fields = with(mapped(), "name", c.change)
+			}
+			list, err := statement.New(table)
+			require.NoError(t, err)
+			name, value, _ := strings.Cut(c.query, "=")
+			ask, err := rules.Read(name + "=" + url.QueryEscape(value) + "&name.not=" + url.QueryEscape("İz"))
+			if !strings.HasPrefix(c.query, "sort") {
+				ask, err = rules.Read("sort=name&" + name + "=" + url.QueryEscape(value))
+			}
+			require.NoError(t, err)
+			found, err := choose.All(records, &ask, valueOf)
+			require.NoError(t, err)
+			var memory, here []string
+			for _, r := range found {
+				memory = append(memory, *r["name"])
+			}
+			q, err := list.Ask(&ask, statement.Where{})
+			require.NoError(t, err)
+			s, err := q.Rows([]string{"name"}, statement.Region{}, 0, 0)
+			require.NoError(t, err)
+			for _, row := range d.rows(t, s) {
+				text, err := list.Text("name", row[0])
+				require.NoError(t, err)
+				here = append(here, *text)
+			}
+			assert.Equal(t, c.memory, strings.Join(memory, " "), c.query)
+			assert.Equal(t, c.here, strings.Join(here, " "), "%s: %s", c.database, c.query)
+		}
+	}
+}
+
+// Joins, expressions and times kept in any way are filtered, sorted, counted and walked
+// as fields are, under the names that the rules have for them.
+func TestFieldsMayBeAnySQL(t *testing.T) {
+	records := makeRecords(120)
+	for _, d := range databases(t, records) {
+		_, err := d.db.Exec("create table decks (amount int, code varchar(20))")
+		require.NoError(t, err)
+		_, err = d.db.Exec("insert into decks values (-4, 'low'), (0, 'main'), (1, 'Main'), (4, 'high')")
+		require.NoError(t, err)
+		table := d.table
+		table.From = "records r left join decks on decks.amount = r.amount"
+		table.Fields = mapped()
+		kinds := map[string]value.Type{"deck": value.Text, "double": value.Integer, "known": value.Boolean, "exact": value.BigDecimal, "seconds": value.Time, "millis": value.Time, "fraction": value.Time}
+		collation := map[string]string{"PostgreSQL": `"und-x-icu"`, "MariaDB": "utf8mb4_uca1400_nopad_as_cs", "SQLite": "root"}[d.name]
+		table.Fields["deck"] = statement.Field{SQL: "decks.code", Nullable: true, Collation: collation}
+		table.Fields["double"] = statement.Field{SQL: "r.amount * 2", Type: value.Integer, Nullable: true}
+		table.Fields["known"] = statement.Field{SQL: "r.amount is not null", Type: value.Boolean}
+		table.Fields["exact"] = statement.Field{SQL: "r.price", Type: value.BigDecimal, Nullable: true}
+		for name, of := range map[string][2]string{"seconds": {"unixepoch(r.at)", "unix"}, "millis": {"unixepoch(r.at) * 1000", "unixmilli"}, "fraction": {"strftime('%Y-%m-%d %H:%M:%f', r.at)", "2006-01-02 15:04:05.000"}} {
+			f := statement.Field{SQL: "r.at", Type: value.Time, Nullable: true}
+			if d.name == "SQLite" {
+				f.SQL, f.Layout = of[0], of[1]
+			}
+			table.Fields[name] = f
+		}
+		of := func(r *record, field string) choose.Value {
+			amount := (*r)["amount"]
+			text := ""
+			switch field {
+			case "deck":
+				if amount != nil {
+					text = map[string]string{"-4": "low", "0": "main", "1": "Main", "4": "high"}[*amount]
+				}
+			case "double":
+				if amount != nil {
+					var n int
+					fmt.Sscan(*amount, &n)
+					text = fmt.Sprint(2 * n)
+				}
+			case "known":
+				text = fmt.Sprint(amount != nil)
+			case "exact":
+				return valueOf(r, "price")
+			case "seconds", "millis", "fraction":
+				return valueOf(r, "at")
+			default:
+				return valueOf(r, field)
+			}
+			if text == "" {
+				return choose.Value{}
+			}
+			return choose.Value{Type: kinds[field], Text: text}
+		}
+		rules := paging.Rules{Key: []string{"id"}, Size: paging.SizeRules{Cap: 500, Default: 500}}
+		for name, kind := range kinds {
+			rules.Sorts = append(rules.Sorts, paging.SortKey{Key: name})
+			rules.Filters = append(rules.Filters, paging.FilterRule{Field: name, Type: kind})
+		}
+		list, err := statement.New(table)
+		require.NoError(t, err)
+		queries := []string{"sort=deck", "sort=-deck&deck.not=main", "deck=main&deck=high", "deck.has=AI", "deck.none=true&sort=double", "double=-8&double=2", "double.min=-2&double.max=4&sort=-double", "known=true&sort=known", "known.not=true"}
+		for _, name := range []string{"seconds", "millis", "fraction"} {
+			for _, c := range []string{"=2026-03-01", ".min=2026-03-02", ".max=2026-03-01", ".max=2026-03-01T00:30:00.0004Z", ".min=2026-03-01T00:30:00.9Z", "=2026-03-01T00:30:00.5Z", ".not=2026-03-01T00:30:00Z"} {
+				queries = append(queries, "sort=-"+name+"&"+name+c)
+			}
+		}
+		if d.name != "SQLite" { // whose numbers are floats
+			for _, v := range []string{"1.5", "-0.25", "0.0"} {
+				for _, tail := range []string{"", strings.Repeat("0", 39) + "1", "000" + strings.Repeat("9", 61)} { // finer than MySQL's DECIMAL
+					for _, op := range []string{"=", ".min=", ".max=", ".not="} {
+						queries = append(queries, "sort=-exact&exact"+op+v+tail)
+					}
+				}
+			}
+		}
+		for _, query := range queries {
+			ask, err := rules.Read(query)
+			require.NoError(t, err, query)
+			found, err := choose.All(records, &ask, of)
+			require.NoError(t, err, query)
+			q, err := list.Ask(&ask, statement.Where{SQL: "r.id > 0"})
+			require.NoError(t, err, query)
+			require.Equal(t, keysOf(found), d.ids(t, q, q.Regions(), 0, 500), "%s: %s", d.name, query)
+			require.EqualValues(t, len(found), d.number(t, q.Count(statement.Region{}, 0)), query)
+			for _, from := range []int{0, len(found) / 3, len(found) - 1} {
+				if from < 0 || from >= len(found) {
+					continue
+				}
+				place := make([]*string, len(q.Order()))
+				for i, o := range q.Order() {
+					if v := of(&found[from], o.Field); v.Type != "" {
+						place[i] = &v.Text
+					}
+				}
+				regions, err := q.From(place)
+				require.NoError(t, err)
+				require.Equal(t, keysOf(found[from:]), d.ids(t, q, regions, 0, 500), "%s: %s from %d", d.name, query, from)
+			}
+		}
+	}
+}
