@@ -93,21 +93,24 @@ func (q *Question) Facet(field string, most int) (Statement, error) {
 	without.where, without.args = where.sql.String(), where.args
 	var w writer
 	without.begin(&w, Region{})
-	value, group, order := c.expr, c.expr, c.ordered
+	given, group, order := c.expr, c.expr, c.ordered
 	switch q.list.dialect {
 	case PostgreSQL:
-		value += "::text"
+		given += "::text"
+		if c.kind == value.JSON { // json has no equality
+			group, order = given, given
+		}
 	case MySQL:
 		if c.isText() {
 			group = exactText(c)
-			value, order = "convert("+group+" using utf8mb4)", "min("+c.ordered+")"
+			given, order = "convert("+group+" using utf8mb4)", "min("+c.ordered+")"
 		}
 	case SQLite:
 		if c.isText() {
 			group += " collate binary"
 		}
 	}
-	w.text("select ", value, " as value, count(*) as records")
+	w.text("select ", given, " as value, count(*) as records")
 	without.source(&w, Region{})
 	w.text(" group by ", group, " order by count(*) desc, ")
 	if q.list.dialect == PostgreSQL {
