@@ -9,18 +9,14 @@ import (
 	"slices"
 	"strings"
 
-	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 )
 
 // Problem is an error answer, RFC 9457.
 type Problem struct {
-	Type   string         `json:"type"` // the address of a page about it
-	Title  string         `json:"title"`
-	Status int            `json:"status"`
-	Detail string         `json:"detail"`
-	Faults []paging.Fault `json:"faults,omitempty"` // every fault of the query or the body
-	Rows   []BadRow       `json:"rows,omitempty"`   // of a file: the first rows that are no records
-	Count  int64          `json:"count,omitempty"`  // of a file: all such rows
+	answer.Problem
+	Rows  []BadRow `json:"rows,omitempty"`  // of a file: the first rows that are no records
+	Count int64    `json:"count,omitempty"` // of a file: all such rows
 }
 
 // Health tells how the service is.

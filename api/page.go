@@ -4,6 +4,7 @@ import (
 	"encoding/json"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -13,31 +14,21 @@ type Answer struct {
 	About
 }
 
-// About is what an answer tells besides its records.
+// About is what an answer of the service tells besides its records.
 type About struct {
-	Paging   paging.Metadata     `json:"paging"`
-	Adjusted []paging.Adjustment `json:"adjusted"`
-	Links    paging.Steps        `json:"links"`
-	Sizes    []paging.SizeLink   `json:"sizes"`
-	Sorts    []paging.SortLink   `json:"sorts"`
-	Ladder   []paging.Rung       `json:"ladder"`
-	Markup   string              `json:"markup,omitempty"`   // the ladder as HTML, for pl.markup
-	Facets   map[string][]Facet  `json:"facets,omitempty"`   // by field, for pl.facets
-	WayBack  string              `json:"way_back,omitempty"` // what brings back to this page
-	Made     *Explain            `json:"made,omitempty"`     // for pl.explain
+	answer.About
+	WayBack string   `json:"way_back,omitempty"` // what brings back to this page
+	Made    *Explain `json:"made,omitempty"`     // for pl.explain
 }
 
 // AboutPage tells everything about a page, with its links.
 func AboutPage(page *paging.Page, links paging.Links) About {
-	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
+	return About{About: answer.Of(page, links)}
 }
 
 // Facet is one value of a field and how many records have it; a nil value stands
 // for those that have none.
-type Facet struct {
-	Value *string `json:"value" jsonschema:"nullable"`
-	Count int64   `json:"count"`
-}
+type Facet = answer.Facet
 
 // Explain tells how a page was made.
 type Explain struct {

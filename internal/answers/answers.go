@@ -4,15 +4,15 @@ package answers
 
 import (
 	"bytes"
-	"fmt"
 	"hash/fnv"
 	"net/http"
 	"strconv"
-	"strings"
 	"sync"
 
 	"github.com/klauspost/compress/gzhttp"
 	"github.com/klauspost/compress/gzip"
+
+	"pageladder.example/paging/answer"
 )
 
 // Bounds.
@@ -32,17 +32,16 @@ type Key struct {
 
 // Answer is one answer.
 type Answer struct {
-	Body      []byte
-	MediaType string
-	Self      string // its settled address
-	Link      string // Link, RFC 8288
-	About     string // Paging; "" where the body tells it
-	Adjusted  string // Adjusted, likewise
-	Tag       string
-	NoStore   bool
+	answer.Ready
+	NoStore bool
 
 	zip    sync.Once
 	zipped []byte // nil where that is no shorter
+}
+
+// Of is an answer in JSON, its own address and its tag.
+func Of(body []byte, self, tag string) *Answer {
+	return &Answer{Ready: answer.Ready{Body: body, MediaType: "application/json", Self: self, Tag: tag}}
 }
 
 // WeakTag is the ETag of an answer, RFC 9110 section 8.8.3: weak, since the same
@@ -57,27 +56,10 @@ func WeakTag(k *Key, public, version string) string {
 	return `W/"` + strconv.FormatInt(k.Version, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
 }
 
-// DigestTag is the ETag of an answer whose set has no version.
-func DigestTag(body []byte) string {
-	h := fnv.New128a()
-	h.Write(body)
-	return fmt.Sprintf(`W/"%x"`, h.Sum(nil))
-}
-
 // Send answers, or says that nothing has changed. To the public, caches that many share
 // may keep it.
 func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error {
 	h := w.Header()
-	h["Content-Location"] = []string{a.Self}
-	if a.Link != "" {
-		h["Link"] = []string{a.Link}
-	}
-	if a.About != "" {
-		h["Paging"] = []string{a.About}
-	}
-	if a.Adjusted != "" {
-		h["Adjusted"] = []string{a.Adjusted}
-	}
 	switch {
 	case a.NoStore:
 		h.Set("Cache-Control", "no-store")
@@ -86,13 +68,9 @@ func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error
 	default:
 		h.Set("Cache-Control", "private, no-cache")
 	}
-	if a.Tag != "" {
-		h["Etag"] = []string{a.Tag}
-		reads := r.Method == http.MethodGet || r.Method == http.MethodHead
-		if condition := r.Header.Get("If-None-Match"); reads && condition != "" && matches(condition, a.Tag) {
-			w.WriteHeader(http.StatusNotModified)
-			return nil
-		}
+	if a.Head(h, r) {
+		w.WriteHeader(http.StatusNotModified)
+		return nil
 	}
 	body := a.Body
 	if len(body) >= ZipFrom && TakesGzip(w) {
@@ -103,7 +81,6 @@ func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error
 		}
 	}
 	h["Content-Length"] = []string{strconv.Itoa(len(body))}
-	h["Content-Type"] = []string{a.MediaType}
 	w.WriteHeader(http.StatusOK)
 	_, err := w.Write(body)
 	return err
@@ -144,16 +121,4 @@ func TakesGzip(w http.ResponseWriter) bool {
 			return false
 		}
 	}
-}
-
-// matches compares weakly, RFC 9110 section 13.1.2.
-func matches(condition, tag string) bool {
-	tag = strings.TrimPrefix(tag, "W/")
-	for candidate := range strings.SplitSeq(condition, ",") {
-		candidate = strings.TrimSpace(candidate)
-		if candidate == "*" || strings.TrimPrefix(candidate, "W/") == tag {
-			return true
-		}
-	}
-	return false
 }

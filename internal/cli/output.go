@@ -15,7 +15,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/client"
-	"pageladder.example/internal/intake"
+	"pageladder.example/internal/csvcell"
 	"pageladder.example/paging/value"
 )
 
@@ -196,7 +196,7 @@ func writeCSV(w io.Writer, fields []api.Field, records []client.Record) error {
 		if i > 0 {
 			b = append(b, ',')
 		}
-		b = intake.AppendCell(b, f.Name, false)
+		b = csvcell.Append(b, f.Name, false)
 	}
 	if len(fields) > 0 {
 		b = append(b, '\n')
@@ -207,7 +207,7 @@ func writeCSV(w io.Writer, fields []api.Field, records []client.Record) error {
 				b = append(b, ',')
 			}
 			cell, ok := v.Text()
-			b = intake.AppendCell(b, cell, !ok)
+			b = csvcell.Append(b, cell, !ok)
 		}
 		b = append(b, '\n')
 	}

@@ -11,9 +11,6 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// ErrMoved is the error of records that came or went between the count and the page.
-var ErrMoved = errors.New("the records changed between the count and the page: read both in one transaction that sees one snapshot")
-
 // Rows are the rows of a statement, as the drivers have them.
 type Rows interface {
 	Next() bool
@@ -70,7 +67,7 @@ func Page[T any](query Query, list *statement.List, ask *paging.Ask, own stateme
 	case err != nil:
 		return paging.Page{}, nil, err
 	case total.Known() && len(records) != page.Fetch():
-		return paging.Page{}, nil, ErrMoved
+		return paging.Page{}, nil, statement.ErrMoved
 	}
 	if reversed {
 		slices.Reverse(records)

@@ -5,9 +5,9 @@ import (
 	"fmt"
 	"reflect"
 	"slices"
-	"strings"
 	"time"
 
+	"pageladder.example/internal/record"
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
@@ -36,16 +36,13 @@ func recordsOf[T any](list *statement.List, ask *paging.Ask, show []string) (*re
 	case t.Kind() != reflect.Struct:
 		return nil, fmt.Errorf("found records of the type %s; right would be a struct or map[string]any", t)
 	default:
-		places := placesOf(t)
+		places := record.PlacesOf(t)
 		r.fields = slices.DeleteFunc(slices.Clone(r.fields), func(name string) bool {
-			index, ok := places[name]
-			if !ok {
-				index, ok = places[plainName(name)]
-			}
-			if ok {
+			index := places.Of(name)
+			if index != nil {
 				r.index = append(r.index, index)
 			}
-			return !ok
+			return index == nil
 		})
 		if len(r.fields) == 0 {
 			return nil, fmt.Errorf("found no field of the list in %s; right would be fields of the same names, or with a tag `db:\"name\"`", t)
@@ -54,30 +51,8 @@ func recordsOf[T any](list *statement.List, ask *paging.Ask, show []string) (*re
 	return r, nil
 }
 
-// placesOf are a struct's fields by their names: those of their tags as they are, others
-// plain.
-func placesOf(t reflect.Type) map[string][]int {
-	places := map[string][]int{}
-	for _, f := range reflect.VisibleFields(t) {
-		name, tagged := f.Tag.Lookup("db")
-		switch {
-		case f.Anonymous && !tagged, !f.IsExported(), name == "-":
-		case tagged:
-			places[name] = f.Index
-		default:
-			places[plainName(f.Name)] = f.Index
-		}
-	}
-	return places
-}
-
-// plainName is a name without its case and underscores: arrived_at is ArrivedAt.
-func plainName(name string) string {
-	return "\x00" + strings.ToLower(strings.ReplaceAll(name, "_", ""))
-}
-
 // scan reads one row.
-func (r *records[T]) scan(rows Rows) (record T, err error) {
+func (r *records[T]) scan(rows Rows) (one T, err error) {
 	into := make([]any, len(r.fields))
 	if r.index == nil {
 		values := make([]any, len(r.fields))
@@ -85,16 +60,16 @@ func (r *records[T]) scan(rows Rows) (record T, err error) {
 			into[i] = &values[i]
 		}
 		if err := rows.Scan(into...); err != nil {
-			return record, err
+			return one, err
 		}
 		object := make(map[string]any, len(values))
 		for i, name := range r.fields {
 			object[name] = plainValue(r.list, name, values[i])
 		}
-		*any(&record).(*map[string]any) = object
-		return record, nil
+		*any(&one).(*map[string]any) = object
+		return one, nil
 	}
-	v := reflect.ValueOf(&record).Elem()
+	v := reflect.ValueOf(&one).Elem()
 	for i, index := range r.index {
 		target := v.FieldByIndex(index).Addr().Interface()
 		switch t := target.(type) {
@@ -105,7 +80,7 @@ func (r *records[T]) scan(rows Rows) (record T, err error) {
 		}
 		into[i] = target
 	}
-	return record, rows.Scan(into...)
+	return one, rows.Scan(into...)
 }
 
 // plainValue is a value as encoding/json writes it best. What is not of its field's type,

@@ -6,24 +6,10 @@ import (
 	"fmt"
 	"io"
 	"strconv"
-	"strings"
 
+	"pageladder.example/internal/csvcell"
 	"pageladder.example/paging/value"
 )
-
-// AppendCell writes one cell of CSV, RFC 4180. A missing value is an empty
-// unquoted cell, empty text is "".
-func AppendCell(dst []byte, text string, missing bool) []byte {
-	switch {
-	case missing:
-		return dst
-	case text == "" || strings.ContainsAny(text, ",\"\r\n") || text[0] == ' ' || text[len(text)-1] == ' ' || text == `\.`:
-		dst = append(dst, '"')
-		dst = append(dst, strings.ReplaceAll(text, `"`, `""`)...)
-		return append(dst, '"')
-	}
-	return append(dst, text...)
-}
 
 // WriteRecords reads the file again and writes its records as CSV without a head,
 // in the order of the plan's fields, each value in its type's canonical form. Rows
@@ -104,7 +90,7 @@ func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, r
 			if wrong := sound(cells[at].text); wrong != "" {
 				return dst, f.Name + " " + wrong
 			}
-			dst = AppendCell(dst, cells[at].text, false)
+			dst = csvcell.Append(dst, cells[at].text, false)
 		default:
 			value, want := cells[at].text, ""
 			if p.Options.Types[f.Name] != "" { // found types are right for every value; declared ones may not be
@@ -113,7 +99,7 @@ func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, r
 			if want != "" {
 				return dst, fmt.Sprintf("%s is not %s", f.Name, want)
 			}
-			dst = AppendCell(dst, value, false)
+			dst = csvcell.Append(dst, value, false)
 		}
 	}
 	return append(dst, '\n'), ""

@@ -19,6 +19,7 @@ import (
 	"pageladder.example/internal/shapes"
 	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/rulesfile"
 )
@@ -33,7 +34,7 @@ type pageAsk struct {
 	set     string
 	request sets.Request
 	speaks  speaks.Params
-	shape   shapes.Shape
+	shape   answer.Shape
 }
 
 // pageAskOf reads it from a request.
@@ -41,7 +42,7 @@ func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
 	if a.speaks, err = speaks.Read(c.Request.URL.RawQuery, shapes.Names()); err != nil {
 		return a, err
 	}
-	if a.shape, err = shapes.For(a.speaks.Shape, c.GetHeader("Accept")); err != nil {
+	if a.shape, err = shapes.For(a.speaks.Shape, c.Request.Header.Values("Accept")); err != nil {
 		return a, err
 	}
 	a.set = pathParam(c, "set")
@@ -102,24 +103,23 @@ func (s *Service) readPage(c *gin.Context) error {
 	if asked.speaks.Explain {
 		a.About.Made = shapes.Explain(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
 	}
-	if scratch.body, err = asked.shape.Append(scratch.body[:0], &a.Page); err != nil {
+	ready := a.Ready()
+	if scratch.body, err = asked.shape.Append(scratch.body[:0], ready); err != nil {
 		return err
 	}
-	return s.send(c, s.answer(c, &asked, page, a, scratch.body))
+	return s.send(c, s.answer(c, &asked, page, a.self, ready, scratch.body))
 }
 
 // answer is a page as it is sent, and kept for others where that may be.
-func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage, body []byte) *answers.Answer {
-	fresh := &answers.Answer{Body: body, MediaType: asked.shape.MediaType(), Self: a.self, Link: markup.LinkHeader(a.About.Links), NoStore: asked.speaks.Explain}
-	if asked.shape.Name() != "native" {
-		fresh.About, fresh.Adjusted = shapes.Metadata(&a.About.Paging), shapes.Adjusted(a.About.Adjusted)
-	}
+func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self string, ready *answer.Page, body []byte) *answers.Answer {
+	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: asked.speaks.Explain}
+	fresh.Describe(asked.shape, ready, self)
 	key := asked.key(c, page.Set)
 	switch {
 	case asked.speaks.Explain: // is not kept
 	case page.Set.Attached(), // nobody tells when it changes
 		len(asked.speaks.Facets) > 0: // they are counted in a snapshot of their own: not of this version for sure
-		fresh.Tag = answers.DigestTag(body)
+		fresh.Tag = answer.DigestTag(body)
 	default:
 		fresh.Tag = answers.WeakTag(&key, s.reach.Public, s.version)
 		if s.answers != nil && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {

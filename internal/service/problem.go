@@ -3,7 +3,6 @@ package service
 import (
 	"cmp"
 	"context"
-	"encoding/json"
 	"errors"
 	"fmt"
 	"net/http"
@@ -20,6 +19,7 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -35,11 +35,9 @@ func (s *Service) write(c *gin.Context, k *problem.Kind, p api.Problem) {
 		render(c, k.Status, &lists.Problem{Frame: s.frame(k.Title), Says: p.Detail})
 		return
 	}
-	body, err := json.Marshal(p)
-	if err != nil {
+	if err := answer.WriteProblem(c.Writer, k.Status, p); err != nil {
 		c.Error(err)
 	}
-	c.Data(k.Status, "application/problem+json", body)
 }
 
 // fail answers an error of the store, of the core or of a body.
@@ -62,7 +60,7 @@ func (s *Service) fail(c *gin.Context, err error) {
 	if p.Kind == problem.NotSignedIn {
 		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
 	}
-	s.write(c, p.Kind, api.Problem{Detail: p.Says, Faults: p.Faults, Rows: p.Rows, Count: p.Count})
+	s.write(c, p.Kind, api.Problem{Problem: answer.Problem{Detail: p.Says, Faults: p.Faults}, Rows: p.Rows, Count: p.Count})
 }
 
 // plainErrors are those that say themselves what is wrong.

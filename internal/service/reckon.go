@@ -13,9 +13,9 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/reckon"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/shapes"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -135,7 +135,7 @@ func (s *Service) readLadder(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	asked.shape = shapes.Native
+	asked.shape = answer.Native
 	page, err := s.store.Settle(c.Request.Context(), asked.request)
 	if err != nil {
 		return err

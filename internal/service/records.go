@@ -22,6 +22,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/code"
 )
 
@@ -67,18 +68,18 @@ func (s *Service) readRecord(c *gin.Context) error {
 		}
 	}
 	objects := sets.ObjectsOf(fields)
-	answer := api.RecordAnswer{Record: objects.Append(nil, values)}
-	answer.Href = s.recordHref(set, key)
+	told := api.RecordAnswer{Record: objects.Append(nil, values)}
+	told.Href = s.recordHref(set, key)
 	if !set.Attached() {
-		answer.Revision = string(revision)
+		told.Revision = string(revision)
 	}
-	text, err := json.Marshal(answer)
+	text, err := json.Marshal(told)
 	if err != nil {
 		return err
 	}
-	kept := &answers.Answer{Body: text, MediaType: "application/json", Self: answer.Href, Tag: recordTag(&answer)}
+	kept := answers.Of(text, told.Href, recordTag(&told))
 	if set.Attached() {
-		kept.Tag = answers.DigestTag(text)
+		kept.Tag = answer.DigestTag(text)
 	}
 	return s.send(c, kept)
 }

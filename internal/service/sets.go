@@ -156,7 +156,7 @@ func (s *Service) tellRules(c *gin.Context, set *sets.Set) error {
 	if err != nil {
 		return err
 	}
-	return s.send(c, &answers.Answer{Body: append(text, '\n'), MediaType: "application/json", Self: s.reach.Public + c.Request.URL.EscapedPath(), Tag: `"` + tag + `"`})
+	return s.send(c, answers.Of(append(text, '\n'), s.reach.Public+c.Request.URL.EscapedPath(), `"`+tag+`"`))
 }
 
 var errStaleRules = errors.New("the rules are others by now; read them again")

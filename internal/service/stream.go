@@ -1,7 +1,6 @@
 package service
 
 import (
-	"bufio"
 	"context"
 	"fmt"
 	"net/http"
@@ -15,11 +14,7 @@ import (
 	"pageladder.example/internal/shapes"
 	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
-)
-
-const (
-	streamBuffer = 64 << 10         // bytes that are sent at once
-	streamWrite  = 30 * time.Second // longest time to take them
+	"pageladder.example/paging/answer"
 )
 
 // readAll streams every record that a query asks for, of one snapshot.
@@ -28,7 +23,7 @@ func (s *Service) readAll(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	shape, err := shapes.For(sp.Shape, c.GetHeader("Accept"))
+	shape, err := shapes.For(sp.Shape, c.Request.Header.Values("Accept"))
 	if err != nil || shape.Name() == "html" {
 		return problem.Of(problem.NotAcceptable, "found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.Shape+c.GetHeader("Accept"))
 	}
@@ -36,7 +31,7 @@ func (s *Service) readAll(c *gin.Context) error {
 		if _, err := s.setOf(c); err != nil {
 			return err
 		}
-		c.Header("Content-Type", shapes.StreamType(shape))
+		c.Header("Content-Type", answer.StreamType(shape))
 		c.Header("Cache-Control", "no-store")
 		return nil
 	}
@@ -51,25 +46,27 @@ func (s *Service) readAll(c *gin.Context) error {
 	defer stalled(nil)
 	watch := time.AfterFunc(s.limits.RequestTime, func() { stalled(context.DeadlineExceeded) })
 	defer watch.Stop()
-	var out *shapes.Stream
+	var out *answer.Stream
+	var rows func([]sets.Record) answer.Records
 	begin := func(set *sets.Set, shown []intake.Field, ask *paging.Ask) error {
 		h := c.Writer.Header()
-		h.Set("Content-Type", shapes.StreamType(shape))
+		h.Set("Content-Type", answer.StreamType(shape))
 		h.Set("Cache-Control", "no-store")
 		if !set.Attached() {
 			h.Set("Paging", fmt.Sprintf("version=%d", set.Version))
 		}
-		if text := shapes.Adjusted(ask.Adjusted()); text != "" {
+		if text := answer.AdjustedHeader(ask.Adjusted()); text != "" {
 			h.Set("Adjusted", text)
 		}
 		c.Status(http.StatusOK)
-		out = shapes.NewStream(bufio.NewWriterSize(&paced{c.Writer, http.NewResponseController(c.Writer)}, streamBuffer), shape, shown)
+		rows = shapes.RowsOf(shown)
+		out = answer.NewStream(answer.Paced(c.Writer), shape, shapes.NamesOf(shown))
 		return nil
 	}
 	err = s.store.Stream(ctx, sets.Request{Set: name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}, begin, func(r sets.Record) error {
 		watch.Stop()
 		defer watch.Reset(s.limits.RequestTime)
-		return out.Record(r)
+		return out.Write(rows([]sets.Record{r}))
 	})
 	watch.Stop()
 	if err != nil && context.Cause(ctx) == context.DeadlineExceeded {
@@ -85,18 +82,4 @@ func (s *Service) readAll(c *gin.Context) error {
 		panic(http.ErrAbortHandler)
 	}
 	return err
-}
-
-// paced gives each write a time of its own, so that a stream may take long and a
-// reader that has stopped may not.
-type paced struct {
-	w       http.ResponseWriter
-	control *http.ResponseController
-}
-
-func (p *paced) Write(b []byte) (int, error) {
-	if err := p.control.SetWriteDeadline(time.Now().Add(streamWrite)); err != nil {
-		return 0, err
-	}
-	return p.w.Write(b)
 }

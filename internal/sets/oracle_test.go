@@ -17,6 +17,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
+	"pageladder.example/internal/csvcell"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
@@ -80,9 +81,9 @@ func newOracle(t *testing.T, store *sets.Store, url string, n int) *oracle {
 			}
 			v := rec[f.Name]
 			if v == nil {
-				cells = intake.AppendCell(cells, "", true)
+				cells = csvcell.Append(cells, "", true)
 			} else {
-				cells = intake.AppendCell(cells, *v, false)
+				cells = csvcell.Append(cells, *v, false)
 			}
 		}
 		csv += string(cells) + "\n"

@@ -3,6 +3,7 @@ package sets
 import (
 	"encoding/json"
 
+	"pageladder.example/internal/csvcell"
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging/value"
 )
@@ -104,7 +105,7 @@ func AppendCSV(dst []byte, fields []intake.Field, r Record) []byte {
 		if i > 0 {
 			dst = append(dst, ',')
 		}
-		dst = intake.AppendCell(dst, Text(f.Type, r[i]), r[i] == nil)
+		dst = csvcell.Append(dst, Text(f.Type, r[i]), r[i] == nil)
 	}
 	return append(dst, '\n')
 }

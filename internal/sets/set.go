@@ -138,7 +138,7 @@ func (s *Set) ready() (err error) {
 	for _, f := range s.Fields {
 		t.Fields[f.Name] = statement.Field{SQL: column(f.Name), Type: f.Type, Nullable: !slices.Contains(t.ByKey, f.Name), Native: f.Own || f.Type == unknownType}
 	}
-	revision, version := alias+"."+revisionColumn, "(select v.version from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"')"
+	revision, version := alias+"."+revisionColumn, "select v.version from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
 	if s.Attached() {
 		// It may be foreign, or have partitions that are: comparisons of rows stay here.
 		// Ties are read apart, since of some values there are very many.

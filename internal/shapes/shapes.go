@@ -1,13 +1,9 @@
-// Package shapes writes pages in the forms that the service answers them in: as JSON with
-// everything about the page, as records alone, as lines, as a piece of HTML. It chooses one
-// by name or by Accept, and tells in headers what a form has no room for.
+// Package shapes readies pages of sets for the forms that the service answers them in: those
+// of paging/answer, and a piece of HTML.
 package shapes
 
 import (
-	"mime"
 	"slices"
-	"strconv"
-	"strings"
 
 	"pageladder.example/api"
 	"pageladder.example/internal/intake"
@@ -15,18 +11,9 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/markup"
 )
-
-// Shape is a form that a page can be answered in.
-type Shape interface {
-	// Name is what pl.shape calls it.
-	Name() string
-	// MediaType is what Accept and Content-Type call it.
-	MediaType() string
-	// Append writes a page.
-	Append(dst []byte, a *Page) ([]byte, error)
-}
 
 // Page is a page that is ready to be written.
 type Page struct {
@@ -37,59 +24,72 @@ type Page struct {
 	Style   markup.Style
 }
 
+// Ready is the page as paging/answer writes it. It reads the page when it is written.
+func (p *Page) Ready() *answer.Page {
+	return &answer.Page{About: p.About.About, Records: &rows{page: p, objects: sets.ObjectsOf(p.Fields)}, More: p.more}
+}
+
+// more writes the members that are the service's alone.
+func (p *Page) more(dst []byte) []byte {
+	if p.About.WayBack != "" {
+		dst = answer.AppendJSON(append(dst, `,"way_back":`...), p.About.WayBack)
+	}
+	if p.About.Made != nil {
+		dst = answer.AppendJSON(append(dst, `,"made":`...), p.About.Made)
+	}
+	return dst
+}
+
+// rows are a page's records. They are written straight from what the database sent,
+// without a copy as Go values in between.
+type rows struct {
+	page    *Page
+	objects sets.Objects
+}
+
+// RowsOf readies records of some fields.
+func RowsOf(fields []intake.Field) func(records []sets.Record) answer.Records {
+	r := &rows{page: &Page{Fields: fields}, objects: sets.ObjectsOf(fields)}
+	return func(records []sets.Record) answer.Records {
+		r.page.Records = records
+		return r
+	}
+}
+
+func (r *rows) Len() int         { return len(r.page.Records) }
+func (r *rows) Fields() []string { return NamesOf(r.page.Fields) }
+
+func (r *rows) AppendObject(dst []byte, i int) []byte {
+	return r.objects.Append(dst, r.page.Records[i])
+}
+
+func (r *rows) AppendLine(dst []byte, i int) []byte {
+	return sets.AppendCSV(dst, r.page.Fields, r.page.Records[i])
+}
+
+// NamesOf are fields' names.
+func NamesOf(fields []intake.Field) []string {
+	names := make([]string, len(fields))
+	for i, f := range fields {
+		names[i] = f.Name
+	}
+	return names
+}
+
 // shapes are the forms that there are; the first is the one that is given unless
 // another is asked for.
-var shapes = []Shape{Native, array{}, csvLines{}, jsonLines{}, fragment{}}
+var shapes = append(answer.Shapes(), fragment{})
 
-// Native is the answer with everything about the page.
-var Native Shape = native{}
-
-// For chooses a shape: by name or, where none is given, by Accept, RFC 9110
-// section 12.5.1.
-func For(name, accept string) (Shape, error) {
+// For chooses a shape: by name or, where none is given, by Accept.
+func For(name string, accept []string) (answer.Shape, error) {
 	if name != "" {
 		return shapes[slices.Index(Names(), name)], nil // Names has it
 	}
-	if accept == "" || accept == "*/*" || accept == "application/json" {
-		return shapes[0], nil
+	shape, err := answer.Negotiate(shapes, accept)
+	if err != nil {
+		return nil, problem.Of(problem.NotAcceptable, "%s", err)
 	}
-	var best Shape
-	bestQuality := 0.0
-	for part := range strings.SplitSeq(accept, ",") {
-		wanted, params, err := mime.ParseMediaType(part)
-		if err != nil {
-			continue
-		}
-		quality := 1.0
-		if q, ok := params["q"]; ok {
-			if quality, err = strconv.ParseFloat(q, 64); err != nil {
-				continue
-			}
-			delete(params, "q")
-		}
-		for _, s := range shapes {
-			if quality > bestQuality && offers(s, wanted, params["shape"]) {
-				best, bestQuality = s, quality
-			}
-		}
-	}
-	if best == nil {
-		types := make([]string, len(shapes))
-		for i, shape := range shapes {
-			types[i] = shape.MediaType()
-		}
-		return nil, problem.Of(problem.NotAcceptable, "found Accept %.200q; offered are %s", accept, strings.Join(types, ", "))
-	}
-	return best, nil
-}
-
-func offers(s Shape, wanted, shape string) bool {
-	mediaType, params, _ := mime.ParseMediaType(s.MediaType())
-	if params["shape"] != shape && !strings.HasSuffix(wanted, "/*") {
-		return false
-	}
-	kind, _, _ := strings.Cut(mediaType, "/")
-	return wanted == mediaType || wanted == "*/*" || wanted == kind+"/*"
+	return shape, nil
 }
 
 // Names are the shapes' names.
@@ -101,89 +101,20 @@ func Names() []string {
 	return names
 }
 
-type native struct{}
-
-func (native) Name() string      { return "native" }
-func (native) MediaType() string { return "application/json" }
-
-// Append writes an Answer. The records are written straight from what the
-// database sent, without a copy as Go values in between.
-func (native) Append(dst []byte, a *Page) (_ []byte, err error) {
-	dst = append(dst, `{"records":`...)
-	if dst, err = (array{}).Append(dst, a); err != nil {
-		return nil, err
-	}
-	return append(appendAbout(append(dst, ','), &a.About), "}\n"...), nil
-}
-
-// array is the records alone.
-type array struct{}
-
-func (array) Name() string      { return "array" }
-func (array) MediaType() string { return "application/json;shape=array" }
-
-func (array) Append(dst []byte, a *Page) ([]byte, error) {
-	objects := sets.ObjectsOf(a.Fields)
-	dst = append(dst, '[')
-	for i, record := range a.Records {
-		if i > 0 {
-			dst = append(dst, ',')
-		}
-		dst = objects.Append(dst, record)
-	}
-	return append(dst, ']'), nil
-}
-
-// csvLines is CSV, RFC 4180, with the fields' names in its first line.
-type csvLines struct{}
-
-func (csvLines) Name() string      { return "csv" }
-func (csvLines) MediaType() string { return "text/csv; charset=utf-8; header=present" }
-
-func (csvLines) Append(dst []byte, a *Page) ([]byte, error) {
-	dst = appendHead(dst, a.Fields)
-	for _, record := range a.Records {
-		dst = sets.AppendCSV(dst, a.Fields, record)
-	}
-	return dst, nil
-}
-
-func appendHead(dst []byte, fields []intake.Field) []byte {
-	for i, f := range fields {
-		if i > 0 {
-			dst = append(dst, ',')
-		}
-		dst = intake.AppendCell(dst, f.Name, false)
-	}
-	return append(dst, '\n')
-}
-
-// jsonLines is one JSON object a line.
-type jsonLines struct{}
-
-func (jsonLines) Name() string      { return "ndjson" }
-func (jsonLines) MediaType() string { return "application/x-ndjson" }
-
-func (jsonLines) Append(dst []byte, a *Page) ([]byte, error) {
-	objects := sets.ObjectsOf(a.Fields)
-	for _, record := range a.Records {
-		dst = append(objects.Append(dst, record), '\n')
-	}
-	return dst, nil
-}
-
 // fragment is a piece of HTML to be put into a page.
 type fragment struct{}
 
 func (fragment) Name() string      { return "html" }
 func (fragment) MediaType() string { return "text/html; charset=utf-8" }
+func (fragment) Tells() bool       { return false }
 
-func (fragment) Append(dst []byte, a *Page) ([]byte, error) {
-	return lists.TableOf(a.Fields, a.Records, a.About.Sorts, &a.View, a.Style).AppendFragment(dst)
+func (fragment) Append(dst []byte, p *answer.Page) ([]byte, error) {
+	page := p.Records.(*rows).page
+	return lists.TableOf(page.Fields, page.Records, page.About.Sorts, &page.View, page.Style).AppendFragment(dst)
 }
 
 // All lists the shapes.
-func All() []Shape { return slices.Clone(shapes) }
+func All() []answer.Shape { return slices.Clone(shapes) }
 
 // ViewOf is a page as it is drawn: made of what an answer tells of it.
 func ViewOf(about *api.About, links paging.Links, language *markup.Language) markup.View {

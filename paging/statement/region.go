@@ -1,6 +1,7 @@
 package statement
 
 import (
+	"errors"
 	"fmt"
 	"slices"
 
@@ -205,6 +206,10 @@ func (q *Question) WithKey(values []string) (Region, error) {
 	}
 	return Region{where: w.sql.String(), args: w.args}, nil
 }
+
+// ErrMoved is the error of those who read for records that came or went between the count
+// and the page.
+var ErrMoved = errors.New("statement: the records changed between the count and the page; right would be one transaction that sees one snapshot")
 
 // Walk reads limit records from an offset on of regions that follow one another. The
 // function rows reads some of a region and tells how many came; size counts a region, as

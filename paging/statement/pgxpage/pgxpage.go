@@ -25,7 +25,7 @@ type DB interface {
 
 // ErrMoved is the error of records that came or went between the count and the page,
 // where the caller's transaction does not see one snapshot.
-var ErrMoved = fetch.ErrMoved
+var ErrMoved = statement.ErrMoved
 
 // Page settles an ask and reads its records. The total is counted as far as the rules
 // say, and not at all where they say "none". T is a struct, whose fields have the list's

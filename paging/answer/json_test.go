@@ -1,4 +1,4 @@
-package shapes
+package answer
 
 import (
 	"bytes"
@@ -8,7 +8,6 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
-	"pageladder.example/api"
 	"pageladder.example/paging"
 	"pageladder.example/paging/value"
 )
@@ -22,7 +21,7 @@ func standard(t require.TestingT, value any) string {
 	return string(bytes.TrimSuffix(b.Bytes(), []byte("\n")))
 }
 
-func aboutOf(t require.TestingT, query string, total paging.Total, came int) *api.About {
+func aboutOf(t require.TestingT, query string, total paging.Total, came int) *About {
 	rules := &paging.Rules{Key: []string{"id"}, Search: []string{"note"}, Sorts: []paging.SortKey{{Key: "id"}, {Key: "gauge"}, {Key: "height_cm"}, {Key: "read_at"}, {Key: "é\"<"}},
 		Filters: []paging.FilterRule{{Field: "gauge"}, {Field: "height_cm", Type: value.Integer}}, Size: paging.SizeRules{All: 200}, Ladder: paging.LadderRules{GapLinks: true}}
 	ask, err := rules.Read(query)
@@ -33,7 +32,7 @@ func aboutOf(t require.TestingT, query string, total paging.Total, came int) *ap
 	require.NoError(t, err)
 	base, err := paging.ParseBase("/api/sets/tides/records")
 	require.NoError(t, err)
-	about := api.AboutPage(&page, page.On(base))
+	about := Of(&page, page.On(base))
 	return &about
 }
 
@@ -44,13 +43,12 @@ func TestNativeAnswersAreWhatJSONWrites(t *testing.T) {
 		query := rapid.SampledFrom([]string{"", "page=3&size=10&colour=red", "page=99", "sort=-height_cm,gauge&gauge=N4", "q=sea+gull", "size=all", "row=41&size=x"}).Draw(t, "query")
 		total := rapid.SampledFrom([]paging.Total{paging.Exact(0), paging.Exact(168), paging.AtLeast(40), paging.NotCounted(), paging.Remembered(99, 5e9)}).Draw(t, "total")
 		a := aboutOf(t, query, total, rapid.IntRange(0, 21).Draw(t, "came"))
-		a.Markup, a.WayBack, a.Paging.Summary, a.Paging.Search = text.Draw(t, "markup"), text.Draw(t, "way back"), text.Draw(t, "summary"), text.Draw(t, "search")
+		a.Markup, a.Paging.Summary, a.Paging.Search = text.Draw(t, "markup"), text.Draw(t, "summary"), text.Draw(t, "search")
 		a.Paging.Version = rapid.Int64Range(0, 3).Draw(t, "version")
 		a.Adjusted = append(a.Adjusted, paging.Adjustment{Param: text.Draw(t, "param"), Given: text.Draw(t, "given"), Used: paging.Used(text.Draw(t, "used"))})
 		if rapid.Bool().Draw(t, "more") {
 			v := text.Draw(t, "value")
-			a.Facets = map[string][]api.Facet{"gauge": {{Value: &v, Count: 3}, {Count: 1}}, "a": {}}
-			a.Made = &api.Explain{Steps: []api.Step{{Step: "read", Took: 3, Says: v}}}
+			a.Facets = map[string][]Facet{"gauge": {{Value: &v, Count: 3}, {Count: 1}}, "a": {}}
 		}
 		require.Equal(t, standard(t, a), "{"+string(appendAbout(nil, a))+"}")
 	})

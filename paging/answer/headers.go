@@ -1,4 +1,4 @@
-package shapes
+package answer
 
 import (
 	"strings"
@@ -8,9 +8,9 @@ import (
 	"pageladder.example/paging"
 )
 
-// Metadata tells in a header what shapes without a place for it leave out:
+// MetadataHeader tells in a header what shapes without a place for it leave out:
 // a dictionary, RFC 9651.
-func Metadata(m *paging.Metadata) string {
+func MetadataHeader(m *paging.Metadata) string {
 	all := httpsfv.NewDictionary()
 	add := func(name string, n *int64) {
 		if n != nil && *n <= headerMost {
@@ -31,11 +31,11 @@ func Metadata(m *paging.Metadata) string {
 	return header(all)
 }
 
-// Adjusted tells in a header what was changed of a question, for shapes that have
+// AdjustedHeader tells in a header what was changed of a question, for shapes that have
 // no place for it: a list, RFC 9651 section 3.1, of parameters' names with what was
 // given, what was used (absent where nothing was) and the code of the reason. A long
 // list ends with how many more there are.
-func Adjusted(adjusted []paging.Adjustment) string {
+func AdjustedHeader(adjusted []paging.Adjustment) string {
 	var list httpsfv.List
 	for i, a := range adjusted {
 		if i == adjustedTold {

@@ -1,0 +1,191 @@
+// Package answer writes a settled page and its records as an HTTP answer, over net/http:
+//
+//	ask, err := rules.Read(r.URL.RawQuery)
+//	if err == nil {
+//		page, boats, err = sqlpage.Page[Boat](r.Context(), db, list, &ask, statement.Where{})
+//	}
+//	if err != nil {
+//		answer.Fail(w, r, err)
+//		return
+//	}
+//	answer.Write(w, r, &page, boats, answer.Options{})
+//
+// The answer is in the shape that Accept asks for: JSON with everything about the page,
+// the records alone as JSON, CSV or a JSON object a line. It has the headers Link,
+// Content-Location, Vary and ETag, and says 304 where the caller has it already. What is
+// wrong is told as problem+json, RFC 9457.
+package answer
+
+import (
+	"encoding/hex"
+	"hash/fnv"
+	"net/http"
+	"strconv"
+	"strings"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/markup"
+)
+
+// About is what an answer tells besides its records.
+type About struct {
+	Paging   paging.Metadata     `json:"paging"`
+	Adjusted []paging.Adjustment `json:"adjusted"`
+	Links    paging.Steps        `json:"links"`
+	Sizes    []paging.SizeLink   `json:"sizes"`
+	Sorts    []paging.SortLink   `json:"sorts"`
+	Ladder   []paging.Rung       `json:"ladder"`
+	Markup   string              `json:"markup,omitempty"` // the ladder as HTML, where it was asked for
+	Facets   map[string][]Facet  `json:"facets,omitempty"` // by field, where they were asked for
+}
+
+// Facet is one value of a field and how many records have it; a nil value stands
+// for those that have none.
+type Facet struct {
+	Value *string `json:"value" jsonschema:"nullable"`
+	Count int64   `json:"count"`
+}
+
+// Of tells everything about a page, with its links.
+func Of(page *paging.Page, links paging.Links) About {
+	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
+}
+
+// Page is a page that is ready to be written in any shape.
+type Page struct {
+	About   About
+	Records Records
+	// More writes further members of a native answer, each after a comma. It may be nil.
+	More func(dst []byte) []byte
+}
+
+// Options say how a page is answered. The zero Options answer at the request's own
+// address, with all fields of the records.
+type Options struct {
+	// Base is what links are built on. Left out: the path of the request.
+	Base paging.Base
+	// Fields are the fields that records are shown with, in their order. Left out: those
+	// that the caller asked for, of those that the rules show or, without any, all.
+	Fields []string
+	// Facets are the counts of fields' values, for a filter form.
+	Facets map[string][]Facet
+	// Shapes are those that are offered, the default first. Left out: Shapes.
+	Shapes []Shape
+}
+
+// Write answers with a page and its records, whose type is a struct with the fields'
+// names in tags `db:"name"` or `json:"name"`, or called alike (arrived_at is ArrivedAt),
+// or map[string]any. The error is that of sending.
+func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, records []T, o Options) error {
+	if len(o.Shapes) == 0 {
+		o.Shapes = Shapes()
+	}
+	shape, err := Negotiate(o.Shapes, r.Header.Values("Accept"))
+	if err != nil {
+		Fail(w, r, err)
+		return nil
+	}
+	base := o.Base
+	if base.String() == "" {
+		if base, err = paging.ParseBase(r.URL.EscapedPath()); err != nil {
+			Fail(w, r, err)
+			return nil
+		}
+	}
+	fields := o.Fields
+	if len(fields) == 0 {
+		fields = page.Ask().Fields()
+	}
+	if len(fields) == 0 {
+		fields = page.Ask().Rules().Show
+	}
+	rows, err := RecordsOf(records, fields)
+	if err != nil {
+		Fail(w, r, err)
+		return nil
+	}
+	p := Page{About: Of(page, page.On(base)), Records: rows}
+	p.About.Facets = o.Facets
+	body, err := shape.Append(nil, &p)
+	if err != nil {
+		Fail(w, r, err)
+		return nil
+	}
+	w.Header().Add("Vary", "Accept")
+	ready := Ready{Body: body, Tag: DigestTag(body)}
+	ready.Describe(shape, &p, p.About.Links.Self)
+	return ready.Send(w, r)
+}
+
+// Ready is an answer whose bytes are known.
+type Ready struct {
+	Body      []byte
+	MediaType string
+	Self      string // its settled address, for Content-Location
+	Link      string // Link, RFC 8288
+	Paging    string // metadata of the page; "" where the body tells them
+	Adjusted  string // what was changed of the question, likewise
+	Tag       string // ETag, RFC 9110 section 8.8.3
+}
+
+// Describe fills in all but the body and the tag: of a page in a shape, and its own
+// address.
+func (a *Ready) Describe(shape Shape, p *Page, self string) {
+	a.MediaType, a.Self, a.Link = shape.MediaType(), self, markup.LinkHeader(p.About.Links)
+	if !shape.Tells() {
+		a.Paging, a.Adjusted = MetadataHeader(&p.About.Paging), AdjustedHeader(p.About.Adjusted)
+	}
+}
+
+// Head writes the headers that do not depend on how the body is sent, and tells whether
+// the caller has the answer already: then nothing but 304 is to be sent.
+func (a *Ready) Head(h http.Header, r *http.Request) (unchanged bool) {
+	h["Content-Location"] = []string{a.Self}
+	for _, header := range [...][2]string{{"Link", a.Link}, {"Paging", a.Paging}, {"Adjusted", a.Adjusted}, {"Etag", a.Tag}} {
+		if header[1] != "" {
+			h[header[0]] = []string{header[1]}
+		}
+	}
+	reads := r.Method == http.MethodGet || r.Method == http.MethodHead
+	condition := r.Header.Get("If-None-Match")
+	if reads && a.Tag != "" && condition != "" && matches(condition, a.Tag) {
+		return true
+	}
+	h["Content-Type"] = []string{a.MediaType}
+	return false
+}
+
+// Send answers, or says that nothing has changed.
+func (a *Ready) Send(w http.ResponseWriter, r *http.Request) error {
+	if a.Head(w.Header(), r) {
+		w.WriteHeader(http.StatusNotModified)
+		return nil
+	}
+	w.Header()["Content-Length"] = []string{strconv.Itoa(len(a.Body))}
+	w.WriteHeader(http.StatusOK)
+	if r.Method == http.MethodHead {
+		return nil
+	}
+	_, err := w.Write(a.Body)
+	return err
+}
+
+// DigestTag is the ETag of a body: weak, since the same page may be written in other
+// bytes.
+func DigestTag(body []byte) string {
+	h := fnv.New128a()
+	h.Write(body)
+	return `W/"` + hex.EncodeToString(h.Sum(nil)) + `"`
+}
+
+// matches compares weakly, RFC 9110 section 13.1.2.
+func matches(condition, tag string) bool {
+	tag = strings.TrimPrefix(tag, "W/")
+	for candidate := range strings.SplitSeq(condition, ",") {
+		candidate = strings.TrimSpace(candidate)
+		if candidate == "*" || strings.TrimPrefix(candidate, "W/") == tag {
+			return true
+		}
+	}
+	return false
+}
