@@ -4,6 +4,7 @@ package demo
 import (
 	"context"
 	"embed"
+	"encoding/csv"
 	"encoding/json"
 	"errors"
 	"io"
@@ -71,4 +72,18 @@ func loadTides(ctx context.Context, store *sets.Store, n int) error {
 	err := store.LoadCSV(ctx, set, from)
 	from.CloseWithError(err)
 	return err
+}
+
+// Arrivals are the records of the set "arrivals", each with its fields in the set's order;
+// an empty one is missing.
+func Arrivals() [][]string {
+	file, err := files.Open("arrivals.csv")
+	if err == nil {
+		defer file.Close()
+		var rows [][]string
+		if rows, err = csv.NewReader(file).ReadAll(); err == nil {
+			return rows[1:] // below the head
+		}
+	}
+	panic(err) // the file is part of the program
 }

@@ -1,21 +1,74 @@
-// Package examples holds whole programs that use the package alone.
+// Package examples holds whole programs that use the packages alone.
 package examples
 
 import (
 	"bufio"
 	"context"
+	"encoding/json"
+	"flag"
 	"io"
 	"net"
 	"net/http"
+	"net/url"
 	"os"
 	"os/exec"
 	"path/filepath"
+	"strings"
 	"testing"
 	"time"
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+
+	"pageladder.example/internal/testkit"
 )
+
+func TestMain(m *testing.M) { testkit.WithPostgres(m) }
+
+// start runs a program at a free address, which it is told first, and waits until it
+// answers.
+func start(t *testing.T, program string, args ...string) (address string) {
+	t.Helper()
+	binary := filepath.Join(t.TempDir(), program)
+	out, err := exec.Command("go", "build", "-o", binary, "./"+program).CombinedOutput()
+	require.NoError(t, err, string(out))
+	l, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	address = l.Addr().String()
+	require.NoError(t, l.Close())
+	ctx, cancel := context.WithCancel(t.Context())
+	cmd := exec.CommandContext(ctx, binary, append([]string{address}, args...)...)
+	cmd.Stderr = os.Stderr
+	require.NoError(t, cmd.Start())
+	t.Cleanup(func() {
+		cancel()
+		cmd.Wait()
+	})
+	testkit.Eventually(t, func() bool {
+		conn, err := net.DialTimeout("tcp", address, time.Second)
+		if err == nil {
+			conn.Close()
+		}
+		return err == nil
+	}, program+" listens")
+	return "http://" + address
+}
+
+// linesOf counts a program's lines, from the first one that begins so on.
+func linesOf(t *testing.T, program, from string) (lines int) {
+	source, err := os.Open(filepath.Join(program, "main.go"))
+	require.NoError(t, err)
+	defer source.Close()
+	begun := false
+	for s := bufio.NewScanner(source); s.Scan(); {
+		if begun = begun || strings.HasPrefix(s.Text(), from); begun {
+			lines++
+		}
+	}
+	require.True(t, begun)
+	return lines
+}
 
 func TestExamplesPageAList(t *testing.T) {
 	for program, c := range map[string]struct{ path, want string }{
@@ -23,38 +76,91 @@ func TestExamplesPageAList(t *testing.T) {
 		"gin":     {"/vessels?cargo=salt&page=2", `<p lang="en">4–6 of 7 records</p>`},
 	} {
 		t.Run(program, func(t *testing.T) {
-			source, err := os.Open(filepath.Join(program, "main.go"))
+			assert.Less(t, linesOf(t, program, ""), 30, "a list is less than a screenful")
+			res, err := http.Get(start(t, program) + c.path)
 			require.NoError(t, err)
-			defer source.Close()
-			lines := 0
-			for s := bufio.NewScanner(source); s.Scan(); lines++ {
-			}
-			assert.Less(t, lines, 30, "a list is less than a screenful")
-
-			binary := filepath.Join(t.TempDir(), program)
-			out, err := exec.Command("go", "build", "-o", binary, "./"+program).CombinedOutput()
-			require.NoError(t, err, string(out))
-			l, err := net.Listen("tcp", "127.0.0.1:0")
+			defer res.Body.Close()
+			body, err := io.ReadAll(res.Body)
 			require.NoError(t, err)
-			address := l.Addr().String()
-			require.NoError(t, l.Close())
-			ctx, cancel := context.WithCancel(t.Context())
-			cmd := exec.CommandContext(ctx, binary, address)
-			require.NoError(t, cmd.Start())
-			defer cmd.Wait()
-			defer cancel()
-
-			var body []byte
-			require.Eventually(t, func() bool {
-				res, err := http.Get("http://" + address + c.path)
-				if err != nil {
-					return false
-				}
-				defer res.Body.Close()
-				body, err = io.ReadAll(res.Body)
-				return err == nil
-			}, 20*time.Second, 20*time.Millisecond)
 			assert.Contains(t, string(body), c.want)
 		})
 	}
+}
+
+// page is what one program answers.
+type page struct {
+	Status   int
+	Records  []map[string]any
+	Adjusted []map[string]any
+	Paging   map[string]any
+	Links    map[string]string
+	Sizes    []map[string]any
+	Sorts    []map[string]any
+	Ladder   []map[string]any
+	Faults   []map[string]any
+}
+
+// ask asks a list and takes off what programs may differ in: the version and the path.
+func ask(t require.TestingT, list, query string) page {
+	res, err := http.Get(list + "?" + query)
+	require.NoError(t, err)
+	defer res.Body.Close()
+	body, err := io.ReadAll(res.Body)
+	require.NoError(t, err)
+	at, err := url.Parse(list)
+	require.NoError(t, err)
+	var p page
+	require.NoError(t, json.Unmarshal([]byte(strings.ReplaceAll(string(body), `"`+at.Path+"?", `"/arrivals?`)), &p), string(body))
+	p.Status = res.StatusCode
+	delete(p.Paging, "version")
+	return p
+}
+
+// drawQuery draws a query of the harbour's arrivals, right or wrong.
+func drawQuery(t *rapid.T) string {
+	hostile := rapid.SampledFrom([]string{"'", `"`, `\`, "%", "_", "!", "'; drop table arrivals; --", "<b>", "gull", "Gull", "GULL", "möwe", "MÖWE", "Ø", "ø", "Île Gull", "Grey Gull", "x", "", " ", "1e3", "-1", "0", "3x", "999999999999999999999", "null", "\u2028", "日本", "مرساة"})
+	part := rapid.OneOf(
+		rapid.Map(rapid.SampledFrom([]string{"0", "1", "2", "5", "17", "18", "99", "-1", "3x", "99999999999999999999", ""}), func(s string) string { return "page=" + s }),
+		rapid.Map(rapid.SampledFrom([]string{"1", "10", "20", "7", "50", "100", "500", "x", "0"}), func(s string) string { return "size=" + s }),
+		rapid.Map(rapid.SampledFrom([]string{"1", "41", "347", "400", "x"}), func(s string) string { return "row=" + s }),
+		rapid.Map(rapid.SliceOfN(rapid.SampledFrom([]string{"id", "-id", "vessel", "-vessel", "berth", "-cargo", "tonnage", "-tonnage", "arrived_at", "-arrived_at", "cleared", "-cleared", "speed", ""}), 0, 4), func(s []string) string { return "sort=" + strings.Join(s, ",") }),
+		rapid.Map(rapid.SampledFrom([]string{"berth=N4", "berth=n4", "berth=N5", "berth=", "berth.not=N4", "berth.none=true", "berth.none=maybe", "cargo=salt", "cargo=empty", "cargo.has=AL", "cargo.starts=s", "cargo.min=1",
+			"tonnage=700", "tonnage.min=500", "tonnage.max=4000", "tonnage.not=700", "tonnage.none=true", "tonnage.none=false", "tonnage.min=x", "tonnage.min=1.5",
+			"arrived_at=2026-03-02", "arrived_at.min=2026-04-01", "arrived_at.max=2026-04-21T10:38:00Z", "arrived_at.max=2026-04-21T10:37:59.999999999Z", "arrived_at.not=2026-03-01", "arrived_at=yesterday",
+			"cleared=true", "cleared=false", "cleared.not=true", "cleared.none=true", "cleared=1"}), func(s string) string { return s }),
+		rapid.Map(hostile, func(s string) string { return "vessel=" + url.QueryEscape(s) }),
+		rapid.Map(hostile, func(s string) string { return "vessel.has=" + url.QueryEscape(s) }),
+		rapid.Map(hostile, func(s string) string { return "vessel.starts=" + url.QueryEscape(s) }),
+		rapid.Map(hostile, func(s string) string { return "vessel.not=" + url.QueryEscape(s) }),
+		rapid.Map(rapid.SampledFrom([]string{"gull", "GULL", "möwe", "mow", "grey gu", "crew change", "fog off", "b", "fragile heavy", "--", "zur", "ost", "ile", "مرساة", "customs papers"}), func(s string) string { return "q=" + url.QueryEscape(s) }),
+		rapid.Map(hostile, func(s string) string { return "q=" + url.QueryEscape(s) }),
+		rapid.Map(hostile, func(s string) string { return url.QueryEscape(s) + "=1" }),
+		rapid.Map(hostile, func(s string) string { return "colour=" + url.QueryEscape(s) }),
+	)
+	return strings.Join(rapid.SliceOfN(part, 0, 5).Draw(t, "query"), "&")
+}
+
+// The harbour's arrivals are the same list whether they are in SQLite, PostgreSQL, a slice
+// or the service, and in MariaDB but for the order of texts.
+func TestOneListWhereverItIs(t *testing.T) {
+	service := testkit.Serve(t) + "/api/sets/arrivals/records"
+	lists := map[string]string{}
+	for program, args := range map[string][]string{"sqlite": nil, "slice": nil, "postgres": {testkit.DatabaseURL(t)}, "mariadb": {testkit.MariaDSN(t)}} {
+		assert.Less(t, linesOf(t, program, "var rules"), 40, program)
+		lists[program] = start(t, program, args...) + "/arrivals"
+	}
+	checks := flag.Lookup("rapid.checks")
+	defer flag.Set(checks.Name, checks.Value.String())
+	require.NoError(t, flag.Set(checks.Name, "2000"))
+	rapid.Check(t, func(t *rapid.T) {
+		query := drawQuery(t)
+		want := ask(t, service, query)
+		for program, list := range lists {
+			want, got := want, ask(t, list, query)
+			if sort, _ := want.Paging["sort"].(string); program == "mariadb" && want.Status == http.StatusOK && (strings.Contains(sort, "vessel") || strings.Contains(sort, "cargo")) {
+				got.Records, want.Records = nil, nil
+			}
+			require.Equal(t, want, got, "%s: %s", program, query)
+		}
+	})
 }

@@ -21,31 +21,48 @@ type Rows interface {
 // Query runs a statement on the snapshot of a read, and gives its rows to each.
 type Query func(s statement.Statement, each func(Rows) error) error
 
-// Page reads the page of an ask.
+// Page settles an ask and reads its page.
 func Page[T any](query Query, list *statement.List, ask *paging.Ask, own statement.Where) (paging.Page, []T, error) {
-	rules := ask.Rules()
-	into, err := recordsOf[T](list, ask, rules.Show)
-	if err != nil {
-		return paging.Page{}, nil, err
-	}
 	q, err := list.Ask(ask, own)
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
+	rules := ask.Rules()
 	total, err := count(query, q, &rules)
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
 	page, err := ask.Settle(total)
-	if err != nil || page.Fetch() == 0 {
-		return page, []T{}, err
+	if err != nil {
+		return paging.Page{}, nil, err
 	}
-	offset, reversed := page.Offset(), false
-	if behind := total.Records() - offset - int64(page.Fetch()); total.Known() && behind < offset {
+	return read[T](query, list, q, &page)
+}
+
+// Records reads the records of a page that is settled, and closes it.
+func Records[T any](query Query, list *statement.List, page *paging.Page, own statement.Where) (paging.Page, []T, error) {
+	q, err := list.Ask(page.Ask(), own)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	return read[T](query, list, q, page)
+}
+
+func read[T any](query Query, list *statement.List, q *statement.Question, settled *paging.Page) (paging.Page, []T, error) {
+	into, err := recordsOf[T](list, settled.Ask())
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	fetched, total := settled.Fetch(), settled.Total()
+	if fetched == 0 {
+		return *settled, []T{}, nil
+	}
+	offset, reversed := settled.Offset(), false
+	if behind := total.Records() - offset - int64(fetched); total.Is() == paging.TotalExact && behind < offset {
 		q, offset, reversed = q.Reversed(), behind, true // from the nearer end
 	}
-	records := []T{}
-	err = statement.Walk(q.Regions(), offset, page.Fetch(), func(r statement.Region, offset int64, limit int) (came int, err error) {
+	records := make([]T, 0, fetched)
+	err = statement.Walk(q.Regions(), offset, fetched, func(r statement.Region, offset int64, limit int) (came int, err error) {
 		s, err := q.Rows(into.fields, r, offset, limit)
 		if err != nil {
 			return 0, err
@@ -66,13 +83,14 @@ func Page[T any](query Query, list *statement.List, ask *paging.Ask, own stateme
 	switch {
 	case err != nil:
 		return paging.Page{}, nil, err
-	case total.Known() && len(records) != page.Fetch():
+	case total.Known() && len(records) != fetched:
 		return paging.Page{}, nil, statement.ErrMoved
 	}
 	if reversed {
 		slices.Reverse(records)
 	}
-	if page, err = page.Seen(len(records)); err != nil {
+	page, err := settled.Seen(len(records))
+	if err != nil {
 		return paging.Page{}, nil, err
 	}
 	return page, records[:page.Rows():page.Rows()], nil

@@ -23,10 +23,10 @@ type records[T any] struct {
 // recordsOf finds what is read into T: the fields that were asked for or, where callers
 // cannot choose, those that the rules show or, without any, all; of a struct, those that
 // it has.
-func recordsOf[T any](list *statement.List, ask *paging.Ask, show []string) (*records[T], error) {
+func recordsOf[T any](list *statement.List, ask *paging.Ask) (*records[T], error) {
 	r := &records[T]{list: list, fields: ask.Fields()}
 	if len(r.fields) == 0 {
-		r.fields = show
+		r.fields = ask.Rules().Show
 	}
 	if len(r.fields) == 0 {
 		r.fields = list.Fields()

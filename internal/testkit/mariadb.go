@@ -38,6 +38,16 @@ var mariaEnd = func() {}
 // TestMain is WithPostgres.
 func MariaDB(t testing.TB) *sql.DB {
 	t.Helper()
+	db, err := sql.Open("mysql", MariaDSN(t))
+	require.NoError(t, err)
+	t.Cleanup(func() { db.Close() })
+	return db
+}
+
+// MariaDSN makes a database for one test on the package's MariaDB, and tells how the
+// driver connects to it.
+func MariaDSN(t testing.TB) string {
+	t.Helper()
 	server, err := mariaServer()
 	require.NoError(t, err)
 	all, err := sql.Open("mysql", server.FormatDSN())
@@ -47,10 +57,7 @@ func MariaDB(t testing.TB) *sql.DB {
 	own.DBName = fmt.Sprintf("test_%d", databases.Add(1))
 	_, err = all.ExecContext(t.Context(), "create database "+own.DBName+" character set utf8mb4")
 	require.NoError(t, err)
-	db, err := sql.Open("mysql", own.FormatDSN())
-	require.NoError(t, err)
-	t.Cleanup(func() { db.Close() })
-	return db
+	return own.FormatDSN()
 }
 
 // startMaria starts a private MariaDB on a free loopback port, with a password, and tells

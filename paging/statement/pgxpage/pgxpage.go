@@ -43,6 +43,26 @@ func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.A
 	return page, records, err
 }
 
+// Read is Page for a query as it stands in an address, without its "?", read by rules.
+func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging.Rules, query string, own statement.Where) (paging.Page, []T, error) {
+	ask, err := rules.Read(query)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	return Page[T](ctx, db, list, &ask, own)
+}
+
+// Records reads the records of a page that is settled on a total of the caller's own, such
+// as one that it remembers, and closes the page. The error is ErrMoved where other records
+// came than the total says, and else as Page's.
+func Records[T any](ctx context.Context, db DB, list *statement.List, settled *paging.Page, own statement.Where) (page paging.Page, records []T, err error) {
+	err = within(ctx, db, func(query fetch.Query) error {
+		page, records, err = fetch.Records[T](query, list, settled, own)
+		return err
+	})
+	return page, records, err
+}
+
 // Facet is one value of a field, as a query has it, and how many records have it; a nil
 // Value stands for those that have none.
 type Facet = fetch.Facet

@@ -1,0 +1,69 @@
+// The harbour's arrivals in MariaDB or MySQL, as a paged list at /arrivals:
+// go run ./examples/mariadb 127.0.0.1:8480 'user:password@tcp(127.0.0.1:3306)/database'
+package main
+
+import (
+	"database/sql"
+	"log"
+	"net/http"
+	"os"
+	"strings"
+	"time"
+
+	_ "github.com/go-sql-driver/mysql"
+
+	"pageladder.example/demo"
+	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
+	"pageladder.example/paging/choose"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/statement/sqlpage"
+	"pageladder.example/paging/value"
+)
+
+// Arrival is one ship's call.
+type Arrival struct {
+	ID                   int64
+	Vessel, Berth, Cargo string
+	Tonnage              *int64
+	ArrivedAt            time.Time
+	Cleared              *bool
+	Note                 *string
+}
+
+var rules = &paging.Rules{
+	Key: []string{"id"}, DefaultSort: "-arrived_at", Search: []string{"vessel", "note"}, Unknown: paging.UnknownNoted,
+	Sorts: []paging.SortKey{{Key: "id"}, {Key: "vessel"}, {Key: "berth"}, {Key: "cargo"}, {Key: "tonnage", First: "desc"}, {Key: "arrived_at", First: "desc"}, {Key: "cleared"}},
+	Filters: []paging.FilterRule{{Field: "berth"}, {Field: "cargo"}, {Field: "vessel"},
+		{Field: "tonnage", Type: value.Integer}, {Field: "arrived_at", Type: value.Time}, {Field: "cleared", Type: value.Boolean}},
+}
+
+func main() {
+	db := must(sql.Open("mysql", os.Args[2]))
+	must(db.Exec("drop table if exists arrivals"))
+	must(db.Exec(`create table arrivals (id bigint primary key, vessel varchar(60), berth varchar(10), cargo varchar(40), tonnage bigint, arrived_at datetime,
+		cleared boolean, note text, words text) character set utf8mb4`))
+	for _, a := range demo.Arrivals() {
+		must(db.Exec("insert into arrivals values (?, ?, ?, ?, nullif(?, ''), ?, case ? when 'true' then 1 when 'false' then 0 end, nullif(?, ''), ?)",
+			a[0], a[1], a[2], a[3], a[4], strings.Trim(a[5], "Z"), a[6], a[7], choose.SearchText(a[1], a[7])))
+	}
+	list := must(statement.New(statement.Table{Dialect: statement.MySQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
+		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}, "berth": {SQL: "berth"}, "cargo": {SQL: "cargo"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
+		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}))
+	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
+		page, arrivals, err := sqlpage.Read[Arrival](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
+		if err != nil {
+			answer.Fail(w, r, err)
+			return
+		}
+		answer.Write(w, r, &page, arrivals, answer.Options{})
+	})
+	log.Fatal(http.ListenAndServe(os.Args[1], nil))
+}
+
+func must[T any](v T, err error) T {
+	if err != nil {
+		log.Fatal(err)
+	}
+	return v
+}
