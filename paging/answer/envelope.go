@@ -1,0 +1,154 @@
+package answer
+
+import (
+	"fmt"
+	"strconv"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/envelope"
+)
+
+// Enveloped is the shape that an envelope describes: JSON, offered as application/json in
+// place of Native, which NativeByName then offers. The error tells what is wrong with the
+// envelope.
+func Enveloped(e envelope.Envelope) (Shape, error) {
+	if wrong := e.Check(); len(wrong) > 0 {
+		return nil, fmt.Errorf("answer: envelope: %s: found %s; right would be %s", wrong[0].Name, wrong[0].Found, wrong[0].Want)
+	}
+	s := enveloped{}
+	for _, step := range e.Plan(appendText) {
+		s.literals = append(s.literals, step.Literal)
+		if step.Name != "" {
+			s.values = append(s.values, valueNamed(step.Name))
+		}
+	}
+	return &s, nil
+}
+
+// NativeByName is Native where an envelope has its place: "application/json;shape=native".
+var NativeByName Shape = nativeByName{}
+
+type nativeByName struct{ native }
+
+func (nativeByName) MediaType() string { return "application/json;shape=native" }
+
+// enveloped writes an answer in one pass: literals, and a value after each but the last.
+type enveloped struct {
+	literals [][]byte
+	values   []func(dst []byte, p *Page) []byte
+}
+
+func (*enveloped) Name() string      { return "envelope" }
+func (*enveloped) MediaType() string { return "application/json" }
+func (*enveloped) Tells() bool       { return true }
+
+func (s *enveloped) Append(dst []byte, p *Page) ([]byte, error) {
+	for i, value := range s.values {
+		dst = value(append(dst, s.literals[i]...), p)
+	}
+	return append(append(dst, s.literals[len(s.values)]...), '\n'), nil
+}
+
+// valueNamed is how the value of an envelope's name is written. One that the page has not
+// is null.
+func valueNamed(name string) func(dst []byte, p *Page) []byte {
+	of := func(text func(p *Page) string) func(dst []byte, p *Page) []byte {
+		return func(dst []byte, p *Page) []byte {
+			if t := text(p); t != "" {
+				return appendText(dst, t)
+			}
+			return append(dst, "null"...)
+		}
+	}
+	number := func(n func(m *paging.Metadata) int64) func(dst []byte, p *Page) []byte {
+		return func(dst []byte, p *Page) []byte { return strconv.AppendInt(dst, n(&p.About.Paging), 10) }
+	}
+	known := func(n func(m *paging.Metadata) *int64) func(dst []byte, p *Page) []byte {
+		return func(dst []byte, p *Page) []byte { return appendOrNull(dst, n(&p.About.Paging)) }
+	}
+	nonZero := func(n func(m *paging.Metadata) *int64) func(dst []byte, p *Page) []byte {
+		return known(func(m *paging.Metadata) *int64 {
+			if v := n(m); *v != 0 {
+				return v
+			}
+			return nil
+		})
+	}
+	whether := func(is func(m *paging.Metadata) bool) func(dst []byte, p *Page) []byte {
+		return func(dst []byte, p *Page) []byte { return strconv.AppendBool(dst, is(&p.About.Paging)) }
+	}
+	switch name {
+	case "records":
+		return func(dst []byte, p *Page) []byte { return appendArray(dst, p.Records) }
+	case "page":
+		return number(func(m *paging.Metadata) int64 { return m.Page })
+	case "size":
+		return number(func(m *paging.Metadata) int64 { return int64(m.Size) })
+	case "total_pages":
+		return known(func(m *paging.Metadata) *int64 { return m.TotalPages })
+	case "total_items":
+		return known(func(m *paging.Metadata) *int64 { return m.TotalItems })
+	case "total_is":
+		return of(func(p *Page) string { return string(p.About.Paging.TotalIs) })
+	case "total_at_least":
+		return nonZero(func(m *paging.Metadata) *int64 { return &m.TotalAtLeast })
+	case "total_age":
+		return nonZero(func(m *paging.Metadata) *int64 { return &m.TotalAge })
+	case "first_row":
+		return known(func(m *paging.Metadata) *int64 { return m.FirstRow })
+	case "last_row":
+		return known(func(m *paging.Metadata) *int64 { return m.LastRow })
+	case "rows_here":
+		return number(func(m *paging.Metadata) int64 { return int64(m.RowsHere) })
+	case "offset":
+		return number(func(m *paging.Metadata) int64 { return m.Offset })
+	case "limit":
+		return number(func(m *paging.Metadata) int64 { return int64(m.Limit) })
+	case "version":
+		return nonZero(func(m *paging.Metadata) *int64 { return &m.Version })
+	case "sort":
+		return of(func(p *Page) string { return p.About.Paging.Sort })
+	case "search":
+		return of(func(p *Page) string { return p.About.Paging.Search })
+	case "filters":
+		return func(dst []byte, p *Page) []byte { return appendFilters(dst, p.About.Paging.Filters) }
+	case "is_first":
+		return whether(func(m *paging.Metadata) bool { return m.IsFirst })
+	case "is_last":
+		return whether(func(m *paging.Metadata) bool { return m.IsLast })
+	case "summary":
+		return of(func(p *Page) string { return p.About.Paging.Summary })
+	case "paging":
+		return func(dst []byte, p *Page) []byte { return appendMetadata(dst, &p.About.Paging) }
+	case "adjusted":
+		return func(dst []byte, p *Page) []byte { return appendAdjusted(dst, p.About.Adjusted) }
+	case "self":
+		return of(func(p *Page) string { return p.About.Links.Self })
+	case "first":
+		return of(func(p *Page) string { return p.About.Links.First })
+	case "prev":
+		return of(func(p *Page) string { return p.About.Links.Prev })
+	case "next":
+		return of(func(p *Page) string { return p.About.Links.Next })
+	case "last":
+		return of(func(p *Page) string { return p.About.Links.Last })
+	case "links":
+		return func(dst []byte, p *Page) []byte { return appendSteps(dst, &p.About.Links) }
+	case "sizes":
+		return func(dst []byte, p *Page) []byte { return appendSizes(dst, p.About.Sizes) }
+	case "sorts":
+		return func(dst []byte, p *Page) []byte { return appendSorts(dst, p.About.Sorts) }
+	case "ladder":
+		return func(dst []byte, p *Page) []byte { return appendLadder(dst, p.About.Ladder) }
+	case "markup":
+		return of(func(p *Page) string { return p.About.Markup })
+	case "facets":
+		return func(dst []byte, p *Page) []byte {
+			if len(p.About.Facets) == 0 {
+				return append(dst, "null"...)
+			}
+			return AppendJSON(dst, p.About.Facets)
+		}
+	}
+	panic("answer: no value is named " + name) // a test writes every name
+}
