@@ -395,7 +395,11 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 	if err != nil {
 		return nil, err
 	}
-	req.Header.Set("Accept", r.accept)
+	accept := r.accept
+	if accept == "application/json" { // not in an envelope that a set's rules may have
+		accept = "application/json;shape=native, application/json"
+	}
+	req.Header.Set("Accept", accept)
 	for name, value := range map[string]string{"Content-Type": r.mediaType, "Authorization": c.token, "If-Match": r.ifMatch} {
 		switch {
 		case value == "":

@@ -73,7 +73,8 @@ async function reply<T>(
     response = await fetch(root + path, {
       method,
       headers: {
-        Accept: 'application/json',
+        // not in an envelope that a set's rules may have
+        Accept: 'application/json;shape=native, application/json',
         ...(sent === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...headers,
       },

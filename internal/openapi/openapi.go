@@ -16,6 +16,7 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
@@ -180,7 +181,7 @@ func (d *describer) call(r *Call, set *sets.Set) object {
 		}
 		call["requestBody"] = object{"required": true, "content": content}
 	}
-	answer := object{"description": "Done."}
+	told := object{"description": "Done."}
 	switch {
 	case r.Shaped:
 		content := object{}
@@ -189,16 +190,20 @@ func (d *describer) call(r *Call, set *sets.Set) object {
 			switch shape.Records {
 			case InAnswer:
 				schema = d.schema(r.Answer, set)
+				if set != nil && len(set.Rules.Envelope) > 0 {
+					content[answer.NativeByName.MediaType()] = object{"schema": schema}
+					schema = d.enveloped(set)
+				}
 			case AsList:
 				schema = d.schema([]Record{}, set)
 			}
 			content[shape.MediaType] = object{"schema": schema}
 		}
-		answer = object{"description": "The page.", "content": content}
+		told = object{"description": "The page.", "content": content}
 	case r.Answer != nil:
-		answer = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.Answer, set)}}}
+		told = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.Answer, set)}}}
 	}
-	answers := object{strconv.Itoa(r.Status): answer}
+	answers := object{strconv.Itoa(r.Status): told}
 	byStatus := map[int][]string{}
 	fails := r.Fails
 	if r.Scope != access.Everywhere {
@@ -264,6 +269,48 @@ func (d *describer) schema(of any, set *sets.Set) object {
 		d.schemas[name] = def
 	}
 	return object{"$ref": schema.Ref}
+}
+
+// enveloped is the schema of a page in the envelope of a set's rules. Its parts are those
+// of the native answer, which has been described.
+func (d *describer) enveloped(set *sets.Set) object {
+	part := func(name string) object {
+		for _, whole := range []string{"Metadata", "Steps", "Answer"} {
+			def, _ := d.schemas[whole].(object)
+			properties, _ := def["properties"].(object)
+			if schema, ok := properties[name]; ok {
+				required, _ := def["required"].([]any)
+				if !slices.Contains(required, any(name)) {
+					return object{"anyOf": []any{schema, object{"type": "null"}}}
+				}
+				return schema.(object)
+			}
+		}
+		panic("no part of an answer is named " + name) // a test names all
+	}
+	root := object{"type": "object", "properties": object{}, "required": []any{}}
+	for name, tokens := range set.Rules.Envelope.Places() {
+		at := root
+		for i, token := range tokens {
+			properties := at["properties"].(object)
+			below, ok := properties[token].(object)
+			switch {
+			case ok:
+			case i < len(tokens)-1:
+				below = object{"type": "object", "properties": object{}, "required": []any{}}
+			case name == "records":
+				below = object{"type": "array", "items": d.record(set)}
+			default:
+				below = part(name)
+			}
+			if !ok {
+				properties[token] = below
+				at["required"] = append(at["required"].([]any), token)
+			}
+			at = below
+		}
+	}
+	return root
 }
 
 // withOther adds to the types of a field the one of columns that are shown as they are.

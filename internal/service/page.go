@@ -35,6 +35,7 @@ type pageAsk struct {
 	request sets.Request
 	speaks  speaks.Params
 	shape   answer.Shape
+	asRules bool // the set's rules may have an envelope in place of the shape
 }
 
 // pageAskOf reads it from a request.
@@ -42,7 +43,7 @@ func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
 	if a.speaks, err = speaks.Read(c.Request.URL.RawQuery, shapes.Names()); err != nil {
 		return a, err
 	}
-	if a.shape, err = shapes.For(a.speaks.Shape, c.Request.Header.Values("Accept")); err != nil {
+	if a.shape, a.asRules, err = shapes.For(a.speaks.Shape, c.Request.Header.Values("Accept")); err != nil {
 		return a, err
 	}
 	a.set = pathParam(c, "set")
@@ -55,7 +56,11 @@ func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
 
 // key names the answer, at a version of its set.
 func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
-	k := answers.Key{Asked: c.Request.URL.RequestURI() + " " + a.shape.Name(), Version: set.Version, Fixed: set.FixedFor(a.request.Visibility)}
+	shape := a.shape.Name()
+	if a.asRules {
+		shape = "as the rules say"
+	}
+	k := answers.Key{Asked: c.Request.URL.RequestURI() + " " + shape, Version: set.Version, Fixed: set.FixedFor(a.request.Visibility)}
 	if a.inLanguage() {
 		k.Asked += " " + c.GetHeader("Accept-Language")
 	}
@@ -103,11 +108,32 @@ func (s *Service) readPage(c *gin.Context) error {
 	if asked.speaks.Explain {
 		a.About.Made = shapes.Explain(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
 	}
+	switch e := page.Set.Rules.Envelope; {
+	case len(asked.speaks.Parts) > 0:
+		asked.shape, err = answer.Parts(asked.speaks.Parts)
+	case asked.asRules && len(e) > 0:
+		asked.shape, err = s.enveloped(page.Set.Rules)
+	}
+	if err != nil {
+		return err
+	}
 	ready := a.Ready()
 	if scratch.body, err = asked.shape.Append(scratch.body[:0], ready); err != nil {
 		return err
 	}
 	return s.send(c, s.answer(c, &asked, page, a.self, ready, scratch.body))
+}
+
+// enveloped is the shape that rules describe. It is made once, as long as they are in use.
+func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
+	if shape, ok := s.envelopes.Get(rules); ok {
+		return shape, nil
+	}
+	shape, err := answer.Enveloped(rules.Envelope)
+	if err == nil {
+		s.envelopes.Add(rules, shape)
+	}
+	return shape, err
 }
 
 // answer is a page as it is sent, and kept for others where that may be.

@@ -30,6 +30,8 @@ import (
 	"pageladder.example/internal/server"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/upload"
+	"pageladder.example/paging/answer"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Limits bound what one request and one caller may take.
@@ -76,15 +78,17 @@ type Service struct {
 	limits  Limits
 	reach   *reach.Reach
 	answers *lru.Cache[answers.Key, *answers.Answer]
-	rates   *access.Rates
-	metrics *metrics.Metrics
-	imports *access.Running
-	streams *access.Running
-	files   *upload.Progress
-	routes  []route
-	handler http.Handler
-	name    string // that request ids begin with
-	asked   atomic.Uint64
+	// envelopes are the shapes of rules that have one.
+	envelopes *lru.Cache[*rulesfile.Rules, answer.Shape]
+	rates     *access.Rates
+	metrics   *metrics.Metrics
+	imports   *access.Running
+	streams   *access.Running
+	files     *upload.Progress
+	routes    []route
+	handler   http.Handler
+	name      string // that request ids begin with
+	asked     atomic.Uint64
 }
 
 // Check tells what is wrong with options.
@@ -96,6 +100,9 @@ func Check(o Options) error {
 	}
 	return err
 }
+
+// envelopesKept is how many rules' envelopes are kept ready.
+const envelopesKept = 100
 
 // New readies a service. The console's files hold index.html and assets/. Its
 // error is about the options.
@@ -111,6 +118,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *answers.Answer](o.Answers) // the size is right
 	}
+	s.envelopes, _ = lru.New[*rulesfile.Rules, answer.Shape](envelopesKept) // likewise
 	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)
 	s.gate = access.Gate{Keeper: s.tokens, Rates: s.rates}
 	s.metrics = metrics.New(store, s.version)

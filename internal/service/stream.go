@@ -23,7 +23,7 @@ func (s *Service) readAll(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	shape, err := shapes.For(sp.Shape, c.Request.Header.Values("Accept"))
+	shape, _, err := shapes.For(sp.Shape, c.Request.Header.Values("Accept"))
 	if err != nil || shape.Name() == "html" {
 		return problem.Of(problem.NotAcceptable, "found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.Shape+c.GetHeader("Accept"))
 	}

@@ -80,16 +80,17 @@ func NamesOf(fields []intake.Field) []string {
 // another is asked for.
 var shapes = append(answer.Shapes(), fragment{})
 
-// For chooses a shape: by name or, where none is given, by Accept.
-func For(name string, accept []string) (answer.Shape, error) {
+// For chooses a shape: by name or, where none is given, by Accept. With asRules the caller
+// has no wish but JSON, and the set's rules may have an envelope for it.
+func For(name string, accept []string) (shape answer.Shape, asRules bool, err error) {
 	if name != "" {
-		return shapes[slices.Index(Names(), name)], nil // Names has it
+		return shapes[slices.Index(Names(), name)], false, nil // Names has it
 	}
-	shape, err := answer.Negotiate(shapes, accept)
+	shape, err = answer.Negotiate(append(shapes[:len(shapes):len(shapes)], answer.NativeByName), accept)
 	if err != nil {
-		return nil, problem.Of(problem.NotAcceptable, "%s", err)
+		return nil, false, problem.Of(problem.NotAcceptable, "%s", err)
 	}
-	return shape, nil
+	return shape, shape == answer.Native, nil
 }
 
 // Names are the shapes' names.

@@ -10,6 +10,7 @@ import (
 
 	"pageladder.example/internal/problem"
 	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
 )
@@ -18,12 +19,12 @@ import (
 type Params struct {
 	Base, Shape, Total string
 	Markup             rulesfile.MarkupStyle // "": none
-	Facets             []string
+	Facets, Parts      []string
 	Explain            bool
 	Version            int64 // 0: any
 }
 
-var spoken = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.shape", "pl.total", "pl.version"}
+var spoken = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", "pl.shape", "pl.total", "pl.version"}
 
 // Read reads the parameters of a query that begin with "pl."; a shape is one of some names.
 func Read(raw string, shapes []string) (sp Params, err error) {
@@ -58,6 +59,11 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 			sp.Facets = strings.Split(value, ",")
 			if value == "" || len(sp.Facets) > 20 {
 				wrong("1 to 20 fields that are filtered by, comma between")
+			}
+		case "pl.parts":
+			sp.Parts = strings.Split(value, ",")
+			if _, err := answer.Parts(sp.Parts); err != nil || given["pl.shape"] != "" && given["pl.shape"] != answer.Native.Name() || given["pl.explain"] == "true" {
+				wrong("some of " + strings.Join(answer.PartNames(), ", ") + ", comma between, without another shape and without pl.explain")
 			}
 		case "pl.total":
 			sp.Total = value

@@ -2,7 +2,9 @@ package answer
 
 import (
 	"fmt"
+	"slices"
 	"strconv"
+	"strings"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/envelope"
@@ -24,6 +26,24 @@ func Enveloped(e envelope.Envelope) (Shape, error) {
 	}
 	return &s, nil
 }
+
+// Parts is Native with some of its members alone, of those that PartNames lists; the
+// others, whatever they cost to make, are left out.
+func Parts(names []string) (Shape, error) {
+	e := envelope.Envelope{}
+	for _, name := range names {
+		if !slices.Contains(parts, name) {
+			return nil, fmt.Errorf("answer: found the part %.100q; right would be some of %s", name, strings.Join(parts, ", "))
+		}
+		e[name] = "/" + name
+	}
+	return Enveloped(e)
+}
+
+// PartNames are the members of a native answer that can be asked for alone.
+func PartNames() []string { return slices.Clone(parts) }
+
+var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "markup", "facets"}
 
 // NativeByName is Native where an envelope has its place: "application/json;shape=native".
 var NativeByName Shape = nativeByName{}

@@ -9,6 +9,7 @@ package envelope
 
 import (
 	"fmt"
+	"iter"
 	"maps"
 	"slices"
 	"strings"
@@ -89,6 +90,18 @@ func split(pointer string) (tokens []string, ok bool) {
 	return tokens, true
 }
 
+// Places are the names that are mapped, each with the members that lead to its value, in
+// our names' order.
+func (e Envelope) Places() iter.Seq2[string, []string] {
+	return func(yield func(string, []string) bool) {
+		for _, name := range names {
+			if tokens, ok := split(e[name]); ok && !yield(name, tokens) {
+				return
+			}
+		}
+	}
+}
+
 // Step is one step of writing an answer: braces and members' names as JSON, and then the
 // value of a name; the last has none.
 type Step struct {
@@ -100,12 +113,7 @@ type Step struct {
 // side. The envelope is right: Check has found nothing.
 func (e Envelope) Plan(quote func(dst []byte, member string) []byte) []Step {
 	root := &node{}
-	for _, name := range names {
-		pointer, ok := e[name]
-		if !ok {
-			continue
-		}
-		tokens, _ := split(pointer)
+	for name, tokens := range e.Places() {
 		at := root
 		for _, token := range tokens {
 			at = at.child(token)

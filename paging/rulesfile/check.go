@@ -118,6 +118,9 @@ func (c *checker) choices(r *Rules) {
 	if len(r.Markup.Classes) > 0 && r.Markup.Style != StyleClassed {
 		c.wrong("markup.classes", "classes", `none, or markup.style "classed"`)
 	}
+	for _, wrong := range r.Envelope.Check() {
+		c.wrong("envelope."+wrong.Name, wrong.Found, wrong.Want)
+	}
 	known := []code.Code{}
 	for _, info := range code.All() {
 		known = append(known, info.Code)

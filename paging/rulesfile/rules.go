@@ -6,6 +6,7 @@ import (
 	"encoding/json"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/envelope"
 )
 
 // Aside begins the names of parameters that speak to the service: rules that are read
@@ -22,6 +23,10 @@ type Rules struct {
 	Indexes [][]string `json:"indexes,omitempty"`
 	// Markup says how ladders are drawn.
 	Markup MarkupRules `json:"markup,omitzero"`
+	// Envelope is where an answer puts each thing that it tells: our names, mapped to
+	// JSON Pointers (RFC 6901), as in {"records": "/data", "next": "/links/next"}. What is
+	// not mapped is left out. Left out: the answer is the native one.
+	Envelope envelope.Envelope `json:"envelope,omitempty"`
 	// Language is the BCP 47 tag of the language that pages are described in.
 	// Left out: "en".
 	Language string `json:"language,omitempty"`

@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/doctest"
 	"pageladder.example/paging"
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/envelope"
 )
 
 func TestSchemaOfTheRules(t *testing.T) {
@@ -35,6 +36,13 @@ func TestSchemaOfTheRules(t *testing.T) {
 	r := jsonschema.Reflector{ExpandedStruct: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
 		if t == reflect.TypeFor[map[code.Code]paging.Answer]() {
 			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: codes}, AdditionalProperties: &jsonschema.Schema{Enum: words(t.Elem())}}
+		}
+		if t == reflect.TypeFor[envelope.Envelope]() {
+			var names []any
+			for _, name := range envelope.Names() {
+				names = append(names, name)
+			}
+			return &jsonschema.Schema{Type: "object", PropertyNames: &jsonschema.Schema{Enum: names}}
 		}
 		if all := words(t); all != nil {
 			return &jsonschema.Schema{Type: "string", Enum: all}
