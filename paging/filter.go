@@ -44,7 +44,8 @@ type FilterRule struct {
 	// Operators are those that are offered. Left out: all that the type has.
 	Operators []Operator `json:"operators,omitempty"`
 	// Param is the parameter's name. Left out: the field's, or "field.NAME" where
-	// that is another parameter's or begins with "pl.".
+	// that is another parameter's or begins with "pl.". Behind a name that ends in a
+	// bracket, operators stand in brackets too, filter[tonnage][min]; a dot is read as well.
 	Param string `json:"param,omitempty"`
 }
 
@@ -98,18 +99,30 @@ func (r *Rules) filter(name string) (f *FilterRule, op Operator) {
 	if f := r.filterNamed(name); f != nil {
 		return f, Equals
 	}
-	dot := strings.LastIndexByte(name, '.')
-	if dot < 0 {
+	base, operator := splitOperator(name)
+	if f = r.filterNamed(base); f == nil || bracketed(name) && !bracketed(base) {
 		return nil, ""
 	}
-	if f = r.filterNamed(name[:dot]); f != nil {
-		op = Operator(name[dot+1:])
-		if op == Equals { // is asked by the name alone
-			op = ""
-		}
+	if op = Operator(operator); op == Equals { // is asked by the name alone
+		op = ""
 	}
 	return f, op
 }
+
+// splitOperator takes off the operator at the end of a parameter's name: tonnage.min,
+// filter[tonnage][min] or filter[tonnage].min. Without one the base is "", which no filter
+// is called.
+func splitOperator(name string) (base, operator string) {
+	if bracketed(name) {
+		open := max(strings.LastIndexByte(name, '['), 0)
+		return name[:open], strings.TrimPrefix(name[open:len(name)-1], "[")
+	}
+	dot := max(strings.LastIndexByte(name, '.'), 0)
+	return name[:dot], strings.TrimPrefix(name[dot:], ".")
+}
+
+// bracketed tells whether a parameter's operators stand in brackets behind its name.
+func bracketed(name string) bool { return strings.HasSuffix(name, "]") }
 
 func (r *Rules) filterNamed(name string) *FilterRule {
 	field, prefixed := strings.CutPrefix(name, fieldPrefix)
@@ -213,6 +226,9 @@ func (f *FilterRule) ParamFor(op Operator) string { return withOperator(f.Param,
 func withOperator(param string, op Operator) string {
 	if op == Equals {
 		return param
+	}
+	if bracketed(param) {
+		return param + "[" + string(op) + "]"
 	}
 	return param + "." + string(op)
 }

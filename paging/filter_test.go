@@ -46,6 +46,14 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 		"pl.own=x":                                    "",
 		"filter[crew].min=99999999999999999999999999": "crew min 99999999999999999999999999",
 		"filter%5Bcrew%5D=7":                          "crew equals 7",
+		"filter[crew][min]=9":                         "crew min 9",
+		"filter%5Bcrew%5D%5Bnot%5D=7":                 "crew not 7",
+		"filter[crew][mni]=5":                         "!filter.unknown_operator",
+		"filter[crew][]=5":                            "!filter.unknown_operator",
+		"filter[crew][equals]=5":                      "!filter.unknown_operator",
+		"tonnage[min]=5":                              "",
+		"[min]=5":                                     "",
+		"]=5":                                         "",
 		"berth.min=A":                                 "!filter.unknown_operator",
 		"berth.equals=A":                              "!filter.unknown_operator",
 		"cargo.has=x":                                 "!filter.unknown_operator",
@@ -74,6 +82,19 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 		}
 		require.NoError(t, err, query)
 		assert.Equal(t, want, asked(&ask), query)
+	}
+}
+
+// A filter in brackets stays on links as it was written, and is asked for so.
+func TestFiltersInBracketsStayOnLinks(t *testing.T) {
+	rules := harbour()
+	page := settle(t, rules, "filter[crew][min]=9&filter%5Bcrew%5D.max=20&page=2", Exact(168))
+	assert.Equal(t, "?filter%5Bcrew%5D%5Bmin%5D=9&filter%5Bcrew%5D.max=20&page=3", page.On(Base{}).Page(3))
+	resolved := rules.Resolved()
+	for i := range resolved.Filters {
+		if f := &resolved.Filters[i]; f.Field == "crew" {
+			assert.Equal(t, "filter[crew] filter[crew][max]", f.ParamFor(Equals)+" "+f.ParamFor(Max))
+		}
 	}
 }
 

@@ -58,10 +58,29 @@ func Example_page() {
 	fmt.Println(string(text))
 	fmt.Println("last:", page.Metadata().IsLast)
 
+	// With a total that the program remembers nothing is counted.
+	settled, err := ask.Settle(paging.Exact(4))
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	page, tides, err = pgxpage.Records[map[string]any](ctx, db, list, &settled, statement.Where{})
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	fmt.Println(page.Metadata().Summary, len(tides))
+
+	// The query of a request, in one call.
+	page, _, err = pgxpage.Read[map[string]any](ctx, db, list, rules, "size=100", statement.Where{})
+	fmt.Println(page.Metadata().Summary, err)
+
 	facets, err := pgxpage.Facets(ctx, db, list, &ask, statement.Where{}, []string{"height"}, 2)
 	fmt.Println(len(facets["height"]), err)
 	// Output:
 	// [{"at":"2026-03-02T18:00:00Z","height":1.75,"id":7},{"at":"2026-03-02T12:00:00Z","height":1.5,"id":6}]
 	// last: false
+	// 1–2 of 4 2
+	// 1–100 of 100 <nil>
 	// 2 <nil>
 }

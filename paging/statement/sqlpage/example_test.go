@@ -66,6 +66,33 @@ func Example_page() {
 	}
 	fmt.Println(page.Metadata().Summary, arrivals[0].Vessel, *arrivals[0].Berth)
 
+	// With a total that the program remembers nothing is counted.
+	ask, err = rules.Read("size=2")
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	settled, err := ask.Settle(paging.Exact(3))
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	page, arrivals, err = sqlpage.Records[Arrival](context.Background(), db, list, &settled, statement.Where{SQL: "deleted = 0"})
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	fmt.Println(page.Metadata().Summary, len(arrivals))
+
+	// The query of a request, in one call.
+	page, arrivals, err = sqlpage.Read[Arrival](context.Background(), db, list, rules, "tonnage.min=1000", statement.Where{SQL: "deleted = 0"})
+	if err != nil {
+		fmt.Println(err)
+		return
+	}
+	fmt.Println(page.Metadata().Summary, arrivals[0].Vessel)
+
+	ask, _ = rules.Read("berth=N4")
 	facets, err := sqlpage.Facets(context.Background(), db, list, &ask, statement.Where{SQL: "deleted = 0"}, []string{"berth"}, 50)
 	if err != nil {
 		fmt.Println(err)
@@ -80,6 +107,8 @@ func Example_page() {
 	}
 	// Output:
 	// 2 of 2 Grey Gull N4
+	// 1–2 of 3 2
+	// 1 of 1 Little Tern
 	// N4: 2
 	// none: 1
 }
