@@ -83,7 +83,7 @@ func ExampleAsk() {
 	fmt.Println(ask.Size(), ask.Sort(), ask.Conditions(), ask.Search(), ask.Fields())
 	fmt.Println(ask.Order(), ask.Rules().Size.Default)
 	// Output:
-	// 50 [{tonnage true}] [{berth text equals [N4 N5]}] gull [vessel berth]
+	// 50 [{tonnage true}] [{berth text equals [N4 N5] berth }] gull [vessel berth]
 	// [{tonnage true false} {id true false}] 20
 }
 

@@ -58,6 +58,9 @@ type Condition struct {
 	Type   value.Type `json:"type"`
 	Op     Operator   `json:"op"`
 	Values []string   `json:"values"` // as the type's values are written, in canonical form
+
+	Param   string `json:"param,omitempty"`   // the parameter that asked for it
+	Without string `json:"without,omitempty"` // in an answer: the address of the list without it
 }
 
 func (f *FilterRule) valueType() value.Type {
@@ -189,7 +192,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 	}
 	n := len(a.values)
 	a.values = append(a.values, canonical)
-	a.conditions = append(a.conditions, Condition{Field: f.Field, Type: f.valueType(), Op: op, Values: a.values[n : n+1 : n+1]})
+	a.conditions = append(a.conditions, Condition{Field: f.Field, Type: f.valueType(), Op: op, Values: a.values[n : n+1 : n+1], Param: name})
 }
 
 // dropEarlier leaves the parameters of a name that stand before i off the links. The

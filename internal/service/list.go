@@ -66,7 +66,7 @@ func (s *Service) readList(c *gin.Context) error {
 	view.Elements = template.HTML(markup.AppendLinkElements(nil, about.Links))
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &drawn))
 	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &drawn))
-	view.Ask(&page.Set.Rules.Rules, asked, nil)
+	s.askForm(c, view, page.Set, asked, nil)
 	for _, adjusted := range about.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
@@ -83,7 +83,12 @@ func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 	language := languageOf(set.Rules, c.Request)
 	frame := s.frame(set.Label)
 	frame.Lang, frame.RightLeft = language.Tag().String(), language.RightToLeft()
-	return &lists.Page{Frame: frame, Action: s.reach.Prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown()}
+	return &lists.Page{Frame: frame}
+}
+
+// askForm draws the form of a list, with what was asked.
+func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, asked string, faults []paging.Fault) {
+	view.Ask(&set.Rules.Rules, asked, faults, s.reach.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
 }
 
 // frame is what every page for people has.
@@ -106,8 +111,7 @@ func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }
 // filled in, each fault beside its field.
 func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refusal *paging.Refusal) {
 	view := s.listPageOf(c, set)
-	view.Ask(&set.Rules.Rules, asked, refusal.Faults)
-	view.Asked = true
+	s.askForm(c, view, set, asked, refusal.Faults)
 	status := http.StatusBadRequest
 	if refusal.PastLast() {
 		status = http.StatusNotFound

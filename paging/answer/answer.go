@@ -48,7 +48,11 @@ type Facet struct {
 
 // Of tells everything about a page, with its links.
 func Of(page *paging.Page, links paging.Links) About {
-	return About{Paging: page.Metadata(), Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
+	m := page.Metadata()
+	for i := range m.Filters {
+		m.Filters[i].Without = links.With(m.Filters[i].Param)
+	}
+	return About{Paging: m, Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
 }
 
 // Page is a page that is ready to be written in any shape.

@@ -1,6 +1,7 @@
 package markup_test
 
 import (
+	"errors"
 	"fmt"
 	"html/template"
 	"os"
@@ -9,6 +10,7 @@ import (
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/value"
 )
 
 // view settles a query in a list of 168 records.
@@ -140,4 +142,25 @@ func ExampleOf() {
 	// <input type="hidden" name="berth" value="N4">
 	// <label>Aller à la page <input type="number" required min="1" max="9" name="page" value="2"></label>
 	// <button type="submit">Aller</button></form>
+}
+
+// A form drawn from a query that was refused: what was typed stays, with what is wrong
+// beside it.
+func ExampleFilterFormOf() {
+	rules := &paging.Rules{Filters: []paging.FilterRule{{Field: "tonnage", Type: value.Integer, Operators: []paging.Operator{paging.Min}}}}
+	const asked = "tonnage.min=heavy&sort=-tonnage"
+	var refusal *paging.Refusal
+	_, err := rules.Read(asked)
+	errors.As(err, &refusal)
+	form := markup.FilterFormOf(rules, asked, refusal.Faults, "/arrivals", map[string]markup.FormField{"tonnage": {Label: "Tonnage"}}, nil)
+	fmt.Printf("%s", markup.AppendFilterForm(nil, &form))
+	// Output:
+	// <form method="get" role="search" action="/arrivals" lang="en">
+	// <input type="hidden" name="sort" value="-tonnage">
+	// <label>Tonnage min <input name="tonnage.min" value="heavy" autocomplete="off" aria-invalid="true" aria-describedby="fault-1"> <strong id="fault-1">&#34;heavy&#34; is not a whole number.</strong></label>
+	// <span><button type="submit">Show</button> <a href="/arrivals">Show all</a></span>
+	// </form>
+	// <ul lang="en">
+	// <li>Tonnage min: heavy <a href="/arrivals?sort=-tonnage" aria-label="Remove Tonnage min: heavy">Remove</a></li>
+	// </ul>
 }

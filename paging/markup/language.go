@@ -39,6 +39,16 @@ type Words struct {
 	Jump    string // label of the jump to a page
 	JumpRow string // label of the jump to a row
 	JumpGo  string // button of the jump
+
+	Search  string // label of the search
+	ShowAll string // link that removes every condition
+	Remove  string // link that removes one
+	Not     string // operators, behind a field's name: "Berth not"
+	Min     string
+	Max     string
+	Has     string
+	Starts  string
+	NoValue string
 }
 
 // Plural is one phrase in the plural forms of CLDR. A form that is left out is
@@ -147,7 +157,9 @@ func (w *Words) fill(other *Words) {
 		{&w.Pages, &other.Pages}, {&w.Page, &other.Page}, {&w.Previous, &other.Previous}, {&w.Next, &other.Next},
 		{&w.First, &other.First}, {&w.Last, &other.Last}, {&w.GapLink, &other.GapLink}, {&w.OpenGap, &other.OpenGap},
 		{&w.Rows, &other.Rows}, {&w.None, &other.None}, {&w.Size, &other.Size}, {&w.All, &other.All}, {&w.SizeGo, &other.SizeGo},
-		{&w.Jump, &other.Jump}, {&w.JumpRow, &other.JumpRow}, {&w.JumpGo, &other.JumpGo},
+		{&w.Jump, &other.Jump}, {&w.JumpRow, &other.JumpRow}, {&w.JumpGo, &other.JumpGo}, {&w.Search, &other.Search},
+		{&w.ShowAll, &other.ShowAll}, {&w.Remove, &other.Remove}, {&w.Not, &other.Not}, {&w.Min, &other.Min}, {&w.Max, &other.Max},
+		{&w.Has, &other.Has}, {&w.Starts, &other.Starts}, {&w.NoValue, &other.NoValue},
 	} {
 		if *word[0] == "" {
 			*word[0] = *word[1]

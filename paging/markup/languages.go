@@ -17,6 +17,7 @@ var english = Words{
 	AtLeast: Plural{One: "{rows} of at least {total} record", Other: "{rows} of at least {total} records"},
 	None:    "No records", NoneOf: Plural{One: "None of {total} record", Other: "None of {total} records"},
 	Size: "Records to a page", All: "All", SizeGo: "Show", Jump: "Go to page", JumpRow: "Go to row", JumpGo: "Go",
+	Search: "Search", ShowAll: "Show all", Remove: "Remove", Not: "not", Min: "min", Max: "max", Has: "has", Starts: "starts with", NoValue: "has no value",
 }
 
 var builtin = []struct {
@@ -34,6 +35,7 @@ var builtin = []struct {
 		AtLeast: Plural{One: "{rows} von mindestens {total} Eintrag", Other: "{rows} von mindestens {total} Einträgen"},
 		None:    "Keine Einträge", NoneOf: Plural{One: "Keiner von {total} Eintrag", Other: "Keiner von {total} Einträgen"},
 		Size: "Einträge je Seite", All: "Alle", SizeGo: "Anzeigen", Jump: "Zu Seite", JumpRow: "Zu Zeile", JumpGo: "Los",
+		Search: "Suche", ShowAll: "Alle anzeigen", Remove: "Entfernen", Not: "nicht", Min: "ab", Max: "bis", Has: "enthält", Starts: "beginnt mit", NoValue: "fehlt",
 	}},
 	{language.French, Words{
 		Pages: "Pages", Page: "Page {page}", Previous: "Précédente", Next: "Suivante", First: "Première", Last: "Dernière",
@@ -45,6 +47,7 @@ var builtin = []struct {
 		AtLeast: Plural{One: "{rows} sur au moins {total} enregistrement", Many: "{rows} sur au moins {total} d’enregistrements", Other: "{rows} sur au moins {total} enregistrements"},
 		None:    "Aucun enregistrement", NoneOf: Plural{One: "Aucun de {total} enregistrement", Many: "Aucun des {total} d’enregistrements", Other: "Aucun des {total} enregistrements"},
 		Size: "Enregistrements par page", All: "Tous", SizeGo: "Afficher", Jump: "Aller à la page", JumpRow: "Aller à la ligne", JumpGo: "Aller",
+		Search: "Recherche", ShowAll: "Tout afficher", Remove: "Retirer", Not: "sauf", Min: "min", Max: "max", Has: "contient", Starts: "commence par", NoValue: "est absent",
 	}},
 	{language.Spanish, Words{
 		Pages: "Páginas", Page: "Página {page}", Previous: "Anterior", Next: "Siguiente", First: "Primera", Last: "Última",
@@ -56,6 +59,7 @@ var builtin = []struct {
 		AtLeast: Plural{One: "{rows} de al menos {total} registro", Many: "{rows} de al menos {total} de registros", Other: "{rows} de al menos {total} registros"},
 		None:    "Ningún registro", NoneOf: Plural{One: "Ninguno de {total} registro", Many: "Ninguno de {total} de registros", Other: "Ninguno de {total} registros"},
 		Size: "Registros por página", All: "Todos", SizeGo: "Mostrar", Jump: "Ir a la página", JumpRow: "Ir a la fila", JumpGo: "Ir",
+		Search: "Búsqueda", ShowAll: "Mostrar todo", Remove: "Quitar", Not: "no", Min: "mín.", Max: "máx.", Has: "contiene", Starts: "empieza por", NoValue: "falta",
 	}},
 	{language.Arabic, Words{
 		Pages: "الصفحات", Page: "الصفحة {page}", Previous: "السابق", Next: "التالي", First: "الأولى", Last: "الأخيرة",
@@ -71,6 +75,7 @@ var builtin = []struct {
 		NoneOf: Plural{One: "لا شيء من سجل واحد", Two: "لا شيء من سجلين", Few: "لا شيء من {total} سجلات",
 			Many: "لا شيء من {total} سجلًا", Other: "لا شيء من {total} سجل"},
 		Size: "عدد السجلات في الصفحة", All: "الكل", SizeGo: "عرض", Jump: "انتقل إلى الصفحة", JumpRow: "انتقل إلى الصف", JumpGo: "انتقل",
+		Search: "بحث", ShowAll: "عرض الكل", Remove: "إزالة", Not: "ليس", Min: "من", Max: "إلى", Has: "يحتوي", Starts: "يبدأ بـ", NoValue: "بلا قيمة",
 	}},
 	{language.Japanese, Words{
 		Pages: "ページ", Page: "{page} ページ", Previous: "前へ", Next: "次へ", First: "最初", Last: "最後",
@@ -82,6 +87,7 @@ var builtin = []struct {
 		AtLeast: Plural{Other: "{total} 件以上中 {rows} 件目"},
 		None:    "データがありません", NoneOf: Plural{Other: "{total} 件中 0 件"},
 		Size: "1 ページの件数", All: "すべて", SizeGo: "表示", Jump: "ページへ移動", JumpRow: "行へ移動", JumpGo: "移動",
+		Search: "検索", ShowAll: "すべて表示", Remove: "外す", Not: "以外", Min: "以上", Max: "以下", Has: "を含む", Starts: "で始まる", NoValue: "値なし",
 	}},
 }
 

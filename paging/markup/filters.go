@@ -1,0 +1,302 @@
+package markup
+
+import (
+	"slices"
+	"strconv"
+	"strings"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/query"
+	"pageladder.example/paging/value"
+)
+
+// FilterForm is a GET form that asks a list: an input for its search and for each filter,
+// with what was typed, right or wrong, and all else of the query in hidden inputs. It also
+// says what is in force, with a link that removes each condition and one that removes all.
+type FilterForm struct {
+	Action   string // where it is sent; also the address of the list without a query
+	Search   *Input // nil where the list has no search
+	Filters  []Input
+	Hidden   []query.Pair // parameters that ride along
+	Faults   []paging.Fault
+	InForce  []InForce
+	Refused  bool // the query was not asked, so that all of it can be taken back
+	Language *Language
+}
+
+// Input is one input of a FilterForm.
+type Input struct {
+	Param, Label, Value string
+	Choices             []string // drawn as a choice, of these or none
+	Fault               string   // what is wrong with the value; "" where nothing is
+}
+
+// InForce is a condition that the query has.
+type InForce struct {
+	Param string
+	Label string // "Tonnage min: 500"
+	Href  string // the list without it, from its first page on
+}
+
+// FormField says how one field is drawn in a FilterForm.
+type FormField struct {
+	Label   string   // left out: the field's name
+	Choices []string // the values to choose from, of the field's facets for example
+}
+
+// FilterFormOf readies the form of a list from its rules, the query as it was sent, right
+// or wrong, and the faults that were found in it: of a *paging.Refusal, or none. A filter by
+// equality has one input, one of numbers and times two, for its bounds; what is asked in
+// another way, or of several values at once, rides along. A nil language is English.
+func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, action string, fields map[string]FormField, lang *Language) FilterForm {
+	all := rules.Resolved()
+	f := FilterForm{Action: action, Refused: len(faults) > 0, Language: lang.orEnglish()}
+	b := formBuilder{form: &f, asked: asked, faults: faults, words: &f.Language.words,
+		dropped: []string{all.Params.Page + all.Params.Offset, all.Params.Row}}
+	if len(rules.Search) > 0 {
+		f.Search = b.input(Input{Param: all.Params.Search, Label: b.words.Search}, false)
+	}
+	labels := map[string]string{} // of every parameter that filters
+	for i := range all.Filters {
+		filter := &all.Filters[i]
+		field := fields[filter.Field]
+		if field.Label == "" {
+			field.Label = filter.Field
+		}
+		for _, op := range filter.Operators {
+			param := filter.ParamFor(op)
+			labels[param] = strings.TrimSpace(field.Label + " " + b.words.operator(op))
+			in := Input{Param: param, Label: labels[param], Choices: field.Choices}
+			switch filter.Type {
+			case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal, value.Date, value.Time:
+				if op != paging.Min && op != paging.Max {
+					continue
+				}
+				in.Choices = nil
+			case value.Boolean:
+				in.Choices = []string{"true", "false"}
+				fallthrough
+			default:
+				if op != paging.Equals {
+					continue
+				}
+			}
+			if drawn := b.input(in, op == paging.Equals); drawn != nil {
+				f.Filters = append(f.Filters, *drawn)
+			}
+		}
+	}
+	labels[all.Params.Search] = b.words.Search
+	b.rest(labels)
+	return f
+}
+
+// formBuilder fills in a form.
+type formBuilder struct {
+	form    *FilterForm
+	asked   string
+	faults  []paging.Fault
+	words   *Words
+	dropped []string // parameters of the page, which another question begins anew
+	drawn   []string // parameters with an input
+}
+
+// input fills in one input; nil where several values are told together, which ride along.
+func (b *formBuilder) input(in Input, many bool) *Input {
+	values := query.Values(b.asked, in.Param)
+	if len(values) > 1 && many {
+		return nil
+	}
+	if len(values) > 0 {
+		in.Value = values[len(values)-1]
+	}
+	b.drawn = append(b.drawn, in.Param)
+	for _, f := range b.faults {
+		if f.Param == in.Param {
+			in.Fault = strings.TrimSpace(in.Fault + " " + f.Says)
+		}
+	}
+	return &in
+}
+
+// rest tells what has no input, and what is in force.
+func (b *formBuilder) rest(labels map[string]string) {
+	pairs := query.Pairs(b.asked)
+	for _, pair := range pairs {
+		if !slices.Contains(b.drawn, pair.Name) && !slices.Contains(b.dropped, pair.Name) {
+			b.form.Hidden = append(b.form.Hidden, pair)
+		}
+		label := labels[pair.Name]
+		if label == "" || pair.Value == "" {
+			continue
+		}
+		if at := slices.IndexFunc(b.form.InForce, func(c InForce) bool { return c.Param == pair.Name }); at >= 0 {
+			b.form.InForce[at].Label += ", " + pair.Value
+			continue
+		}
+		var left []query.Pair
+		for _, other := range pairs {
+			if other.Name != pair.Name && !slices.Contains(b.dropped, other.Name) {
+				left = append(left, other)
+			}
+		}
+		href := b.form.Action
+		if len(left) > 0 {
+			href += "?" + query.Encode(left...)
+		}
+		b.form.InForce = append(b.form.InForce, InForce{pair.Name, label + ": " + pair.Value, href})
+	}
+	for _, f := range b.faults {
+		if !slices.Contains(b.drawn, f.Param) {
+			b.form.Faults = append(b.form.Faults, f)
+		}
+	}
+}
+
+// operator is the word of an operator; of equality there is none.
+func (w *Words) operator(op paging.Operator) string {
+	switch op {
+	case paging.Not:
+		return w.Not
+	case paging.Min:
+		return w.Min
+	case paging.Max:
+		return w.Max
+	case paging.None:
+		return w.NoValue
+	case paging.Has:
+		return w.Has
+	case paging.Starts:
+		return w.Starts
+	}
+	return ""
+}
+
+// AppendFilterForm appends the form, the faults that have no input of their own, and what
+// is in force.
+func AppendFilterForm(dst []byte, f *FilterForm) []byte {
+	l := f.Language.orEnglish()
+	w := appender{dst: dst}
+	if len(f.Faults) > 0 {
+		w.text(`<ul role="alert">`)
+		for i := range f.Faults {
+			w.text("\n<li>")
+			w.escaped(f.Faults[i].Param + ": " + f.Faults[i].Says)
+			w.text("</li>")
+		}
+		w.text("\n</ul>\n")
+	}
+	w.text(`<form method="get" role="search"`)
+	w.attribute("action", f.Action)
+	w.dst = l.appendLang(w.dst)
+	w.text(">\n")
+	for _, h := range f.Hidden {
+		w.text(`<input type="hidden"`)
+		w.attribute("name", h.Name)
+		w.attribute("value", h.Value)
+		w.text(">\n")
+	}
+	n := 0
+	if f.Search != nil {
+		w.input(f.Search, `<input type="search"`, "", &n)
+	}
+	for i := range f.Filters {
+		w.input(&f.Filters[i], "<input", ` autocomplete="off"`, &n)
+	}
+	w.text("<span>")
+	w.text(`<button type="submit">`)
+	w.escaped(l.words.SizeGo)
+	w.text("</button>")
+	if len(f.InForce) > 0 || f.Refused {
+		w.text(" <a")
+		w.attribute("href", f.Action)
+		w.text(">")
+		w.escaped(l.words.ShowAll)
+		w.text("</a>")
+	}
+	w.text("</span>\n</form>\n")
+	if len(f.InForce) > 0 {
+		w.text("<ul")
+		w.dst = l.appendLang(w.dst)
+		w.text(">")
+		for i := range f.InForce {
+			c := &f.InForce[i]
+			w.text("\n<li>")
+			w.escaped(c.Label)
+			w.text(" <a")
+			w.attribute("href", c.Href)
+			w.attribute("aria-label", l.words.Remove+" "+c.Label)
+			w.text(">")
+			w.escaped(l.words.Remove)
+			w.text("</a></li>")
+		}
+		w.text("\n</ul>\n")
+	}
+	return w.dst
+}
+
+// appender appends HTML.
+type appender struct{ dst []byte }
+
+func (w *appender) text(s string)    { w.dst = append(w.dst, s...) }
+func (w *appender) escaped(s string) { w.dst = appendEscaped(w.dst, s) }
+
+func (w *appender) attribute(name, value string) {
+	w.text(" " + name + `="`)
+	w.escaped(value)
+	w.text(`"`)
+}
+
+// input appends one input with its label, and what is wrong with it.
+func (w *appender) input(in *Input, element, attributes string, n *int) {
+	*n++
+	id := "fault-" + strconv.Itoa(*n)
+	w.text("<label>")
+	w.escaped(in.Label)
+	w.text(" ")
+	if len(in.Choices) > 0 {
+		w.text("<select")
+		w.attribute("name", in.Param)
+		w.wrong(in, id)
+		w.text(`><option value=""></option>`)
+		if in.Value != "" && !slices.Contains(in.Choices, in.Value) { // nothing that was typed is lost
+			w.option(in.Value, true)
+		}
+		for _, choice := range in.Choices {
+			w.option(choice, choice == in.Value)
+		}
+		w.text("</select>")
+	} else {
+		w.text(element)
+		w.attribute("name", in.Param)
+		w.attribute("value", in.Value)
+		w.text(attributes)
+		w.wrong(in, id)
+		w.text(">")
+	}
+	if in.Fault != "" {
+		w.text(" <strong")
+		w.attribute("id", id)
+		w.text(">")
+		w.escaped(in.Fault)
+		w.text("</strong>")
+	}
+	w.text("</label>\n")
+}
+
+func (w *appender) wrong(in *Input, id string) {
+	if in.Fault != "" {
+		w.text(` aria-invalid="true"`)
+		w.attribute("aria-describedby", id)
+	}
+}
+
+func (w *appender) option(text string, selected bool) {
+	w.text("<option")
+	if selected {
+		w.text(" selected")
+	}
+	w.text(">")
+	w.escaped(text)
+	w.text("</option>")
+}
