@@ -21,6 +21,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
+	"pageladder.example/internal/doctest"
 	"pageladder.example/internal/testkit"
 )
 
@@ -84,6 +85,43 @@ func TestExamplesPageAList(t *testing.T) {
 			require.NoError(t, err)
 			assert.Contains(t, string(body), c.want)
 		})
+	}
+}
+
+// A list is a page of HTML, a fragment of one, and a form that loses nothing.
+func TestHTMLPageNeedsNoScript(t *testing.T) {
+	assert.Less(t, linesOf(t, "htmlpage", "var rules"), 40)
+	at := start(t, "htmlpage")
+	for path, c := range map[string]struct {
+		status   int
+		has, not []string
+	}{
+		"/arrivals?sort=-vessel&cargo.has=s&page=2": {200, []string{"<!doctype html>", "11–20 of 107 records", `href="?sort=-vessel&amp;cargo.has=s&amp;page=3"`, "Cargo has: s", `<input type="hidden" name="cargo.has" value="s">`, `<option value="50">50</option>`}, []string{"<script"}},
+		"/fragment?q=gull&berth=N4":                 {200, []string{"1 of 1 record", "<option selected>N4</option>", `<a href="/fragment?berth=N4"`}, []string{"<html"}},
+		"/arrivals?cargo.none=maybe&berth=X9":       {400, []string{"is not true or false", "<option selected>X9</option>", ">Show all</a>"}, []string{"<table"}},
+	} {
+		res, err := http.Get(at + path)
+		require.NoError(t, err)
+		defer res.Body.Close()
+		body, err := io.ReadAll(res.Body)
+		require.NoError(t, err)
+		assert.Equal(t, c.status, res.StatusCode, path)
+		for _, has := range c.has {
+			assert.Contains(t, string(body), has, path)
+		}
+		for _, not := range c.not {
+			assert.NotContains(t, string(body), not, path)
+		}
+	}
+}
+
+// The docs show each program as it is.
+func TestDocsShowTheExamples(t *testing.T) {
+	for _, program := range []string{"slice", "sqlite", "postgres", "mariadb", "htmlpage"} {
+		source, err := os.ReadFile(filepath.Join(program, "main.go"))
+		require.NoError(t, err)
+		_, code, _ := strings.Cut(string(source), "\n)\n\n")
+		doctest.CheckPart(t, "../docs/examples.md", program, "```go\n"+code+"```\n")
 	}
 }
 
