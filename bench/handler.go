@@ -9,9 +9,15 @@ import (
 	"github.com/gin-gonic/gin"
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/answer"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/statement/pgxpage"
+	"pageladder.example/paging/value"
 )
 
-// tide is one record as the hand-written handler reads it.
+// tide is one record as handlers that are no service read it.
 type tide struct {
 	ID       int64     `json:"id"`
 	Gauge    string    `json:"gauge"`
@@ -66,4 +72,41 @@ func handWritten(pool *pgxpool.Pool, table string, cached bool) http.Handler {
 		c.JSON(200, gin.H{"records": records, "page": page, "size": size, "total_items": n, "total_pages": (n + int64(size) - 1) / int64(size)})
 	})
 	return r
+}
+
+// byPackages is the same list by the packages that the service stands on, as
+// examples/postgres has it; its count is taken once.
+func byPackages(pool *pgxpool.Pool, table string) (http.Handler, error) {
+	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "id"}, {Key: "height_cm"}, {Key: "read_at"}}}
+	list, err := statement.New(statement.Table{Dialect: statement.PostgreSQL, From: table, ByKey: []string{"id"}, Fields: map[string]statement.Field{
+		"id": {SQL: "id", Type: value.Integer}, "gauge": {SQL: "gauge"}, "read_at": {SQL: "read_at", Type: value.Time}, "height_cm": {SQL: "height_cm", Type: value.Integer, Nullable: true},
+		"pressure_hpa": {SQL: "pressure_hpa::float8", Type: value.Decimal}, "checked": {SQL: "checked", Type: value.Boolean}, "remark": {SQL: "remark", Nullable: true}}})
+	if err != nil {
+		return nil, err
+	}
+	var total atomic.Int64
+	r := gin.New()
+	r.GET("/tides", func(c *gin.Context) {
+		ask, err := rules.Read(c.Request.URL.RawQuery)
+		if err == nil && total.Load() == 0 {
+			var n int64
+			if err = pool.QueryRow(c.Request.Context(), "select count(*) from "+table).Scan(&n); err == nil {
+				total.Store(n)
+			}
+		}
+		var page paging.Page
+		if err == nil {
+			page, err = ask.Settle(paging.Exact(total.Load()))
+		}
+		var records []tide
+		if err == nil {
+			page, records, err = pgxpage.Records[tide](c.Request.Context(), pool, list, &page, statement.Where{})
+		}
+		if err != nil {
+			answer.Fail(c.Writer, c.Request, err)
+			return
+		}
+		answer.Write(c.Writer, c.Request, &page, records, answer.Options{})
+	})
+	return r, nil
 }

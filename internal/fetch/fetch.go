@@ -21,31 +21,59 @@ type Rows interface {
 // Query runs a statement on the snapshot of a read, and gives its rows to each.
 type Query func(s statement.Statement, each func(Rows) error) error
 
+// Source is where records are read: by single statements, or by several on one snapshot.
+type Source struct {
+	Query    Query
+	Snapshot func(func(Query) error) error
+}
+
 // Page settles an ask and reads its page.
-func Page[T any](query Query, list *statement.List, ask *paging.Ask, own statement.Where) (paging.Page, []T, error) {
+func Page[T any](from Source, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
 	q, err := list.Ask(ask, own)
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
 	rules := ask.Rules()
-	total, err := count(query, q, &rules)
-	if err != nil {
-		return paging.Page{}, nil, err
+	if rules.Count == paging.CountNone {
+		if page, err = ask.Settle(paging.NotCounted()); err != nil {
+			return paging.Page{}, nil, err
+		}
+		return readPage[T](from, list, q, &page)
 	}
-	page, err := ask.Settle(total)
-	if err != nil {
-		return paging.Page{}, nil, err
-	}
-	return read[T](query, list, q, &page)
+	err = from.Snapshot(func(query Query) error {
+		total, err := count(query, q, &rules)
+		if err != nil {
+			return err
+		}
+		if page, err = ask.Settle(total); err != nil {
+			return err
+		}
+		page, records, err = read[T](query, list, q, &page)
+		return err
+	})
+	return page, records, err
 }
 
 // Records reads the records of a page that is settled, and closes it.
-func Records[T any](query Query, list *statement.List, page *paging.Page, own statement.Where) (paging.Page, []T, error) {
+func Records[T any](from Source, list *statement.List, page *paging.Page, own statement.Where) (paging.Page, []T, error) {
 	q, err := list.Ask(page.Ask(), own)
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	return read[T](query, list, q, page)
+	return readPage[T](from, list, q, page)
+}
+
+// readPage reads a page whose total is known, or is not to be: where its order is one
+// region, by a single statement that needs no snapshot.
+func readPage[T any](from Source, list *statement.List, q *statement.Question, settled *paging.Page) (page paging.Page, records []T, err error) {
+	if len(q.Regions()) == 1 {
+		return read[T](from.Query, list, q, settled)
+	}
+	err = from.Snapshot(func(query Query) error {
+		page, records, err = read[T](query, list, q, settled)
+		return err
+	})
+	return page, records, err
 }
 
 func read[T any](query Query, list *statement.List, q *statement.Question, settled *paging.Page) (paging.Page, []T, error) {
@@ -69,11 +97,10 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 		}
 		err = query(s, func(rows Rows) error {
 			for rows.Next() {
-				record, err := into.scan(rows)
-				if err != nil {
+				records = append(records, *new(T))
+				if err := into.scan(rows, &records[len(records)-1]); err != nil {
 					return err
 				}
-				records = append(records, record)
 				came++
 			}
 			return rows.Err()
@@ -133,7 +160,7 @@ type Facet struct {
 // Facets counts the records of each value of some fields, each under the search and all
 // conditions but its own, at most so many values of each. A value that no query can hold
 // is left out.
-func Facets(query Query, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
+func Facets(from Source, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
 	if most < 1 {
 		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", most)
 	}
@@ -142,10 +169,18 @@ func Facets(query Query, list *statement.List, ask *paging.Ask, own statement.Wh
 		return nil, err
 	}
 	all := make(map[string][]Facet, len(fields))
+	err = from.Snapshot(func(query Query) error { return facets(query, list, q, fields, most, all) })
+	if err != nil {
+		return nil, err
+	}
+	return all, nil
+}
+
+func facets(query Query, list *statement.List, q *statement.Question, fields []string, most int, all map[string][]Facet) error {
 	for _, field := range fields {
 		s, err := q.Facet(field, most)
 		if err != nil {
-			return nil, err
+			return err
 		}
 		facets := []Facet{}
 		err = query(s, func(rows Rows) error {
@@ -164,9 +199,9 @@ func Facets(query Query, list *statement.List, ask *paging.Ask, own statement.Wh
 			return rows.Err()
 		})
 		if err != nil {
-			return nil, err
+			return err
 		}
 		all[field] = facets
 	}
-	return all, nil
+	return nil
 }

@@ -18,16 +18,14 @@ type records[T any] struct {
 	list   *statement.List
 	fields []string // that are read, in their order
 	index  [][]int  // of T's fields, where it is a struct
+	into   []any    // where a row is scanned to
 }
 
 // recordsOf finds what is read into T: the fields that were asked for or, where callers
 // cannot choose, those that the rules show or, without any, all; of a struct, those that
 // it has.
 func recordsOf[T any](list *statement.List, ask *paging.Ask) (*records[T], error) {
-	r := &records[T]{list: list, fields: ask.Fields()}
-	if len(r.fields) == 0 {
-		r.fields = ask.Rules().Show
-	}
+	r := &records[T]{list: list, fields: ask.Fields()} // which are what the rules show, or fewer of them
 	if len(r.fields) == 0 {
 		r.fields = list.Fields()
 	}
@@ -52,35 +50,39 @@ func recordsOf[T any](list *statement.List, ask *paging.Ask) (*records[T], error
 }
 
 // scan reads one row.
-func (r *records[T]) scan(rows Rows) (one T, err error) {
-	into := make([]any, len(r.fields))
+func (r *records[T]) scan(rows Rows, one *T) error {
+	if r.into == nil {
+		r.into = make([]any, len(r.fields))
+	}
 	if r.index == nil {
 		values := make([]any, len(r.fields))
 		for i := range values {
-			into[i] = &values[i]
+			r.into[i] = &values[i]
 		}
-		if err := rows.Scan(into...); err != nil {
-			return one, err
+		if err := rows.Scan(r.into...); err != nil {
+			return err
 		}
 		object := make(map[string]any, len(values))
 		for i, name := range r.fields {
 			object[name] = plainValue(r.list, name, values[i])
 		}
-		*any(&one).(*map[string]any) = object
-		return one, nil
+		*any(one).(*map[string]any) = object
+		return nil
 	}
-	v := reflect.ValueOf(&one).Elem()
+	v := reflect.ValueOf(one).Elem()
 	for i, index := range r.index {
 		target := v.FieldByIndex(index).Addr().Interface()
-		switch t := target.(type) {
-		case *time.Time:
-			target = &instant{list: r.list, field: r.fields[i], at: t}
-		case **time.Time:
-			target = &instant{list: r.list, field: r.fields[i], maybe: t}
+		if r.list.Dialect() != statement.PostgreSQL { // whose drivers give times as they are
+			switch t := target.(type) {
+			case *time.Time:
+				target = &instant{list: r.list, field: r.fields[i], at: t}
+			case **time.Time:
+				target = &instant{list: r.list, field: r.fields[i], maybe: t}
+			}
 		}
-		into[i] = target
+		r.into[i] = target
 	}
-	return one, rows.Scan(into...)
+	return rows.Scan(r.into...)
 }
 
 // plainValue is a value as encoding/json writes it best. What is not of its field's type,

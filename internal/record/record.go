@@ -6,6 +6,7 @@ import (
 	"reflect"
 	"slices"
 	"strings"
+	"sync"
 )
 
 // Places are where a struct's fields are, by name.
@@ -18,6 +19,9 @@ type Places struct {
 // or, without one, `json:"name"`, or as it is called itself, without regard to case and
 // underscores: ArrivedAt is arrived_at. A tag "-" leaves it out.
 func PlacesOf(t reflect.Type) *Places {
+	if known, ok := byType.Load(t); ok {
+		return known.(*Places)
+	}
 	p := &Places{index: map[string][]int{}}
 	for _, f := range reflect.VisibleFields(t) {
 		name, _, _ := strings.Cut(f.Tag.Get("db"), ",")
@@ -34,8 +38,12 @@ func PlacesOf(t reflect.Type) *Places {
 			p.index[plain(f.Name)] = f.Index
 		}
 	}
+	byType.Store(t, p)
 	return p
 }
+
+// byType are the places of the types that have been asked for: as many as the program has.
+var byType sync.Map
 
 // Names are the fields' names, in their order: a field without a tag in lower case, with
 // underscores.

@@ -17,11 +17,12 @@
 package answer
 
 import (
-	"encoding/hex"
-	"hash/fnv"
 	"net/http"
 	"strconv"
 	"strings"
+	"sync"
+
+	"github.com/cespare/xxhash/v2"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
@@ -100,25 +101,42 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, rec
 	if len(fields) == 0 {
 		fields = page.Ask().Fields()
 	}
-	if len(fields) == 0 {
-		fields = page.Ask().Rules().Show
-	}
-	rows, err := RecordsOf(records, fields)
-	if err != nil {
+	m := memories.Get().(*memory)
+	defer m.release()
+	if err := fill(&m.rows, records, fields); err != nil {
 		Fail(w, r, err)
 		return nil
 	}
-	p := Page{About: Of(page, page.On(base)), Records: rows}
+	p := Page{About: Of(page, page.On(base)), Records: &m.rows}
 	p.About.Facets = o.Facets
-	body, err := shape.Append(nil, &p)
-	if err != nil {
+	if m.body, err = shape.Append(m.body[:0], &p); err != nil {
 		Fail(w, r, err)
 		return nil
 	}
 	w.Header().Add("Vary", "Accept")
-	ready := Ready{Body: body, Tag: DigestTag(body)}
+	ready := Ready{Body: m.body, Tag: DigestTag(m.body)}
 	ready.Describe(shape, &p, p.About.Links.Self)
 	return ready.Send(w, r)
+}
+
+// memory is what an answer is made in. It is used again for others.
+type memory struct {
+	rows rows
+	body []byte
+}
+
+var memories = sync.Pool{New: func() any { return &memory{body: make([]byte, 0, bodyBytes)} }}
+
+const (
+	bodyBytes = 16 << 10 // that a body begins with
+	bodyKept  = 1 << 20  // of the longest memory that is used again
+)
+
+func (m *memory) release() {
+	m.rows.clear()
+	if cap(m.body)+cap(m.rows.values.text) <= bodyKept {
+		memories.Put(m)
+	}
 }
 
 // Ready is an answer whose bytes are known.
@@ -177,9 +195,7 @@ func (a *Ready) Send(w http.ResponseWriter, r *http.Request) error {
 // DigestTag is the ETag of a body: weak, since the same page may be written in other
 // bytes.
 func DigestTag(body []byte) string {
-	h := fnv.New128a()
-	h.Write(body)
-	return `W/"` + hex.EncodeToString(h.Sum(nil)) + `"`
+	return `W/"` + strconv.FormatUint(xxhash.Sum64(body), 16) + "-" + strconv.Itoa(len(body)) + `"`
 }
 
 // matches compares weakly, RFC 9110 section 13.1.2.

@@ -28,63 +28,98 @@ type Records interface {
 // their order, a map's sorted. The error tells of a type that is no record, of a field that
 // a struct does not have, or of a value that JSON does not hold.
 func RecordsOf[T any](list []T, fields []string) (Records, error) {
-	t := reflect.TypeFor[T]()
-	r := &rows{n: len(list), fields: fields}
-	var values func(i int) func(field int) reflect.Value
-	switch {
-	case t.Kind() == reflect.Struct:
-		places := record.PlacesOf(t)
-		if len(fields) == 0 {
-			r.fields = places.Names()
-		}
-		index := make([][]int, len(r.fields))
-		for i, name := range r.fields {
-			if index[i] = places.Of(name); index[i] == nil {
-				return nil, fmt.Errorf("answer: found no field %.100q in %s", name, t)
-			}
-		}
-		all := reflect.ValueOf(list)
-		values = func(i int) func(field int) reflect.Value {
-			one := all.Index(i)
-			return func(field int) reflect.Value { return one.FieldByIndex(index[field]) }
-		}
-	case t == reflect.TypeFor[map[string]any]():
-		if len(fields) == 0 {
-			r.fields = record.Keys(any(list).([]map[string]any))
-		}
-		values = func(i int) func(field int) reflect.Value {
-			one := any(list[i]).(map[string]any)
-			return func(field int) reflect.Value { return reflect.ValueOf(one[r.fields[field]]) }
-		}
-	default:
-		return nil, fmt.Errorf("answer: found records of the type %s; right would be a struct or map[string]any", t)
-	}
-	r.names = make([][]byte, len(r.fields))
-	for i, name := range r.fields {
-		r.names[i] = append(appendText(nil, name), ':')
-	}
-	r.cells = make([][]byte, 0, len(list)*len(r.fields))
-	var text []byte
-	for i := range list {
-		of := values(i)
-		for field := range r.fields {
-			from := len(text)
-			var err error
-			if text, err = appendValue(text, of(field)); err != nil {
-				return nil, fmt.Errorf("answer: record %d, field %.100q: %w", i+1, r.fields[field], err)
-			}
-			r.cells = append(r.cells, text[from:len(text):len(text)])
-		}
-	}
-	return r, nil
+	r := &rows{}
+	return r, fill(r, list, fields)
 }
 
 // rows are records whose values have been written as JSON.
 type rows struct {
 	n      int
 	fields []string
-	names  [][]byte // as JSON, each with its colon
-	cells  [][]byte
+	names  pieces // of the fields, as JSON, each with its colon
+	values pieces // of each record, for each field
+}
+
+// pieces are texts, one behind the other.
+type pieces struct {
+	text []byte
+	ends []int // where each ends
+}
+
+func (p *pieces) at(i int) []byte {
+	from := 0
+	if i > 0 {
+		from = p.ends[i-1]
+	}
+	return p.text[from:p.ends[i]]
+}
+
+// end ends the piece that has been written.
+func (p *pieces) end() { p.ends = append(p.ends, len(p.text)) }
+
+// fill writes records.
+func fill[T any](r *rows, list []T, fields []string) error {
+	var write func(i int) error // one record
+	wrong := func(i, field int, err error) error {
+		return fmt.Errorf("answer: record %d, field %.100q: %w", i+1, r.fields[field], err)
+	}
+	r.n, r.fields = len(list), fields
+	switch t := reflect.TypeFor[T](); {
+	case t.Kind() == reflect.Struct:
+		places := record.PlacesOf(t)
+		if len(fields) == 0 {
+			r.fields = places.Names()
+		}
+		index, writers := make([][]int, len(r.fields)), make([]writer, len(r.fields))
+		for i, name := range r.fields {
+			if index[i] = places.Of(name); index[i] == nil {
+				return fmt.Errorf("answer: found no field %.100q in %s", name, t)
+			}
+			writers[i] = writerOf(t.FieldByIndex(index[i]).Type)
+		}
+		all := reflect.ValueOf(list)
+		write = func(i int) (err error) {
+			one := all.Index(i)
+			for field, write := range writers {
+				if r.values.text, err = write(r.values.text, one.FieldByIndex(index[field])); err != nil {
+					return wrong(i, field, err)
+				}
+				r.values.end()
+			}
+			return nil
+		}
+	case t == reflect.TypeFor[map[string]any]():
+		objects := any(list).([]map[string]any)
+		if len(fields) == 0 {
+			r.fields = record.Keys(objects)
+		}
+		write = func(i int) (err error) {
+			for field, name := range r.fields {
+				if r.values.text, err = appendAny(r.values.text, objects[i][name]); err != nil {
+					return wrong(i, field, err)
+				}
+				r.values.end()
+			}
+			return nil
+		}
+	default:
+		return fmt.Errorf("answer: found records of the type %s; right would be a struct or map[string]any", t)
+	}
+	for _, name := range r.fields {
+		r.names.text = append(appendText(r.names.text, name), ':')
+		r.names.end()
+	}
+	for i := range list {
+		if err := write(i); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// clear readies the memory for other records.
+func (r *rows) clear() {
+	*r = rows{names: pieces{r.names.text[:0], r.names.ends[:0]}, values: pieces{r.values.text[:0], r.values.ends[:0]}}
 }
 
 func (r *rows) Len() int         { return r.n }
@@ -92,66 +127,97 @@ func (r *rows) Fields() []string { return r.fields }
 
 func (r *rows) AppendObject(dst []byte, i int) []byte {
 	dst = append(dst, '{')
-	for field, name := range r.names {
-		dst = append(append(comma(dst, field), name...), r.cells[i*len(r.fields)+field]...)
+	for field := range r.fields {
+		dst = append(append(comma(dst, field), r.names.at(field)...), r.values.at(i*len(r.fields)+field)...)
 	}
 	return append(dst, '}')
 }
 
 func (r *rows) AppendLine(dst []byte, i int) []byte {
 	for field := range r.fields {
-		text := r.cells[i*len(r.fields)+field]
-		missing := string(text) == "null"
 		dst = comma(dst, field)
-		if len(text) > 0 && text[0] == '"' {
+		switch text := r.values.at(i*len(r.fields) + field); {
+		case len(text) > 0 && text[0] == '"':
 			var plain string
 			json.Unmarshal(text, &plain) // a string of ours
 			dst = csvcell.Append(dst, plain, false)
-		} else if missing {
-			dst = csvcell.Append(dst, "", true)
-		} else {
-			dst = csvcell.Append(dst, string(text), false)
+		default:
+			dst = csvcell.Append(dst, string(text), string(text) == "null")
 		}
 	}
 	return append(dst, '\n')
 }
 
-// appendValue writes a value as JSON: as encoding/json does, but for times, which are
-// written in UTC, and floats that are no JSON numbers, which become texts.
-func appendValue(dst []byte, v reflect.Value) ([]byte, error) {
-	for v.IsValid() && (v.Kind() == reflect.Pointer || v.Kind() == reflect.Interface) {
-		if v.IsNil() {
-			return append(dst, "null"...), nil
+// writer appends a value as JSON.
+type writer func(dst []byte, v reflect.Value) ([]byte, error)
+
+// writerOf is how values of a type are written as JSON: as encoding/json does, but for
+// times, which are written in UTC, and floats that are no JSON numbers, which become texts.
+func writerOf(t reflect.Type) writer {
+	switch {
+	case t == reflect.TypeFor[time.Time]():
+		return func(dst []byte, v reflect.Value) ([]byte, error) { // of a slice's or a pointer's, which has an address
+			return appendTime(dst, v.Addr().Interface().(*time.Time)), nil
 		}
-		v = v.Elem()
+	case t.Kind() == reflect.Pointer:
+		pointed := writerOf(t.Elem())
+		return func(dst []byte, v reflect.Value) ([]byte, error) {
+			if v.IsNil() {
+				return append(dst, "null"...), nil
+			}
+			return pointed(dst, v.Elem())
+		}
+	case t.Implements(reflect.TypeFor[json.Marshaler]()), t == reflect.TypeFor[json.Number]():
+		return func(dst []byte, v reflect.Value) ([]byte, error) { return appendAny(dst, v.Interface()) }
 	}
-	if !v.IsValid() {
-		return append(dst, "null"...), nil
+	switch t.Kind() {
+	case reflect.String:
+		return func(dst []byte, v reflect.Value) ([]byte, error) { return appendText(dst, v.String()), nil }
+	case reflect.Bool:
+		return func(dst []byte, v reflect.Value) ([]byte, error) { return strconv.AppendBool(dst, v.Bool()), nil }
+	case reflect.Int, reflect.Int8, reflect.Int16, reflect.Int32, reflect.Int64:
+		return func(dst []byte, v reflect.Value) ([]byte, error) { return strconv.AppendInt(dst, v.Int(), 10), nil }
+	case reflect.Uint, reflect.Uint8, reflect.Uint16, reflect.Uint32, reflect.Uint64:
+		return func(dst []byte, v reflect.Value) ([]byte, error) { return strconv.AppendUint(dst, v.Uint(), 10), nil }
+	case reflect.Float64, reflect.Float32:
+		bits := t.Bits()
+		return func(dst []byte, v reflect.Value) ([]byte, error) { return appendFloat(dst, v.Float(), bits), nil }
 	}
-	value := v.Interface()
+	return func(dst []byte, v reflect.Value) ([]byte, error) { return appendAny(dst, v.Interface()) }
+}
+
+// appendAny writes a value of any type.
+func appendAny(dst []byte, value any) ([]byte, error) {
 	switch value := value.(type) {
+	case nil:
+		return append(dst, "null"...), nil
 	case string:
 		return appendText(dst, value), nil
+	case bool:
+		return strconv.AppendBool(dst, value), nil
 	case json.Number:
 		return append(dst, value...), nil
 	case time.Time:
-		return append(value.UTC().AppendFormat(append(dst, '"'), time.RFC3339Nano), '"'), nil
-	case json.Marshaler:
-		text, err := json.Marshal(value)
-		return append(dst, text...), err
-	}
-	switch v.Kind() {
-	case reflect.Bool:
-		return strconv.AppendBool(dst, v.Bool()), nil
-	case reflect.Int, reflect.Int8, reflect.Int16, reflect.Int32, reflect.Int64:
-		return strconv.AppendInt(dst, v.Int(), 10), nil
-	case reflect.Uint, reflect.Uint8, reflect.Uint16, reflect.Uint32, reflect.Uint64:
-		return strconv.AppendUint(dst, v.Uint(), 10), nil
-	case reflect.Float64, reflect.Float32:
-		if f := v.Float(); math.IsNaN(f) || math.IsInf(f, 0) {
-			return appendText(dst, strconv.FormatFloat(f, 'f', -1, 64)), nil
-		}
+		return appendTime(dst, &value), nil
+	case float64:
+		return appendFloat(dst, value, 64), nil
 	}
 	text, err := json.Marshal(value)
 	return append(dst, text...), err
+}
+
+func appendTime(dst []byte, at *time.Time) []byte {
+	return append(at.UTC().AppendFormat(append(dst, '"'), time.RFC3339Nano), '"')
+}
+
+// appendFloat writes a number with an exponent where it has very many digits, as
+// encoding/json does.
+func appendFloat(dst []byte, f float64, bits int) []byte {
+	switch size := math.Abs(f); {
+	case math.IsNaN(f) || math.IsInf(f, 0):
+		return appendText(dst, strconv.FormatFloat(f, 'f', -1, bits))
+	case size != 0 && (size < 1e-6 || size >= 1e21):
+		return strconv.AppendFloat(dst, f, 'e', -1, bits)
+	}
+	return strconv.AppendFloat(dst, f, 'f', -1, bits)
 }

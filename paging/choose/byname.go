@@ -5,7 +5,6 @@ import (
 	"fmt"
 	"reflect"
 	"strconv"
-	"sync"
 	"time"
 
 	"pageladder.example/internal/record"
@@ -19,14 +18,10 @@ import (
 // that encoding/json writes. A function of one's own is faster.
 func ByName[T any](one *T, field string) Value {
 	t := reflect.TypeFor[T]()
-	places, ok := byType.Load(t)
-	if !ok {
-		if t.Kind() != reflect.Struct {
-			panic(fmt.Sprintf("choose: ByName: found records of the type %s; right would be a struct", t))
-		}
-		places, _ = byType.LoadOrStore(t, record.PlacesOf(t))
+	if t.Kind() != reflect.Struct {
+		panic(fmt.Sprintf("choose: ByName: found records of the type %s; right would be a struct", t))
 	}
-	index := places.(*record.Places).Of(field)
+	index := record.PlacesOf(t).Of(field)
 	if index == nil {
 		return Value{}
 	}
@@ -58,5 +53,3 @@ func ByName[T any](one *T, field string) Value {
 	}
 	return Value{Type: value.JSON, Text: string(text)}
 }
-
-var byType sync.Map // *record.Places by reflect.Type

@@ -96,7 +96,8 @@ type List struct {
 	dialect          Dialect
 	table            Table
 	columns          map[string]*column
-	beforeQ, searchQ string // what stands before and after {words} in Table.Search
+	names            []string // of the columns, sorted
+	beforeQ, searchQ string   // what stands before and after {words} in Table.Search
 }
 
 // column is a field made ready.
@@ -147,6 +148,7 @@ func New(t Table) (*List, error) {
 		}
 		l.columns[name] = c
 	}
+	l.names = slices.Sorted(maps.Keys(l.columns))
 	for _, name := range t.ByKey {
 		if l.columns[name] == nil {
 			return nil, wrong("ByKey", fmt.Sprintf("found %.100q, which is none of the Fields", name))
@@ -156,7 +158,7 @@ func New(t Table) (*List, error) {
 }
 
 // Fields are the names of the table's fields, sorted.
-func (l *List) Fields() []string { return slices.Sorted(maps.Keys(l.columns)) }
+func (l *List) Fields() []string { return slices.Clone(l.names) }
 
 // Dialect is the table's.
 func (l *List) Dialect() Dialect { return l.dialect }

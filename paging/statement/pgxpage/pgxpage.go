@@ -35,12 +35,8 @@ var ErrMoved = statement.ErrMoved
 //
 // Errors are a *paging.Refusal, ErrMoved, what is wrong with the list or T, or the
 // database's.
-func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
-	err = within(ctx, db, func(query fetch.Query) error {
-		page, records, err = fetch.Page[T](query, list, ask, own)
-		return err
-	})
-	return page, records, err
+func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where) (paging.Page, []T, error) {
+	return fetch.Page[T](source(ctx, db), list, ask, own)
 }
 
 // Read is Page for a query as it stands in an address, without its "?", read by rules.
@@ -55,12 +51,8 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 // Records reads the records of a page that is settled on a total of the caller's own, such
 // as one that it remembers, and closes the page. The error is ErrMoved where other records
 // came than the total says, and else as Page's.
-func Records[T any](ctx context.Context, db DB, list *statement.List, settled *paging.Page, own statement.Where) (page paging.Page, records []T, err error) {
-	err = within(ctx, db, func(query fetch.Query) error {
-		page, records, err = fetch.Records[T](query, list, settled, own)
-		return err
-	})
-	return page, records, err
+func Records[T any](ctx context.Context, db DB, list *statement.List, settled *paging.Page, own statement.Where) (paging.Page, []T, error) {
+	return fetch.Records[T](source(ctx, db), list, settled, own)
 }
 
 // Facet is one value of a field, as a query has it, and how many records have it; a nil
@@ -70,12 +62,13 @@ type Facet = fetch.Facet
 // Facets counts, for each of some fields, the records that have each of its values, under
 // the search and all conditions but the ask's own on that field: the most frequent first,
 // at most so many of each field. Errors are those of Page.
-func Facets(ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (facets map[string][]Facet, err error) {
-	err = within(ctx, db, func(query fetch.Query) error {
-		facets, err = fetch.Facets(query, list, ask, own, fields, most)
-		return err
-	})
-	return facets, err
+func Facets(ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
+	return fetch.Facets(source(ctx, db), list, ask, own, fields, most)
+}
+
+// source is how records are read of a database.
+func source(ctx context.Context, db DB) fetch.Source {
+	return fetch.Source{Query: queries(ctx, db), Snapshot: func(do func(fetch.Query) error) error { return within(ctx, db, do) }}
 }
 
 // within gives one snapshot of a database.
