@@ -18,6 +18,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
+	"pageladder.example/paging/envelope"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )
@@ -199,8 +200,9 @@ func TestDeskShowsHardValues(t *testing.T) {
 // as a parameter is by default.
 func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	store := testkit.Store(t)
-	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: value.Integer}, {Field: "page", Type: value.Integer}},
+	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "fields"}, {Field: "q", Type: value.Integer}, {Field: "page", Type: value.Integer}, {Field: "id", Type: value.Integer, Param: "filter[id]"}},
 		Size: paging.SizeRules{Default: 1}, Ladder: paging.LadderRules{GapLinks: true}, Params: paging.Params{Sort: "by"}, Sorts: []paging.SortKey{{Key: "q"}}})
+	rules.Envelope = envelope.Envelope{"records": "/data", "total_items": "/total"} // for others: the console reads the native answer
 	set := sets.Draft{Name: "odd", Label: "Odd", Rules: rules, Fields: []intake.Field{{Name: "id", Label: "Id", Type: value.Integer}, {Name: "fields", Label: "Fields", Type: value.Text},
 		{Name: "q", Label: "Q", Type: value.Integer}, {Name: "page", Label: "Page", Type: value.Integer}, {Name: "tale", Label: "Tale", Type: value.Text}}}
 	var csv strings.Builder
@@ -218,6 +220,9 @@ func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	b.visit("/sets/odd?q=3")
 	b.at("/sets/odd?q=3", "1 of 1")
 	assert.Contains(t, eval[string](b, "document.querySelector('.chips').innerText"), "filter: Q is")
+	b.visit("/sets/odd?filter[id][min]=39&pl.parts=records")
+	b.at("/sets/odd?filter[id][min]=39&pl.parts=records", "1 of 2")
+	assert.Contains(t, eval[string](b, "document.querySelector('.chips').innerText"), "filter: Id at least")
 	b.visit("/sets/odd?field.page=7")
 	b.at("/sets/odd?field.page=7", "1 of 1")
 	b.visit("/sets/odd?page=20")

@@ -99,16 +99,19 @@ const setPath = (set: string) => `/api/sets/${encodeURIComponent(set)}`
 export const listSets = (signal?: AbortSignal) => ask<wire.SetList>('/api/sets', { signal })
 export const readSet = (set: string, signal?: AbortSignal) => ask<wire.SetInfo>(setPath(set), { signal })
 
+/** Parameters that leave out what the console reads. */
+const shaping = ['pl.shape', 'pl.parts']
+
 /** The address of a page of a set, on the service. */
 export const pagePath = (set: string, query: string) => `${setPath(set)}/records${query && '?'}${query}`
 
-/** One page of a set; the query is the caller's own, byte for byte, but for the shape: this reads the native one. */
+/** One page of a set; the query is the caller's own, byte for byte, but for the shape: this reads the native one, whole. */
 export const readPage = (set: string, query: string, signal?: AbortSignal) =>
-  reply<Answer>(pagePath(set, withoutParams(query, 'pl.shape')), { signal })
+  reply<Answer>(pagePath(set, withoutParams(query, ...shaping)), { signal })
 
 /** What a page tells about itself when more is asked of it, such as pl.explain, true. */
 export const readAbout = (set: string, query: string, name: string, value: string, signal?: AbortSignal) =>
-  ask<Answer>(pagePath(set, withParam(withoutParams(query, 'pl.shape'), name, value)), { signal })
+  ask<Answer>(pagePath(set, withParam(withoutParams(query, ...shaping), name, value)), { signal })
 
 const recordPath = (set: string, key: string) => `${setPath(set)}/records/${key}`
 const matching = (revision: string) => ({ 'If-Match': `"${revision}"` })

@@ -36,6 +36,7 @@ const condition = computed(() =>
     props.params.sort,
     'pl.facets',
     'pl.shape',
+    'pl.parts',
     'pl.markup',
     'pl.explain',
   ),
