@@ -45,13 +45,10 @@ func (w *writer) condition(c *column, by *paging.Condition) {
 
 // equals writes that a column has one of some values.
 func (w *writer) equals(c *column, values []string) {
-	if len(values) > 1 && w.dialect == PostgreSQL && c.kind != value.Time {
+	if len(values) > 1 && w.dialect == PostgreSQL && c.kind != value.Time && !c.field.Native { // which may have no arrays
 		w.text(c.expr, " = any(")
 		w.place(arrayText(values))
-		if !c.field.Native {
-			w.text(castTo(c.kind, values...), "[]")
-		}
-		w.text(")")
+		w.text(castTo(c.kind, values...), "[])")
 		return
 	}
 	for i, v := range values {

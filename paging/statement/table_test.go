@@ -10,6 +10,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
@@ -279,6 +280,71 @@ func TestFieldsMayBeAnySQL(t *testing.T) {
 				require.NoError(t, err)
 				require.Equal(t, keysOf(found[from:]), d.ids(t, q, regions, 0, 500), "%s: %s from %d", d.name, query, from)
 			}
+		}
+	}
+}
+
+// Columns of types that are PostgreSQL's own are filtered, sorted and walked by them.
+func TestNativeTypes(t *testing.T) {
+	d := postgresDatabase(t, testkit.DatabaseURL(t))
+	for _, sql := range []string{
+		"create type tide as enum ('low', 'mid', 'high')", "create domain depth as int check (value > 0)",
+		"create table records (id uuid primary key, at tide, marks int[], net inet, height float4, span int4range, deep depth)",
+		`insert into records select ('00000000-0000-4000-8000-00000000000' || n)::uuid, (array['low', 'mid', 'high']::tide[])[n % 3 + 1], array[n % 4, 1], ('10.0.0.' || 12 - n)::inet, n / 10.0, int4range(n, 12), n
+			from generate_series(1, 9) n`,
+	} {
+		_, err := d.db.Exec(sql)
+		require.NoError(t, err, sql)
+	}
+	rules := paging.Rules{Key: []string{"id"}}
+	d.table.Fields = map[string]statement.Field{}
+	for _, name := range []string{"id", "at", "marks", "net", "height", "span", "deep"} {
+		kind := value.Text
+		if name == "height" {
+			kind = value.Decimal
+		}
+		d.table.Fields[name] = statement.Field{SQL: "r." + name, Type: kind, Native: true}
+		rules.Sorts = append(rules.Sorts, paging.SortKey{Key: name})
+		rules.Filters = append(rules.Filters, paging.FilterRule{Field: name, Type: kind})
+	}
+	list, err := statement.New(d.table)
+	require.NoError(t, err)
+	for query, want := range map[string]string{
+		"sort=at": "3 6 9 1 4 7 2 5 8", "sort=-net": "1 2 3 4 5 6 7 8 9", "sort=marks": "4 8 1 5 9 2 6 3 7", "sort=height": "1 2 3 4 5 6 7 8 9",
+		"at=high&sort=id": "2 5 8", "at=high&at=low&sort=id": "2 3 5 6 8 9", "at.not=high&at.not=low&sort=id": "1 4 7",
+		"marks={0,1}&marks=%7B3%2C1%7D&sort=id": "3 4 7 8", "net=10.0.0.3&net=10.0.0.4": "8 9", "height=0.1&height=0.3": "1 3", "height.min=0.7": "7 8 9",
+		"span=[8,12)&span=[9,12)": "8 9", "deep=2&deep=9": "2 9", "net.has=.0.1&sort=id": "1 2", "at.starts=H&sort=id": "2 5 8",
+		"id=00000000-0000-4000-8000-000000000004&id=00000000-0000-4000-8000-000000000005": "4 5",
+	} {
+		ask, err := rules.Read(query)
+		require.NoError(t, err, query)
+		q, err := list.Ask(&ask, statement.Where{})
+		require.NoError(t, err, query)
+		all, err := q.Rows([]string{"id", "at", "marks", "net", "height"}, statement.Region{}, 0, 0)
+		require.NoError(t, err)
+		var ids []string
+		rows := d.rows(t, all)
+		for _, row := range rows {
+			text, err := list.Text("id", row[0])
+			require.NoError(t, err)
+			ids = append(ids, (*text)[35:])
+		}
+		assert.Equal(t, want, strings.Join(ids, " "), query)
+		if !strings.HasPrefix(query, "sort=") {
+			continue
+		}
+		place := []*string{}
+		for _, o := range q.Order() {
+			one, err := q.Rows([]string{o.Field}, statement.Region{}, 4, 1)
+			require.NoError(t, err)
+			one.SQL = strings.Replace(one.SQL, " as ", "::text as ", 1)
+			text := fmt.Sprint(d.rows(t, one)[0][0])
+			place = append(place, &text)
+		}
+		from, err := q.From(place)
+		require.NoError(t, err)
+		for i, id := range d.ids(t, q, from, 0, 9) {
+			assert.Equal(t, ids[4+i], id[35:], query)
 		}
 	}
 }
