@@ -1,9 +1,9 @@
 package sets
 
 import (
-	"fmt"
+	"cmp"
 	"slices"
-	"strings"
+	"strconv"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
@@ -35,18 +35,28 @@ func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) 
 	return &question{Question: asked, set: set, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
 }
 
+// filterKey names what an ask filters and searches, under a fixed filter.
 func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
 	conditions, search := ask.Conditions(), ask.Search()
 	if len(conditions)+len(fixed) == 0 && search == "" {
 		return ""
 	}
-	for i := range conditions {
-		slices.Sort(conditions[i].Values)
+	slices.SortFunc(conditions, func(a, b paging.Condition) int { return cmp.Or(cmp.Compare(a.Field, b.Field), cmp.Compare(a.Op, b.Op)) })
+	key := strconv.AppendQuote(make([]byte, 0, 128), search)
+	for _, all := range [][]paging.Condition{fixed, conditions} {
+		for i := range all {
+			c, values := &all[i], all[i].Values
+			if len(values) > 1 { // in any order
+				values = slices.Sorted(slices.Values(values))
+			}
+			key = append(strconv.AppendQuote(append(key, ' '), c.Field), c.Op...)
+			for _, v := range values {
+				key = strconv.AppendQuote(key, v)
+			}
+		}
+		key = append(key, ';')
 	}
-	slices.SortFunc(conditions, func(a, b paging.Condition) int {
-		return strings.Compare(a.Field+"\x00"+string(a.Op), b.Field+"\x00"+string(b.Op))
-	})
-	return fmt.Sprintf("%q %q %q", fixed, conditions, search)
+	return string(key)
 }
 
 // reversed is the same question in the opposite order.

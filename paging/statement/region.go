@@ -215,7 +215,7 @@ var ErrMoved = errors.New("statement: the records changed between the count and 
 // function rows reads some of a region and tells how many came; size counts a region, as
 // far as it has to know.
 func Walk(regions []Region, offset int64, limit int, rows func(r Region, offset int64, limit int) (int, error), size func(r Region, most int64) (int64, error)) error {
-	for _, r := range regions {
+	for i, r := range regions {
 		came, err := rows(r, offset, limit)
 		if err != nil {
 			return err
@@ -226,7 +226,7 @@ func Walk(regions []Region, offset int64, limit int, rows func(r Region, offset 
 			return nil
 		case came > 0:
 			offset = 0
-		case offset > 0: // the region ends before the offset: how much of it is that?
+		case offset > 0 && i < len(regions)-1: // the region ends before the offset: how much of it is that?
 			n, err := size(r, offset)
 			if err != nil {
 				return err
