@@ -9,6 +9,7 @@ import (
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
 
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
@@ -347,4 +348,40 @@ func TestNativeTypes(t *testing.T) {
 			assert.Equal(t, ids[4+i], id[35:], query)
 		}
 	}
+}
+
+// Whatever tables and fields are called: quoted names stand in statements as names, and
+// the databases read them as such.
+func TestAnyNameCanBeQuoted(t *testing.T) {
+	all := databases(t, nil)
+	for _, d := range all {
+		d.db.SetMaxOpenConns(1) // that sees the temporary table
+	}
+	rapid.Check(t, func(t *rapid.T) {
+		name := rapid.StringMatching(`[a-c";'`+"`"+`\\ .%()$?1{}#\-/*é\x{2028}]{1,12}`).Filter(func(s string) bool { return strings.TrimSpace(s) == s }).Draw(t, "name")
+		for _, d := range all {
+			quote := d.table.Dialect.Quote
+			table := d.table
+			table.From, table.ByKey = quote(name)+" r", []string{name}
+			table.Fields = map[string]statement.Field{name: {SQL: "r." + quote(name)}}
+			list, err := statement.New(table)
+			require.NoError(t, err, "%s: %q", d.name, name)
+			_, err = d.db.Exec("create temporary table " + quote(name) + " (" + quote(name) + " varchar(20))")
+			require.NoError(t, err, "%s: %q", d.name, name)
+			rules := paging.Rules{Key: []string{name}, Filters: []paging.FilterRule{{Field: name, Param: "f"}}, DefaultSort: "s", Sorts: []paging.SortKey{{Key: "s", Fields: []string{name}}}}
+			ask, err := rules.Read("f=a&f=b&f.not=c&f.has=d")
+			require.NoError(t, err)
+			q, err := list.Ask(&ask, statement.Where{})
+			require.NoError(t, err)
+			from, err := q.From([]*string{&name})
+			require.NoError(t, err)
+			page, err := q.Rows([]string{name}, from[0], 5_000, 20)
+			require.NoError(t, err)
+			require.Empty(t, d.rows(t, page), "%s: %q", d.name, name)
+			require.Empty(t, d.facets(t, list, q, name))
+			require.Zero(t, d.number(t, q.Count(from[0], 5)))
+			_, err = d.db.Exec("drop table " + quote(name))
+			require.NoError(t, err, "%s: %q", d.name, name)
+		}
+	})
 }
