@@ -21,12 +21,6 @@ import (
 // tablePrefix begins the names of tables of records; a number follows.
 const tablePrefix = "records_"
 
-// castTypes are the types that values are cast to. Text takes the collation of its column.
-var castTypes = map[value.Type]string{
-	value.Text: "text", value.Integer: "bigint", value.Decimal: "numeric", value.BigInteger: "numeric",
-	value.BigDecimal: "numeric", value.Boolean: "boolean", value.Date: "date", value.Time: "timestamptz", value.JSON: "jsonb",
-}
-
 // columnTypes are the column types that fields are kept in.
 var columnTypes = map[value.Type]string{
 	value.Text:       `text collate "und-x-icu"`,
@@ -38,6 +32,13 @@ var columnTypes = map[value.Type]string{
 	value.Date:       "date",
 	value.Time:       "timestamptz",
 	value.JSON:       "jsonb",
+}
+
+// castTo is the type that a value of a type is cast to: its column's, whose collation it
+// takes.
+func castTo(t value.Type) string {
+	name, _, _ := strings.Cut(columnTypes[t], " ")
+	return name
 }
 
 // Draft is a set that is to be made, or to take the place of the one of its name.

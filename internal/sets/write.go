@@ -26,7 +26,7 @@ type writer struct {
 
 func (w *writer) arg(field, value string) string {
 	w.args = append(w.args, value)
-	return "$" + strconv.Itoa(len(w.args)) + "::" + castTypes[w.set.field(field).Type]
+	return "$" + strconv.Itoa(len(w.args)) + "::" + castTo(w.set.field(field).Type)
 }
 
 func (w *writer) whereKey(key []string) string {

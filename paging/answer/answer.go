@@ -1,9 +1,6 @@
 // Package answer writes a settled page and its records as an HTTP answer, over net/http:
 //
-//	ask, err := rules.Read(r.URL.RawQuery)
-//	if err == nil {
-//		page, boats, err = sqlpage.Page[Boat](r.Context(), db, list, &ask, statement.Where{})
-//	}
+//	page, boats, err := sqlpage.Read[Boat](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
 //	if err != nil {
 //		answer.Fail(w, r, err)
 //		return

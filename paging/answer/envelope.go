@@ -27,8 +27,8 @@ func Enveloped(e envelope.Envelope) (Shape, error) {
 	return &s, nil
 }
 
-// Parts is Native with some of its members alone, of those that PartNames lists; the
-// others, whatever they cost to make, are left out.
+// Parts is Native with some of its members alone, of those that PartNames lists. One that
+// the page has not is null.
 func Parts(names []string) (Shape, error) {
 	e := envelope.Envelope{}
 	for _, name := range names {

@@ -51,16 +51,16 @@ func (d Dialect) bind(c *column, v string) argument {
 	return argument{value: v}
 }
 
-// castTypes are the casts to the types that PostgreSQL is told of values. Text takes the collation of
-// the column that it is held against.
+// castTypes are the casts to the types that PostgreSQL is told of values. Text takes the
+// collation of the column that it is held against.
 var castTypes = map[value.Type]string{
 	value.Text: "::text", value.Integer: "::bigint", value.Decimal: "::numeric", value.BigInteger: "::numeric",
 	value.BigDecimal: "::numeric", value.Boolean: "::boolean", value.Date: "::date", value.Time: "::timestamptz", value.JSON: "::jsonb",
 }
 
-// castTo is the cast to the type that PostgreSQL is told of values. A big integer that fits becomes a
-// bigint, so that an index on a bigint column is of use; any column of numbers can be
-// held against one.
+// castTo is the cast to the type that PostgreSQL is told of values. A big integer that
+// fits becomes a bigint, so that an index on a bigint column is of use; any column of
+// numbers can be held against one.
 func castTo(t value.Type, values ...string) string {
 	if t == value.BigInteger && !slices.ContainsFunc(values, func(v string) bool { _, err := strconv.ParseInt(v, 10, 64); return err != nil }) {
 		return "::bigint"

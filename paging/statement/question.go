@@ -72,6 +72,9 @@ func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 	if q.search != "" {
 		q.searched = ask.Rules().Search
 	}
+	if n := q.values(); n > maxValues {
+		return nil, refusal(ask, &tooMany{n, "values"})
+	}
 	w := writer{dialect: l.dialect}
 	w.sql.Grow(64 * (len(q.conditions) + 1))
 	if err := q.write(&w, ""); err != nil {
@@ -101,11 +104,7 @@ func (l *List) Where(conditions []paging.Condition) (Where, error) {
 
 // write writes all conditions, but for those on one field.
 func (q *Question) write(w *writer, except string) error {
-	values := 0
-	for i := range q.conditions {
-		values += len(q.conditions[i].Values)
-	}
-	w.args = make([]any, 0, len(q.own.Args)+2*values+1)
+	w.args = make([]any, 0, len(q.own.Args)+2*q.values()+1)
 	and := func() {
 		if w.sql.Len() > 0 {
 			w.text(" and ")
@@ -125,8 +124,6 @@ func (q *Question) write(w *writer, except string) error {
 			return err
 		case class(by.Type) != class(c.kind) && by.Op != paging.None && !c.field.Native:
 			return fmt.Errorf("statement: field %.100q is %s in the rules and %s in the table", by.Field, by.Type, c.kind)
-		case values > maxValues:
-			return &tooMany{values, "values"}
 		}
 		and()
 		w.condition(c, by)
@@ -136,6 +133,14 @@ func (q *Question) write(w *writer, except string) error {
 		return w.search(q.list, q.searched, q.search)
 	}
 	return nil
+}
+
+// values is how many values the conditions have.
+func (q *Question) values() (n int) {
+	for i := range q.conditions {
+		n += len(q.conditions[i].Values)
+	}
+	return n
 }
 
 // class tells which types hold values that can be held against one another.

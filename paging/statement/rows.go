@@ -24,25 +24,22 @@ func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Sta
 		limits(&w, offset, limit)
 		return w.done(q, r), nil
 	}
-	w.text(" from ", q.list.table.From, " join (select ")
-	for i, key := range keys {
-		if i > 0 {
-			w.text(", ")
+	each := func(sep, as string) { // key, with the number of its column
+		for i, key := range keys {
+			if i > 0 {
+				w.text(sep)
+			}
+			w.text(q.list.columns[key].expr, as)
+			w.int(int64(i))
 		}
-		w.text(q.list.columns[key].expr, " as k")
-		w.int(int64(i))
 	}
+	w.text(" from ", q.list.table.From, " join (select ")
+	each(", ", " as k")
 	q.source(&w, r)
 	q.orderBy(&w, r)
 	limits(&w, offset, limit)
 	w.text(") found on ")
-	for i, key := range keys {
-		if i > 0 {
-			w.text(" and ")
-		}
-		w.text(q.list.columns[key].expr, " = found.k")
-		w.int(int64(i))
-	}
+	each(" and ", " = found.k")
 	q.orderBy(&w, r)
 	return w.done(q, r), nil
 }
@@ -158,7 +155,7 @@ func (q *Question) selected(w *writer, fields []string) error {
 	return nil
 }
 
-// from1 writes FROM and WHERE of a question, within a region.
+// source writes FROM and WHERE of a question, within a region.
 func (q *Question) source(w *writer, r Region) {
 	w.text(" from ", q.list.table.From)
 	sep := " where "

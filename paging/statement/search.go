@@ -11,9 +11,9 @@ import (
 // digits, with the marks that they carry.
 func (w *writer) search(l *List, fields []string, text string) error {
 	if l.table.Search != "" {
-		w.text("(", l.beforeQ)
+		w.text("(", l.searchBefore)
 		w.place(text)
-		w.text(l.searchQ, ")")
+		w.text(l.searchAfter, ")")
 		return nil
 	}
 	var words []string

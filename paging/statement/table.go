@@ -93,11 +93,12 @@ const (
 
 // List is a Table that has been checked and made ready. It is safe for concurrent use.
 type List struct {
-	dialect          Dialect
-	table            Table
-	columns          map[string]*column
-	names            []string // of the columns, sorted
-	beforeQ, searchQ string   // what stands before and after {words} in Table.Search
+	dialect Dialect
+	table   Table
+	columns map[string]*column
+	names   []string // of the columns, sorted
+	// What stands before and after {words} in Table.Search.
+	searchBefore, searchAfter string
 }
 
 // column is a field made ready.
@@ -128,10 +129,10 @@ func New(t Table) (*List, error) {
 	}
 	if t.Search != "" {
 		var ok bool
-		if l.beforeQ, l.searchQ, ok = strings.Cut(t.Search, "{words}"); !ok || strings.Contains(l.searchQ, "{words}") {
+		if l.searchBefore, l.searchAfter, ok = strings.Cut(t.Search, "{words}"); !ok || strings.Contains(l.searchAfter, "{words}") {
 			return nil, wrong("Search", "right would be a condition with {words} in it, once")
 		}
-		if err := l.check("Search", l.beforeQ+"1"+l.searchQ, true); err != nil {
+		if err := l.check("Search", l.searchBefore+"1"+l.searchAfter, true); err != nil {
 			return nil, err
 		}
 	}

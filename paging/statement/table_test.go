@@ -57,6 +57,26 @@ func TestWrongTablesAreErrors(t *testing.T) {
 	}
 }
 
+// A filter of the program's own may have as many values as it likes: only a caller's are
+// bounded.
+func TestOwnFiltersAreNotBounded(t *testing.T) {
+	d := postgresDatabase(t, testkit.DatabaseURL(t))
+	d.fill(t, makeRecords(5))
+	list := d.list(t, statement.Tied)
+	fixed, err := rulesOf().Read(strings.Repeat("name.has=x&", 1_500) + strings.Repeat("id=3&", 1_500))
+	require.NoError(t, err)
+	_, err = list.Ask(&fixed, statement.Where{})
+	var refusal *paging.Refusal
+	require.ErrorAs(t, err, &refusal)
+	own, err := list.Where(fixed.Conditions())
+	require.NoError(t, err)
+	all, err := rulesOf().Read("id.min=1")
+	require.NoError(t, err)
+	q, err := list.Ask(&all, own)
+	require.NoError(t, err)
+	require.Zero(t, d.number(t, q.Count(statement.Region{}, 0)))
+}
+
 // What the rules, the program's own condition or a place have that the table lacks is an
 // error when the statement is made.
 func TestWrongQuestionsAreErrors(t *testing.T) {
