@@ -59,6 +59,10 @@ func TestASetAnswersInItsEnvelope(t *testing.T) {
 		assert.NotEqual(t, tag, other)
 		native("?page=2&pl.shape=native", nil)
 	}
+	res, _ := send(t, "GET", at+path+"?page=99", sent{})
+	assert.Equal(t, `"page";given="99";used="18";why="page.past_last"`, res.Header.Get("Adjusted"), "the envelope has no room for it")
+	res, _ = send(t, "GET", at+path+"?page=99&pl.parts=adjusted", sent{})
+	assert.Empty(t, res.Header.Get("Adjusted"))
 	_, last := mapped("?page=99&pl.facets=berth&pl.markup=plain")
 	assert.Nil(t, last.Links["next"])
 	assert.Contains(t, last.Meta["html"], "<nav")

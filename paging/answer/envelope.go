@@ -17,7 +17,8 @@ func Enveloped(e envelope.Envelope) (Shape, error) {
 	if wrong := e.Check(); len(wrong) > 0 {
 		return nil, fmt.Errorf("answer: envelope: %s: found %s; right would be %s", wrong[0].Name, wrong[0].Found, wrong[0].Want)
 	}
-	s := enveloped{}
+	_, tells := e["adjusted"]
+	s := enveloped{tells: tells}
 	for _, step := range e.Plan(appendText) {
 		s.literals = append(s.literals, step.Literal)
 		if step.Name != "" {
@@ -56,11 +57,12 @@ func (nativeByName) MediaType() string { return "application/json;shape=native" 
 type enveloped struct {
 	literals [][]byte
 	values   []func(dst []byte, p *Page) []byte
+	tells    bool // it has room for what was changed of the question; headers tell it otherwise
 }
 
 func (*enveloped) Name() string      { return "envelope" }
 func (*enveloped) MediaType() string { return "application/json" }
-func (*enveloped) Tells() bool       { return true }
+func (s *enveloped) Tells() bool     { return s.tells }
 
 func (s *enveloped) Append(dst []byte, p *Page) ([]byte, error) {
 	for i, value := range s.values {
