@@ -1,0 +1,269 @@
+// Package changes keeps the change logs of record sets: for each change of a record, the
+// record before and after it. The writer's own transaction writes them, by triggers, so
+// that a log tells of what is committed and of nothing else.
+package changes
+
+import (
+	"context"
+	"fmt"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/jackc/pgx/v5"
+)
+
+// Field is a field that is logged.
+type Field struct {
+	Name string
+	Type string // as a column is declared, with its collation
+	Long bool   // values may be long: texts, lists, objects
+}
+
+// Table is a table of records that has a log.
+type Table struct {
+	Set    string // whose records they are
+	Name   string // in Schema
+	Fields []Field
+}
+
+// Schema is where tables and logs are.
+const Schema = "pageladder"
+
+// Log is the log of a table.
+type Log struct {
+	Name   string // of its table, in Schema
+	Fields []string
+}
+
+// The columns of a log besides the fields. No field has these names.
+const (
+	// Version is the version of the set that the change made.
+	Version = `"pl.version"`
+	// Side tells what the row is: see Before, After.
+	Side = `"pl.side"`
+	// Cut tells that a text of the row is too long to be logged, and missing.
+	Cut = `"pl.cut"`
+
+	number = `"pl.n"`
+)
+
+// Sides.
+const (
+	Before = -1 // the record before the change
+	After  = 1  // the record after it
+	none   = 0  // a version that changed no record
+	lost   = 2  // a version whose changes could not be written
+)
+
+// longest is the longest value that is logged, in bytes as they are stored. A longer one would cost its writer
+// too much: an integer changed beside 256 kB of text took 400 times as long.
+const longest = 8_000
+
+func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
+
+func literal(text string) string { return "'" + strings.ReplaceAll(text, "'", "''") + "'" }
+
+func (l *Log) table() string { return quote(Schema) + "." + quote(l.Name) }
+
+func (t *Table) table() string { return quote(Schema) + "." + quote(t.Name) }
+
+// Make gives a table a log, in a transaction: a new one, unless the one that it has holds
+// its fields. From the commit on every change of its records is logged. It waits for
+// changes in progress.
+func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
+	// One at a time; others find what this one has made.
+	if _, err := tx.Exec(ctx, "select pg_advisory_xact_lock(hashtext('pageladder.change_log'), hashtext($1))", t.Name); err != nil {
+		return nil, err
+	}
+	old, err := Of(ctx, tx, t.Name)
+	if err != nil {
+		return nil, err
+	}
+	if old != nil && old.Has(t.Fields) {
+		return old, nil
+	}
+	if err := unmake(ctx, tx, t.Name, old); err != nil {
+		return nil, err
+	}
+	log := &Log{Fields: names(t.Fields)}
+	var n int64
+	if err := tx.QueryRow(ctx, "select nextval('pageladder.change_log_number')").Scan(&n); err != nil {
+		return nil, err
+	}
+	log.Name = "changes_" + strconv.FormatInt(n, 10)
+	for _, sql := range log.script(&t) {
+		if _, err := tx.Exec(ctx, sql); err != nil {
+			return nil, err
+		}
+	}
+	_, err = tx.Exec(ctx, `insert into pageladder.change_log (record_table, log_table, fields, floor)
+		values ($1, $2, $3, coalesce((select version from pageladder.record_set where name = $4), 0))`, t.Name, log.Name, log.Fields, t.Set)
+	return log, err
+}
+
+func names(fields []Field) []string {
+	all := make([]string, len(fields))
+	for i, f := range fields {
+		all[i] = f.Name
+	}
+	return all
+}
+
+// Has tells whether the log holds some fields.
+func (l *Log) Has(fields []Field) bool {
+	return !slices.ContainsFunc(fields, func(f Field) bool { return !slices.Contains(l.Fields, f.Name) })
+}
+
+// Of is the log that a table has; nil where it has none that is whole.
+func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
+	var l Log
+	var whole bool
+	err := tx.QueryRow(ctx, "select log_table, fields, "+isWhole+" from pageladder.change_log c where record_table = $1", table).Scan(&l.Name, &l.Fields, &whole)
+	if err == pgx.ErrNoRows || err == nil && !whole {
+		return nil, nil
+	}
+	return &l, err
+}
+
+// isWhole tells whether a log has its table and all of its triggers, on.
+const isWhole = `to_regclass('pageladder.' || quote_ident(c.log_table)) is not null and (select count(*) = 4 from pg_trigger t
+	where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table)) and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A')`
+
+// unmake takes away what a table has of a log.
+func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {
+	var found *string
+	if err := tx.QueryRow(ctx, "select (select log_table from pageladder.change_log where record_table = $1)", table).Scan(&found); err != nil {
+		return err
+	}
+	t := Table{Name: table}
+	for _, event := range events {
+		if _, err := tx.Exec(ctx, "drop trigger if exists "+trigger(event.name)+" on "+t.table()); err != nil {
+			return err
+		}
+	}
+	if found == nil {
+		return nil
+	}
+	l := Log{Name: *found}
+	if _, err := tx.Exec(ctx, "drop function if exists "+l.table()+"()"); err != nil {
+		return err
+	}
+	if _, err := tx.Exec(ctx, "drop table if exists "+l.table()); err != nil {
+		return err
+	}
+	_, err := tx.Exec(ctx, "delete from pageladder.change_log where record_table = $1", table)
+	return err
+}
+
+// Drop takes away the logs of tables that are gone.
+func Drop(ctx context.Context, tx pgx.Tx) error {
+	rows, err := tx.Query(ctx, "select log_table from pageladder.change_log where to_regclass('pageladder.' || quote_ident(record_table)) is null for update skip locked")
+	if err != nil {
+		return err
+	}
+	gone, err := pgx.CollectRows(rows, pgx.RowTo[string])
+	if err != nil {
+		return err
+	}
+	for _, name := range gone {
+		l := Log{Name: name}
+		for _, sql := range []string{"drop function if exists " + l.table() + "()", "drop table if exists " + l.table()} {
+			if _, err := tx.Exec(ctx, sql); err != nil {
+				return err
+			}
+		}
+	}
+	if _, err := tx.Exec(ctx, "delete from pageladder.change_log where log_table = any($1)", gone); err != nil {
+		return err
+	}
+	_, err = tx.Exec(ctx, "delete from pageladder.change_seen where to_regclass('pageladder.' || quote_ident(record_table)) is null")
+	return err
+}
+
+// events are what a table's triggers are for, and the rows that each sees.
+var events = []struct{ name, rows string }{
+	{"insert", "referencing new table as after_rows "},
+	{"update", "referencing old table as before_rows new table as after_rows "},
+	{"delete", "referencing old table as before_rows "},
+	{"truncate", ""},
+}
+
+func trigger(event string) string { return quote("pageladder_log_" + event) }
+
+// script is the SQL that makes a log. The triggers are of statements: one that changes
+// 200,000 records calls them once. They never refuse a change: what cannot be logged is
+// noted as lost.
+func (l *Log) script(t *Table) []string {
+	var columns, logged, from, cut []string
+	for _, f := range t.Fields {
+		name := quote(f.Name)
+		columns = append(columns, name+" "+f.Type)
+		logged = append(logged, name)
+		if f.Long {
+			long := "pg_column_size(" + name + ") > " + strconv.Itoa(longest)
+			from = append(from, "case when "+long+" then null else "+name+" end")
+			cut = append(cut, "coalesce("+long+", false)")
+		} else {
+			from = append(from, name)
+		}
+	}
+	if len(cut) == 0 {
+		cut = []string{"false"}
+	}
+	into := "insert into " + l.table() + " (" + strings.Join(append([]string{Version, Side, Cut}, logged...), ", ") + ") "
+	side := func(side int, rows string) string {
+		return "select moved, " + strconv.Itoa(side) + ", " + strings.Join(cut, " or ") + ", " + strings.Join(from, ", ") + " from " + rows
+	}
+	name := literal(t.Set)
+	function := fmt.Sprintf(`create function %[1]s() returns trigger language plpgsql security definer set search_path = pg_catalog as $log$
+declare
+  moved bigint := pageladder.change_version(%[2]s);
+  more bigint;
+begin
+  if moved is null then
+    case tg_op
+      when 'INSERT' then select nullif(count(*), 0) into more from after_rows;
+      when 'DELETE' then select -nullif(count(*), 0) into more from before_rows;
+      when 'UPDATE' then select nullif(count(*), 0) * 0 into more from after_rows;
+      else select -r.records into more from pageladder.record_set r where r.name = %[2]s;
+    end case;
+    if more is null then
+      return null;
+    end if;
+    moved := pageladder.change_counted(%[2]s, more);
+    if moved is null then
+      return null;
+    end if;
+  end if;
+  begin
+    case tg_op
+      when 'INSERT' then %[3]s;
+      when 'DELETE' then %[4]s;
+      when 'UPDATE' then %[5]s;
+      else raise exception 'not logged';
+    end case;
+    if not found then
+      insert into %[1]s (%[6]s, %[7]s) values (moved, %[8]d);
+    end if;
+  exception when others then
+    begin
+      insert into %[1]s (%[6]s, %[7]s) values (moved, %[9]d);
+    exception when others then
+      update pageladder.change_log set floor = greatest(floor, moved) where record_table = tg_table_name;
+    end;
+  end;
+  return null;
+end $log$`, l.table(), name, into+side(After, "after_rows"), into+side(Before, "before_rows"), into+side(Before, "before_rows")+" union all "+side(After, "after_rows"),
+		Version, Side, none, lost)
+	all := []string{
+		"create table " + l.table() + " (" + Version + " bigint not null, " + number + " bigint generated always as identity, " + Side + " smallint not null, " + Cut + " boolean not null default false, " +
+			strings.Join(append(columns, "primary key ("+Version+", "+number+")"), ", ") + ")",
+		function,
+	}
+	for _, event := range events {
+		all = append(all, "create trigger "+trigger(event.name)+" after "+event.name+" on "+t.table()+" "+event.rows+"for each statement execute function "+l.table()+"()",
+			"alter table "+t.table()+" enable always trigger "+trigger(event.name))
+	}
+	return all
+}
