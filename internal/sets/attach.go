@@ -121,7 +121,7 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 	if err := draft.Rules.Check(); err != nil {
 		return nil, err
 	}
-	defer s.catalogue.forget(a.Name)
+	defer s.catalogue.stale(a.Name)
 	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		set, err = publish(ctx, tx, draft)
 		return err
@@ -144,5 +144,5 @@ func (s *Store) unremember(name string) {
 			s.remembered.Remove(key)
 		}
 	}
-	s.footholds.Drop(name)
+	s.tracks.dropAll(name + " ")
 }

@@ -2,11 +2,16 @@ package sets
 
 import (
 	"context"
+	"errors"
+	"strconv"
 	"sync"
 	"time"
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
+	"golang.org/x/sync/singleflight"
+
+	"pageladder.example/internal/changes"
 )
 
 // channel is where services that share a database tell each other which set has
@@ -29,33 +34,54 @@ const (
 // catalogue remembers sets as they were last seen. While it hears of changes, what it
 // remembers is current, but for the moment that a notice takes.
 type catalogue struct {
-	mu    sync.RWMutex
-	sets  map[string]*Set
-	turn  int64     // counts what was forgotten, so that nothing older is put in afterwards
-	heard time.Time // all changes before this moment have been heard of; zero: not listening
+	mu     sync.RWMutex
+	sets   map[string]seen
+	turn   int64     // counts what was noted as stale, so that nothing older is taken for current afterwards
+	heard  time.Time // all changes before this moment have been heard of; zero: not listening
+	asking singleflight.Group
+}
+
+// seen is a set as it was last seen. A stale one has changed since, or may have: its
+// version and total are asked for again, and what else it is only where it was defined anew.
+type seen struct {
+	set   *Set
+	stale bool
 }
 
 // current tells whether what is remembered may be taken for current. The lock is held.
 func (c *catalogue) current() bool { return time.Since(c.heard) < silence }
 
-func (c *catalogue) get(name string) (set *Set, turn int64) {
+// get gives a set, whether it is current, and the turn.
+func (c *catalogue) get(name string) (set *Set, current bool, turn int64) {
 	c.mu.RLock()
 	defer c.mu.RUnlock()
-	if !c.current() {
-		return nil, c.turn
-	}
-	return c.sets[name], c.turn
+	s := c.sets[name]
+	return s.set, s.set != nil && !s.stale && c.current(), c.turn
 }
 
-// put remembers a set that was read when the turn was as given.
-func (c *catalogue) put(set *Set, turn int64) {
+// put remembers a set that was read when the turn was as given, and gives the one that is
+// remembered: a newer one may be there.
+func (c *catalogue) put(set *Set, turn int64) *Set {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	if c.turn == turn {
-		c.sets[set.Name] = set
+	if s := c.sets[set.Name]; s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
+		return s.set
+	}
+	c.sets[set.Name] = seen{set, c.turn != turn}
+	return set
+}
+
+// stale notes that a set may have changed.
+func (c *catalogue) stale(name string) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.turn++
+	if s, ok := c.sets[name]; ok {
+		c.sets[name] = seen{s.set, true}
 	}
 }
 
+// forget forgets a set that is not there any more.
 func (c *catalogue) forget(name string) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -63,13 +89,22 @@ func (c *catalogue) forget(name string) {
 	delete(c.sets, name)
 }
 
-// deaf notes that changes are not heard of for now. Whatever happens meanwhile is
-// unknown, so everything is forgotten.
+// forgetAll forgets everything, as another life of the database begins.
+func (c *catalogue) forgetAll() {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.turn++
+	clear(c.sets)
+}
+
+// deaf notes that changes are not heard of for now: whatever is remembered is stale.
 func (c *catalogue) deaf() {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	c.turn++
-	c.sets = map[string]*Set{}
+	for name, s := range c.sets {
+		c.sets[name] = seen{s.set, true}
+	}
 	c.heard = time.Time{}
 }
 
@@ -90,20 +125,72 @@ func (s *Store) Heard() bool {
 // Current gives a set without asking the database; nil where it is not known to be
 // current.
 func (s *Store) Current(name string) *Set {
-	set, _ := s.catalogue.get(name)
-	return set
+	if set, current, _ := s.catalogue.get(name); current {
+		return set
+	}
+	return nil
 }
 
-// cached gives a set as it was last seen. It may be older than the database has
-// it: whoever reads by it finds that out by the version.
-func (s *Store) cached(ctx context.Context, name string) (*Set, error) {
-	set, turn := s.catalogue.get(name)
-	if set != nil {
-		return set, nil
+// Latest gives a set as it is, asking the database only where it may have changed.
+// Errors are ErrNoSet or the database's.
+func (s *Store) Latest(ctx context.Context, name string) (*Set, error) {
+	known, current, turn := s.catalogue.get(name)
+	if current {
+		return known, nil
 	}
-	set, err := s.Get(ctx, name)
-	if err == nil {
-		s.catalogue.put(set, turn)
+	// Many who find the same set stale at the same turn ask once. It has a time of its
+	// own, since others wait for it.
+	asked := s.catalogue.asking.DoChan(strconv.FormatInt(turn, 10)+" "+name, func() (any, error) {
+		ctx, cancel := context.WithTimeout(s.running, askTime)
+		defer cancel()
+		set, err := s.look(ctx, name, known)
+		if errors.Is(err, ErrNoSet) {
+			s.catalogue.forget(name)
+		}
+		if err != nil {
+			return nil, err
+		}
+		return s.catalogue.put(set, turn), nil
+	})
+	select {
+	case <-ctx.Done():
+		return nil, ctx.Err()
+	case result := <-asked:
+		if result.Err != nil {
+			return nil, result.Err
+		}
+		return result.Val.(*Set), nil
+	}
+}
+
+// askTime is what asking for a set's state may take.
+const askTime = 10 * time.Second
+
+// look asks for a set's version and total and, where it was defined anew, for all of it.
+func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error) {
+	if known != nil && known.log != nil {
+		state, err := changes.StateOf(ctx, s.pool, name, known.table, known.log, known.tail.to)
+		var pg *pgconn.PgError
+		switch {
+		case errors.Is(err, pgx.ErrNoRows):
+			return nil, ErrNoSet
+		case errors.As(err, &pg) && pg.Code == undefinedTable: // the log is gone
+		case err != nil:
+			return nil, err
+		case state.Defined == known.defined && state.Catalogue == known.catalogue && known.logs(state.Log):
+			return known.at(state), nil
+		}
+	}
+	var set *Set
+	err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {
+		var err error
+		if set, err = get(ctx, tx, name); err != nil || set.Attached() {
+			return err
+		}
+		return set.readLog(ctx, tx, known)
+	})
+	if err == nil && !set.Attached() && set.logged == nil {
+		s.makeLog(set)
 	}
 	return set, err
 }
@@ -129,7 +216,7 @@ func (s *Store) listen() {
 // listenOnce hears of changes over one connection until that fails or falls silent.
 func (s *Store) listenOnce(ctx context.Context) error {
 	config := s.pool.Config().ConnConfig
-	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { s.catalogue.forget(notice.Payload) }
+	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { s.catalogue.stale(notice.Payload) }
 	conn, err := pgx.ConnectConfig(ctx, config)
 	if err != nil {
 		return err

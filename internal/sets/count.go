@@ -11,6 +11,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
 )
@@ -26,9 +27,10 @@ const (
 // for one.
 const canceled = "57014"
 
-// total is how many records a question has, as well as the set's rules want to know
-// it. All of a set's are in the catalogue; filtered ones are counted once a version,
-// by one computation however many ask.
+// total is how many records a question has at the version of its set, as well as the set's
+// rules want to know it. All of a set's are in the catalogue. Filtered ones are counted
+// once, by one computation however many ask, and kept current by the change log. The error
+// is errMoved where the set has moved on meanwhile.
 func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Total, error) {
 	if q.set.Attached() {
 		return s.attachedTotal(ctx, db, q)
@@ -42,33 +44,53 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		q.explain.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
-	key := fmt.Sprintf("%s %d %d %s", q.set.Name, q.set.Version, most, q.filterKey)
-	if total, ok := s.counts.Get(key); ok {
+	key := q.set.table + " " + q.filterKey
+	if c, ok := s.counted.Get(key); ok {
+		why, err := c.bring(ctx, s.pool, q)
+		if err != nil {
+			return paging.Total{}, err
+		}
+		if n, ok := c.of(q.set.Version); ok && why == "" {
+			q.explain.base("counted", c.base, q.set.Version)
+			return limited(n, most), nil
+		}
+		switch _, snapshot := db.(pgx.Tx); {
+		case why != "":
+			s.counted.Remove(key)
+		case !snapshot:
+			return paging.Total{}, errMoved // it is known at later versions
+		}
+		q.explain.anew(why)
+	}
+	within := fmt.Sprintf("%s %d %d", key, q.set.Version, most)
+	if total, ok := s.counts.Get(within); ok {
 		q.explain.counted("remembered, within this version")
 		return total, nil
 	}
 	if tx, ok := db.(pgx.Tx); ok {
-		return s.count(ctx, tx, q, most)
+		_, total, err := s.count(ctx, tx, q, most)
+		return total, err
 	}
 	// Others may wait for this count, so it does not end with one caller's request;
 	// it has a time of its own.
-	counted := s.counting.DoChan(key, func() (any, error) {
+	counting := s.counting.DoChan(within, func() (any, error) {
+		var at int64
 		var total paging.Total
 		ctx, cancel := context.WithTimeout(s.running, 2*s.countTime+countWait)
 		defer cancel()
 		err := snapshot(ctx, s.pool, func(tx pgx.Tx) (err error) {
-			total, err = s.count(ctx, tx, q, most)
+			at, total, err = s.count(ctx, tx, q, most)
 			return err
 		})
-		if err == nil {
-			s.counts.Add(key, total)
+		if err == nil && at != q.set.Version {
+			err = errMoved
 		}
 		return total, err
 	})
 	select {
 	case <-ctx.Done():
 		return paging.Total{}, ctx.Err()
-	case result := <-counted:
+	case result := <-counting:
 		if result.Err != nil {
 			return paging.Total{}, result.Err
 		}
@@ -76,18 +98,47 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	}
 }
 
-// count counts a question's records at the version of its set: all of them or, with
-// most, as far as that. What takes too long comes back as "at least" what was seen.
-// No estimate passes for a count.
-func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (paging.Total, error) {
-	version, err := queryInt(ctx, tx, "select coalesce((select version from pageladder.record_set where name = $1), 0)", q.set.Name)
+// limited is a total of rules that count as far as most.
+func limited(n, most int64) paging.Total {
+	if most > 0 && n > most {
+		return paging.AtLeast(most)
+	}
+	return paging.Exact(n)
+}
+
+// count counts a question's records in a snapshot, and tells the version that it is of. An
+// exact count is kept from then on.
+func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (version int64, total paging.Total, err error) {
+	state, err := q.set.stateIn(ctx, tx)
 	if err != nil {
-		return paging.Total{}, err
+		return 0, paging.Total{}, err
 	}
-	if version != q.set.Version {
-		return paging.Total{}, errMoved
+	if total, err = s.countRecords(ctx, tx, q, most); err != nil {
+		return 0, paging.Total{}, err
 	}
-	return s.countRecords(ctx, tx, q, most)
+	key := q.set.table + " " + q.filterKey
+	if total.Is() == paging.TotalExact {
+		if c, ok := s.counted.Get(key); !ok || c.version < state.Version {
+			s.counted.Add(key, newCounted(state.Log, state.Version, total.Records()))
+		}
+	} else {
+		s.counts.Add(fmt.Sprintf("%s %d %d", key, state.Version, most), total)
+	}
+	return state.Version, total, nil
+}
+
+// stateIn is the set's state in a snapshot. The error is errMoved where it is another set
+// by then.
+func (s *Set) stateIn(ctx context.Context, tx pgx.Tx) (changes.State, error) {
+	log := s.log
+	if s.logged == nil {
+		log = nil
+	}
+	state, err := changes.StateOf(ctx, tx, s.Name, s.table, log, s.Version)
+	if errors.Is(err, pgx.ErrNoRows) || err == nil && (state.Defined != s.defined || state.Catalogue != s.catalogue) {
+		err = errMoved
+	}
+	return state, err
 }
 
 // countRecords counts a question's records: all of them or, with most above 0, as far as
@@ -177,7 +228,7 @@ func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64,
 }
 
 // CountsKept is how many filtered counts are remembered.
-func (s *Store) CountsKept() int { return s.counts.Len() }
+func (s *Store) CountsKept() int { return s.counts.Len() + s.counted.Len() }
 
 // rememberedTotal is a total and when it was counted.
 type rememberedTotal struct {

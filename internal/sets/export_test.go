@@ -11,7 +11,7 @@ func (s *Store) SetDeep(n int64) { s.deep = n }
 // BuildFootholds builds the footholds of a query now, and tells their step and
 // their size in bytes.
 func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step int64, bytes int, err error) {
-	set, err := s.Get(ctx, name)
+	set, err := s.Latest(ctx, name)
 	if err != nil {
 		return 0, 0, err
 	}
@@ -23,22 +23,29 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	total, err := s.total(ctx, s.pool, q)
+	t, err := s.buildTrack(ctx, q)
 	if err != nil {
 		return 0, 0, err
 	}
-	t, err := s.buildTrack(ctx, q, total.Records())
-	if err != nil {
-		return 0, 0, err
-	}
-	s.footholds.Keep(trackKey(q), t)
-	return t.Step(), t.Bytes(), nil
+	s.tracks.keep(trackKey(q), t)
+	return t.blocks[0].Step(), t.blocks[0].Bytes(), nil
 }
 
-// Footholds tells how many tracks are kept, and their bytes.
-func (s *Store) Footholds() (tracks, bytes int) {
-	return s.footholds.Len(), s.footholds.Bytes()
-}
+// Footholds tells how many tracks are kept that have footholds, and the bytes of all.
+func (s *Store) Footholds() (tracks, bytes int) { return s.tracks.count() }
 
 // SetCountTime sets the time that a count may take.
 func (s *Store) SetCountTime(d time.Duration) { s.countTime = d }
+
+// Facets are the facets of a page.
+func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[string][]Facet, error) {
+	req.Facets = fields
+	page, err := s.Page(ctx, req)
+	if err != nil {
+		return nil, err
+	}
+	return page.Facets, nil
+}
+
+// SetBuildAgain sets the least time between two builds of footholds for one set.
+func (s *Store) SetBuildAgain(d time.Duration) { s.tracks.again = d }

@@ -1,16 +1,21 @@
 package sets
 
 import (
+	"cmp"
 	"context"
 	"math"
 	"slices"
 	"strconv"
 	"strings"
+	"sync"
+	"time"
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
 )
 
@@ -24,52 +29,270 @@ type Facet struct {
 	Count int64
 }
 
-// Facets counts, for each named field, the records that have each of its values,
-// under the search and all filters of a query but the field's own. A field with
-// more than FacetsMost values gives the most frequent; equally frequent ones come
-// in the values' order. Errors are ErrNoSet, *paging.Refusal, *ValueError for a
-// field that is not filtered by, or the database's.
-func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[string][]Facet, error) {
+// facetsKept is how many facets are kept current, and facetValues how many values each may
+// have for that.
+const (
+	facetsKept  = 1_000
+	facetValues = 1_000
+)
+
+// facet is the counts of a field's values, kept current like a count.
+type facet struct {
+	base
+	turn turn // of whoever brings it on
+
+	values []*string      // in the database's order, a missing one last
+	place  map[string]int // of each value in values
+	none   int            // of the missing one; -1: there was none
+
+	mu sync.Mutex
+	at []facetsAt // the versions rise
+}
+
+// facetsAt are the counts of a facet's values, at some versions.
+type facetsAt struct {
+	from, until int64
+	counts      []int64
+}
+
+const facetsAtKept = 8
+
+// facetsOf counts, for each named field, the records that have each of its values, under
+// the search and all filters of a query but the field's own, at the version of a set. A
+// field with more than FacetsMost values gives the most frequent; equally frequent ones
+// come in the values' order. Errors are *ValueError for a field that is not filtered by,
+// errMoved where that version is not to be had over these connections, or the database's.
+func (s *Store) facetsOf(ctx context.Context, db querier, set *Set, req Request, fields []string) (map[string][]Facet, error) {
+	if len(fields) == 0 {
+		return nil, nil
+	}
+	ask, err := set.Rules.Read(req.Query)
+	if err != nil {
+		return nil, err
+	}
 	all := map[string][]Facet{}
-	err := s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
-		ask, err := set.Rules.Read(req.Query)
+	for _, field := range fields {
+		if !filtered(set.Rules, field) {
+			return nil, &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
+		}
+		q, err := newQuestion(set, &ask, req.Visibility)
 		if err != nil {
-			return err
+			return nil, err
 		}
-		for _, field := range fields {
-			if !filtered(set.Rules, field) {
-				return &ValueError{field, "a field that is not filtered by", "a field of the rules' filters"}
-			}
-			q, err := newQuestion(set, &ask, req.Visibility)
-			if err != nil {
-				return err
-			}
-			counted, err := q.Facet(field, FacetsMost)
-			if err != nil {
-				return err
-			}
-			rows, err := tx.Query(ctx, counted.SQL, counted.Args...)
-			if err != nil {
-				return err
-			}
-			if all[field], err = pgx.CollectRows(rows, pgx.RowToStructByPos[Facet]); err != nil {
-				return err
-			}
-			// As it is written in a query; what no query can hold (NaN, a float of more than
-			// 15 digits) is left out.
-			f := set.field(field)
-			all[field] = slices.DeleteFunc(all[field], func(facet Facet) bool {
-				if facet.Value == nil {
-					return false
-				}
-				*facet.Value = plain(f, *facet.Value)
-				_, want := f.Type.Canonical(*facet.Value)
-				return want != ""
-			})
+		q.explain = req.Explain
+		if all[field], err = s.facetOf(ctx, db, q, field); err != nil {
+			return nil, err
 		}
-		return nil
+	}
+	return all, nil
+}
+
+// facetOf counts a field's values at the version of the question's set.
+func (s *Store) facetOf(ctx context.Context, db querier, q *question, field string) ([]Facet, error) {
+	key := strconv.Quote(field) + " " + q.set.table + " " + q.filterKey
+	if !q.set.Attached() {
+		if f, ok := s.facets.Get(key); ok {
+			why, err := f.bring(ctx, s.pool, q, field)
+			if err != nil {
+				return nil, err
+			}
+			if found, ok := f.of(q.set, field); ok && why == "" {
+				q.explain.base("values of "+field, f.base, q.set.Version)
+				return found, nil
+			}
+			switch _, snapshot := db.(pgx.Tx); {
+			case why != "":
+				s.facets.Remove(key)
+			case !snapshot:
+				return nil, errMoved // they are known at later versions
+			}
+			q.explain.anew(why)
+		}
+	}
+	if tx, ok := db.(pgx.Tx); ok {
+		return s.countFacet(ctx, tx, q, field, key)
+	}
+	err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {
+		_, err := s.countFacet(ctx, tx, q, field, key)
+		return err
 	})
-	return all, err
+	if err != nil {
+		return nil, err
+	}
+	return nil, errMoved // it is known now, at another version perhaps
+}
+
+// countFacet counts a field's values in a snapshot, and keeps the counts.
+func (s *Store) countFacet(ctx context.Context, tx pgx.Tx, q *question, field, key string) ([]Facet, error) {
+	counted, err := q.Facet(field, facetValues+1)
+	if err != nil {
+		return nil, err
+	}
+	q.explain.sql(counted.SQL)
+	found, err := collectFacets(ctx, tx, counted)
+	if err != nil {
+		return nil, err
+	}
+	if kept, ok := s.facets.Peek(key); !q.set.Attached() && len(found) <= facetValues && !(ok && kept.version > q.set.Version) {
+		state, err := q.set.stateIn(ctx, tx)
+		if err != nil {
+			return nil, err
+		}
+		f := &facet{base: base{state.Log, state.Version, time.Now()}, turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
+		sorted, err := inOrder(ctx, tx, q.set.field(field), found)
+		if err != nil {
+			return nil, err
+		}
+		first := facetsAt{state.Version, state.Version, make([]int64, len(sorted))}
+		for i, one := range sorted {
+			f.values = append(f.values, one.Value)
+			if first.counts[i] = one.Count; one.Value == nil {
+				f.none = i
+			} else {
+				f.place[*one.Value] = i
+			}
+		}
+		f.at = []facetsAt{first}
+		s.facets.Add(key, f)
+	}
+	return shownFacets(q.set.field(field), found), nil
+}
+
+func collectFacets(ctx context.Context, db querier, counted statement.Statement) ([]Facet, error) {
+	rows, err := db.Query(ctx, counted.SQL, counted.Args...)
+	if err != nil {
+		return nil, err
+	}
+	return pgx.CollectRows(rows, pgx.RowToStructByPos[Facet])
+}
+
+// inOrder sorts counts by their values, as the database does.
+func inOrder(ctx context.Context, tx pgx.Tx, f *intake.Field, found []Facet) ([]Facet, error) {
+	values := make([]*string, len(found))
+	for i := range found {
+		values[i] = found[i].Value
+	}
+	base, collation, _ := strings.Cut(columnTypes[f.Type], " ")
+	rows, err := tx.Query(ctx, "select n from unnest($1::text[]) with ordinality as given (value, n) order by value::"+base+" "+collation+" nulls last", values)
+	if err != nil {
+		return nil, err
+	}
+	order, err := pgx.CollectRows(rows, pgx.RowTo[int])
+	sorted := make([]Facet, len(order))
+	for i, n := range order {
+		sorted[i] = found[n-1]
+	}
+	return sorted, err
+}
+
+// shownFacets are the most frequent of counts that come by frequency, as they are written
+// in a query. What no query can hold (NaN, a float of more than 15 digits) is left out.
+func shownFacets(f *intake.Field, found []Facet) []Facet {
+	shown := []Facet{}
+	for _, facet := range found[:min(len(found), FacetsMost)] {
+		if facet.Value != nil {
+			text := plain(f, *facet.Value)
+			if _, want := f.Type.Canonical(text); want != "" {
+				continue
+			}
+			facet.Value = &text
+		}
+		shown = append(shown, facet)
+	}
+	return shown
+}
+
+// of gives the counts at the version of a set.
+func (f *facet) of(set *Set, field string) ([]Facet, bool) {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	i := slices.IndexFunc(f.at, func(at facetsAt) bool { return at.from <= set.Version && set.Version <= at.until })
+	if i < 0 {
+		return nil, false
+	}
+	var found []Facet
+	for n, count := range f.at[i].counts {
+		if count > 0 {
+			found = append(found, Facet{f.values[n], count})
+		}
+	}
+	slices.SortStableFunc(found, func(a, b Facet) int { return cmp.Compare(b.Count, a.Count) })
+	return shownFacets(set.field(field), found), true
+}
+
+func (f *facet) last() facetsAt {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	return f.at[len(f.at)-1]
+}
+
+// bring brings the counts on to the version of a question's set. The reason tells why that
+// cannot be.
+func (f *facet) bring(ctx context.Context, db querier, q *question, field string) (why string, err error) {
+	if f.last().until >= q.set.Version {
+		return "", nil
+	}
+	if err := f.turn.take(ctx); err != nil {
+		return "", err
+	}
+	defer f.turn.give()
+	was := f.last()
+	from := was.until
+	if from >= q.set.Version {
+		return "", nil
+	}
+	if why := q.tellsAfter(from, f.log); why != "" {
+		return why, nil
+	}
+	if q.set.tail.cut > from && long(q.set.field(field).Type) {
+		return "a text that is too long to be logged has changed", nil
+	}
+	counts, changed := slices.Clone(was.counts), false
+	for _, side := range []struct {
+		where string
+		sign  int64
+	}{{before, changes.Before}, {after, changes.After}} {
+		asked, err := q.onLog(from, q.set.Version, side.where)
+		if err != nil {
+			return "the change log lacks a field of the question", nil
+		}
+		counted, err := asked.Facet(field, changes.Most)
+		if err != nil {
+			return "the change log lacks a field of the question", nil
+		}
+		q.explain.sql(counted.SQL)
+		found, err := collectFacets(ctx, db, counted)
+		if err != nil {
+			return logGone(err)
+		}
+		for _, one := range found {
+			q.explain.folded(one.Count)
+			i := f.none
+			if one.Value != nil {
+				var known bool
+				if i, known = f.place[*one.Value]; !known {
+					i = -1
+				}
+			}
+			if i < 0 {
+				return "a value has come that was not there", nil
+			}
+			counts[i] += side.sign * one.Count
+			changed = true
+		}
+	}
+	if slices.Min(append(counts, 0)) < 0 {
+		return "the change log does not fit the counts", nil
+	}
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if !changed {
+		f.at[len(f.at)-1].until = q.set.Version
+		return "", nil
+	}
+	f.at = append(f.at, facetsAt{q.set.Version, q.set.Version, counts})
+	f.at = f.at[max(len(f.at)-facetsAtKept, 0):]
+	return "", nil
 }
 
 // plain is a value as it is written in a query; of a float, without an exponent.

@@ -8,6 +8,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/order"
 	"pageladder.example/paging/statement"
 )
@@ -18,18 +19,23 @@ const (
 	fetchesAtOnce = 256             // cursor moves sent in one round trip
 )
 
-// trackKey names the footholds of a question at the version of its set.
-func trackKey(q *question) order.Key {
-	text := append(make([]byte, 0, 128), q.filterKey...)
+// trackKey names the order and the filters of a question, over the table that its set has.
+func trackKey(q *question) string {
+	text := append(make([]byte, 0, 160), q.set.Name...)
+	text = append(append(text, ' '), q.set.table...)
+	if q.set.Attached() {
+		text = strconv.AppendInt(append(text, ' '), q.set.Version, 10)
+	}
+	text = append(append(text, ' '), q.filterKey...)
 	for _, o := range q.order {
 		text = strconv.AppendQuote(append(text, ' '), o.Field)
 		text = strconv.AppendBool(strconv.AppendBool(text, o.Desc), o.NullsFirst)
 	}
-	return order.Key{Set: q.set.Name, Version: q.set.Version, Order: string(text)}
+	return string(text)
 }
 
-// longest is how old footholds of a question may be; 0: any age, since a kept set's
-// version tells when they are stale.
+// longest is how old footholds of a question may be; 0: any age, since the change log of a
+// kept set keeps them current.
 func (q *question) longest() time.Duration {
 	if q.set.Attached() {
 		return q.set.Remember
@@ -37,18 +43,62 @@ func (q *question) longest() time.Duration {
 	return 0
 }
 
-// build builds the footholds of a question in the background.
-func (s *Store) build(q *question, total int64) {
+// blocks are the footholds of a question at the version of its set, and the track that
+// they are of; nil where there are none. They are built in the background then.
+func (s *Store) blocks(ctx context.Context, q *question, total int64) (*track, *order.Blocks, error) {
 	key := trackKey(q)
-	if !s.footholds.Begin(key, q.longest()) {
+	t := s.tracks.get(key)
+	if t == nil || !t.hasBlocks() || q.longest() > 0 && time.Since(t.made) > q.longest() {
+		s.build(q, key)
+		return nil, nil, nil
+	}
+	if q.set.Attached() {
+		return t, t.at(0), nil
+	}
+	why, err := t.bring(ctx, s.pool, q)
+	if err != nil {
+		return nil, nil, err
+	}
+	if why == "" {
+		blocks := t.at(q.set.Version)
+		if blocks == nil { // they are known at later versions: plainly, this once
+			q.explain.anew("the footholds are of a later version")
+			return nil, nil, nil
+		}
+		if blocks.Records() == total {
+			s.tracks.keep(key, t) // it may have grown
+			q.explain.base("footholds", t.base, q.set.Version)
+			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {
+				s.build(q, key) // few blocks have become large
+			}
+			return t, blocks, nil
+		}
+		s.unlike.Add(1)
+		why = "the footholds do not fit the total"
+	}
+	q.explain.anew(why)
+	s.tracks.drop(key, t)
+	s.build(q, key)
+	return nil, nil, nil
+}
+
+func (t *track) hasBlocks() bool {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	return len(t.blocks) > 0
+}
+
+// build builds the footholds of a question in the background.
+func (s *Store) build(q *question, key string) {
+	if s.readOnly && q.set.logged == nil || !s.tracks.begin(q.set.Name, key) {
 		return
 	}
 	s.background.Go(func() {
-		defer s.footholds.End(key)
+		defer s.tracks.end(key)
 		ctx, cancel := context.WithTimeout(s.running, buildTime)
 		defer cancel()
-		if t, err := s.buildTrack(ctx, q, total); err == nil {
-			s.footholds.Keep(key, t)
+		if t, err := s.buildTrack(ctx, q); err == nil {
+			s.tracks.keep(key, t)
 		}
 		// An error is no harm: pages come by the plain way, and the next deep one
 		// tries again.
@@ -57,35 +107,62 @@ func (s *Store) build(q *question, total int64) {
 
 // trackBuilder builds one track, region by region.
 type trackBuilder struct {
-	*order.Track
-	q     *question
-	total int64
+	*order.Builder
+	q    *question
+	keys order.Order
+
+	key []byte // where the block that is being walked over begins
+	at  int64  // its position within the region
+}
+
+// mostBytes is the memory that the footholds of so many records take at most.
+func mostBytes(keys order.Order) func(records int64) int {
+	million := 1_000_000 // bytes
+	if !keys.Exact() {
+		million *= 3
+	}
+	return func(records int64) int { return max(int(float64(million)*float64(records)/1e6), million/4) }
 }
 
 // buildTrack walks the question's order once, in one snapshot, passing over the
 // rows between footholds within the server.
-func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*order.Track, error) {
+func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	step := int64(q.set.Rules.Resolved().Size.Default) // a page of the default size then begins at a foothold
 	ours := !q.set.Attached() && q.filterKey == ""
 	if !ours {
 		step *= 2 // or ends right before one: moving a cursor from outside costs more
 	}
-	b := &trackBuilder{order.NewTrack(len(q.order), step), q, total}
+	keys := q.keys()
+	b := &trackBuilder{Builder: order.Build(step, mostBytes(keys)), q: q, keys: keys}
 	walk := b.walk
 	if ours {
 		walk = b.every
 	}
+	t := &track{keys: keys, turn: newTurn()}
+	t.made = time.Now()
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
-		if set.Version != q.set.Version {
-			return errMoved
+		state := changes.State{Records: -1}
+		if q.set.Attached() {
+			if set.Version != q.set.Version {
+				return errMoved
+			}
+		} else if state, err = q.set.stateIn(ctx, tx); err != nil {
+			return err
 		}
+		t.log, t.version, t.from, t.until = state.Log, state.Version, state.Version, state.Version
 		// The cursor will be read to its end.
 		if _, err := tx.Exec(ctx, "set local cursor_tuple_fraction = 1"); err != nil {
 			return err
 		}
+		r := reader{db: tx, q: q}
+		total := state.Records
+		if q.filterKey != "" || q.set.Attached() {
+			if total, err = r.size(ctx, statement.Region{}, 1<<62); err != nil {
+				return err
+			}
+		}
 		regions := q.Regions()
 		start := int64(0) // of the region
-		r := reader{db: tx, q: q}
 		for i, g := range regions {
 			size := total - start
 			if i < len(regions)-1 {
@@ -94,25 +171,46 @@ func (s *Store) buildTrack(ctx context.Context, q *question, total int64) (*orde
 					return err
 				}
 			}
-			if err := walk(ctx, tx, g, start, size); err != nil {
-				return err
+			if size > 0 {
+				if err := walk(ctx, tx, g, size); err != nil {
+					return err
+				}
 			}
 			start += size
 		}
 		return nil
 	})
-	b.Finish()
-	return b.Track, err
+	if err != nil {
+		return nil, err
+	}
+	t.blocks = []blocksAt{{t.version, b.Blocks()}}
+	return t, nil
+}
+
+// passed notes the first record of a block, at its position within a region.
+func (b *trackBuilder) passed(raw [][]byte, position int64) error {
+	if position > 0 {
+		b.Add(b.key, position-b.at)
+	}
+	key, err := b.keys.Key(raw)
+	b.key, b.at = key, position
+	return err
+}
+
+// ended adds the last block of a region of a size.
+func (b *trackBuilder) ended(size int64) error {
+	if b.key == nil || size <= b.at {
+		return errMoved
+	}
+	b.Add(b.key, size-b.at)
+	b.key = nil
+	return nil
 }
 
 // every adds the footholds that lie in one region, by a function of our own
 // database. It takes no values of filters.
-func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g statement.Region, start, size int64) error {
+func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g statement.Region, size int64) error {
 	q, step := b.q, b.Step()
-	at := (start + step - 1) / step * step
-	if at >= start+size {
-		return nil
-	}
 	types := make([]string, len(q.order))
 	for i, o := range q.order {
 		types[i] = quote(o.Field) + " " + columnTypes[q.set.field(o.Field).Type]
@@ -122,32 +220,25 @@ func (b *trackBuilder) every(ctx context.Context, tx pgx.Tx, g statement.Region,
 		return err
 	}
 	rows, err := tx.Query(ctx, "select * from pageladder.every($1, $2, $3) as walked ("+strings.Join(types, ", ")+")",
-		pgx.QueryResultFormats{pgx.TextFormatCode}, all.SQL, at-start+1, step)
+		pgx.QueryResultFormats{pgx.TextFormatCode}, all.SQL, 1, step)
 	if err != nil {
 		return err
 	}
 	defer rows.Close()
+	at := int64(0)
 	for ; rows.Next(); at += step {
-		if at%b.Step() != 0 { // the step has been doubled meanwhile
-			continue
-		}
-		b.Add(rows.RawValues())
-		if b.Len()%fetchesAtOnce == 0 {
-			b.Widen(b.total)
+		if err := b.passed(rows.RawValues(), at); err != nil {
+			return err
 		}
 	}
 	if err := rows.Err(); err != nil {
 		return err
 	}
-	if at < start+size {
-		return errMoved
-	}
-	b.Widen(b.total)
-	return nil
+	return b.ended(size)
 }
 
 // walk adds the footholds that lie in one region, by moving a cursor.
-func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g statement.Region, start, size int64) error {
+func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g statement.Region, size int64) error {
 	q := b.q
 	all, err := q.Rows(q.sorted(), g, 0, 0)
 	if err != nil {
@@ -156,46 +247,53 @@ func (b *trackBuilder) walk(ctx context.Context, tx pgx.Tx, g statement.Region, 
 	if _, err := tx.Exec(ctx, "declare footholds no scroll cursor for "+all.SQL, append([]any{pgx.QueryExecModeExec}, all.Args...)...); err != nil {
 		return err
 	}
-	for at := start - 1; ; { // where the cursor stands
+	at := int64(-1) // where the cursor stands
+	for {
 		var moves strings.Builder
-		for range fetchesAtOnce {
+		var to []int64
+		for step := b.Step(); len(to) < fetchesAtOnce; {
 			next := int64(0)
 			if at >= 0 {
-				next = (at/b.Step() + 1) * b.Step()
+				next = at + step
 			}
-			if next >= start+size {
+			if next >= size {
 				break
 			}
 			moves.WriteString("fetch relative " + strconv.FormatInt(next-at, 10) + " from footholds;")
+			to = append(to, next)
 			at = next
 		}
-		if moves.Len() == 0 {
+		if len(to) == 0 {
 			break
 		}
-		if err := b.fetch(ctx, tx, moves.String()); err != nil {
+		if err := b.fetch(ctx, tx, moves.String(), to); err != nil {
 			return err
 		}
-		b.Widen(b.total)
 	}
-	_, err = tx.Exec(ctx, "close footholds")
-	return err
+	if _, err := tx.Exec(ctx, "close footholds"); err != nil {
+		return err
+	}
+	return b.ended(size)
 }
 
 // fetch makes many cursor moves in one round trip and keeps the row that each
 // stops at.
-func (b *trackBuilder) fetch(ctx context.Context, tx pgx.Tx, moves string) error {
+func (b *trackBuilder) fetch(ctx context.Context, tx pgx.Tx, moves string, to []int64) error {
 	results := tx.Conn().PgConn().Exec(ctx, moves)
-	for results.NextResult() {
+	for n := 0; results.NextResult(); n++ {
 		row := results.ResultReader()
 		if !row.NextRow() {
 			results.Close()
 			return errMoved
 		}
-		b.Add(row.Values())
+		if err := b.passed(row.Values(), to[n]); err != nil {
+			results.Close()
+			return err
+		}
 		row.Close()
 	}
 	return results.Close()
 }
 
 // FootholdBytes is the memory of all footholds.
-func (s *Store) FootholdBytes() int { return s.footholds.Bytes() }
+func (s *Store) FootholdBytes() int { _, bytes := s.tracks.count(); return bytes }

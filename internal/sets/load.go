@@ -13,6 +13,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
@@ -78,7 +79,7 @@ func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options st
 	if err := s.sweep(ctx); err != nil {
 		return nil, err
 	}
-	defer s.catalogue.forget(draft.Name)
+	defer s.catalogue.stale(draft.Name)
 	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		number, err := queryInt(ctx, tx, "select nextval('pageladder.record_table_number')")
 		if err != nil {
@@ -104,7 +105,10 @@ func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options st
 		if _, err := tx.Exec(ctx, "alter table "+tableName(set)+" add primary key ("+list(set.Rules.Key, quote)+")"); err != nil {
 			return loadError(set, err)
 		}
-		made, err = publish(ctx, tx, draft)
+		if made, err = publish(ctx, tx, draft); err != nil {
+			return err
+		}
+		_, err = changes.Make(ctx, tx, logTable(made))
 		return err
 	})
 	if err != nil {

@@ -13,6 +13,7 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/order"
 	"pageladder.example/paging"
 )
 
@@ -22,8 +23,10 @@ type Page struct {
 	Settled paging.Page
 	Fields  []intake.Field // those that the records are shown with
 	Records []Record
+	Facets  map[string][]Facet // those that were asked for
 
 	copied *copier // that the records are kept in
+	kept   *kept   // nil where it was not asked for
 }
 
 // Release lets the memory of the page's records be used again. Nobody has to call
@@ -37,8 +40,11 @@ func (p *Page) Release() {
 // read.
 var errMoved = errors.New("the set has changed while it was read")
 
-// undefinedTable is PostgreSQL's code for a table that is gone.
-const undefinedTable = "42P01"
+// PostgreSQL's codes for a table, and a column, that is gone.
+const (
+	undefinedTable  = "42P01"
+	undefinedColumn = "42703"
+)
 
 // attempts is how often a page is tried again when the set changes while it is
 // read, before it is read in a transaction of its own, which sees no changes.
@@ -50,7 +56,9 @@ type Request struct {
 	Query      string // raw, without its "?"
 	Visibility Visibility
 	Count      paging.CountHow // how the total is found; "": as the rules say
+	Facets     []string        // fields whose values are counted too
 	Explain    *Explain        // filled in where it is not nil
+	Keep       bool            // the page may be asked for Again
 }
 
 // CountError is the error for a total that was asked for and is counted further than the
@@ -62,11 +70,11 @@ func (e *CountError) Error() string {
 }
 
 // Page reads one page. Its version, its total and its records agree, as if read
-// in one snapshot. Errors are ErrNoSet, *paging.Refusal, *CountError, or the
-// database's.
+// in one snapshot. Errors are ErrNoSet, *paging.Refusal, *CountError,
+// *ValueError for a facet of a field that is not filtered by, or the database's.
 func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 	for range attempts {
-		set, err := s.cached(ctx, req.Set)
+		set, err := s.Latest(ctx, req.Set)
 		if err != nil {
 			return nil, err
 		}
@@ -78,7 +86,7 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 		if !errors.Is(err, errMoved) && !(errors.As(err, &pg) && pg.Code == undefinedTable) {
 			return page, err
 		}
-		s.catalogue.forget(req.Set)
+		s.catalogue.stale(req.Set)
 	}
 	return s.pageWithin(ctx, req)
 }
@@ -113,7 +121,7 @@ func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error)
 
 // within gives a set and one state of the database that its records are in.
 func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) error {
-	set, err := s.cached(ctx, name)
+	set, err := s.Latest(ctx, name)
 	if err != nil {
 		return err
 	}
@@ -125,11 +133,20 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 		return sourceError(snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
 	}
 	return snapshot(ctx, s.pool, func(tx pgx.Tx) error {
-		set, err := get(ctx, tx, name)
-		if err == nil {
-			err = do(tx, set)
+		here, err := get(ctx, tx, name)
+		if err != nil {
+			return err
 		}
-		return err
+		// What the log tells until this version was known before, or is asked for now.
+		if here.Version > set.Version {
+			if later, err := s.Latest(ctx, name); err == nil {
+				set = later
+			}
+		}
+		if set.defined == here.defined && set.catalogue == here.catalogue && set.Version >= here.Version {
+			here.log, here.logged, here.tail = set.log, set.logged, set.tail.until(here.Version)
+		}
+		return do(tx, here)
 	})
 }
 
@@ -181,6 +198,14 @@ func countLimit(rules *paging.Rules, how paging.CountHow) int64 {
 }
 
 func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {
+	page, err := s.readRecords(ctx, db, set, req)
+	if err == nil && len(req.Facets) > 0 {
+		page.Facets, err = s.facetsOf(ctx, db, page.Set, req, req.Facets)
+	}
+	return page, err
+}
+
+func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Request) (*Page, error) {
 	page, q, total, err := s.settle(ctx, db, set, req)
 	if err != nil {
 		return nil, err
@@ -191,8 +216,28 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 		return page, nil
 	}
 	page.copied = copiers.Get().(*copier)
-	if page.Records, err = s.readWindow(ctx, db, q, settled.Offset(), rows, total, page.copied); err != nil {
+	way, err := s.wayTo(ctx, q, settled.Offset(), rows, total)
+	if err != nil {
 		return nil, err
+	}
+	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: req.Keep && !set.Attached() && total.Is() == paging.TotalExact}
+	if page.Records, err = way.read(ctx, &r, rows); err != nil {
+		return nil, err
+	}
+	if !set.Attached() {
+		seen, err := r.stamp(ctx)
+		switch {
+		case err != nil:
+			return nil, err
+		case seen.version == set.Version && set.stamped(seen):
+		case r.asked > 1 || !set.stamped(seen) || seen.version < set.Version:
+			return nil, errMoved
+		default: // the set has moved on since the total was known: is the page still the one?
+			if total, err = s.still(ctx, page, q, way, total, seen); err != nil {
+				return nil, err
+			}
+			settled = page.Settled
+		}
 	}
 	explain.step(func(t *Times) *time.Duration { return &t.Cut })
 	if total.Known() && len(page.Records) != rows {
@@ -202,16 +247,74 @@ func (s *Store) readPage(ctx context.Context, db querier, set *Set, req Request)
 		return nil, err
 	}
 	page.Records = page.Records[:page.Settled.Rows()]
+	if r.keep {
+		s.keep(page, q, &r, way.backward)
+	}
 	return page, nil
 }
 
-// readWindow reads the records of a page by the shortest way: from the nearest
-// foothold, from the far end, or from the start.
-func (s *Store) readWindow(ctx context.Context, db querier, q *question, offset int64, rows int, total paging.Total, copied *copier) ([]Record, error) {
+// connection gives the connections that a question is best asked over.
+func (s *Store) connection(db querier, q *question) querier {
 	if db == querier(s.pool) && q.filterKey == "" {
-		db = s.plain
+		return s.plain
 	}
-	r := reader{db: db, q: q, copied: copied}
+	return db
+}
+
+// still settles a page again at the version that its records were read at. The error is
+// errMoved where they are not the page's at that version.
+func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen stamp) (paging.Total, error) {
+	set, err := s.Latest(ctx, q.set.Name)
+	if err == nil && set.Version < seen.version {
+		s.catalogue.stale(q.set.Name)
+		set, err = s.Latest(ctx, q.set.Name)
+	}
+	if err != nil {
+		return was, err
+	}
+	if !set.stamped(seen) || set.Version < seen.version {
+		return was, errMoved
+	}
+	later := *q
+	moved := *set
+	moved.Version, moved.Records, moved.tail = seen.version, seen.records, set.tail.until(seen.version)
+	later.set = &moved
+	total, err := s.total(ctx, s.pool, &later)
+	if err != nil {
+		return was, err
+	}
+	settled, err := q.ask.Settle(total)
+	if err != nil {
+		return was, errMoved // it is told again, at the version that is read next
+	}
+	if settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() || !way.same(&settled, was, total) {
+		return was, errMoved
+	}
+	if way.track != nil {
+		if why, err := way.track.bring(ctx, s.pool, &later); err != nil || why != "" {
+			return was, errors.Join(err, errMoved)
+		}
+		if shifted, err := way.track.touched(ctx, s.pool, &later, q.set.Version, seen.version, way.key, way.key); err != nil || shifted {
+			return was, errors.Join(err, errMoved)
+		}
+	}
+	page.Set, page.Settled = &moved, settled
+	return total, nil
+}
+
+// way is how the records of a page are reached.
+type way struct {
+	track    *track // footholds, if any
+	key      []byte // of the foothold
+	place    []*string
+	skip     int64
+	backward bool
+	end      bool // from the start of the list or, backward, from its end
+}
+
+// wayTo finds the shortest way to the records of a page: from the nearest foothold, from
+// the far end, or from the start.
+func (s *Store) wayTo(ctx context.Context, q *question, offset int64, rows int, total paging.Total) (*way, error) {
 	// Records after the page, and to the nearer end. Only an exact total may be
 	// counted back from: a list that has grown since ends elsewhere.
 	exact := total.Is() == paging.TotalExact
@@ -223,39 +326,75 @@ func (s *Store) readWindow(ctx context.Context, db querier, q *question, offset 
 	case total.Known():
 		near = offset
 	}
-	values, skip, backward, found := []*string(nil), int64(0), false, false
 	if near >= s.deep && q.set.remembers() {
-		if values, skip, backward, found = s.footholds.Nearest(trackKey(q), q.longest(), offset, rows); !found {
-			s.build(q, total.Records())
+		t, blocks, err := s.blocks(ctx, q, total.Records())
+		if err != nil {
+			return nil, err
+		}
+		if blocks != nil {
+			return t.way(blocks, offset, rows), nil
 		}
 	}
-	var records []Record
-	var err error
+	if exact && behind < offset {
+		return &way{skip: behind, backward: true, end: true}, nil
+	}
+	return &way{skip: offset, end: true}, nil
+}
+
+// way is the way from the nearest foothold: onward from the one before the page, or
+// backward from the one after it.
+func (t *track) way(blocks *order.Blocks, offset int64, rows int) *way {
+	before := blocks.At(offset)
+	skip := offset - before.Before
+	last := blocks.At(offset + int64(rows) - 1)
+	if back := last.Before + last.Records - offset - int64(rows); back < skip && last.I+1 < blocks.Len() {
+		key := blocks.Block(last.I + 1).Key
+		return &way{track: t, key: key, place: t.keys.Values(key), skip: back, backward: true}
+	}
+	if before.I == 0 {
+		return &way{skip: skip, end: true}
+	}
+	return &way{track: t, key: before.Key, place: t.keys.Values(before.Key), skip: skip}
+}
+
+// read reads as many records on the way.
+func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, err error) {
+	q := r.q
+	regions := q.Regions()
 	switch {
-	case found && backward:
-		q.explain.access("backward from the foothold after the page, over %d records", skip)
-		r.q = q.reversed()
-		records, err = r.recordsFrom(ctx, values, skip, rows)
-		slices.Reverse(records)
-	case found:
-		q.explain.access("onward from the foothold before the page, over %d records", skip)
-		records, err = r.recordsFrom(ctx, values, skip, rows)
-	case exact && behind < offset:
-		q.explain.access("backward from the end, over %d records", behind)
-		r.q = q.reversed()
-		records, err = r.records(ctx, r.q.Regions(), behind, rows)
-		slices.Reverse(records)
+	case w.end && w.backward:
+		q.explain.access("backward from the end, over %d records", w.skip)
+	case w.end:
+		q.explain.access("onward from the start, over %d records", w.skip)
+	case w.backward:
+		q.explain.access("backward from the foothold after the page, over %d records", w.skip)
 	default:
-		q.explain.access("onward from the start, over %d records", offset)
-		records, err = r.records(ctx, q.Regions(), offset, rows)
+		q.explain.access("onward from the foothold before the page, over %d records", w.skip)
 	}
-	if err != nil || q.set.Attached() {
-		return records, err
+	if w.backward {
+		r.q = q.reversed()
+		regions = r.q.Regions()
 	}
-	if ok, err := r.current(ctx); err != nil || !ok {
-		return nil, errors.Join(err, errMoved)
+	switch {
+	case w.end:
+	case w.backward:
+		regions, err = r.q.After(w.place)
+	default:
+		regions, err = r.q.From(w.place)
 	}
-	return records, nil
+	if err != nil {
+		return nil, err
+	}
+	records, err = r.records(ctx, regions, w.skip, rows)
+	if w.backward {
+		slices.Reverse(records)
+	}
+	return records, err
+}
+
+// same tells whether the way leads to the same page under another total.
+func (w *way) same(settled *paging.Page, was, total paging.Total) bool {
+	return !w.end || !w.backward || was.Records() == total.Records()
 }
 
 func isNetwork(err error) bool {

@@ -2,10 +2,13 @@ package sets
 
 import (
 	"cmp"
+	"fmt"
 	"slices"
 	"strconv"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/order"
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
 )
@@ -14,6 +17,8 @@ import (
 type question struct {
 	*statement.Question
 	set        *Set
+	ask        *paging.Ask
+	own        statement.Where // the fixed filter that is in force
 	order      []paging.Order
 	filterKey  string         // the filters in canonical form, equal for equal ones; "" where there are none
 	fields     []intake.Field // that are shown
@@ -32,7 +37,52 @@ func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) 
 	if err != nil {
 		return nil, err
 	}
-	return &question{Question: asked, set: set, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
+	return &question{Question: asked, set: set, ask: ask, own: own, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
+}
+
+// on is the same question of the set's log: of what changed after one version and until
+// another, on some sides.
+func (q *question) onLog(after, until int64, sides string) (*statement.Question, error) {
+	n := len(q.own.Args)
+	own := statement.Where{
+		SQL:  fmt.Sprintf("%s and %s > $%d::bigint and %s <= $%d::bigint", sides, logColumn(changes.Version), n+1, logColumn(changes.Version), n+2),
+		Args: append(q.own.Args[:n:n], after, until),
+	}
+	if q.own.SQL != "" {
+		own.SQL = "(" + q.own.SQL + ") and " + own.SQL
+	}
+	return q.set.logged.Ask(q.ask, own)
+}
+
+// sides are sides of changes, as a condition.
+var (
+	before     = fmt.Sprintf("%s = %d", logColumn(changes.Side), changes.Before)
+	after      = fmt.Sprintf("%s = %d", logColumn(changes.Side), changes.After)
+	eitherSide = fmt.Sprintf("%s in (%d, %d)", logColumn(changes.Side), changes.Before, changes.After)
+)
+
+func logColumn(name string) string { return alias + "." + name }
+
+// keys are the keys of the question's order. An attached set's are its database's own.
+func (q *question) keys() order.Order {
+	keys := make(order.Order, len(q.order))
+	for i, o := range q.order {
+		keys[i] = order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst}
+		if !q.set.Attached() {
+			keys[i].Type = q.set.field(o.Field).Type
+		}
+	}
+	return keys
+}
+
+// cuttable tells whether the question looks at texts, which a log may lack when they are
+// long.
+func (q *question) cuttable() bool {
+	names := q.sorted()
+	for _, c := range append(q.ask.Conditions(), q.set.fixed...) {
+		names = append(names, c.Field)
+	}
+	return q.ask.Search() != "" || slices.ContainsFunc(names, func(name string) bool { return long(q.set.field(name).Type) })
 }
 
 // filterKey names what an ask filters and searches, under a fixed filter.
@@ -43,6 +93,11 @@ func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
 	}
 	slices.SortFunc(conditions, func(a, b paging.Condition) int { return cmp.Or(cmp.Compare(a.Field, b.Field), cmp.Compare(a.Op, b.Op)) })
 	key := strconv.AppendQuote(make([]byte, 0, 128), search)
+	if search != "" {
+		for _, field := range ask.Rules().Search {
+			key = strconv.AppendQuote(append(key, ' '), field)
+		}
+	}
 	for _, all := range [][]paging.Condition{fixed, conditions} {
 		for i := range all {
 			c, values := &all[i], all[i].Values

@@ -2,8 +2,8 @@ package sets
 
 import (
 	"context"
+	"errors"
 	"slices"
-	"strconv"
 	"sync"
 
 	"github.com/jackc/pgx/v5"
@@ -17,9 +17,13 @@ type reader struct {
 	db     querier
 	q      *question
 	copied *copier // that the records are kept in
+	keep   bool    // the places of the first and the last record too
 
-	version int64 // of the set at the last statement that gave a record
-	unsure  bool  // the last statement gave none, so that it told no version
+	asked  int   // statements
+	seen   stamp // of the set at the last statement that gave a record
+	unsure bool  // the last statement gave none, so that it told nothing
+
+	first, last [][]byte // values in the fields of the order
 }
 
 // records reads limit records from the offset-th of the regions on.
@@ -50,12 +54,17 @@ func (r *reader) recordsFrom(ctx context.Context, place []*string, offset int64,
 // snapshot.
 func (r *reader) region(ctx context.Context, g statement.Region, offset int64, limit int) ([]Record, error) {
 	q := r.q
-	page, err := q.Rows(q.shown(versionField), g, offset, limit)
+	before := []string{stampField}
+	if r.keep {
+		before = append(before, q.sorted()...)
+	}
+	page, err := q.Rows(q.shown(before...), g, offset, limit)
 	if err != nil {
 		return nil, err
 	}
 	q.explain.sql(page.SQL)
-	rows, err := r.db.Query(ctx, page.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, page.Args...)...)
+	r.asked++
+	rows, err := r.db.Query(ctx, page.SQL, textRows(page.Args)...)
 	if err != nil {
 		return nil, err
 	}
@@ -66,12 +75,21 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	first := len(r.copied.records)
 	for rows.Next() {
 		raw := rows.RawValues()
-		if len(r.copied.records) == first {
-			if r.version, err = strconv.ParseInt(string(raw[0]), 10, 64); err != nil {
+		if len(r.copied.records) == first && !q.set.Attached() {
+			if r.seen, err = readStamp(string(raw[0])); err != nil {
 				return nil, err
 			}
 		}
 		r.copied.copy(raw[1:])
+	}
+	if places := len(before) - 1; places > 0 && len(r.copied.records) > first {
+		if r.first == nil {
+			r.first = r.copied.records[first][:places]
+		}
+		r.last = r.copied.records[len(r.copied.records)-1][:places]
+		for i := first; i < len(r.copied.records); i++ {
+			r.copied.records[i] = r.copied.records[i][places:]
+		}
 	}
 	records := slices.Clip(r.copied.records[first:])
 	r.unsure = len(records) == 0
@@ -121,22 +139,36 @@ func (c *copier) copy(raw [][]byte) {
 
 // size counts a region's records, up to a bound.
 func (r *reader) size(ctx context.Context, g statement.Region, most int64) (n int64, err error) {
+	r.asked++
 	counted := r.q.Count(g, most)
 	return queryInt(ctx, r.db, counted.SQL, counted.Args...)
 }
 
-// current tells whether everything that was read was of the set's version.
-// Versions only rise, and every change of a record moves the version in its own
-// transaction: if the last statement saw this version, so did all before it.
-func (r *reader) current(ctx context.Context) (bool, error) {
-	if r.unsure {
-		var err error
-		r.version, err = queryInt(ctx, r.db, "select coalesce((select version from pageladder.record_set where name = $1), 0)", r.q.set.Name)
-		if err != nil {
-			return false, err
-		}
+// stamp is what the last statement told of the set. Versions only rise, and every change
+// of a record moves the version in its own transaction: if the last statement saw the
+// version that was read by, so did all before it.
+func (r *reader) stamp(ctx context.Context) (stamp, error) {
+	if !r.unsure {
+		return r.seen, nil
 	}
-	return r.version == r.q.set.Version, nil
+	r.asked++
+	rows, err := r.db.Query(ctx, "select version, records, defined, tableoid from pageladder.record_set where name = $1", r.q.set.Name)
+	if err != nil {
+		return stamp{}, err
+	}
+	seen, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (s stamp, err error) {
+		err = row.Scan(&s.version, &s.records, &s.defined, &s.catalogue)
+		return s, err
+	})
+	if errors.Is(err, pgx.ErrNoRows) {
+		return stamp{}, errMoved
+	}
+	return seen, err
+}
+
+// textRows are the arguments of a statement whose rows come in PostgreSQL's text format.
+func textRows(args []any) []any {
+	return append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, args...)
 }
 
 func queryInt(ctx context.Context, db querier, sql string, args ...any) (int64, error) {

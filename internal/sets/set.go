@@ -9,6 +9,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
@@ -39,7 +40,16 @@ type Set struct {
 	fixed         []paging.Condition // the fixed filter
 	own           statement.Where    // the same
 	records       *statement.List
+
+	defined   int64  // the version at which it was last defined
+	catalogue uint32 // the table that it was read from: another one after a restore
+	log       *changes.Log
+	logged    *statement.List // the log; nil where there is none that works
+	tail      tail
 }
+
+// Defined is the version at which the set was last defined: its fields, rules, filter.
+func (s *Set) Defined() int64 { return s.defined }
 
 // Attached tells whether the set's records are in a source.
 func (s *Set) Attached() bool { return s.Source != "" }
@@ -72,13 +82,13 @@ func (s *Set) field(name string) *intake.Field {
 	return nil
 }
 
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates"
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates, defined, tableoid"
 
 func scanSet(row pgx.CollectableRow) (*Set, error) {
 	var s Set
 	var remember int64
 	var dates string
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates)
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates, &s.defined, &s.catalogue)
 	s.Remember = time.Duration(remember) * time.Second
 	if dates != wholeDays {
 		s.Fixed = instants(s.Fields, s.Fixed)
@@ -123,7 +133,7 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 // Fields of a set's table that no field of the set can have the name of.
 const (
 	revisionField = "\x00revision"
-	versionField  = "\x00version" // of the set, as the statement's own snapshot sees it
+	stampField    = "\x00stamp" // of the set, as the statement's own snapshot sees it: see stamp
 )
 
 // ready readies what questions of the set are written with.
@@ -135,20 +145,21 @@ func (s *Set) ready() (err error) {
 	if s.Rules != nil {
 		t.ByKey = s.Rules.Key
 	}
-	for _, f := range s.Fields {
-		t.Fields[f.Name] = statement.Field{SQL: column(f.Name), Type: f.Type, Nullable: !slices.Contains(t.ByKey, f.Name), Native: f.Own || f.Type == unknownType}
+	for i := range s.Fields {
+		f := &s.Fields[i]
+		t.Fields[f.Name] = s.asked(f)
 	}
-	revision, version := alias+"."+revisionColumn, "select v.version from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
+	revision, stamp := alias+"."+revisionColumn, "select concat_ws(' ', v.version, v.records, v.defined, v.tableoid) from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
 	if s.Attached() {
 		// It may be foreign, or have partitions that are: comparisons of rows stay here.
 		// Ties are read apart, since of some values there are very many.
 		t.Places = statement.Tied
-		revision, version = "0", "0"
-	} else if s.Rules != nil && len(s.Rules.Search) > 0 {
-		t.Search = searchVector(s.Rules.Search, column) + " @@ pageladder.search_query({words}::text)"
+		revision, stamp = "0", "''"
+	} else {
+		t.Search = s.searched()
 	}
 	t.Fields[revisionField] = statement.Field{SQL: revision, Type: value.BigInteger}
-	t.Fields[versionField] = statement.Field{SQL: version, Type: value.BigInteger}
+	t.Fields[stampField] = statement.Field{SQL: stamp, Type: value.Text}
 	if s.records, err = statement.New(t); err != nil {
 		return err
 	}
@@ -157,6 +168,19 @@ func (s *Set) ready() (err error) {
 	}
 	s.own, err = s.records.Where(s.fixed)
 	return err
+}
+
+// asked is a field as statements ask for it.
+func (s *Set) asked(f *intake.Field) statement.Field {
+	return statement.Field{SQL: column(f.Name), Type: f.Type, Nullable: s.Rules == nil || !slices.Contains(s.Rules.Key, f.Name), Native: f.Own || f.Type == unknownType}
+}
+
+// searched is the condition of a search in a table of a kept set's.
+func (s *Set) searched() string {
+	if s.Rules == nil || len(s.Rules.Search) == 0 {
+		return ""
+	}
+	return searchVector(s.Rules.Search, column) + " @@ pageladder.search_query({words}::text)"
 }
 
 // alias is what a set's table is called within a statement. Fields are written with it: a

@@ -89,7 +89,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		}
 		return notify(ctx, tx, name)
 	})
-	s.catalogue.forget(name)
+	s.catalogue.stale(name)
 	if err == nil {
 		s.index(set)
 	}
@@ -98,7 +98,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 
 // Remove removes a set with its records; of an attached one only what is known of it.
 func (s *Store) Remove(ctx context.Context, name string) error {
-	defer s.catalogue.forget(name)
+	defer s.catalogue.stale(name)
 	return pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		set, err := get(ctx, tx, name)
 		if err != nil {

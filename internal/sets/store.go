@@ -9,6 +9,7 @@ import (
 	"runtime"
 	"strings"
 	"sync"
+	"sync/atomic"
 	"time"
 
 	lru "github.com/hashicorp/golang-lru/v2"
@@ -17,7 +18,7 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 	"golang.org/x/sync/singleflight"
 
-	"pageladder.example/internal/order"
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
 )
@@ -27,11 +28,20 @@ type Store struct {
 	pool      *pgxpool.Pool
 	plain     *pgxpool.Pool // for questions without filters: see readPlain
 	catalogue catalogue
-	counts    *lru.Cache[string, paging.Total]
+	counts    *lru.Cache[string, paging.Total] // "at least" ones, of one version
+	counted   *lru.Cache[string, *counted]     // exact ones, which are kept current
+	facets    *lru.Cache[string, *facet]
 	countTime time.Duration
 	counting  singleflight.Group
-	footholds *order.Tracks
+	tracks    *tracks
 	deep      int64 // records from either end beyond which footholds are used
+
+	readOnly bool // of a standby: nothing is made or changed
+	lifeMu   sync.Mutex
+	life     string // of the database: see changes.Epoch
+	logMu    sync.Mutex
+	logTried map[string]time.Time // by table: when its log was last to be made
+	unlike   atomic.Int64         // tracks that did not fit the total: see Unlike
 
 	sources    map[string]*source
 	remembered *lru.Cache[string, rememberedTotal]
@@ -48,29 +58,8 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	if err := postgres.Migrate(ctx, url); err != nil {
 		return nil, err
 	}
-	config, err := pgxpool.ParseConfig(url)
+	s, err := open(ctx, url)
 	if err != nil {
-		return nil, err
-	}
-	readable(config)
-	config.MaxConns = max(config.MaxConns, connections)
-	pool, err := pgxpool.NewWithConfig(ctx, config)
-	if err != nil {
-		return nil, err
-	}
-	plain, err := readPlain(ctx, config)
-	if err != nil {
-		pool.Close()
-		return nil, err
-	}
-	s := &Store{pool: pool, plain: plain, footholds: order.New(), deep: deep, countTime: countTime}
-	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
-	s.catalogue.sets = map[string]*Set{}
-	s.sources = map[string]*source{}
-	if s.remembered, err = lru.New[string, rememberedTotal](countsKept); err != nil {
-		return nil, err
-	}
-	if s.counts, err = lru.New[string, paging.Total](countsKept); err != nil {
 		return nil, err
 	}
 	if err := s.sweep(ctx); err != nil {
@@ -88,11 +77,73 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	for _, set := range all {
 		if !set.Attached() {
 			s.index(set)
+			s.makeLog(set)
 		}
 	}
 	s.background.Go(s.listen)
+	s.background.Go(s.pruneLogs)
 	return s, nil
 }
+
+// OpenReadOnly connects to a database that a service keeps, or to a standby of it, and only
+// reads there. A standby tells nobody of changes, so that it is asked each time whether a
+// set has changed.
+func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
+	s, err := open(ctx, url)
+	if err == nil {
+		s.readOnly = true
+	}
+	return s, err
+}
+
+func open(ctx context.Context, url string) (*Store, error) {
+	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, logTried: map[string]time.Time{}}
+	s.catalogue.sets = map[string]seen{}
+	config, err := pgxpool.ParseConfig(url)
+	if err != nil {
+		return nil, err
+	}
+	readable(config)
+	config.MaxConns = max(config.MaxConns, connections)
+	config.AfterConnect = s.lives
+	if s.pool, err = pgxpool.NewWithConfig(ctx, config); err != nil {
+		return nil, err
+	}
+	if s.plain, err = readPlain(ctx, config); err != nil {
+		s.pool.Close()
+		return nil, err
+	}
+	s.remembered, _ = lru.New[string, rememberedTotal](countsKept) // the sizes are right
+	s.counts, _ = lru.New[string, paging.Total](countsKept)
+	s.counted, _ = lru.New[string, *counted](countsKept)
+	s.facets, _ = lru.New[string, *facet](facetsKept)
+	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
+	return s, nil
+}
+
+// lives notes which life of the database a new connection is to. When it is another, all
+// that was known is of no use. Every connection of the life before is broken by then.
+func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
+	life, err := changes.Epoch(ctx, conn)
+	if err != nil {
+		return err
+	}
+	s.lifeMu.Lock()
+	defer s.lifeMu.Unlock()
+	if s.life != life && s.life != "" {
+		s.catalogue.forgetAll()
+		s.tracks.dropAll()
+		s.counts.Purge()
+		s.counted.Purge()
+		s.facets.Purge()
+	}
+	s.life = life
+	return nil
+}
+
+// Unlike is how many tracks were found not to fit the total of their list, and dropped.
+// There should be none.
+func (s *Store) Unlike() int64 { return s.unlike.Load() }
 
 // Indexed waits for index builds in progress.
 func (s *Store) Indexed() { s.indexing.Wait() }
@@ -136,7 +187,12 @@ func (s *Store) sweep(ctx context.Context) error {
 				return err
 			}
 		}
-		return nil
+		err = pgx.BeginFunc(ctx, tx, func(drop pgx.Tx) error { return changes.Drop(ctx, drop) })
+		var pg *pgconn.PgError
+		if errors.As(err, &pg) && pg.Code == lockNotAvailable { // a log that is being read is left too
+			return nil
+		}
+		return err
 	})
 }
 

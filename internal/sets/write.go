@@ -90,7 +90,7 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		}
 		return notify(ctx, tx, name)
 	})
-	s.catalogue.forget(name)
+	s.catalogue.stale(name)
 	return version, err
 }
 

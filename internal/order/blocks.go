@@ -1,0 +1,409 @@
+package order
+
+import (
+	"encoding/binary"
+	"errors"
+	"math"
+	"slices"
+	"sort"
+)
+
+// Blocks is a list cut into blocks of records that follow one another: of each, where it
+// begins and how many records it has. The first begins at the start of the list. A block
+// begins at a key, and holds the records from there on; a record of that key need not be
+// there any more.
+//
+// A change gives other Blocks, which share what did not change: those that somebody
+// reads stay as they are. They are safe for concurrent use.
+//
+// The blocks are the leaves of a tree, whose nodes know how many records and blocks lie
+// below them: a position is found, and a change made, in as many steps as the tree is high.
+type Blocks struct {
+	root *node
+	step int64
+}
+
+// node is a node of the tree, or a leaf.
+type node struct {
+	kids    []*node
+	text    []byte // of a leaf: of each block its records, bytes shared with the key before, bytes that follow, those bytes
+	first   []byte // the key that its first block begins at
+	records int64
+	blocks  int
+	bytes   int // that it takes, with what lies below
+}
+
+const (
+	wide     = 64 // the most blocks of a leaf, and nodes of a node
+	nodeSize = 112
+)
+
+// block is one block.
+type block struct {
+	key     []byte
+	records int64
+}
+
+// errBlocks is the error for changes that the blocks cannot have had.
+var errBlocks = errors.New("order: the changes do not fit the blocks")
+
+// Builder makes Blocks.
+type Builder struct {
+	step   int64
+	leaves []*node
+	here   []block
+	bytes  int
+	most   func(records int64) int
+	all    int64
+}
+
+// Build begins blocks of a step. They take at most the memory that most tells for a
+// number of records: blocks are put together while they would take more.
+func Build(step int64, most func(records int64) int) *Builder {
+	return &Builder{step: max(step, 1), most: most}
+}
+
+// Step is how many records a block has at first. Adding may double it.
+func (b *Builder) Step() int64 { return b.step }
+
+// Add adds the next records, and the key that they begin at, which is kept. They become
+// part of the block before while that has fewer than a step.
+func (b *Builder) Add(key []byte, records int64) {
+	b.all += records
+	if last := len(b.here) - 1; last >= 0 && b.here[last].records+records <= b.step {
+		b.here[last].records += records
+		return
+	}
+	if len(b.here) == wide {
+		b.leaf()
+		for b.bytes > b.most(b.all) && len(b.leaves) > 1 {
+			b.widen()
+		}
+	}
+	b.here = append(b.here, block{key, records})
+}
+
+func (b *Builder) leaf() {
+	leaf := newLeaf(b.here)
+	b.leaves, b.bytes, b.here = append(b.leaves, leaf), b.bytes+leaf.bytes, b.here[:0]
+}
+
+// widen doubles the step, and puts blocks together.
+func (b *Builder) widen() {
+	wider := Builder{step: 2 * b.step, most: func(int64) int { return math.MaxInt }}
+	for _, leaf := range b.leaves {
+		for _, each := range leaf.all() {
+			wider.Add(each.key, each.records)
+		}
+	}
+	for _, each := range b.here {
+		wider.Add(each.key, each.records)
+	}
+	wider.most = b.most
+	*b = wider
+}
+
+// Blocks are the blocks that were added.
+func (b *Builder) Blocks() *Blocks {
+	for b.bytes > b.most(b.all) && len(b.leaves) > 1 {
+		b.widen()
+	}
+	if len(b.here) > 0 {
+		b.leaf()
+	}
+	return &Blocks{rooted(b.leaves), b.step}
+}
+
+// rooted puts nodes under one.
+func rooted(nodes []*node) *node {
+	if len(nodes) == 0 {
+		return newLeaf([]block{{}})
+	}
+	for len(nodes) > 1 {
+		nodes = grouped(nodes)
+	}
+	return nodes[0]
+}
+
+// grouped puts nodes under as few as can be, all about as wide.
+func grouped(kids []*node) []*node {
+	n := (len(kids) + wide - 1) / wide
+	nodes := make([]*node, n)
+	for i := range nodes {
+		nodes[i] = newNode(slices.Clone(kids[i*len(kids)/n : (i+1)*len(kids)/n]))
+	}
+	return nodes
+}
+
+func newNode(kids []*node) *node {
+	n := &node{kids: kids, first: kids[0].first, bytes: nodeSize + 8*cap(kids)}
+	for _, k := range kids {
+		n.records, n.blocks, n.bytes = n.records+k.records, n.blocks+k.blocks, n.bytes+k.bytes
+	}
+	return n
+}
+
+func newLeaf(of []block) *node {
+	n := &node{first: of[0].key, blocks: len(of)}
+	text := make([]byte, 0, 16*len(of))
+	var before []byte
+	for i, b := range of {
+		n.records += b.records
+		text = binary.AppendUvarint(text, uint64(b.records))
+		shared := len(b.key) // of the first: it is kept apart
+		if i > 0 {
+			shared = 0
+			for shared < min(len(b.key), len(before)) && b.key[shared] == before[shared] {
+				shared++
+			}
+		}
+		text = binary.AppendUvarint(text, uint64(shared))
+		text = binary.AppendUvarint(text, uint64(len(b.key)-shared))
+		text = append(text, b.key[shared:]...)
+		before = b.key
+	}
+	n.text = slices.Clone(text) // no longer than it is
+	n.bytes = nodeSize + cap(n.text) + cap(n.first)
+	return n
+}
+
+// all reads a leaf.
+func (n *node) all() []block {
+	all := make([]block, 0, n.blocks+2)
+	n.each(func(key []byte, records int64) bool {
+		all = append(all, block{slices.Clone(key), records})
+		return true
+	})
+	return all
+}
+
+// each gives the blocks of a leaf until one is enough. A key is good until it returns.
+func (n *node) each(of func(key []byte, records int64) bool) {
+	rest := n.text
+	number := func() int64 {
+		v, length := binary.Uvarint(rest)
+		rest = rest[length:]
+		return int64(v)
+	}
+	key := append(make([]byte, 0, 64), n.first...)
+	for range n.blocks {
+		records, shared, follow := number(), number(), number()
+		key = append(key[:shared], rest[:follow]...)
+		rest = rest[follow:]
+		if !of(key, records) {
+			return
+		}
+	}
+}
+
+// Records is how many records all blocks have.
+func (b *Blocks) Records() int64 { return b.root.records }
+
+// Len is how many blocks there are.
+func (b *Blocks) Len() int { return b.root.blocks }
+
+// Step is how many records a block has, about.
+func (b *Blocks) Step() int64 { return b.step }
+
+// Bytes is the memory that they take.
+func (b *Blocks) Bytes() int { return b.root.bytes }
+
+// At is the block that the record at a position, from 0, is in.
+func (b *Blocks) At(position int64) Block {
+	n, at := b.root, Block{}
+	for n.kids != nil {
+		for i, k := range n.kids {
+			if position < at.Before+k.records || i == len(n.kids)-1 {
+				n = k
+				break
+			}
+			at.Before, at.I = at.Before+k.records, at.I+k.blocks
+		}
+	}
+	last := at.I + n.blocks - 1
+	n.each(func(key []byte, records int64) bool {
+		if at.Records = records; position < at.Before+records || at.I == last {
+			at.Key = slices.Clone(key)
+			return false
+		}
+		at.Before, at.I = at.Before+records, at.I+1
+		return true
+	})
+	return at
+}
+
+// Block is one of many.
+type Block struct {
+	I       int    // its number, from 0
+	Key     []byte // where it begins; the first begins at the start, whatever its key
+	Before  int64  // records in the blocks before it
+	Records int64
+}
+
+// Block is the block of a number.
+func (b *Blocks) Block(i int) Block {
+	n, at := b.root, Block{}
+	for n.kids != nil {
+		for _, k := range n.kids {
+			if i < at.I+k.blocks {
+				n = k
+				break
+			}
+			at.Before, at.I = at.Before+k.records, at.I+k.blocks
+		}
+	}
+	n.each(func(key []byte, records int64) bool {
+		if at.Records = records; at.I == i {
+			at.Key = slices.Clone(key)
+			return false
+		}
+		at.Before, at.I = at.Before+records, at.I+1
+		return true
+	})
+	return at
+}
+
+// Find is the number of the block that a key falls into, by a comparison.
+func (b *Blocks) Find(key []byte, compare func(a, b []byte) int) int {
+	n, at := b.root, 0
+	for n.kids != nil {
+		// The last of those that begin at the key or before it, else the first.
+		i := sort.Search(len(n.kids)-1, func(i int) bool { return compare(n.kids[i+1].first, key) > 0 })
+		for _, k := range n.kids[:i] {
+			at += k.blocks
+		}
+		n = n.kids[i]
+	}
+	found := -1
+	n.each(func(begins []byte, _ int64) bool {
+		if found >= 0 && compare(begins, key) > 0 {
+			return false
+		}
+		found++
+		return true
+	})
+	return at + max(found, 0)
+}
+
+// Edit is what changes of one block.
+type Edit struct {
+	I     int   // its number
+	By    int64 // records more, or fewer
+	Parts []Part
+}
+
+// Part is a block that is cut off one: where it begins, and how many records of the block
+// lie before it. Parts follow one another.
+type Part struct {
+	Key    []byte
+	Before int64
+}
+
+// Edited are the blocks after edits, which come in the order of their blocks, one for
+// each. Neighbours that have few records become one. The error tells that the blocks
+// cannot have had these changes.
+func (b *Blocks) Edited(edits []Edit) (*Blocks, error) {
+	nodes, err := b.root.edited(edits, 0, (b.step+1)/2)
+	if err != nil {
+		return nil, err
+	}
+	root := rooted(nodes)
+	for len(root.kids) == 1 {
+		root = root.kids[0]
+	}
+	return &Blocks{root, b.step}, nil
+}
+
+// edited gives the nodes that take the place of this one.
+func (n *node) edited(edits []Edit, from int, few int64) ([]*node, error) {
+	if len(edits) == 0 {
+		return []*node{n}, nil
+	}
+	if n.kids == nil {
+		return n.editedLeaf(edits, from, few)
+	}
+	kids := make([]*node, 0, len(n.kids)+1)
+	for _, k := range n.kids {
+		until := from + k.blocks
+		mine := 0
+		for mine < len(edits) && edits[mine].I < until {
+			mine++
+		}
+		next, err := k.edited(edits[:mine], from, few)
+		if err != nil {
+			return nil, err
+		}
+		edits, from = edits[mine:], until
+		for _, one := range next {
+			if last := len(kids) - 1; last >= 0 && kids[last].size()+one.size() <= wide/2 && (kids[last].kids == nil) == (one.kids == nil) {
+				kids[last] = joined(kids[last], one)
+			} else {
+				kids = append(kids, one)
+			}
+		}
+	}
+	switch {
+	case len(edits) > 0:
+		return nil, errBlocks
+	case len(kids) == 0:
+		return nil, nil
+	}
+	return grouped(kids), nil
+}
+
+func (n *node) size() int {
+	if n.kids == nil {
+		return n.blocks
+	}
+	return len(n.kids)
+}
+
+func joined(a, b *node) *node {
+	if a.kids == nil {
+		return newLeaf(append(a.all(), b.all()...))
+	}
+	return newNode(slices.Concat(a.kids, b.kids))
+}
+
+func (n *node) editedLeaf(edits []Edit, from int, few int64) ([]*node, error) {
+	was := n.all()
+	now := make([]block, 0, len(was)+len(edits))
+	for i, each := range was {
+		first := len(now)
+		now = append(now, each)
+		if len(edits) > 0 && edits[0].I == from+i {
+			e := edits[0]
+			edits = edits[1:]
+			records := each.records + e.By
+			before := int64(0)
+			for _, p := range e.Parts {
+				if p.Before <= before || p.Before >= records {
+					return nil, errBlocks
+				}
+				now[len(now)-1].records = p.Before - before
+				now, before = append(now, block{key: p.Key}), p.Before
+			}
+			if now[len(now)-1].records = records - before; records < 0 {
+				return nil, errBlocks
+			}
+		}
+		// One that has few becomes part of the one before it.
+		if last := first - 1; last >= 0 && len(now) == first+1 && now[last].records+now[first].records <= few {
+			now[last].records += now[first].records
+			now = now[:first]
+		}
+	}
+	if len(edits) > 0 {
+		return nil, errBlocks
+	}
+	if len(now) <= wide {
+		return []*node{newLeaf(now)}, nil
+	}
+	var leaves []*node
+	parts := (len(now) + wide - 1) / wide * 4 / 3 // with room to grow
+	parts = max(parts, 2)
+	for i := range parts {
+		leaves = append(leaves, newLeaf(now[i*len(now)/parts:(i+1)*len(now)/parts]))
+	}
+	return leaves, nil
+}

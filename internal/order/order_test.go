@@ -1,0 +1,250 @@
+package order
+
+import (
+	"bytes"
+	"cmp"
+	"fmt"
+	"math/big"
+	"slices"
+	"strconv"
+	"testing"
+	"time"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+
+	"pageladder.example/paging/choose"
+	"pageladder.example/paging/value"
+)
+
+func ratOf(number []byte) *big.Rat {
+	r, _ := new(big.Rat).SetString(string(number))
+	return r
+}
+
+func text(s string) []byte { return []byte(s) }
+
+// drawn is a value as PostgreSQL writes it, and how two of its type compare.
+func drawn(t *rapid.T, of value.Type) ([]byte, func(a, b []byte) int) {
+	switch of {
+	case value.Integer:
+		n := rapid.OneOf(rapid.Int64(), rapid.Int64Range(-300, 300)).Draw(t, "integer")
+		return text(strconv.FormatInt(n, 10)), func(a, b []byte) int {
+			x, _ := strconv.ParseInt(string(a), 10, 64)
+			y, _ := strconv.ParseInt(string(b), 10, 64)
+			return cmp.Compare(x, y)
+		}
+	case value.Boolean:
+		return text(rapid.SampledFrom([]string{"t", "f"}).Draw(t, "boolean")), bytes.Compare
+	case value.Date:
+		return text(time.Unix(rapid.Int64Range(-62135596800, 253402300799).Draw(t, "day"), 0).UTC().Format(time.DateOnly)), bytes.Compare
+	case value.Time:
+		at := time.UnixMicro(rapid.Int64Range(-62135596800e6, 253402300799e6).Draw(t, "time")).UTC()
+		return text(at.Format("2006-01-02 15:04:05.999999") + "+00"), bytes.Compare // of one zone: + is before .
+	case value.BigDecimal:
+		number := rapid.StringMatching(`-?(0|[1-9][0-9]{0,20}|[1-9]0{1,9})(\.[0-9]{1,9})?`).Draw(t, "decimal")
+		return text(number), func(a, b []byte) int { return ratOf(a).Cmp(ratOf(b)) }
+	}
+	return text(rapid.SampledFrom([]string{"", "a", "á", "A", "ab", "B", "z", "Øre", "a b", "\x01"}).Draw(t, "text")), func(a, b []byte) int { return choose.CompareText(string(a), string(b)) }
+}
+
+// Keys compare as their records do, and give their values back.
+func TestKeysAreInTheOrderOfTheirRecords(t *testing.T) {
+	types := []value.Type{value.Integer, value.Boolean, value.Date, value.Time, value.BigDecimal, value.Text}
+	rapid.Check(t, func(t *rapid.T) {
+		var o Order
+		for range rapid.IntRange(1, 4).Draw(t, "fields") {
+			o = append(o, Field{rapid.SampledFrom(types).Draw(t, "type"), rapid.Bool().Draw(t, "desc"), rapid.Bool().Draw(t, "nulls first")})
+		}
+		want := 0
+		var a, b [][]byte
+		for _, f := range o {
+			x, compare := drawn(t, f.Type)
+			y, _ := drawn(t, f.Type)
+			c := 0
+			switch null := rapid.IntRange(0, 9).Draw(t, "missing"); {
+			case null == 0:
+				x, y = nil, nil
+			case null == 1:
+				x, c = nil, 1
+			case null == 2:
+				y, c = nil, -1
+			case null < 5:
+				y = x
+			default:
+				if c = compare(x, y); f.Desc {
+					c = -c
+				}
+			}
+			if f.NullsFirst && (x == nil) != (y == nil) {
+				c = -c
+			}
+			want = cmp.Or(want, c)
+			a, b = append(a, x), append(b, y)
+		}
+		ka, err := o.Key(a)
+		require.NoError(t, err)
+		kb, err := o.Key(b)
+		require.NoError(t, err)
+		require.Equal(t, want, o.Compare(ka, kb), "%q %q", a, b)
+		if o.Exact() {
+			require.Equal(t, want, bytes.Compare(ka, kb), "%q %q", a, b)
+		}
+		for i, v := range o.Values(ka) {
+			if a[i] == nil {
+				require.Nil(t, v)
+				continue
+			}
+			require.NotNil(t, v)
+			switch o[i].Type {
+			case value.Text:
+				require.Equal(t, string(a[i]), *v)
+			case value.BigDecimal:
+				require.Zero(t, ratOf(a[i]).Cmp(ratOf(text(*v))), "%s %s", a[i], *v)
+			default:
+				canonical, wrong := o[i].Type.Canonical(*v)
+				require.Empty(t, wrong)
+				require.Equal(t, canonical, *v)
+				_, err := Order{{Type: o[i].Type}}.Key([][]byte{a[i]})
+				require.NoError(t, err)
+			}
+		}
+	})
+}
+
+func TestValuesThatHaveNoKey(t *testing.T) {
+	for _, c := range []struct {
+		of    value.Type
+		found string
+	}{{value.Integer, "1.5"}, {value.Time, "infinity"}, {value.Time, "10000-01-01 00:00:00+00"}, {value.Date, "0044-03-15 BC"}, {value.BigDecimal, "NaN"}, {value.Decimal, "Infinity"}, {value.Decimal, "1e5"}, {value.Decimal, ""}} {
+		_, err := Order{{Type: c.of}}.Key([][]byte{text(c.found)})
+		require.ErrorIs(t, err, errNoKey, c.found)
+	}
+}
+
+// Blocks that are edited at random are those of a list that is edited likewise.
+func TestBlocksAreThoseOfTheList(t *testing.T) {
+	o := Order{{Type: value.Integer}}
+	key := func(n int) []byte {
+		k, err := o.Key([][]byte{text(strconv.Itoa(n))})
+		require.NoError(t, err)
+		return k
+	}
+	rapid.Check(t, func(t *rapid.T) {
+		step := rapid.IntRange(1, 7).Draw(t, "step")
+		list := map[int]bool{}
+		for _, n := range rapid.SliceOfN(rapid.IntRange(0, 20_000), 0, 3000).Draw(t, "records") {
+			list[n] = true
+		}
+		sorted := func() []int {
+			var all []int
+			for n := range list {
+				all = append(all, n)
+			}
+			slices.Sort(all)
+			return all
+		}
+		all := sorted()
+		build := Build(int64(step), func(int64) int { return 1 << 20 })
+		for i := 0; i < len(all); i += step {
+			build.Add(key(all[i]), int64(min(step, len(all)-i)))
+		}
+		blocks := build.Blocks()
+		older, before := blocks, all
+		for range rapid.IntRange(0, 5).Draw(t, "rounds") {
+			by := map[int]int64{}
+			for range rapid.IntRange(1, 300).Draw(t, "changes") {
+				n := rapid.IntRange(-10, 20_010).Draw(t, "record")
+				i := blocks.Find(key(n), o.Compare)
+				if list[n] {
+					by[i]--
+				} else {
+					by[i]++
+				}
+				if list[n] = !list[n]; !list[n] {
+					delete(list, n)
+				}
+			}
+			all = sorted()
+			var edits []Edit
+			for i := range blocks.Len() {
+				change, changed := by[i]
+				if !changed {
+					continue
+				}
+				e := Edit{I: i, By: change}
+				b := blocks.Block(i)
+				from := 0
+				if i > 0 {
+					from, _ = slices.BinarySearchFunc(all, b.Key, func(n int, k []byte) int { return bytes.Compare(key(n), k) })
+				}
+				for at := int64(step); b.Records+change > 2*int64(step) && at < b.Records+change; at += int64(step) {
+					e.Parts = append(e.Parts, Part{key(all[from+int(at)]), at})
+				}
+				edits = append(edits, e)
+			}
+			next, err := blocks.Edited(edits)
+			require.NoError(t, err)
+			blocks = next
+		}
+		check := func(blocks *Blocks, all []int) {
+			require.EqualValues(t, len(all), blocks.Records())
+			at := int64(0)
+			for i := range blocks.Len() {
+				b := blocks.Block(i)
+				require.Equal(t, i, b.I)
+				require.Equal(t, at, b.Before)
+				if i > 0 {
+					from, _ := slices.BinarySearchFunc(all, b.Key, func(n int, k []byte) int { return bytes.Compare(key(n), k) })
+					require.EqualValues(t, b.Before, from)
+				}
+				require.LessOrEqual(t, b.Records, int64(2*step), "the test cuts them")
+				at += b.Records
+			}
+			require.EqualValues(t, len(all), at)
+			for range 5 {
+				if len(all) > 0 {
+					position := rapid.IntRange(0, len(all)-1).Draw(t, "position")
+					b := blocks.At(int64(position))
+					require.True(t, b.Before <= int64(position) && int64(position) < b.Before+b.Records, "%d in %+v", position, b)
+					require.Equal(t, b, blocks.Block(b.I))
+					require.Equal(t, b.I, blocks.Find(key(all[position]), o.Compare))
+				}
+			}
+		}
+		check(blocks, all)
+		check(older, before) // stay as they were
+	})
+}
+
+func TestBlocksRefuseWhatTheyCannotHaveHad(t *testing.T) {
+	build := Build(2, func(int64) int { return 1 << 20 })
+	build.Add(text("a"), 2)
+	build.Add(text("b"), 2)
+	blocks := build.Blocks()
+	for _, edits := range [][]Edit{{{I: 2, By: 1}}, {{I: 0, By: -3}}, {{I: 0, Parts: []Part{{text("aa"), 2}}}}, {{I: 0, Parts: []Part{{text("aa"), 1}, {text("ab"), 1}}}}} {
+		_, err := blocks.Edited(edits)
+		require.Error(t, err, "%+v", edits)
+	}
+	empty := Build(5, func(int64) int { return 0 }).Blocks()
+	require.Zero(t, empty.At(7).Records)
+	grown, err := empty.Edited([]Edit{{I: 0, By: 3}})
+	require.NoError(t, err)
+	require.EqualValues(t, 3, grown.Records())
+}
+
+// Blocks stay within their memory, the step growing in place of it.
+func TestBlocksFitTheirMemory(t *testing.T) {
+	for _, most := range []int{20_000, 200_000, 1 << 30} {
+		build := Build(2, func(int64) int { return most })
+		for i := range 100_000 {
+			build.Add(fmt.Appendf(nil, "%x", uint64(i)*0x9e3779b97f4a7c15), 2)
+		}
+		blocks := build.Blocks()
+		assert.LessOrEqual(t, blocks.Bytes(), most)
+		assert.EqualValues(t, 200_000, blocks.Records())
+		assert.Equal(t, most < 1<<30, blocks.Step() > 2, "%d: %d of %d bytes", most, blocks.Step(), blocks.Bytes())
+		assert.LessOrEqual(t, blocks.At(123_456).Before, int64(123_456))
+	}
+}

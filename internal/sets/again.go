@@ -1,0 +1,101 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"time"
+
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/paging"
+)
+
+// kept is what a page needs to be given again at a later version of its set.
+type kept struct {
+	q           *question
+	key         string // of its track
+	first, last []byte // the places of its records; last nil: the end of the list
+}
+
+// keep readies a page to be asked for Again: notes where its first and last records stand,
+// and follows what changes in its order.
+func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
+	if page.Set.logged == nil || page.Set.tail.log == "" {
+		return
+	}
+	first, last := r.first, r.last
+	if backward {
+		first, last = last, first
+	}
+	keys := q.keys()
+	k := &kept{q: q, key: trackKey(q)}
+	var err error
+	if k.first, err = keys.Key(first); err != nil {
+		return
+	}
+	// After the last page records may be added to it.
+	if limit := page.Settled.Size(); len(page.Records) == limit {
+		if k.last, err = keys.Key(last); err != nil {
+			return
+		}
+	}
+	version := page.Set.Version
+	if t := s.tracks.get(k.key); t == nil || t.log != page.Set.tail.log {
+		t = &track{base: base{page.Set.tail.log, version, time.Now()}, keys: keys, turn: newTurn(), from: version, until: version}
+		s.tracks.keep(k.key, t)
+	}
+	page.kept = k
+}
+
+// Kept tells whether the page may be asked for Again. Its records are then not to be
+// released.
+func (p *Page) Kept() bool { return p.kept != nil }
+
+// Again gives a page that was read with Keep as it is at the latest version of its set, with the
+// records that it has, where nothing that has changed since touches them or their
+// positions; nil where it has to be read anew. The request is the one that it was read by.
+func (s *Store) Again(ctx context.Context, page *Page, req Request) (*Page, error) {
+	again, err := s.again(ctx, page, req)
+	var pg *pgconn.PgError
+	var refusal *paging.Refusal
+	if errors.Is(err, errMoved) || errors.As(err, &refusal) || errors.As(err, &pg) && pg.Code == undefinedTable {
+		return nil, nil
+	}
+	return again, err
+}
+
+func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, error) {
+	set, err := s.Latest(ctx, page.Set.Name)
+	if err != nil {
+		return nil, err
+	}
+	k := page.kept
+	t := s.tracks.get(k.key)
+	if t == nil || set.table != page.Set.table || set.defined != page.Set.defined || set.catalogue != page.Set.catalogue || set.Version < page.Set.Version {
+		return nil, nil
+	}
+	q := *k.q
+	q.set, q.explain = set, nil
+	total, err := s.total(ctx, s.pool, &q)
+	if err != nil {
+		return nil, err
+	}
+	settled, err := q.ask.Settle(total)
+	if err != nil || settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() {
+		return nil, err
+	}
+	if why, err := t.bring(ctx, s.pool, &q); err != nil || why != "" {
+		return nil, err
+	}
+	if touched, err := t.touched(ctx, s.pool, &q, page.Set.Version, set.Version, k.first, k.last); err != nil || touched {
+		return nil, err
+	}
+	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: k}
+	if again.Settled, err = settled.Seen(len(page.Records)); err != nil {
+		return nil, err
+	}
+	if len(req.Facets) > 0 {
+		again.Facets, err = s.facetsOf(ctx, s.pool, set, req, req.Facets)
+	}
+	return again, err
+}

@@ -1,0 +1,547 @@
+package sets_test
+
+import (
+	"context"
+	"errors"
+	"flag"
+	"fmt"
+	"math/rand/v2"
+	"net/url"
+	"slices"
+	"strconv"
+	"strings"
+	"sync"
+	"sync/atomic"
+	"testing"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+	"github.com/jackc/pgx/v5/pgxpool"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+	"golang.org/x/sync/errgroup"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/value"
+)
+
+// The model of a set that changes: writers of every kind, and readers who ask anything of
+// two services. At each commit PostgreSQL itself copies the set's records into an archive, under the
+// version that the commit makes. Every answer tells its version; what it should have
+// been is asked of the archive in SQL that is written here by hand.
+
+var (
+	modelTime      = flag.Duration("changing.time", 20*time.Second, "how long the model of a set that changes runs")
+	modelQuestions = flag.Int64("changing.questions", 1<<62, "how many questions end it before")
+)
+
+const modelSetUp = `
+create table archived (version bigint primary key);
+create table archive (version bigint, id bigint, name text collate "und-x-icu", amount bigint, at timestamptz, price numeric, ok boolean);
+create index on archive (version);
+create function archive_set() returns trigger language plpgsql as $$
+begin
+  if new.name <> 'changing' then return null; end if;
+  execute format('insert into archive select $1, id, name, amount, at, price, ok from pageladder.%I', new.record_table) using new.version;
+  insert into archived values (new.version);
+  delete from archive where version < new.version - 2000 and new.version % 100 = 0;
+  return null;
+exception when unique_violation then
+  return null; -- a set that is defined twice in one transaction
+end $$;
+create constraint trigger archive after insert or update on pageladder.record_set deferrable initially deferred for each row execute function archive_set();
+`
+
+// touchTrigger changes the row that is being changed once more, after the fact.
+const touchTrigger = `
+create or replace function touch() returns trigger language plpgsql as $$
+begin
+  if pg_trigger_depth() < 2 and new.id % 7 = 0 then
+    execute format('update pageladder.%I set amount = coalesce(amount, 0) + 1 where id = $1', tg_table_name) using new.id;
+  end if;
+  return null;
+end $$;
+create or replace trigger touch after update on pageladder.TABLE for each row execute function touch();
+`
+
+var modelFields = []intake.Field{
+	{Name: "id", Type: value.Integer}, {Name: "name", Type: value.Text}, {Name: "amount", Type: value.Integer},
+	{Name: "at", Type: value.Time}, {Name: "price", Type: value.Decimal}, {Name: "ok", Type: value.Boolean},
+}
+
+var modelNames = []string{"", "a", "A", "á", "ab", "Ab", "b", "Z", "z", "Øst Gull", "ost gull", "Grey Gull", "grey tern", "a_b", "Żuraw", "müde", "mude", "ﬁsh", "İstanbul", "a b", "a-b", "æ", "o\u0308re", "zz top"}
+
+func modelRules() *rulesfile.Rules {
+	r := rulesfile.Of(paging.Rules{Key: []string{"id"}, Size: paging.SizeRules{Default: 3, Offered: []int{2, 3, 5}}, Search: []string{"name"}, MaxSortKeys: 3})
+	for i, f := range modelFields {
+		r.Sorts = append(r.Sorts, paging.SortKey{Key: f.Name, NullsFirst: i%2 == 0 && i > 0})
+		r.Filters = append(r.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
+	}
+	return r
+}
+
+type model struct {
+	t        *testing.T
+	pool     *pgxpool.Pool
+	services []*sets.Store
+	records  int
+
+	asked, folded, kept, steps atomic.Int64
+	ways                       sync.Map
+}
+
+func newModel(t *testing.T, records int) *model {
+	m := &model{t: t, records: records}
+	address := testkit.DatabaseURL(t)
+	for range 2 {
+		store, err := sets.Open(t.Context(), address)
+		require.NoError(t, err)
+		t.Cleanup(store.Close)
+		store.SetDeep(0)
+		store.SetBuildAgain(0)
+		m.services = append(m.services, store)
+	}
+	config, err := pgxpool.ParseConfig(address)
+	require.NoError(t, err)
+	config.MaxConns = 12
+	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
+	m.pool, err = pgxpool.NewWithConfig(t.Context(), config)
+	require.NoError(t, err)
+	t.Cleanup(m.pool.Close)
+	_, err = m.pool.Exec(t.Context(), modelSetUp)
+	require.NoError(t, err)
+	require.NoError(t, m.load())
+	return m
+}
+
+// load imports the set, in place of the one that is there.
+func (m *model) load() error {
+	var csv strings.Builder
+	csv.WriteString("id,name,amount,at,price,ok\n")
+	for id := range m.records {
+		v := m.values(rand.IntN)
+		fmt.Fprintf(&csv, "%d", 10*id)
+		for _, f := range modelFields[1:] {
+			csv.WriteByte(',')
+			if text := v[f.Name]; text != nil {
+				csv.WriteString(`"` + *text + `"`)
+			}
+		}
+		csv.WriteByte('\n')
+	}
+	draft := sets.Draft{Name: "changing", Label: "Changing", Fields: modelFields, Rules: modelRules()}
+	return m.services[0].LoadCSV(m.t.Context(), draft, strings.NewReader(csv.String()))
+}
+
+// values are random values of a record, without its key.
+func (m *model) values(intn func(int) int) sets.Values {
+	text := func(s string) *string { return &s }
+	v := sets.Values{"name": text(modelNames[intn(len(modelNames))]), "amount": text(strconv.Itoa(intn(30) - 9)),
+		"at":    text(time.Date(2026, 3, 1+intn(20), intn(24), 0, 0, intn(3)*1000, time.UTC).Format(time.RFC3339Nano)),
+		"price": text(strconv.FormatFloat(float64(intn(90)-40)/8, 'f', -1, 64)), "ok": text(strconv.FormatBool(intn(2) > 0))}
+	for _, f := range modelFields[1:] {
+		if intn(6) == 0 {
+			v[f.Name] = nil
+		}
+	}
+	return v
+}
+
+// table is the name of the table that the set has now.
+func (m *model) table(ctx context.Context, db interface {
+	QueryRow(context.Context, string, ...any) pgx.Row
+}) (name string, err error) {
+	err = db.QueryRow(ctx, "select 'pageladder.' || record_table from pageladder.record_set where name = 'changing'").Scan(&name)
+	return name, err
+}
+
+// byService changes one record through a service.
+func (m *model) byService(ctx context.Context) error {
+	store := m.services[rand.IntN(len(m.services))]
+	id := strconv.Itoa(rand.IntN(10 * m.records))
+	if rand.IntN(3) == 0 {
+		v := m.values(rand.IntN)
+		v["id"] = &id
+		_, err := store.Add(ctx, "changing", v)
+		return err
+	}
+	var found int64
+	table, err := m.table(ctx, m.pool)
+	if err == nil {
+		err = m.pool.QueryRow(ctx, "select coalesce((select id from "+table+" where id >= $1 order by id limit 1), 0)", id).Scan(&found)
+	}
+	if err != nil {
+		return err
+	}
+	key := []string{strconv.FormatInt(found, 10)}
+	_, _, revision, err := store.Record(ctx, sets.Request{Set: "changing", Visibility: sets.All}, key)
+	if err != nil {
+		return err
+	}
+	if rand.IntN(2) == 0 {
+		_, err = store.Delete(ctx, "changing", key, revision)
+	} else {
+		_, err = store.Change(ctx, "changing", key, revision, m.values(rand.IntN))
+	}
+	return err
+}
+
+// changesInSQL are changes as somebody makes them in SQL, $1 being a number.
+var changesInSQL = []string{
+	"update TABLE set amount = amount + 1 where id between $1 and $1 + 60",
+	"update TABLE set amount = null where id between $1 and $1 + 20",
+	"update TABLE set name = (select name from TABLE order by random() limit 1) where id between $1 and $1 + 50",
+	"update TABLE set at = at + interval '1 day', price = -price where id % 50 = $1 % 50",
+	"update TABLE set id = id + 1 where id = (select max(id) from TABLE where id <= $1) and not exists (select from TABLE x where x.id = TABLE.id + 1)",
+	"with two as (select id, row_number() over () n from (select id from TABLE where id >= $1 order by id limit 2) t) update TABLE r set name = o.name, amount = o.amount from TABLE o, two a, two b where r.id = a.id and o.id = b.id and a.n <> b.n",
+	"delete from TABLE where id between $1 and $1 + 15",
+	"delete from TABLE where amount is null and id between $1 and $1 + 100",
+	"insert into TABLE (id, name, amount, at, price, ok) select n, (array['a', 'Øst', 'zz', null])[1 + n % 4], n % 20, timestamptz '2026-03-05' + n % 40 * interval '1 hour', n % 13 / 4.0, n % 2 = 0 from generate_series($1::bigint, $1 + 12) n where not exists (select from TABLE x where x.id = n) on conflict do nothing",
+	"insert into TABLE (id, name, amount) values ($1, 'b', 5) on conflict (id) do update set amount = TABLE.amount - 1",
+	"delete from TABLE where id = (select min(id) from TABLE)",
+	"delete from TABLE where id = (select max(id) from TABLE)",
+}
+
+// inSQL changes records in a transaction of its own: with the version moved first, as
+// services do, or by someone who knows nothing of versions; with savepoints, some of which
+// are rolled back; some held open; some rolled back.
+func (m *model) inSQL(ctx context.Context) error {
+	isolation := []pgx.TxIsoLevel{pgx.ReadCommitted, pgx.ReadCommitted, pgx.RepeatableRead}[rand.IntN(3)]
+	tx, err := m.pool.BeginTx(ctx, pgx.TxOptions{IsoLevel: isolation})
+	if err != nil {
+		return err
+	}
+	defer tx.Rollback(context.WithoutCancel(ctx))
+	knows := rand.IntN(3) > 0
+	if knows {
+		if _, err := tx.Exec(ctx, "update pageladder.record_set set version = version + 1 where name = 'changing'"); err != nil {
+			return err
+		}
+	}
+	table, err := m.table(ctx, tx)
+	if err != nil {
+		return err
+	}
+	before := int64(0)
+	count := func() (n int64, err error) {
+		err = tx.QueryRow(ctx, "select count(*) from "+table).Scan(&n)
+		return n, err
+	}
+	if before, err = count(); err != nil {
+		return err
+	}
+	change := func(in pgx.Tx) error {
+		sql := strings.ReplaceAll(changesInSQL[rand.IntN(len(changesInSQL))], "TABLE", table)
+		var args []any
+		if strings.Contains(sql, "$1") {
+			args = append(args, rand.IntN(10*m.records))
+		}
+		if _, err := in.Exec(ctx, sql, args...); err != nil {
+			return fmt.Errorf("%s: %w", sql, err)
+		}
+		return nil
+	}
+	for range 1 + rand.IntN(3) {
+		if rand.IntN(2) == 0 {
+			if err := change(tx); err != nil {
+				return err
+			}
+			continue
+		}
+		savepoint, err := tx.Begin(ctx)
+		if err != nil {
+			return err
+		}
+		err = change(savepoint)
+		if err == nil && rand.IntN(2) == 0 {
+			err = savepoint.Commit(ctx)
+		} else {
+			err = savepoint.Rollback(ctx)
+		}
+		if err != nil {
+			return err
+		}
+	}
+	if knows {
+		after, err := count()
+		if err == nil && after != before {
+			_, err = tx.Exec(ctx, "update pageladder.record_set set records = records + $1 where name = 'changing'", after-before)
+		}
+		if err != nil {
+			return err
+		}
+	}
+	if rand.IntN(4) == 0 { // commits late
+		if _, err := tx.Exec(ctx, "select pg_sleep($1)", rand.Float64()/20); err != nil {
+			return err
+		}
+	}
+	if rand.IntN(5) == 0 {
+		return tx.Rollback(ctx)
+	}
+	return tx.Commit(ctx)
+}
+
+// anew defines the set anew, or imports it once more.
+func (m *model) anew(ctx context.Context) error {
+	if rand.IntN(3) == 0 {
+		return m.load()
+	}
+	_, err := m.services[rand.IntN(2)].Configure(ctx, "changing", func(s *sets.Settings) error {
+		s.Label = "Changing " + strconv.Itoa(rand.IntN(1000))
+		if rand.IntN(2) == 0 {
+			s.Fixed = []string{"", "ok=true", "amount.min=0&name.not=a"}[rand.IntN(3)]
+		}
+		return nil
+	})
+	return err
+}
+
+// allowed tells whether an error is one that a writer may meet: others write too.
+func allowed(err error) bool {
+	var pg *pgconn.PgError
+	if errors.As(err, &pg) {
+		return slices.Contains([]string{"40001", "40P01", "23505", "42P01", "55P03"}, pg.Code)
+	}
+	return err == nil || errors.Is(err, sets.ErrNoRecord) || errors.Is(err, sets.ErrStale) || errors.Is(err, sets.ErrKeyTaken) || errors.Is(err, pgx.ErrTxClosed)
+}
+
+// write writes until the end.
+func (m *model) write(ctx context.Context, pause time.Duration) error {
+	for ctx.Err() == nil {
+		var err error
+		switch n := rand.IntN(400); {
+		case n == 0:
+			err = m.anew(ctx)
+		case n < 200:
+			err = m.byService(ctx)
+		default:
+			err = m.inSQL(ctx)
+		}
+		if !allowed(err) && ctx.Err() == nil {
+			return fmt.Errorf("a writer: %w", err)
+		}
+		if n := rand.IntN(1000); n < 5 { // now and then the records change by triggers too
+			if table, err := m.table(ctx, m.pool); err == nil {
+				m.pool.Exec(ctx, strings.ReplaceAll(touchTrigger, "pageladder.TABLE", table))
+			}
+		}
+		select {
+		case <-ctx.Done():
+		case <-time.After(time.Duration(rand.Int64N(int64(2*pause) + 1))):
+		}
+	}
+	return nil
+}
+
+// asking is one question, as a query and as SQL.
+type asking struct {
+	query, where, order string
+	facet               string
+	desc                map[string]bool
+}
+
+var modelOrders = map[string]string{"id": "id", "name": "name", "amount": "amount", "at": "at", "price": "price", "ok": "ok"}
+
+// draw draws a question.
+func draw(pick *rand.Rand) asking {
+	var a asking
+	where := []string{"true"}
+	parts := []string{}
+	filter := func(query, sql string) { parts, where = append(parts, query), append(where, "("+sql+")") }
+	switch pick.IntN(12) {
+	case 0:
+		filter("ok=true", "ok")
+	case 1:
+		filter("amount.min=3", "amount >= 3")
+	case 2:
+		filter("name.not=a", "name is null or name <> 'a'")
+	case 3:
+		filter("name.has=gull", "name ilike '%gull%'")
+	case 4:
+		filter("amount.none=true", "amount is null")
+	case 5:
+		filter("at=2026-03-05", "at >= '2026-03-05 00:00:00+00' and at < '2026-03-06 00:00:00+00'")
+	case 6:
+		filter("q=gu", "exists (select from unnest(pageladder.words(name)) w where w like 'gu%')")
+	case 7:
+		filter("price.max=1.5&ok=false", "price <= 1.5 and not ok")
+	}
+	var sorts, orders []string
+	a.desc = map[string]bool{}
+	fields := []string{"id", "name", "amount", "at", "price", "ok"}
+	pick.Shuffle(len(fields), func(i, j int) { fields[i], fields[j] = fields[j], fields[i] })
+	direction := ""
+	for _, f := range fields[:1+pick.IntN(3)] {
+		desc := pick.IntN(2) == 0
+		direction = map[bool]string{true: "-", false: ""}[desc]
+		i := slices.IndexFunc(modelFields, func(x intake.Field) bool { return x.Name == f })
+		nulls := map[bool]string{true: " nulls first", false: " nulls last"}[i%2 == 0 && i > 0]
+		sorts = append(sorts, direction+f)
+		orders = append(orders, f+map[bool]string{true: " desc", false: ""}[desc]+nulls)
+		if f == "id" {
+			break
+		}
+	}
+	a.order = strings.Join(append(orders, "id"+map[bool]string{true: " desc", false: ""}[direction == "-"]), ", ")
+	a.where = strings.Join(where, " and ")
+	a.query = strings.Join(append(parts, "sort="+url.QueryEscape(strings.Join(sorts, ","))), "&")
+	if pick.IntN(6) == 0 {
+		a.facet = []string{"name", "ok", "amount"}[pick.IntN(3)]
+	}
+	return a
+}
+
+// facets are asked under the filters but the field's own.
+func (a *asking) underFacet() bool {
+	return !strings.Contains(a.query, a.facet+"=") && !strings.Contains(a.query, a.facet+".")
+}
+
+// ask asks until the end, and holds each answer against the archive.
+func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) error {
+	pick := rand.New(rand.NewPCG(seed, 16))
+	var questions []asking // few, so that what is known of them is used
+	for range 25 {
+		questions = append(questions, draw(pick))
+	}
+	fixed := map[string]string{"": "true", "ok=true": "ok", "amount.min=0&name.not=a": "amount >= 0 and (name is null or name <> 'a')"}
+	for ctx.Err() == nil && m.asked.Load() < *modelQuestions {
+		a := questions[pick.IntN(len(questions))]
+		if pick.IntN(50) == 0 {
+			questions[pick.IntN(len(questions))] = draw(pick)
+		}
+		size := []int{2, 3, 5, 7}[pick.IntN(4)]
+		number := 1 + pick.IntN(m.records/size+3)
+		query := fmt.Sprintf("%s&size=%d&page=%d", a.query, size, number)
+		explain := &sets.Explain{}
+		req := sets.Request{Set: "changing", Query: query, Visibility: pick.IntN(4) > 0, Explain: explain}
+		if a.facet != "" && a.underFacet() {
+			req.Facets = []string{a.facet}
+		}
+		store := stores[pick.IntN(len(stores))]
+		page, err := store.Page(ctx, req)
+		if err != nil {
+			if ctx.Err() != nil {
+				return nil
+			}
+			return fmt.Errorf("%s: %w", query, err)
+		}
+		where := a.where
+		if req.Visibility == sets.Filtered {
+			where += " and (" + fixed[page.Set.Fixed] + ")"
+		}
+		if err := m.hold(ctx, page, where, a, size); err != nil {
+			if ctx.Err() != nil {
+				return nil
+			}
+			return fmt.Errorf("%s at version %d, by %s, %v, %v, %v: %w", query, page.Set.Version, explain.Access, explain.Counted, explain.Kept, explain.Anew, err)
+		}
+		m.asked.Add(1)
+		m.folded.Add(explain.Folded)
+		if len(explain.Kept) > 0 {
+			m.kept.Add(1)
+		}
+		way, _, _ := strings.Cut(explain.Access, ",")
+		n, _ := m.ways.LoadOrStore(way, &atomic.Int64{})
+		n.(*atomic.Int64).Add(1)
+		page.Release()
+	}
+	return nil
+}
+
+// hold holds an answer against the archive.
+func (m *model) hold(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
+	version := page.Set.Version
+	var total int64
+	var there bool
+	err := m.pool.QueryRow(ctx, "select exists (select from archived where version = $1), (select count(*) from archive where version = $1 and "+where+")", version).Scan(&there, &total)
+	switch {
+	case err != nil:
+		return err
+	case !there:
+		return errors.New("no such version was ever committed")
+	case page.Settled.Total().Is() != paging.TotalExact || page.Settled.Total().Records() != total:
+		return fmt.Errorf("found a total of %d; right would be %d", page.Settled.Total().Records(), total)
+	}
+	rows, err := m.pool.Query(ctx, "select id::text as c1, name as c2, amount::text as c3, at::text as c4, price::text as c5, case when ok then 't' else 'f' end || case when ok is null then null else '' end as c6 from archive where version = $1 and "+where+
+		" order by "+a.order+" limit $2 offset $3", version, size, page.Settled.Offset())
+	if err != nil {
+		return err
+	}
+	want, err := pgx.CollectRows(rows, func(row pgx.CollectableRow) (r [6]*string, err error) {
+		err = row.Scan(&r[0], &r[1], &r[2], &r[3], &r[4], &r[5])
+		return r, err
+	})
+	if err != nil {
+		return err
+	}
+	if len(want) != len(page.Records) {
+		return fmt.Errorf("found %d records; right would be %d", len(page.Records), len(want))
+	}
+	for i, r := range want {
+		for f, v := range r {
+			found := page.Records[i][f]
+			if (v == nil) != (found == nil) || v != nil && string(found) != *v {
+				return fmt.Errorf("record %d of %d, %s: found %q; right would be %s", i+1, len(want), modelFields[f].Name, found, shown(v))
+			}
+		}
+	}
+	for field, found := range page.Facets {
+		rows, err := m.pool.Query(ctx, "select "+field+"::text as c1, count(*) from archive where version = $1 and "+where+" group by "+field+" order by count(*) desc, "+field+" nulls last limit 50", version)
+		if err != nil {
+			return err
+		}
+		want, err := pgx.CollectRows(rows, pgx.RowToStructByPos[sets.Facet])
+		if err != nil {
+			return err
+		}
+		if !assert.ObjectsAreEqual(want, found) {
+			return fmt.Errorf("facets of %s: found %d of %d", field, len(found), len(want))
+		}
+	}
+	return nil
+}
+
+func shown(v *string) string {
+	if v == nil {
+		return "none"
+	}
+	return strconv.Quote(*v)
+}
+
+// run runs writers and readers, and tells what was seen.
+func (m *model) run(stores []*sets.Store) {
+	ctx, end := context.WithTimeout(m.t.Context(), *modelTime)
+	defer end()
+	group, ctx := errgroup.WithContext(ctx)
+	writing, stop := context.WithCancel(ctx)
+	for i := range 3 {
+		group.Go(func() error { return m.write(writing, time.Duration(i+1)*10*time.Millisecond) })
+	}
+	var reading errgroup.Group
+	for i := range 3 {
+		reading.Go(func() error { return m.ask(ctx, stores, uint64(time.Now().UnixNano())+uint64(i)) })
+	}
+	group.Go(func() error { defer stop(); return reading.Wait() })
+	require.NoError(m.t, group.Wait())
+	var versions int64
+	require.NoError(m.t, m.pool.QueryRow(m.t.Context(), "select version from pageladder.record_set where name = 'changing'").Scan(&versions))
+	m.t.Logf("%d questions, %d answered by what was known, %d images added, %d versions", m.asked.Load(), m.kept.Load(), m.folded.Load(), versions)
+	m.ways.Range(func(way, n any) bool { m.t.Logf("%7d %s", n.(*atomic.Int64).Load(), way); return true })
+}
+
+// Total, rows, positions and facets of an answer are of one snapshot, whatever goes on.
+func TestAnswersAreOfOneSnapshotWhileRecordsChange(t *testing.T) {
+	m := newModel(t, 200)
+	m.run(m.services)
+	assert.Greater(t, m.kept.Load()*2, m.asked.Load(), "most is known and kept current")
+	assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
+	for _, store := range m.services {
+		assert.Zero(t, store.Unlike(), "a track that was kept current did not fit")
+	}
+}

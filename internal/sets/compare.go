@@ -1,0 +1,152 @@
+package sets
+
+import (
+	"bytes"
+	"context"
+	"fmt"
+	"strings"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/order"
+)
+
+// This file asks the database how records compare in an order that it alone knows: that of
+// text under its collation.
+
+const (
+	pairsAtOnce = 20_000 // in one statement
+	probes      = 16     // blocks that a key is held against in one round, when the guess was wrong
+)
+
+// pair is a key and another.
+type pair struct{ a, b []byte }
+
+// compareKeys tells of each pair how they compare: below, at or above 0.
+func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order, pairs []pair) ([]int, error) {
+	signs := make([]int, 0, len(pairs))
+	sql := compareSQL(q)
+	for len(pairs) > 0 {
+		some := pairs[:min(len(pairs), pairsAtOnce)]
+		pairs = pairs[len(some):]
+		columns := make([][]*string, 2*len(keys))
+		for _, p := range some {
+			for i, v := range keys.Values(p.a) {
+				columns[2*i] = append(columns[2*i], v)
+			}
+			for i, v := range keys.Values(p.b) {
+				columns[2*i+1] = append(columns[2*i+1], v)
+			}
+		}
+		args := make([]any, len(columns))
+		for i := range columns {
+			args[i] = columns[i]
+		}
+		rows, err := db.Query(ctx, sql, args...)
+		if err != nil {
+			return nil, err
+		}
+		more, err := pgx.CollectRows(rows, pgx.RowTo[int])
+		if err != nil {
+			return nil, err
+		}
+		signs = append(signs, more...)
+	}
+	return signs, nil
+}
+
+// compareSQL is the statement that compares pairs: of each field an array of the ones and
+// an array of the others, as texts.
+func compareSQL(q *question) string {
+	var arrays, names, signs []string
+	for i, o := range q.order {
+		t := columnTypes[q.set.field(o.Field).Type]
+		base, collation, _ := strings.Cut(t, " ")
+		a, b := fmt.Sprintf("a%d::%s", i, base), fmt.Sprintf("b%d::%s %s", i, base, collation)
+		arrays = append(arrays, fmt.Sprintf("$%d::text[], $%d::text[]", 2*i+1, 2*i+2))
+		names = append(names, fmt.Sprintf("a%d, b%d", i, i))
+		less, missing := -1, 1
+		if o.Desc {
+			less = 1
+		}
+		if o.NullsFirst {
+			missing = -1
+		}
+		signs = append(signs, fmt.Sprintf("nullif(case when a%[1]d is null and b%[1]d is null then 0 when a%[1]d is null then %[2]d when b%[1]d is null then %[3]d when %[4]s = %[5]s then 0 when %[4]s < %[5]s then %[6]d else %[7]d end, 0)",
+			i, missing, -missing, a, b, less, -less))
+	}
+	return "select coalesce(" + strings.Join(signs, ", ") + ", 0) from unnest(" + strings.Join(arrays, ", ") + ") with ordinality as pairs (" + strings.Join(names, ", ") + ", n) order by n"
+}
+
+// place finds the block that each image falls into, in which blocks is a guess. One
+// question checks all guesses; what was wrong is looked for in few more.
+func (q *question) place(ctx context.Context, db querier, keys order.Order, blocks *order.Blocks, images []image, found []int) error {
+	low, high := make([]int, len(images)), make([]int, len(images)) // it begins at low or before, and ends at high
+	for i := range images {
+		high[i] = blocks.Len()
+	}
+	begins := map[int][]byte{}
+	for guessed := true; ; guessed = false {
+		var pairs []pair
+		var of, at []int
+		for i := range images {
+			if high[i] == low[i]+1 {
+				found[i] = low[i]
+				continue
+			}
+			each := []int{found[i], found[i] + 1}
+			if !guessed {
+				each = each[:0]
+				wide := high[i] - low[i]
+				for p := 1; p <= min(probes, wide-1); p++ {
+					each = append(each, low[i]+p*wide/(min(probes, wide-1)+1))
+				}
+			}
+			for _, b := range each {
+				if b <= low[i] || b >= high[i] {
+					continue
+				}
+				if begins[b] == nil {
+					begins[b] = blocks.Block(b).Key
+				}
+				pairs, of, at = append(pairs, pair{images[i].key, begins[b]}), append(of, i), append(at, b)
+			}
+		}
+		if len(pairs) == 0 && !guessed {
+			return nil
+		}
+		signs, err := q.compareKeys(ctx, db, keys, pairs)
+		if err != nil {
+			return err
+		}
+		for n, sign := range signs {
+			if i := of[n]; sign >= 0 {
+				low[i] = max(low[i], at[n])
+			} else {
+				high[i] = min(high[i], at[n])
+			}
+		}
+	}
+}
+
+// comparison compares images with two keys, as the database does.
+func (q *question) comparison(ctx context.Context, db querier, keys order.Order, images []image, first, last []byte) (func(a, b []byte) int, error) {
+	type both struct{ a, b string }
+	known := map[both]int{}
+	var pairs []pair
+	for i := range images {
+		for _, b := range [][]byte{first, last} {
+			if b != nil && !bytes.Equal(images[i].key, b) {
+				pairs = append(pairs, pair{images[i].key, b})
+			}
+		}
+	}
+	signs, err := q.compareKeys(ctx, db, keys, pairs)
+	if err != nil {
+		return nil, err
+	}
+	for i, p := range pairs {
+		known[both{string(p.a), string(p.b)}] = signs[i]
+	}
+	return func(a, b []byte) int { return known[both{string(a), string(b)}] }, nil
+}

@@ -1,0 +1,163 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"sync"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/paging/statement"
+)
+
+// turn lets one at a time do something, and others wait for it no longer than they have
+// time.
+type turn chan struct{}
+
+func newTurn() turn { return make(turn, 1) }
+
+func (t turn) take(ctx context.Context) error {
+	select {
+	case t <- struct{}{}:
+		return nil
+	case <-ctx.Done():
+		return ctx.Err()
+	}
+}
+
+func (t turn) give() { <-t }
+
+// base is where something that is kept current began.
+type base struct {
+	log     string // by which it is brought on
+	version int64
+	made    time.Time
+}
+
+// counted is an exact count, kept current: it was counted once, and what has changed since
+// is added as it is asked for.
+type counted struct {
+	base
+	turn turn // of whoever brings it on
+
+	mu    sync.Mutex
+	at    []countAt // since which version it is what; the versions rise
+	until int64     // the last version that it is known at
+	folds int64     // changes that were added
+}
+
+type countAt struct{ version, n int64 }
+
+// stepsKept is how many versions back a count is known.
+const stepsKept = 512
+
+func newCounted(log string, version, n int64) *counted {
+	return &counted{base: base{log, version, time.Now()}, turn: newTurn(), at: []countAt{{version, n}}, until: version}
+}
+
+// of is the count at a version.
+func (c *counted) of(version int64) (n int64, ok bool) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	if version > c.until {
+		return 0, false
+	}
+	for i := len(c.at) - 1; i >= 0; i-- {
+		if c.at[i].version <= version {
+			return c.at[i].n, true
+		}
+	}
+	return 0, false
+}
+
+// late tells how far it is known, and whether that is before a version.
+func (c *counted) late(version int64) (until int64, late bool) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	return c.until, c.until < version
+}
+
+// bring brings a count on to the version of a question's set, by the set's log. The
+// reason tells why that cannot be: it has to be counted anew.
+func (c *counted) bring(ctx context.Context, db querier, q *question) (why string, err error) {
+	version := q.set.Version
+	if _, late := c.late(version); !late {
+		return "", nil
+	}
+	if err := c.turn.take(ctx); err != nil {
+		return "", err
+	}
+	defer c.turn.give()
+	from, late := c.late(version)
+	if !late {
+		return "", nil
+	}
+	if why := q.tellsAfter(from, c.log); why != "" {
+		return why, nil
+	}
+	asked, err := q.onLog(from, version, eitherSide)
+	if err != nil {
+		return "the change log lacks a field of the question", nil
+	}
+	images, err := asked.Unordered([]string{versionField, sideField}, statement.Region{})
+	if err != nil {
+		return "the change log lacks a field of the question", nil
+	}
+	q.explain.sql(images.SQL)
+	rows, err := db.Query(ctx, "select version, sum(side)::bigint, count(*) from ("+images.SQL+") as changed (version, side) group by version order by version", images.Args...)
+	if err != nil {
+		return logGone(err)
+	}
+	var steps []countAt
+	var step countAt
+	var folded, n int64
+	if _, err := pgx.ForEachRow(rows, []any{&step.version, &step.n, &n}, func() error {
+		steps, folded = append(steps, step), folded+n
+		return nil
+	}); err != nil {
+		return logGone(err)
+	}
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	now := c.at[len(c.at)-1].n
+	for _, step := range steps {
+		if now += step.n; step.n != 0 {
+			c.at = append(c.at, countAt{step.version, now})
+		}
+	}
+	if now < 0 {
+		return "the change log does not fit the count", nil
+	}
+	if extra := len(c.at) - stepsKept; extra > 0 {
+		c.at = append(c.at[:0], c.at[extra:]...)
+	}
+	c.until = version
+	c.folds += folded
+	q.explain.folded(folded)
+	return "", nil
+}
+
+// tellsAfter tells whether the set's log tells all that changed after a version; why not.
+func (q *question) tellsAfter(version int64, log string) (why string) {
+	t := &q.set.tail
+	switch why := t.after(version, log); {
+	case why != "":
+		return why
+	case q.set.logged == nil:
+		return "the table has no change log that works"
+	case t.cut > version && q.cuttable():
+		return "a text that is too long to be logged has changed"
+	}
+	return ""
+}
+
+// logGone is the reason where a log, or a column of it, is not there any more.
+func logGone(err error) (why string, other error) {
+	var pg *pgconn.PgError
+	if errors.As(err, &pg) && (pg.Code == undefinedTable || pg.Code == undefinedColumn) {
+		return "the change log is gone", nil
+	}
+	return "", err
+}

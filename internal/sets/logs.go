@@ -1,0 +1,260 @@
+package sets
+
+import (
+	"context"
+	"slices"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
+)
+
+// This file knows what the change logs of sets tell.
+
+// tail is the stretch of versions that a set's log is known to tell all changes of.
+type tail struct {
+	log      string // which log, as changes.State names it
+	from, to int64  // what changed after the one, until the other
+	cut      int64  // the last version that changed a text too long for the log
+	gap      string // why it does not go further back
+}
+
+// after tells whether all is known that changed after a version, in a log; why not.
+func (t *tail) after(version int64, log string) (why string) {
+	switch {
+	case t.log == "":
+		return t.gap
+	case t.log != log:
+		return "the change log is another one by now"
+	case version < t.from:
+		return t.gap
+	}
+	return ""
+}
+
+// logs tells whether the set's log is the one that is there.
+func (s *Set) logs(log string) bool { return (s.logged != nil) == (log != "") }
+
+// at is the set at another version, as it was defined.
+func (s *Set) at(state changes.State) *Set {
+	set := *s
+	set.Version, set.Records, set.ChangedAt = state.Version, state.Records, state.ChangedAt
+	set.tail = s.tail.on(state)
+	return &set
+}
+
+// on is the tail until a state that was asked for since its end.
+func (t tail) on(state changes.State) tail {
+	if state.Gap != "" || state.Log != t.log {
+		if state.Gap == "" {
+			state.Gap = "the change log is another one by now"
+		}
+		return tail{log: state.Log, from: state.Version, to: state.Version, gap: state.Gap}
+	}
+	t.to, t.cut = state.Version, max(t.cut, state.Cut)
+	return t
+}
+
+// until is the tail as far as a version.
+func (t tail) until(version int64) tail {
+	t.to = version
+	if version < t.from {
+		t.from = version
+	}
+	return t
+}
+
+// readLog reads the set's log, and its tail from what was known of the set.
+func (s *Set) readLog(ctx context.Context, tx pgx.Tx, known *Set) error {
+	var err error
+	if s.log, err = changes.Of(ctx, tx, s.table); err != nil {
+		return err
+	}
+	s.tail = tail{from: s.Version, to: s.Version, gap: "the table has no change log yet"}
+	if s.log == nil || !s.log.Has(loggedFields(s)) {
+		s.log = nil
+		return nil
+	}
+	since := tail{from: s.Version, to: s.Version, gap: "what is older was not asked for"}
+	if known != nil && known.table == s.table && known.catalogue == s.catalogue && known.log != nil && known.log.Name == s.log.Name && known.tail.to <= s.Version {
+		since = known.tail
+	}
+	state, err := changes.StateOf(ctx, tx, s.Name, s.table, s.log, since.to)
+	if err != nil {
+		return err
+	}
+	if since.log == "" {
+		since.log = state.Log
+	}
+	if s.tail = since.on(state); s.tail.log != "" {
+		s.logged, err = logList(s)
+	}
+	return err
+}
+
+// Fields of a log that no field of a set has the name of.
+const (
+	versionField = "\x00version"
+	sideField    = "\x00side"
+)
+
+// logList asks a set's log as the set is asked.
+func logList(s *Set) (*statement.List, error) {
+	t := statement.Table{
+		Dialect: statement.PostgreSQL, From: quote(postgres.Schema) + "." + quote(s.log.Name) + " " + alias, Search: s.searched(),
+		Fields: map[string]statement.Field{
+			versionField: {SQL: logColumn(changes.Version), Type: value.Integer},
+			sideField:    {SQL: logColumn(changes.Side), Type: value.Integer},
+		},
+	}
+	for i := range s.Fields {
+		if f := &s.Fields[i]; slices.Contains(s.log.Fields, f.Name) {
+			t.Fields[f.Name] = s.asked(f)
+		}
+	}
+	return statement.New(t)
+}
+
+// loggedFields are the fields that a set's log has to hold: those that its rules and its
+// fixed filter name.
+func loggedFields(s *Set) []changes.Field {
+	names := slices.Concat(s.Rules.Key, s.Rules.Search)
+	for i := range s.Rules.Sorts {
+		names = append(names, s.Rules.Sorts[i].Fields...)
+		if len(s.Rules.Sorts[i].Fields) == 0 {
+			names = append(names, s.Rules.Sorts[i].Key)
+		}
+	}
+	if ask, err := s.Rules.Read(""); err == nil {
+		for _, o := range ask.Order() {
+			names = append(names, o.Field)
+		}
+	}
+	for i := range s.Rules.Filters {
+		names = append(names, s.Rules.Filters[i].Field)
+	}
+	for i := range s.fixed {
+		names = append(names, s.fixed[i].Field)
+	}
+	var fields []changes.Field
+	for i := range s.Fields {
+		if f := &s.Fields[i]; slices.Contains(names, f.Name) {
+			fields = append(fields, changes.Field{Name: f.Name, Type: columnTypes[f.Type], Long: long(f.Type)})
+		}
+	}
+	return fields
+}
+
+// long tells whether values of a type may be long.
+func long(t value.Type) bool { return t == value.Text || t == value.JSON }
+
+// table is the set's table for its log.
+func logTable(s *Set) changes.Table {
+	return changes.Table{Set: s.Name, Name: s.table, Fields: loggedFields(s)}
+}
+
+const (
+	logWait  = 2 * time.Second  // longest wait for changes in progress before a log is made
+	logAgain = 10 * time.Second // between attempts
+)
+
+// makeLog makes a set's log in the background: of tables that earlier versions made, or
+// an older service beside this one, and where rules name other fields by now. Until it is
+// there, nothing is brought on, and pages come as they do from a set that stands still or
+// by the plain way.
+func (s *Store) makeLog(set *Set) {
+	if s.readOnly {
+		return
+	}
+	s.logMu.Lock()
+	defer s.logMu.Unlock()
+	if time.Since(s.logTried[set.table]) < logAgain {
+		return
+	}
+	s.logTried[set.table] = time.Now()
+	s.background.Go(func() {
+		err := pgx.BeginFunc(s.running, fresh{s.pool}, func(tx pgx.Tx) error {
+			if _, err := tx.Exec(s.running, "set local lock_timeout = "+strconv.FormatInt(logWait.Milliseconds(), 10)); err != nil {
+				return err
+			}
+			set, err := get(s.running, tx, set.Name) // as it is by now
+			if err != nil || set.Attached() {
+				return err
+			}
+			_, err = changes.Make(s.running, tx, logTable(set))
+			return err
+		})
+		if err == nil {
+			s.catalogue.stale(set.Name)
+		}
+	})
+}
+
+// pruneEvery is how often logs are pruned.
+const pruneEvery = time.Minute
+
+// pruneLogs prunes the logs of all sets now and then.
+func (s *Store) pruneLogs() {
+	for {
+		select {
+		case <-s.running.Done():
+			return
+		case <-time.After(pruneEvery):
+		}
+		s.Prune(s.running) // what fails is done the next time
+	}
+}
+
+// Prune prunes the logs of all sets.
+func (s *Store) Prune(ctx context.Context) error {
+	all, err := s.List(ctx)
+	if err != nil {
+		return err
+	}
+	for _, set := range all {
+		if set.Attached() {
+			continue
+		}
+		err := pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
+			log, err := changes.Of(ctx, tx, set.table)
+			if err == nil && log != nil {
+				err = changes.Prune(ctx, tx, set.Name, set.table, log)
+			}
+			return err
+		})
+		if err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// stamp is what every statement tells of its own snapshot.
+type stamp struct {
+	version, records, defined int64
+	catalogue                 uint32
+}
+
+func readStamp(text string) (s stamp, err error) {
+	parts := strings.Split(text, " ")
+	if len(parts) != 4 {
+		return stamp{}, errMoved
+	}
+	for i, to := range []*int64{&s.version, &s.records, &s.defined} {
+		if *to, err = strconv.ParseInt(parts[i], 10, 64); err != nil {
+			return s, err
+		}
+	}
+	catalogue, err := strconv.ParseUint(parts[3], 10, 32)
+	s.catalogue = uint32(catalogue)
+	return s, err
+}
+
+// stamped tells whether a stamp is of the set as it is defined here.
+func (s *Set) stamped(by stamp) bool { return s.defined == by.defined && s.catalogue == by.catalogue }
