@@ -21,12 +21,12 @@ const (
 	ZipFrom   = 1400     // bytes, below which an answer fits a packet anyway
 )
 
-// Key names an answer: of which set and version, under which fixed filter,
-// and all else that it depends on. An answer of another version is never given; it
-// ages out.
+// Key names an answer: of which set and definition of it, under which fixed filter,
+// and all else that it depends on but the set's version. One of another definition ages
+// out.
 type Key struct {
 	Asked   string // address, shape and language
-	Version int64
+	Defined int64
 	Fixed   string // the filter in force
 }
 
@@ -44,16 +44,16 @@ func Of(body []byte, self, tag string) *Answer {
 	return &Answer{Ready: answer.Ready{Body: body, MediaType: "application/json", Self: self, Tag: tag}}
 }
 
-// WeakTag is the ETag of an answer, RFC 9110 section 8.8.3: weak, since the same
+// WeakTag is the ETag of an answer at a version of its set, RFC 9110 section 8.8.3: weak, since the same
 // page may be written in other bytes. It is another one under another public address
 // and from another version of the program, which may write another answer.
-func WeakTag(k *Key, public, version string) string {
+func WeakTag(k *Key, of int64, public, version string) string {
 	h := fnv.New64a()
 	for _, part := range []string{k.Asked, k.Fixed, public, version} {
 		h.Write([]byte(part))
 		h.Write([]byte{0})
 	}
-	return `W/"` + strconv.FormatInt(k.Version, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
+	return `W/"` + strconv.FormatInt(of, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
 }
 
 // Send answers, or says that nothing has changed. To the public, caches that many share

@@ -17,13 +17,14 @@ import (
 
 // Metrics are what the service counts about itself.
 type Metrics struct {
-	registry    *prometheus.Registry
-	requests    *prometheus.CounterVec
-	latency     *prometheus.HistogramVec
-	depth       prometheus.Histogram
-	adjustments *prometheus.CounterVec
-	totals      *prometheus.CounterVec
-	answersKept prometheus.Counter
+	registry     *prometheus.Registry
+	requests     *prometheus.CounterVec
+	latency      *prometheus.HistogramVec
+	depth        prometheus.Histogram
+	adjustments  *prometheus.CounterVec
+	totals       *prometheus.CounterVec
+	answersKept  prometheus.Counter
+	answersAgain prometheus.Counter
 }
 
 // New counts for a service of a store.
@@ -35,19 +36,21 @@ func New(store *sets.Store, version string) *Metrics {
 			Buckets: []float64{.001, .0025, .005, .01, .025, .05, .1, .25, .5, 1, 2.5, 5, 10, 20}}, []string{"route"}),
 		depth: prometheus.NewHistogram(prometheus.HistogramOpts{Name: "pageladder_page_depth_rows", Help: "Records before the pages that were answered.",
 			Buckets: prometheus.ExponentialBuckets(10, 10, 8)}),
-		adjustments: prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_adjustments_total", Help: "Adjustments of parameters, by code."}, []string{"code"}),
-		totals:      prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_totals_total", Help: "Totals of pages, by kind."}, []string{"kind"}),
-		answersKept: prometheus.NewCounter(prometheus.CounterOpts{Name: "pageladder_answers_kept_total", Help: "Answers that were given again within a version."}),
+		adjustments:  prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_adjustments_total", Help: "Adjustments of parameters, by code."}, []string{"code"}),
+		totals:       prometheus.NewCounterVec(prometheus.CounterOpts{Name: "pageladder_totals_total", Help: "Totals of pages, by kind."}, []string{"kind"}),
+		answersKept:  prometheus.NewCounter(prometheus.CounterOpts{Name: "pageladder_answers_kept_total", Help: "Answers that were given again within a version."}),
+		answersAgain: prometheus.NewCounter(prometheus.CounterOpts{Name: "pageladder_answers_again_total", Help: "Answers that were written anew for another version, of records that were remembered."}),
 	}
 	build := prometheus.NewGaugeVec(prometheus.GaugeOpts{Name: "pageladder_build_info", Help: "1, with the version of the service."}, []string{"version"})
 	build.WithLabelValues(version).Set(1)
 	gauge := func(name, help string, value func() float64) prometheus.Collector {
 		return prometheus.NewGaugeFunc(prometheus.GaugeOpts{Name: name, Help: help}, value)
 	}
-	m.registry.MustRegister(m.requests, m.latency, m.depth, m.adjustments, m.totals, m.answersKept, build,
+	m.registry.MustRegister(m.requests, m.latency, m.depth, m.adjustments, m.totals, m.answersKept, m.answersAgain, build,
 		gauge("pageladder_pool_connections", "Connections to the database.", func() float64 { return float64(store.Pool().Stat().TotalConns()) }),
 		gauge("pageladder_pool_in_use", "Connections to the database in use.", func() float64 { return float64(store.Pool().Stat().AcquiredConns()) }),
 		gauge("pageladder_counts_kept", "Filtered counts that are remembered.", func() float64 { return float64(store.CountsKept()) }),
+		gauge("pageladder_footholds_dropped", "Footholds that were found not to fit their list's total, and dropped. There should be none.", func() float64 { return float64(store.Unlike()) }),
 		gauge("pageladder_footholds_bytes", "Bytes of footholds that are remembered.", func() float64 { return float64(store.FootholdBytes()) }),
 		collectors.NewGoCollector(), collectors.NewProcessCollector(collectors.ProcessCollectorOpts{}))
 	return m
@@ -79,6 +82,9 @@ func (m *Metrics) Page(p *paging.Page) {
 
 // AnswerKept counts an answer that was given again.
 func (m *Metrics) AnswerKept() { m.answersKept.Inc() }
+
+// AnswerAgain counts an answer that was written anew of records that were remembered.
+func (m *Metrics) AnswerAgain() { m.answersAgain.Inc() }
 
 // ServeHTTP tells what was counted, in Prometheus' text format.
 func (m *Metrics) ServeHTTP(w http.ResponseWriter, r *http.Request) {

@@ -133,14 +133,12 @@ var errSignInFirst = problem.Of(problem.NotSignedIn, "send a token in the Author
 
 // open tells whether a set may be read without a token; one that is not there may not.
 func (s *Service) open(ctx context.Context, name string) (bool, error) {
-	set := s.store.Current(name)
-	if set == nil {
-		var err error
-		if set, err = s.store.Get(ctx, name); errors.Is(err, sets.ErrNoSet) {
-			return false, nil
-		} else if err != nil {
-			return false, err
-		}
+	set, err := s.store.Latest(ctx, name)
+	if errors.Is(err, sets.ErrNoSet) {
+		return false, nil
+	}
+	if err != nil {
+		return false, err
 	}
 	return set.Open, nil
 }

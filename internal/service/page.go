@@ -47,20 +47,20 @@ func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
 		return a, err
 	}
 	a.set = pathParam(c, "set")
-	a.request = sets.Request{Set: a.set, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.Total)}
+	a.request = sets.Request{Set: a.set, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.Total), Facets: a.speaks.Facets}
 	if a.speaks.Explain {
 		a.request.Explain = &sets.Explain{}
 	}
 	return a, nil
 }
 
-// key names the answer, at a version of its set.
+// key names the answer.
 func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
 	shape := a.shape.Name()
 	if a.asRules {
 		shape = "as the rules say"
 	}
-	k := answers.Key{Asked: c.Request.URL.RequestURI() + " " + shape, Version: set.Version, Fixed: set.FixedFor(a.request.Visibility)}
+	k := answers.Key{Asked: c.Request.URL.RequestURI() + " " + shape, Defined: set.Defined(), Fixed: set.FixedFor(a.request.Visibility)}
 	if a.inLanguage() {
 		k.Asked += " " + c.GetHeader("Accept-Language")
 	}
@@ -77,17 +77,19 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	if set := s.store.Current(asked.set); set != nil && s.answers != nil && !set.Attached() {
-		if kept, ok := s.answers.Get(asked.key(c, set)); ok {
-			s.metrics.AnswerKept()
-			return s.send(c, kept)
-		}
+	page, body, err := s.keptPage(c, &asked)
+	if body != nil {
+		return s.send(c, body)
 	}
-	page, err := s.store.Page(c.Request.Context(), asked.request)
+	if page == nil && err == nil {
+		page, err = s.store.Page(c.Request.Context(), asked.request)
+	}
 	if err != nil {
-		return err
+		return facetError(err)
 	}
-	defer page.Release()
+	if !page.Kept() { // nobody else has its records
+		defer page.Release()
+	}
 	s.metrics.Page(&page.Settled)
 	if v := asked.speaks.Version; v > 0 && v != page.Set.Version {
 		return problem.Of(problem.MovedOn, "pl.version asked for version %d; %s has version %d by now", v, asked.set, page.Set.Version)
@@ -98,12 +100,8 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err := s.linked(c, &asked, page, a); err != nil {
 		return err
 	}
-	if len(asked.speaks.Facets) > 0 {
-		facets, err := s.store.Facets(c.Request.Context(), asked.request, asked.speaks.Facets)
-		if err != nil {
-			return facetError(err)
-		}
-		a.About.Facets = wireFacets(facets)
+	if page.Facets != nil {
+		a.About.Facets = wireFacets(page.Facets)
 	}
 	if asked.speaks.Explain {
 		a.About.Made = shapes.Explain(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
@@ -122,6 +120,40 @@ func (s *Service) readPage(c *gin.Context) error {
 		return err
 	}
 	return s.send(c, s.answer(c, &asked, page, a.self, ready, scratch.body))
+}
+
+// keptAnswer is an answer that is remembered, and the page that it was written of.
+type keptAnswer struct {
+	*answers.Answer
+	version int64
+	page    *sets.Page // nil where it is of no use at another version
+}
+
+// keptPage gives an answer that is remembered, or the page of one whose records and
+// positions are still the same; neither where the page has to be read.
+func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers.Answer, error) {
+	if s.answers == nil || asked.speaks.Explain {
+		return nil, nil, nil
+	}
+	set, err := s.store.Latest(c.Request.Context(), asked.set)
+	if err != nil || set.Attached() {
+		return nil, nil, err
+	}
+	asked.request.Keep = true
+	kept, ok := s.answers.Get(asked.key(c, set))
+	switch {
+	case !ok:
+	case kept.version == set.Version:
+		s.metrics.AnswerKept()
+		return nil, kept.Answer, nil
+	case kept.page != nil:
+		page, err := s.store.Again(c.Request.Context(), kept.page, asked.request)
+		if page != nil {
+			s.metrics.AnswerAgain()
+		}
+		return page, nil, err
+	}
+	return nil, nil, nil
 }
 
 // enveloped is the shape that rules describe. It is made once, as long as they are in use.
@@ -143,14 +175,17 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	key := asked.key(c, page.Set)
 	switch {
 	case asked.speaks.Explain: // is not kept
-	case page.Set.Attached(), // nobody tells when it changes
-		len(asked.speaks.Facets) > 0: // they are counted in a snapshot of their own: not of this version for sure
+	case page.Set.Attached(): // nobody tells when it changes
 		fresh.Tag = answer.DigestTag(body)
 	default:
-		fresh.Tag = answers.WeakTag(&key, s.reach.Public, s.version)
+		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.reach.Public, s.version)
 		if s.answers != nil && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
 			fresh.Body = slices.Clone(body)
-			s.answers.Add(key, fresh)
+			kept := &keptAnswer{Answer: fresh, version: page.Set.Version}
+			if page.Kept() {
+				kept.page = page
+			}
+			s.answers.Add(key, kept)
 		}
 	}
 	return fresh

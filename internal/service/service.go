@@ -62,7 +62,7 @@ type Options struct {
 	Origins   []string // pages of these origins may call the API
 	Proxies   []string // addresses or networks whose X-Forwarded-For is believed
 	Limits    Limits
-	Answers   int // that are remembered within a version; 0: none
+	Answers   int // that are remembered; 0: none
 }
 
 // DefaultAnswers is how many answers are remembered unless told otherwise.
@@ -77,7 +77,7 @@ type Service struct {
 	version string
 	limits  Limits
 	reach   *reach.Reach
-	answers *lru.Cache[answers.Key, *answers.Answer]
+	answers *lru.Cache[answers.Key, *keptAnswer]
 	// envelopes are the shapes of rules that have one.
 	envelopes *lru.Cache[*rulesfile.Rules, answer.Shape]
 	rates     *access.Rates
@@ -116,7 +116,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	}
 	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, reach: at, name: rand.Text()[:8] + "-"}
 	if o.Answers > 0 {
-		s.answers, _ = lru.New[answers.Key, *answers.Answer](o.Answers) // the size is right
+		s.answers, _ = lru.New[answers.Key, *keptAnswer](o.Answers) // the size is right
 	}
 	s.envelopes, _ = lru.New[*rulesfile.Rules, answer.Shape](envelopesKept) // likewise
 	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)
