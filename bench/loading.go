@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
 )
 
 // loading measures how records come in, against psql's \copy of the same file into
@@ -78,7 +79,9 @@ func loading(ctx context.Context, store *sets.Store, server *postgres.Server, di
 		if _, err := file.Seek(0, 0); err != nil {
 			return err
 		}
-		return store.LoadCSV(ctx, demo.Tides(), file)
+		tides := demo.Tides()
+		tides.Rules.Sorts = append(tides.Rules.Sorts, paging.SortKey{Key: "gauge"})
+		return store.LoadCSV(ctx, tides, file)
 	})
 	if err != nil {
 		return err

@@ -147,50 +147,60 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		return func() string { return fmt.Sprintf("?page=%d&sort=%s", 1+rand.IntN(pages), sort) }
 	}
 	fixed := func(query string) func() string { return func() string { return query } }
-	edit := func() error { // one record, as an editor changes it
-		key, remark := []string{"1"}, "checked by eye"
-		_, _, revision, err := store.Record(ctx, sets.Request{Set: "tides"}, key)
-		if err == nil {
-			_, err = store.Change(ctx, "tides", key, revision, sets.Values{"remark": &remark})
-		}
+	other, err := sets.Open(ctx, server.URL()) // the writer's own service
+	if err != nil {
 		return err
 	}
+	defer other.Close()
+	w := &writer{store: other, records: records}
 	tag, err := get(keeping + list + "?sort=id")
 	if err != nil {
 		return err
 	}
 	type question struct {
-		name   string
-		base   string
-		query  func() string
-		edited bool
-		header string
+		name    string
+		base    string
+		query   func() string
+		writing func(context.Context) error // meanwhile
+		header  string
 	}
+	filtered := func() string { return fmt.Sprintf("?gauge=gauge+7&sort=id&page=%d", 1+rand.IntN(pages/50)) }
 	questions := []question{
-		{"ours, page 1", ours + list, fixed("?sort=id"), false, ""},
-		{"by hand, count each time, page 1", counting + "/tides", fixed("?sort=id"), false, ""},
-		{"by hand, count cached, page 1", cached + "/tides", fixed("?sort=id"), false, ""},
-		{"the packages, count cached, page 1", library + "/tides", fixed("?sort=id"), false, ""},
-		{"ours, page 1 by -height_cm", ours + list, fixed("?sort=-height_cm"), false, ""},
-		{"ours, any page by id", ours + list, anywhere("id"), false, ""},
-		{"ours, any page by -height_cm", ours + list, anywhere("-height_cm"), false, ""},
-		{"ours, any page by read_at", ours + list, anywhere("read_at"), false, ""},
-		{"by hand, count cached, any page by id", cached + "/tides", anywhere("id"), false, ""},
-		{"by hand, count cached, any page by -height_cm", cached + "/tides", anywhere("-height_cm"), false, ""},
-		{"ours, last page", ours + list, fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages)), false, ""},
-		{"ours, the same page again, answers kept", keeping + list, fixed("?sort=id"), false, ""},
-		{"ours, one filter, page 1", ours + list, fixed("?gauge=gauge+7&sort=id"), false, ""},
-		{"ours, page 1, If-None-Match", keeping + list, fixed("?sort=id"), false, "If-None-Match: " + tag + "\r\n"},
+		{name: "ours, page 1", base: ours + list, query: fixed("?sort=id")},
+		{name: "by hand, count each time, page 1", base: counting + "/tides", query: fixed("?sort=id")},
+		{name: "by hand, count cached, page 1", base: cached + "/tides", query: fixed("?sort=id")},
+		{name: "the packages, count cached, page 1", base: library + "/tides", query: fixed("?sort=id")},
+		{name: "ours, page 1 by -height_cm", base: ours + list, query: fixed("?sort=-height_cm")},
+		{name: "ours, any page by id", base: ours + list, query: anywhere("id")},
+		{name: "ours, any page by -height_cm", base: ours + list, query: anywhere("-height_cm")},
+		{name: "ours, any page by read_at", base: ours + list, query: anywhere("read_at")},
+		{name: "ours, any page by gauge, a text", base: ours + list, query: anywhere("gauge")},
+		{name: "by hand, count cached, any page by id", base: cached + "/tides", query: anywhere("id")},
+		{name: "by hand, count cached, any page by -height_cm", base: cached + "/tides", query: anywhere("-height_cm")},
+		{name: "ours, last page", base: ours + list, query: fixed(fmt.Sprintf("?page=%d&sort=-height_cm", pages))},
+		{name: "ours, the same page again, answers kept", base: keeping + list, query: fixed("?sort=id")},
+		{name: "ours, one filter, page 1", base: ours + list, query: fixed("?gauge=gauge+7&sort=id")},
+		{name: "ours, one filter, any page", base: ours + list, query: filtered},
+		{name: "ours, page 1, If-None-Match", base: keeping + list, query: fixed("?sort=id"), header: "If-None-Match: " + tag + "\r\n"},
+		{name: "ours, the same page again, answers kept, while others are updated", base: keeping + list, query: fixed("?sort=id"), writing: w.elsewhere},
 	}
-	for i := range questions[:len(questions):len(questions)] {
-		if q := questions[i]; strings.HasPrefix(q.name, "ours, any page") || q.name == "ours, page 1" {
-			questions = append(questions, question{q.name + ", one edit a second", q.base, q.query, true, ""})
+	for _, q := range slices.Clone(questions) {
+		if strings.HasPrefix(q.name, "ours, any page") || strings.HasPrefix(q.name, "ours, one filter") || q.name == "ours, page 1" {
+			q.name, q.writing = q.name+", under the writer", w.change
+			questions = append(questions, q)
 		}
 	}
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
-	for _, sort := range []string{"id", "-height_cm", "read_at"} {
-		if err := warm(ours+list, sort, pages); err != nil {
+	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
+		if which := "by " + sort; only.MatchString("ours, any page "+which) || only.MatchString("ours, any page "+which+", a text") {
+			if err := warm(ours+list, "sort="+sort, pages); err != nil {
+				return err
+			}
+		}
+	}
+	if only.MatchString("ours, one filter, any page") {
+		if err := warm(ours+list, "gauge=gauge+7&sort=id", pages/40); err != nil {
 			return err
 		}
 	}
@@ -210,23 +220,18 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		}
 		defer pprof.StopCPUProfile()
 	}
-	rates, p50 := make([][]float64, len(questions)), make([][]float64, len(questions))
-	// Edits come last: they make all footholds stale.
-	for round := range 2 * rounds {
+	seen := make([]measured, len(questions))
+	for range rounds {
 		for i, q := range questions {
-			if q.edited != (round >= rounds) {
-				continue
-			}
 			stop := func() error { return nil }
-			if q.edited {
-				stop = everySecond(edit)
+			if q.writing != nil {
+				stop = w.steadily(q.writing)
 			}
-			rate, median, err := ask(q.base, q.query, q.header, each)
-			err = errors.Join(err, stop())
-			if err != nil {
+			one, err := ask(q.base, q.query, q.header, each)
+			if err = errors.Join(err, stop()); err != nil {
 				return fmt.Errorf("%s: %w", q.name, err)
 			}
-			rates[i], p50[i] = append(rates[i], rate), append(p50[i], median)
+			seen[i].add(one)
 		}
 	}
 	fmt.Printf("\n| rate of | against | ratio: median (least to most) of %d rounds |\n|---|---|---|\n", rounds)
@@ -238,15 +243,30 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		}
 		ratios := make([]float64, rounds) // within a round, since the machine's speed drifts
 		for i := range ratios {
-			ratios[i] = rates[one][i] / rates[other][i]
+			ratios[i] = seen[one].rates[i] / seen[other].rates[i]
 		}
 		fmt.Printf("| %s | %s | %.2f (%.2f to %.2f) |\n", pair[0], pair[1], middle(ratios), slices.Min(ratios), slices.Max(ratios))
 	}
-	fmt.Printf("\n| question, %d connections, median of %d rounds | answers a second | p50, ms |\n|---|---|---|\n", connections, rounds)
+	fmt.Printf("\n| question, %d connections, median of %d rounds | answers a second | p50, ms | p99 of all rounds, ms |\n|---|---|---|---|\n", connections, rounds)
 	for i, q := range questions {
-		fmt.Printf("| %s | %.0f | %.2f |\n", q.name, middle(rates[i]), middle(p50[i]))
+		fmt.Printf("| %s | %.0f | %.2f | %.2f |\n", q.name, middle(seen[i].rates), middle(seen[i].p50), part(seen[i].all, 0.99))
 	}
+	tracks := store.FootholdBytes()
+	fmt.Printf("\n%d changes by the writer; footholds and what is known of orders: %.2f MB\n", w.changes.Load(), float64(tracks)/1e6)
 	return nil
+}
+
+// measured is what was seen of a question.
+type measured struct{ rates, p50, all []float64 }
+
+func (m *measured) add(one measured) {
+	m.rates, m.p50, m.all = append(m.rates, one.rates...), append(m.p50, one.p50...), append(m.all, one.all...)
+}
+
+// part is the value below which a part of all are.
+func part(of []float64, share float64) float64 {
+	slices.Sort(of)
+	return of[int(share*float64(len(of)-1))]
 }
 
 // pairs are the questions whose rates are compared.
@@ -261,26 +281,14 @@ var pairs = [][2]string{
 	{"ours, last page", "ours, page 1"},
 	{"ours, the same page again, answers kept", "by hand, count cached, page 1"},
 	{"ours, page 1, If-None-Match", "by hand, count cached, page 1"},
-}
-
-// everySecond does something once a second until it is stopped.
-func everySecond(do func() error) (stop func() error) {
-	done, failed := make(chan struct{}), make(chan error, 1)
-	go func() {
-		for {
-			if err := do(); err != nil {
-				failed <- err
-				return
-			}
-			select {
-			case <-done:
-				failed <- nil
-				return
-			case <-time.After(time.Second):
-			}
-		}
-	}()
-	return func() error { close(done); return <-failed }
+	{"ours, page 1, under the writer", "ours, page 1"},
+	{"ours, any page by id, under the writer", "ours, page 1"},
+	{"ours, any page by read_at, under the writer", "ours, page 1"},
+	{"ours, any page by -height_cm, under the writer", "ours, page 1"},
+	{"ours, any page by gauge, a text, under the writer", "ours, page 1"},
+	{"ours, one filter, page 1, under the writer", "ours, one filter, page 1"},
+	{"ours, one filter, any page, under the writer", "ours, one filter, any page"},
+	{"ours, the same page again, answers kept, while others are updated", "by hand, count cached, page 1"},
 }
 
 func middle(of []float64) float64 {
@@ -289,18 +297,23 @@ func middle(of []float64) float64 {
 }
 
 // warm asks for a deep page until it comes quickly: from a foothold.
-func warm(list, sort string, pages int) error {
-	for range 200 {
-		began := time.Now()
-		if _, err := get(fmt.Sprintf("%s?page=%d&sort=%s", list, pages*45/100, sort)); err != nil {
+func warm(list, query string, pages int) error {
+	for range 600 {
+		res, err := http.Get(fmt.Sprintf("%s?page=%d&pl.explain=true&%s", list, pages*45/100, query))
+		if err != nil {
 			return err
 		}
-		if time.Since(began) < 5*time.Millisecond {
+		body, err := io.ReadAll(res.Body)
+		res.Body.Close()
+		if err != nil {
+			return err
+		}
+		if strings.Contains(string(body), "foothold") {
 			return nil
 		}
 		time.Sleep(100 * time.Millisecond)
 	}
-	return fmt.Errorf("no footholds for %s", sort)
+	return fmt.Errorf("no footholds for %s", query)
 }
 
 func listen(serve func(net.Listener) error) (string, error) {
@@ -328,10 +341,10 @@ func get(address string) (tag string, err error) {
 }
 
 // ask asks a question over and over on several connections.
-func ask(base string, query func() string, header string, each time.Duration) (rate, p50 float64, err error) {
+func ask(base string, query func() string, header string, each time.Duration) (measured, error) {
 	target, err := url.Parse(base)
 	if err != nil {
-		return 0, 0, err
+		return measured{}, err
 	}
 	var group errgroup.Group
 	took := make([][]float64, connections)
@@ -356,8 +369,8 @@ func ask(base string, query func() string, header string, each time.Duration) (r
 	err = group.Wait()
 	elapsed := time.Since(began).Seconds()
 	if err != nil {
-		return 0, 0, err
+		return measured{}, err
 	}
 	all := slices.Concat(took...)
-	return float64(len(all)) / elapsed, middle(all), nil
+	return measured{[]float64{float64(len(all)) / elapsed}, []float64{middle(all)}, all}, nil
 }
