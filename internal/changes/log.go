@@ -218,7 +218,7 @@ func (l *Log) script(t *Table) []string {
 	name := literal(t.Set)
 	function := fmt.Sprintf(`create function %[1]s() returns trigger language plpgsql security definer set search_path = pg_catalog as $log$
 declare
-  moved bigint := pageladder.change_version(%[2]s);
+  moved bigint := pageladder.change_version(%[2]s, tg_table_name);
   more bigint;
 begin
   if moved is null then
@@ -231,7 +231,7 @@ begin
     if more is null then
       return null;
     end if;
-    moved := pageladder.change_counted(%[2]s, more);
+    moved := pageladder.change_counted(%[2]s, tg_table_name, more);
     if moved is null then
       return null;
     end if;

@@ -34,8 +34,9 @@ type node struct {
 }
 
 const (
-	wide     = 64 // the most blocks of a leaf, and nodes of a node
+	wide     = 48 // the most blocks of a leaf, and nodes of a node
 	nodeSize = 112
+	long     = 15 // a number of bytes that does not fit into half of one
 )
 
 // block is one block.
@@ -74,7 +75,7 @@ func (b *Builder) Add(key []byte, records int64) {
 		b.here[last].records += records
 		return
 	}
-	if len(b.here) == wide {
+	for len(b.here) >= wide {
 		b.leaf()
 		for b.bytes > b.most(b.all) && len(b.leaves) > 1 {
 			b.widen()
@@ -157,8 +158,12 @@ func newLeaf(of []block) *node {
 				shared++
 			}
 		}
-		text = binary.AppendUvarint(text, uint64(shared))
-		text = binary.AppendUvarint(text, uint64(len(b.key)-shared))
+		if follow := len(b.key) - shared; shared < long && follow < long { // nearly always
+			text = append(text, byte(shared<<4|follow))
+		} else {
+			text = binary.AppendUvarint(append(text, long<<4|long), uint64(shared))
+			text = binary.AppendUvarint(text, uint64(follow))
+		}
 		text = append(text, b.key[shared:]...)
 		before = b.key
 	}
@@ -187,7 +192,11 @@ func (n *node) each(of func(key []byte, records int64) bool) {
 	}
 	key := append(make([]byte, 0, 64), n.first...)
 	for range n.blocks {
-		records, shared, follow := number(), number(), number()
+		records := number()
+		shared, follow := int64(rest[0]>>4), int64(rest[0]&long)
+		if rest = rest[1:]; shared == long && follow == long {
+			shared, follow = number(), number()
+		}
 		key = append(key[:shared], rest[:follow]...)
 		rest = rest[follow:]
 		if !of(key, records) {

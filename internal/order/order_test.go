@@ -98,7 +98,7 @@ func TestKeysAreInTheOrderOfTheirRecords(t *testing.T) {
 			}
 			require.NotNil(t, v)
 			switch o[i].Type {
-			case value.Text:
+			case value.Text, value.Integer:
 				require.Equal(t, string(a[i]), *v)
 			case value.BigDecimal:
 				require.Zero(t, ratOf(a[i]).Cmp(ratOf(text(*v))), "%s %s", a[i], *v)
@@ -106,8 +106,6 @@ func TestKeysAreInTheOrderOfTheirRecords(t *testing.T) {
 				canonical, wrong := o[i].Type.Canonical(*v)
 				require.Empty(t, wrong)
 				require.Equal(t, canonical, *v)
-				_, err := Order{{Type: o[i].Type}}.Key([][]byte{a[i]})
-				require.NoError(t, err)
 			}
 		}
 	})

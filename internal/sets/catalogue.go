@@ -122,15 +122,6 @@ func (s *Store) Heard() bool {
 	return s.catalogue.current()
 }
 
-// Current gives a set without asking the database; nil where it is not known to be
-// current.
-func (s *Store) Current(name string) *Set {
-	if set, current, _ := s.catalogue.get(name); current {
-		return set
-	}
-	return nil
-}
-
 // Latest gives a set as it is, asking the database only where it may have changed.
 // Errors are ErrNoSet or the database's.
 func (s *Store) Latest(ctx context.Context, name string) (*Set, error) {

@@ -49,3 +49,12 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 
 // SetBuildAgain sets the least time between two builds of footholds for one set.
 func (s *Store) SetBuildAgain(d time.Duration) { s.tracks.again = d }
+
+// Current gives a set without asking the database; nil where it is not known to be
+// current.
+func (s *Store) Current(name string) *Set {
+	if set, current, _ := s.catalogue.get(name); current {
+		return set
+	}
+	return nil
+}

@@ -127,10 +127,12 @@ func mostBytes(keys order.Order) func(records int64) int {
 // buildTrack walks the question's order once, in one snapshot, passing over the
 // rows between footholds within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
-	step := int64(q.set.Rules.Resolved().Size.Default) // a page of the default size then begins at a foothold
+	// A page of the default size then begins at a foothold and, once records have come and
+	// gone, near one.
+	step := (int64(q.set.Rules.Resolved().Size.Default) + 1) / 2
 	ours := !q.set.Attached() && q.filterKey == ""
 	if !ours {
-		step *= 2 // or ends right before one: moving a cursor from outside costs more
+		step *= 4 // or ends right before one: moving a cursor from outside costs more
 	}
 	keys := q.keys()
 	b := &trackBuilder{Builder: order.Build(step, mostBytes(keys)), q: q, keys: keys}

@@ -34,6 +34,7 @@ func BenchmarkFootholds(b *testing.B) {
 	for _, sort := range []struct{ name, query, order string }{
 		{"id", "sort=id", "id"},
 		{"height_cm descending", "sort=-height_cm", "height_cm desc nulls last, id desc"},
+		{"read_at", "sort=read_at", "read_at nulls last, id"},
 	} {
 		b.Run(sort.name, func(b *testing.B) {
 			var ours, passes, ratios []float64

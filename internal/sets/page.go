@@ -73,20 +73,27 @@ func (e *CountError) Error() string {
 // in one snapshot. Errors are ErrNoSet, *paging.Refusal, *CountError,
 // *ValueError for a facet of a field that is not filtered by, or the database's.
 func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
-	for range attempts {
-		set, err := s.Latest(ctx, req.Set)
-		if err != nil {
-			return nil, err
+	for attempt := range attempts {
+		set, current, _ := s.catalogue.get(req.Set)
+		if set == nil || attempt > 0 {
+			var err error
+			if set, err = s.Latest(ctx, req.Set); err != nil {
+				return nil, err
+			}
+			current = true
 		}
 		if set.Attached() {
 			return s.pageWithin(ctx, req)
 		}
 		page, err := s.readPage(ctx, s.pool, set, req)
 		var pg *pgconn.PgError
-		if !errors.Is(err, errMoved) && !(errors.As(err, &pg) && pg.Code == undefinedTable) {
+		moved := errors.Is(err, errMoved) || errors.As(err, &pg) && pg.Code == undefinedTable
+		if !moved && (current || err == nil && page.Settled.Fetch() > 0) {
 			return page, err
 		}
-		s.catalogue.stale(req.Set)
+		if known, _, _ := s.catalogue.get(req.Set); moved && known == set {
+			s.catalogue.stale(req.Set)
+		}
 	}
 	return s.pageWithin(ctx, req)
 }
@@ -94,15 +101,30 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 // Settle settles a page without reading its records. Errors are those of Page.
 func (s *Store) Settle(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
-		page, _, _, err = s.settle(ctx, tx, set, req)
+		page, _, _, err = s.settle(ctx, tx, s.told(ctx, set), req)
 		return err
 	})
 	return page, err
 }
 
+// told is a set of a snapshot, with what its log tells until then.
+func (s *Store) told(ctx context.Context, set *Set) *Set {
+	if set.Attached() {
+		return set
+	}
+	known, err := s.reached(ctx, set.Name, set.Version)
+	if err != nil || known.defined != set.defined || known.catalogue != set.catalogue || known.Version < set.Version {
+		return set // it is counted and read plainly
+	}
+	told := *set
+	told.log, told.logged, told.tail = known.log, known.logged, known.tail.until(set.Version)
+	return &told
+}
+
 // pageWithin reads a page in a transaction of its own.
 func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+		set = s.told(ctx, set)
 		page, err = s.readPage(ctx, tx, set, req)
 		if errors.Is(err, errMoved) && set.Attached() {
 			// What was remembered has turned out to be wrong: fewer records came.
@@ -119,11 +141,26 @@ func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error)
 	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
 }
 
+// reached is a set as it was at a version, or later.
+func (s *Store) reached(ctx context.Context, name string, version int64) (*Set, error) {
+	set, current, _ := s.catalogue.get(name)
+	if set != nil && set.Version >= version {
+		return set, nil
+	}
+	if current { // the notice is on its way
+		s.catalogue.stale(name)
+	}
+	return s.Latest(ctx, name)
+}
+
 // within gives a set and one state of the database that its records are in.
 func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) error {
-	set, err := s.Latest(ctx, name)
-	if err != nil {
-		return err
+	set, _, _ := s.catalogue.get(name)
+	if set == nil || set.Attached() {
+		var err error
+		if set, err = s.Latest(ctx, name); err != nil {
+			return err
+		}
 	}
 	if set.Attached() {
 		pool, err := s.sourcePool(ctx, set.Source)
@@ -133,21 +170,46 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 		return sourceError(snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
 	}
 	return snapshot(ctx, s.pool, func(tx pgx.Tx) error {
-		here, err := get(ctx, tx, name)
+		here, err := s.here(ctx, tx, set)
 		if err != nil {
 			return err
 		}
-		// What the log tells until this version was known before, or is asked for now.
-		if here.Version > set.Version {
-			if later, err := s.Latest(ctx, name); err == nil {
-				set = later
-			}
-		}
-		if set.defined == here.defined && set.catalogue == here.catalogue && set.Version >= here.Version {
-			here.log, here.logged, here.tail = set.log, set.logged, set.tail.until(here.Version)
-		}
 		return do(tx, here)
 	})
+}
+
+// here is a set as a transaction sees it.
+func (s *Store) here(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
+	rows, err := tx.Query(ctx, "select "+movingColumns+" from pageladder.record_set where name = $1", known.Name)
+	if err != nil {
+		return nil, err
+	}
+	return moved(ctx, tx, known.Name, known, rows)
+}
+
+// movingColumns are what of a set changes with its records, and what tells whether all else
+// is as it was.
+const movingColumns = "version, records, changed_at, defined, tableoid"
+
+// moved is a set whose moving columns are given, as it is known or, where it was defined
+// anew, as it is read.
+func moved(ctx context.Context, tx pgx.Tx, name string, known *Set, rows pgx.Rows) (*Set, error) {
+	set, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (*Set, error) {
+		var set Set
+		err := row.Scan(&set.Version, &set.Records, &set.ChangedAt, &set.defined, &set.catalogue)
+		return &set, err
+	})
+	switch {
+	case errors.Is(err, pgx.ErrNoRows):
+		return nil, ErrNoSet
+	case err != nil:
+		return nil, err
+	case known == nil || set.defined != known.defined || set.catalogue != known.catalogue:
+		return get(ctx, tx, name)
+	}
+	here := *known
+	here.Version, here.Records, here.ChangedAt = set.Version, set.Records, set.ChangedAt
+	return &here, nil
 }
 
 // settle reads a query and settles it on its total.
@@ -264,11 +326,7 @@ func (s *Store) connection(db querier, q *question) querier {
 // still settles a page again at the version that its records were read at. The error is
 // errMoved where they are not the page's at that version.
 func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen stamp) (paging.Total, error) {
-	set, err := s.Latest(ctx, q.set.Name)
-	if err == nil && set.Version < seen.version {
-		s.catalogue.stale(q.set.Name)
-		set, err = s.Latest(ctx, q.set.Name)
-	}
+	set, err := s.reached(ctx, q.set.Name, seen.version)
 	if err != nil {
 		return was, err
 	}
@@ -294,8 +352,8 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 		if why, err := way.track.bring(ctx, s.pool, &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
-		if shifted, err := way.track.touched(ctx, s.pool, &later, q.set.Version, seen.version, way.key, way.key); err != nil || shifted {
-			return was, errors.Join(err, errMoved)
+		if way.track.shifted(q.set.Version, seen.version, way.key) {
+			return was, errMoved
 		}
 	}
 	page.Set, page.Settled = &moved, settled
@@ -346,8 +404,11 @@ func (s *Store) wayTo(ctx context.Context, q *question, offset int64, rows int, 
 func (t *track) way(blocks *order.Blocks, offset int64, rows int) *way {
 	before := blocks.At(offset)
 	skip := offset - before.Before
-	last := blocks.At(offset + int64(rows) - 1)
-	if back := last.Before + last.Records - offset - int64(rows); back < skip && last.I+1 < blocks.Len() {
+	last := before // where the page ends, if it does not begin the block
+	if skip > 0 && skip+int64(rows) > before.Records {
+		last = blocks.At(offset + int64(rows) - 1)
+	}
+	if back := last.Before + last.Records - offset - int64(rows); skip > 0 && back < skip && last.I+1 < blocks.Len() {
 		key := blocks.Block(last.I + 1).Key
 		return &way{track: t, key: key, place: t.keys.Values(key), skip: back, backward: true}
 	}

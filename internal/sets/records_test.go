@@ -229,7 +229,7 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	require.NoError(t, one.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
 	knows := func(version int64) func() bool {
 		return func() bool {
-			_, err := other.Page(t.Context(), sets.Request{Set: "ledger"})
+			_, err := other.Latest(t.Context(), "ledger")
 			set := other.Current("ledger")
 			return err == nil && set != nil && set.Version == version
 		}

@@ -38,6 +38,8 @@ type image struct {
 	version int64
 	side    int
 	key     []byte
+	blocks  *order.Blocks // that it was brought into, and which of them it fell into; nil: not known any more
+	block   int
 }
 
 // blocksAt are blocks, at a version and as long as no image follows.
@@ -171,6 +173,9 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 		if err != nil {
 			return "", err
 		}
+		for i := range images {
+			images[i].blocks, images[i].block = now, found[i]
+		}
 		at := 0
 		if now, err = now.Edited(t.edits(now, images, func(*image) int { at++; return found[at-1] })); err != nil {
 			return "the change log does not fit what was known", nil
@@ -193,6 +198,9 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 		t.blocks = append(t.blocks, blocksAt{version, now})
 		if extra := len(t.blocks) - blocksKept; extra > 0 {
 			t.blocks = append(t.blocks[:0:0], t.blocks[extra:]...)
+			for i := 0; i < len(t.images) && t.images[i].version <= t.blocks[0].version; i++ {
+				t.images[i].blocks = nil // their memory is let go
+			}
 		}
 	}
 	t.until = version
@@ -232,7 +240,7 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 		if err != nil {
 			return nil, err.Error(), nil
 		}
-		images = append(images, image{version, side, key})
+		images = append(images, image{version: version, side: side, key: key})
 	}
 	if err := rows.Err(); err != nil {
 		why, err := logGone(err)
@@ -340,6 +348,43 @@ func (t *track) touched(ctx context.Context, db querier, q *question, after, unt
 		}
 	}
 	return shift != 0, nil
+}
+
+// shifted tells whether what changed after one version and until another shifts the records
+// from a foothold on. Where the order is the database's, it goes by the blocks that what
+// changed fell into.
+func (t *track) shifted(after, until int64, foothold []byte) bool {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	images, known := t.between(after, until)
+	if !known {
+		return true
+	}
+	shift, begins := 0, -1
+	var in *order.Blocks
+	for i := range images {
+		im := &images[i]
+		if t.keys.Exact() {
+			if bytes.Compare(im.key, foothold) < 0 {
+				shift += im.side
+			}
+			continue
+		}
+		if im.blocks == nil {
+			return true
+		}
+		if im.blocks != in {
+			in = im.blocks
+			begins = in.Find(foothold, t.keys.Compare)
+			if !bytes.Equal(in.Block(begins).Key, foothold) {
+				return true // it was not one of them, or the guess was wrong
+			}
+		}
+		if im.block < begins {
+			shift += im.side
+		}
+	}
+	return shift != 0
 }
 
 // tracks remembers tracks, the least used going first when there are too many bytes of

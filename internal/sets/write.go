@@ -64,15 +64,13 @@ func checkValues(set *Set, values Values) (Values, error) {
 // transaction, and first, so that changes of one set come one after the other.
 func (s *Store) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *Set) error) (version int64, err error) {
 	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
+		known, _, _ := s.catalogue.get(name)
 		rows, err := tx.Query(ctx, "update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
-			catalogueColumns, name, records)
+			movingColumns, name, records)
 		if err != nil {
 			return err
 		}
-		set, err := pgx.CollectExactlyOneRow(rows, scanSet)
-		if errors.Is(err, pgx.ErrNoRows) {
-			return ErrNoSet
-		}
+		set, err := moved(ctx, tx, name, known, rows)
 		if err != nil {
 			return err
 		}

@@ -5,6 +5,9 @@
 -- of any version move it, since the database does.
 alter table pageladder.record_set add column defined bigint not null default 0;
 update pageladder.record_set set defined = version;
+-- A set's row changes with every change of a record, and each page reads it: with room on
+-- its page, old versions of it are pruned there and then.
+alter table pageladder.record_set set (fillfactor = 20);
 
 -- The log of a table of records. Each table has one at most; it has a table of its own,
 -- which holds the fields that rules name.
@@ -40,16 +43,17 @@ end $$;
 
 -- The version that a change of a set's records is logged under: whoever changes records
 -- moves it first, in the same transaction. Null where that has not been done, or was done
--- by change_counted.
-create function pageladder.change_version(set_name text) returns bigint
-  language sql stable as $$
-select r.version from pageladder.record_set r
-  where r.name = set_name and pageladder.is_own(r.xmin) and position(' ' || set_name || ' ' in coalesce(current_setting('pageladder.counted', true), '')) = 0
-$$;
+-- by change_counted, or the set has another table by now.
+create function pageladder.change_version(set_name text, of_table text) returns bigint
+  language plpgsql as $$
+begin
+  return (select r.version from pageladder.record_set r
+    where r.name = set_name and r.record_table = of_table and (r.xmin = pg_current_xact_id_if_assigned()::xid or pageladder.is_own(r.xmin)) and position(' ' || set_name || ' ' in coalesce(current_setting('pageladder.counted', true), '')) = 0);
+end $$;
 
 -- The same where the version has not been moved: it is, and what the set has more or fewer
 -- of records is counted. Services hear of it.
-create function pageladder.change_counted(set_name text, more bigint) returns bigint
+create function pageladder.change_counted(set_name text, of_table text, more bigint) returns bigint
   language plpgsql as $$
 declare
   counted text := coalesce(nullif(current_setting('pageladder.counted', true), ''), ' ');
@@ -57,7 +61,7 @@ declare
   moved bigint;
 begin
   update pageladder.record_set r set version = r.version + case when again then 0 else 1 end, records = r.records + more, changed_at = now()
-    where r.name = set_name returning r.version into moved;
+    where r.name = set_name and r.record_table = of_table returning r.version into moved;
   if moved is not null and not again then
     perform set_config('pageladder.counted', counted || set_name || ' ', true), pg_notify('pageladder_set_changed', set_name);
   end if;
@@ -93,8 +97,8 @@ create trigger defined before insert or update of label, record_table, fields, r
 
 drop trigger defined on pageladder.record_set;
 drop function pageladder.defined();
-drop function pageladder.change_counted(text, bigint);
-drop function pageladder.change_version(text);
+drop function pageladder.change_counted(text, text, bigint);
+drop function pageladder.change_version(text, text);
 drop function pageladder.is_own(xid);
 drop table pageladder.change_seen;
 drop table pageladder.change_log;
