@@ -38,7 +38,7 @@ type Explain struct {
 
 // Step is one step of making a page.
 type Step struct {
-	Step string `json:"step"`    // read, count, settle, cut, link
+	Step string `json:"step"`    // read, count, settle, cut, keep, link
 	Took int64  `json:"took_us"` // microseconds
 	Says string `json:"says"`
 }

@@ -7,6 +7,7 @@ import (
 	"errors"
 	"flag"
 	"fmt"
+	"image/color"
 	"io"
 	"log"
 	"log/slog"
@@ -40,17 +41,18 @@ func main() {
 	profile := flag.String("profile", "", "file for a CPU profile of the questions")
 	only := flag.String("only", "", "regular expression: only the questions that match are asked")
 	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
+	picture := flag.String("plot", "", "file for a plot, as SVG, of pages a second by page number, instead of asking questions")
 	flag.Parse()
 	which, err := regexp.Compile(*only)
 	if err == nil {
-		err = run(*records, *each, *rounds, *profile, which, *files)
+		err = run(*records, *each, *rounds, *profile, which, *files, *picture)
 	}
 	if err != nil {
 		log.Fatal(err)
 	}
 }
 
-func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files bool) error {
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files bool, picture string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -156,6 +158,19 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	tag, err := get(keeping + list + "?sort=id")
 	if err != nil {
 		return err
+	}
+	if picture != "" {
+		const sort = "read_at"
+		if err := warm(ours+list, "sort="+sort, pages); err != nil {
+			return err
+		}
+		blue, red := color.RGBA{0x1f, 0x5a, 0xa6, 0xff}, color.RGBA{0xb5, 0x3a, 0x1e, 0xff}
+		return plotPages(picture, []drawn{
+			{"ours, still", ours + list, nil, blue, false},
+			{fmt.Sprintf("ours, %d changes a second", perSecond), ours + list, w.change, blue, true},
+			{"by hand, count cached, still", cached + "/tides", nil, red, false},
+			{fmt.Sprintf("by hand, %d changes a second", perSecond), cached + "/tides", w.change, red, true},
+		}, w, sort, pages, rounds, each)
 	}
 	type question struct {
 		name    string

@@ -97,8 +97,8 @@ func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
 			return nil, err
 		}
 	}
-	_, err = tx.Exec(ctx, `insert into pageladder.change_log (record_table, log_table, fields, floor)
-		values ($1, $2, $3, coalesce((select version from pageladder.record_set where name = $4), 0))`, t.Name, log.Name, log.Fields, t.Set)
+	_, err = tx.Exec(ctx, `insert into pageladder.change_log (record_table, log_table, fields, source, floor)
+		values ($1, $2, $3, (select md5(prosrc) from pg_proc where oid = to_regproc($5)), coalesce((select version from pageladder.record_set where name = $4), 0))`, t.Name, log.Name, log.Fields, t.Set, log.table())
 	return log, err
 }
 
@@ -126,9 +126,11 @@ func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 	return &l, err
 }
 
-// isWhole tells whether a log has its table and all of its triggers, on.
-const isWhole = `to_regclass('pageladder.' || quote_ident(c.log_table)) is not null and (select count(*) = 4 from pg_trigger t
-	where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table)) and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A')`
+// isWhole tells whether a log has its table with all columns, and all of its triggers, on,
+// with the function that was made for them.
+const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and not a.attisdropped and a.attname = any(c.fields)) = cardinality(c.fields)
+	and (select count(*) from pg_trigger t join pg_proc p on p.oid = t.tgfoid where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table))
+	and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A' and md5(p.prosrc) = c.source) = 4`
 
 // unmake takes away what a table has of a log.
 func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {

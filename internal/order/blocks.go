@@ -106,13 +106,16 @@ func (b *Builder) widen() {
 
 // Blocks are the blocks that were added.
 func (b *Builder) Blocks() *Blocks {
-	for b.bytes > b.most(b.all) && len(b.leaves) > 1 {
+	for {
+		leaves := b.leaves
+		if len(b.here) > 0 {
+			leaves = append(slices.Clip(leaves), newLeaf(b.here))
+		}
+		if root := rooted(leaves); root.bytes <= b.most(b.all) || root.blocks == 1 || b.step > b.all {
+			return &Blocks{root, b.step}
+		}
 		b.widen()
 	}
-	if len(b.here) > 0 {
-		b.leaf()
-	}
-	return &Blocks{rooted(b.leaves), b.step}
 }
 
 // rooted puts nodes under one.

@@ -92,6 +92,9 @@ func Start(ctx context.Context, opts Options) (_ *Server, err error) {
 func (s *Server) path(name string) string { return filepath.Join(s.opts.Dir, name) }
 func (s *Server) cluster() string         { return s.path("postgres") }
 
+// Cluster is the folder of PostgreSQL's own files.
+func (s *Server) Cluster() string { return s.cluster() }
+
 // URL is the address of the service's own database on the server.
 func (s *Server) URL() string {
 	u := url.URL{

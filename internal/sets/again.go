@@ -3,7 +3,6 @@ package sets
 import (
 	"context"
 	"errors"
-	"time"
 
 	"github.com/jackc/pgx/v5/pgconn"
 
@@ -40,8 +39,8 @@ func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
 		}
 	}
 	version := page.Set.Version
-	if t := s.tracks.get(k.key); t == nil || t.log != page.Set.tail.log {
-		t = &track{base: base{page.Set.tail.log, version, time.Now()}, keys: keys, turn: newTurn(), from: version, until: version}
+	if t := s.tracks.get(k.key); t == nil || t.Log != page.Set.tail.log {
+		t = &track{base: baseAt(page.Set.tail.log, version), keys: keys, turn: newTurn(), from: version, until: version}
 		s.tracks.keep(k.key, t)
 	}
 	page.kept = k

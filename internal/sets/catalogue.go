@@ -168,7 +168,7 @@ func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error)
 		case errors.As(err, &pg) && pg.Code == undefinedTable: // the log is gone
 		case err != nil:
 			return nil, err
-		case state.Defined == known.defined && state.Catalogue == known.catalogue && known.logs(state.Log):
+		case state.Gap == "" && state.Defined == known.defined && state.Catalogue == known.catalogue:
 			return known.at(state), nil
 		}
 	}

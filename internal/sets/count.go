@@ -44,14 +44,15 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		q.explain.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
-	key := q.set.table + " " + q.filterKey
+	key := q.listKey()
 	if c, ok := s.counted.Get(key); ok {
 		why, err := c.bring(ctx, s.pool, q)
 		if err != nil {
 			return paging.Total{}, err
 		}
 		if n, ok := c.of(q.set.Version); ok && why == "" {
-			q.explain.base("counted", c.base, q.set.Version)
+			q.explain.counted("kept current since it was counted")
+			q.explain.base("total", c.base)
 			return limited(n, most), nil
 		}
 		switch _, snapshot := db.(pgx.Tx); {
@@ -116,9 +117,9 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	if total, err = s.countRecords(ctx, tx, q, most); err != nil {
 		return 0, paging.Total{}, err
 	}
-	key := q.set.table + " " + q.filterKey
+	key := q.listKey()
 	if total.Is() == paging.TotalExact {
-		if c, ok := s.counted.Get(key); !ok || c.version < state.Version {
+		if c, ok := s.counted.Get(key); !ok || c.Version < state.Version {
 			s.counted.Add(key, newCounted(state.Log, state.Version, total.Records()))
 		}
 	} else {

@@ -9,8 +9,17 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/paging/statement"
 )
+
+// alike tells whether what is known is by the log that a set has; why it is of no use.
+func (b *base) alike(set *Set) (why string) {
+	if b.Log != set.tail.log {
+		return "the change log is another one by now"
+	}
+	return ""
+}
 
 // turn lets one at a time do something, and others wait for it no longer than they have
 // time.
@@ -31,9 +40,17 @@ func (t turn) give() { <-t }
 
 // base is where something that is kept current began.
 type base struct {
-	log     string // by which it is brought on
-	version int64
-	made    time.Time
+	changes.Mark
+	made time.Time
+}
+
+func baseAt(log string, version int64) base {
+	return base{changes.Mark{Log: log, Version: version}, time.Now()}
+}
+
+// since is the mark at a version that it has been brought on to.
+func (b *base) since(version int64) changes.Mark {
+	return changes.Mark{Log: b.Log, Version: version}
 }
 
 // counted is an exact count, kept current: it was counted once, and what has changed since
@@ -45,7 +62,6 @@ type counted struct {
 	mu    sync.Mutex
 	at    []countAt // since which version it is what; the versions rise
 	until int64     // the last version that it is known at
-	folds int64     // changes that were added
 }
 
 type countAt struct{ version, n int64 }
@@ -54,7 +70,7 @@ type countAt struct{ version, n int64 }
 const stepsKept = 512
 
 func newCounted(log string, version, n int64) *counted {
-	return &counted{base: base{log, version, time.Now()}, turn: newTurn(), at: []countAt{{version, n}}, until: version}
+	return &counted{base: baseAt(log, version), turn: newTurn(), at: []countAt{{version, n}}, until: version}
 }
 
 // of is the count at a version.
@@ -84,17 +100,18 @@ func (c *counted) late(version int64) (until int64, late bool) {
 func (c *counted) bring(ctx context.Context, db querier, q *question) (why string, err error) {
 	version := q.set.Version
 	if _, late := c.late(version); !late {
-		return "", nil
+		return c.alike(q.set), nil
 	}
+	began := time.Now()
 	if err := c.turn.take(ctx); err != nil {
 		return "", err
 	}
 	defer c.turn.give()
 	from, late := c.late(version)
 	if !late {
-		return "", nil
+		return c.alike(q.set), nil
 	}
-	if why := q.tellsAfter(from, c.log); why != "" {
+	if why := q.tellsAfter(c.since(from)); why != "" {
 		return why, nil
 	}
 	asked, err := q.onLog(from, version, eitherSide)
@@ -134,20 +151,19 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 		c.at = append(c.at[:0], c.at[extra:]...)
 	}
 	c.until = version
-	c.folds += folded
-	q.explain.folded(folded)
+	q.explain.folded(folded, began)
 	return "", nil
 }
 
-// tellsAfter tells whether the set's log tells all that changed after a version; why not.
-func (q *question) tellsAfter(version int64, log string) (why string) {
+// tellsAfter tells whether the set's log tells all that changed after a mark; why not.
+func (q *question) tellsAfter(mark changes.Mark) (why string) {
 	t := &q.set.tail
-	switch why := t.after(version, log); {
+	switch why := t.after(mark); {
 	case why != "":
 		return why
 	case q.set.logged == nil:
 		return "the table has no change log that works"
-	case t.cut > version && q.cuttable():
+	case t.cut > mark.Version && q.cuttable():
 		return "a text that is too long to be logged has changed"
 	}
 	return ""

@@ -2,6 +2,7 @@ package sets
 
 import (
 	"fmt"
+	"slices"
 	"time"
 )
 
@@ -10,21 +11,31 @@ type Explain struct {
 	Times   Times
 	Counted string   // where the total comes from
 	Access  string   // how the records were reached
-	Folded  int64    // images of the change log that were added to what was known
-	Kept    []string // what was known, since when
+	Known   []Known  // what was known, and kept current
+	Folded  int64    // images of the change log that were added to it just now
 	Anew    []string // why something that was known was of no use
 	SQL     []string // statements, values left out
 
 	at time.Time
 }
 
+// Known is something that was made once, and has been kept current since.
+type Known struct {
+	What    string
+	Version int64 // at which it was made
+	Age     time.Duration
+}
+
 // Times is the time that each step took.
-type Times struct{ Read, Count, Settle, Cut time.Duration }
+type Times struct {
+	Read, Count, Settle, Cut time.Duration
+	Keep                     time.Duration // of the others: to bring on what was known
+}
 
 // begin starts over: a set that moves is read again.
 func (t *Explain) begin() {
 	if t != nil {
-		*t = Explain{at: time.Now()}
+		*t = Explain{at: time.Now(), Anew: t.Anew}
 	}
 }
 
@@ -56,26 +67,23 @@ func (t *Explain) sql(statement string) {
 }
 
 // base tells of something that is kept current since when it is known.
-func (t *Explain) base(what string, b base, version int64) {
-	if t == nil {
-		return
+func (t *Explain) base(what string, b base) {
+	if t != nil {
+		t.Known = append(t.Known, Known{what, b.Version, time.Since(b.made)})
 	}
-	if what == "counted" {
-		t.Counted = "kept current"
-	}
-	t.Kept = append(t.Kept, fmt.Sprintf("%s at version %d, %s ago; now at %d", what, b.version, time.Since(b.made).Round(time.Millisecond), version))
 }
 
-// folded notes that images of the change log were added to what was known.
-func (t *Explain) folded(images int64) {
+// folded notes that images of the change log were added to what was known, since a moment.
+func (t *Explain) folded(images int64, began time.Time) {
 	if t != nil {
 		t.Folded += images
+		t.Times.Keep += time.Since(began)
 	}
 }
 
 // anew notes why something that was known is of no use.
 func (t *Explain) anew(why string) {
-	if t != nil && why != "" {
+	if t != nil && why != "" && !slices.Contains(t.Anew, why) {
 		t.Anew = append(t.Anew, why)
 	}
 }

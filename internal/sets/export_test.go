@@ -58,3 +58,6 @@ func (s *Store) Current(name string) *Set {
 	}
 	return nil
 }
+
+// SetLogAgain sets the time between attempts to make a log.
+func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unlock(); s.logAgain = d }

@@ -89,7 +89,7 @@ func (s *Store) facetsOf(ctx context.Context, db querier, set *Set, req Request,
 
 // facetOf counts a field's values at the version of the question's set.
 func (s *Store) facetOf(ctx context.Context, db querier, q *question, field string) ([]Facet, error) {
-	key := strconv.Quote(field) + " " + q.set.table + " " + q.filterKey
+	key := strconv.Quote(field) + " " + q.listKey()
 	if !q.set.Attached() {
 		if f, ok := s.facets.Get(key); ok {
 			why, err := f.bring(ctx, s.pool, q, field)
@@ -97,7 +97,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 				return nil, err
 			}
 			if found, ok := f.of(q.set, field); ok && why == "" {
-				q.explain.base("values of "+field, f.base, q.set.Version)
+				q.explain.base("values of "+field, f.base)
 				return found, nil
 			}
 			switch _, snapshot := db.(pgx.Tx); {
@@ -133,12 +133,12 @@ func (s *Store) countFacet(ctx context.Context, tx pgx.Tx, q *question, field, k
 	if err != nil {
 		return nil, err
 	}
-	if kept, ok := s.facets.Peek(key); !q.set.Attached() && len(found) <= facetValues && !(ok && kept.version > q.set.Version) {
+	if kept, ok := s.facets.Peek(key); !q.set.Attached() && len(found) <= facetValues && !(ok && kept.Version > q.set.Version) {
 		state, err := q.set.stateIn(ctx, tx)
 		if err != nil {
 			return nil, err
 		}
-		f := &facet{base: base{state.Log, state.Version, time.Now()}, turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
+		f := &facet{base: baseAt(state.Log, state.Version), turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
 		sorted, err := inOrder(ctx, tx, q.set.field(field), found)
 		if err != nil {
 			return nil, err
@@ -230,8 +230,9 @@ func (f *facet) last() facetsAt {
 // cannot be.
 func (f *facet) bring(ctx context.Context, db querier, q *question, field string) (why string, err error) {
 	if f.last().until >= q.set.Version {
-		return "", nil
+		return f.alike(q.set), nil
 	}
+	began := time.Now()
 	if err := f.turn.take(ctx); err != nil {
 		return "", err
 	}
@@ -239,15 +240,15 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 	was := f.last()
 	from := was.until
 	if from >= q.set.Version {
-		return "", nil
+		return f.alike(q.set), nil
 	}
-	if why := q.tellsAfter(from, f.log); why != "" {
+	if why := q.tellsAfter(f.since(from)); why != "" {
 		return why, nil
 	}
 	if q.set.tail.cut > from && long(q.set.field(field).Type) {
 		return "a text that is too long to be logged has changed", nil
 	}
-	counts, changed := slices.Clone(was.counts), false
+	counts, folded := slices.Clone(was.counts), int64(0)
 	for _, side := range []struct {
 		where string
 		sign  int64
@@ -266,7 +267,7 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 			return logGone(err)
 		}
 		for _, one := range found {
-			q.explain.folded(one.Count)
+			folded += one.Count
 			i := f.none
 			if one.Value != nil {
 				var known bool
@@ -278,7 +279,6 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 				return "a value has come that was not there", nil
 			}
 			counts[i] += side.sign * one.Count
-			changed = true
 		}
 	}
 	if slices.Min(append(counts, 0)) < 0 {
@@ -286,7 +286,8 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 	}
 	f.mu.Lock()
 	defer f.mu.Unlock()
-	if !changed {
+	q.explain.folded(folded, began)
+	if folded == 0 {
 		f.at[len(f.at)-1].until = q.set.Version
 		return "", nil
 	}

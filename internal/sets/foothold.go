@@ -22,11 +22,10 @@ const (
 // trackKey names the order and the filters of a question, over the table that its set has.
 func trackKey(q *question) string {
 	text := append(make([]byte, 0, 160), q.set.Name...)
-	text = append(append(text, ' '), q.set.table...)
 	if q.set.Attached() {
 		text = strconv.AppendInt(append(text, ' '), q.set.Version, 10)
 	}
-	text = append(append(text, ' '), q.filterKey...)
+	text = append(append(text, ' '), q.listKey()...)
 	for _, o := range q.order {
 		text = strconv.AppendQuote(append(text, ' '), o.Field)
 		text = strconv.AppendBool(strconv.AppendBool(text, o.Desc), o.NullsFirst)
@@ -67,7 +66,7 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64) (*track, *
 		}
 		if blocks.Records() == total {
 			s.tracks.keep(key, t) // it may have grown
-			q.explain.base("footholds", t.base, q.set.Version)
+			q.explain.base("footholds", t.base)
 			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {
 				s.build(q, key) // few blocks have become large
 			}
@@ -115,14 +114,17 @@ type trackBuilder struct {
 	at  int64  // its position within the region
 }
 
-// mostBytes is the memory that the footholds of so many records take at most.
+// mostBytes is the memory that the footholds of so many records take at most: 1 MB a
+// million, 3 MB by text, and leastBytes of few.
 func mostBytes(keys order.Order) func(records int64) int {
-	million := 1_000_000 // bytes
+	each := int64(1) // byte a record
 	if !keys.Exact() {
-		million *= 3
+		each = 3
 	}
-	return func(records int64) int { return max(int(float64(million)*float64(records)/1e6), million/4) }
+	return func(records int64) int { return int(max(each*records, leastBytes)) }
 }
+
+const leastBytes = 100_000
 
 // buildTrack walks the question's order once, in one snapshot, passing over the
 // rows between footholds within the server.
@@ -141,7 +143,6 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 		walk = b.every
 	}
 	t := &track{keys: keys, turn: newTurn()}
-	t.made = time.Now()
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
 		state := changes.State{Records: -1}
 		if q.set.Attached() {
@@ -151,7 +152,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 		} else if state, err = q.set.stateIn(ctx, tx); err != nil {
 			return err
 		}
-		t.log, t.version, t.from, t.until = state.Log, state.Version, state.Version, state.Version
+		t.base, t.from, t.until = baseAt(state.Log, state.Version), state.Version, state.Version
 		// The cursor will be read to its end.
 		if _, err := tx.Exec(ctx, "set local cursor_tuple_fraction = 1"); err != nil {
 			return err
@@ -185,7 +186,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	if err != nil {
 		return nil, err
 	}
-	t.blocks = []blocksAt{{t.version, b.Blocks()}}
+	t.blocks = []blocksAt{{t.Version, b.Blocks()}}
 	return t, nil
 }
 

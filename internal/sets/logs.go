@@ -25,21 +25,16 @@ type tail struct {
 	gap      string // why it does not go further back
 }
 
-// after tells whether all is known that changed after a version, in a log; why not.
-func (t *tail) after(version int64, log string) (why string) {
+// after tells whether all is known that changed after a mark; why not.
+func (t *tail) after(mark changes.Mark) (why string) {
 	switch {
-	case t.log == "":
+	case t.log == "" || t.log == mark.Log && mark.Version < t.from:
 		return t.gap
-	case t.log != log:
+	case !(changes.Mark{Log: t.log, Version: t.to}).Covers(mark):
 		return "the change log is another one by now"
-	case version < t.from:
-		return t.gap
 	}
 	return ""
 }
-
-// logs tells whether the set's log is the one that is there.
-func (s *Set) logs(log string) bool { return (s.logged != nil) == (log != "") }
 
 // at is the set at another version, as it was defined.
 func (s *Set) at(state changes.State) *Set {
@@ -174,7 +169,7 @@ func (s *Store) makeLog(set *Set) {
 	}
 	s.logMu.Lock()
 	defer s.logMu.Unlock()
-	if time.Since(s.logTried[set.table]) < logAgain {
+	if time.Since(s.logTried[set.table]) < s.logAgain {
 		return
 	}
 	s.logTried[set.table] = time.Now()

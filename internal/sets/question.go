@@ -75,6 +75,11 @@ func (q *question) keys() order.Order {
 	return keys
 }
 
+// listKey names the table that the question is asked of, in which catalogue, and its filters.
+func (q *question) listKey() string {
+	return q.set.table + " " + strconv.FormatUint(uint64(q.set.catalogue), 10) + " " + q.filterKey
+}
+
 // cuttable tells whether the question looks at texts, which a log may lack when they are
 // long.
 func (q *question) cuttable() bool {

@@ -41,6 +41,7 @@ type Store struct {
 	life     string // of the database: see changes.Epoch
 	logMu    sync.Mutex
 	logTried map[string]time.Time // by table: when its log was last to be made
+	logAgain time.Duration        // between attempts
 	unlike   atomic.Int64         // tracks that did not fit the total: see Unlike
 
 	sources    map[string]*source
@@ -97,7 +98,7 @@ func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 }
 
 func open(ctx context.Context, url string) (*Store, error) {
-	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, logTried: map[string]time.Time{}}
+	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, logTried: map[string]time.Time{}, logAgain: logAgain}
 	s.catalogue.sets = map[string]seen{}
 	config, err := pgxpool.ParseConfig(url)
 	if err != nil {

@@ -30,7 +30,6 @@ type track struct {
 	until  int64   // until this one
 	images []image // as they were logged, by version
 	blocks []blocksAt
-	folds  int64 // images that were added since the base
 }
 
 // image is a record before or after a change.
@@ -140,17 +139,18 @@ func (t *track) edits(blocks *order.Blocks, images []image, find func(*image) in
 func (t *track) bring(ctx context.Context, db querier, q *question) (why string, err error) {
 	version := q.set.Version
 	if t.upTo() >= version {
-		return "", nil
+		return t.alike(q.set), nil
 	}
+	began := time.Now()
 	if err := t.turn.take(ctx); err != nil {
 		return "", err
 	}
 	defer t.turn.give()
 	from := t.upTo()
 	if from >= version {
-		return "", nil
+		return t.alike(q.set), nil
 	}
-	if why := q.tellsAfter(from, t.log); why != "" {
+	if why := q.tellsAfter(t.since(from)); why != "" {
 		return why, nil
 	}
 	t.mu.Lock()
@@ -204,8 +204,7 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 		}
 	}
 	t.until = version
-	t.folds += int64(len(images))
-	q.explain.folded(int64(len(images)))
+	q.explain.folded(int64(len(images)), began)
 	return "", nil
 }
 

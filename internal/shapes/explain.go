@@ -2,6 +2,7 @@ package shapes
 
 import (
 	"fmt"
+	"strings"
 	"time"
 
 	"pageladder.example/api"
@@ -64,9 +65,27 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 		cut = several(meta.RowsHere, "record") + " read " + t.Access
 	}
 	step("cut", t.Times.Cut, "%s", cut)
+	if keep := kept(t); keep != "" {
+		step("keep", t.Times.Keep, "%s", keep)
+	}
 	step("link", linked, "%s", several(len(about.Ladder)+len(about.Sizes)+len(about.Sorts), "link"))
 	if owner {
 		m.SQL = t.SQL
 	}
 	return m
+}
+
+// kept tells what was known before, since when, and what of the change log was added to it.
+func kept(t *sets.Explain) string {
+	var says []string
+	for _, k := range t.Known {
+		says = append(says, fmt.Sprintf("%s known since version %d, %s ago", k.What, k.Version, k.Age.Round(time.Millisecond)))
+	}
+	if t.Folded > 0 {
+		says = append(says, several(t.Folded, "image")+" of changed records added")
+	}
+	for _, why := range t.Anew {
+		says = append(says, "not by what was known: "+why)
+	}
+	return strings.Join(says, "; ")
 }

@@ -335,3 +335,44 @@ func (l *Line) Silence(which func(sent []byte) bool) {
 	defer l.mu.Unlock()
 	l.silent = which
 }
+
+// Standby starts a hot standby of the package's PostgreSQL, which ends with the test.
+func Standby(t testing.TB) *postgres.Server {
+	t.Helper()
+	dir, err := tempDir()
+	require.NoError(t, err)
+	t.Cleanup(func() { os.RemoveAll(dir) })
+	data := filepath.Join(dir, "data")
+	require.NoError(t, os.Mkdir(data, 0o711))
+	primary, err := url.Parse(server.URL())
+	require.NoError(t, err)
+	copied := filepath.Join(data, "postgres")
+	out, err := exec.CommandContext(t.Context(), Program(t, "pg_basebackup"), "-D", copied, "-d", primary.String(), "-R", "-X", "stream", "-c", "fast").CombinedOutput()
+	require.NoError(t, err, string(out))
+	password, _ := primary.User.Password()
+	require.NoError(t, os.WriteFile(filepath.Join(data, "password"), []byte(password+"\n"), 0o600))
+	// It belongs to the account that runs the primary.
+	var as unix.Stat_t
+	require.NoError(t, unix.Stat(server.Cluster(), &as))
+	require.NoError(t, filepath.WalkDir(copied, func(path string, _ os.DirEntry, err error) error {
+		if err == nil {
+			err = os.Lchown(path, int(as.Uid), int(as.Gid))
+		}
+		return err
+	}))
+	standby, err := postgres.Start(t.Context(), postgres.Options{Dir: data})
+	require.NoError(t, err)
+	t.Cleanup(func() { standby.Stop() })
+	return standby
+}
+
+// In is the address of a database of the same name as another's, on another server.
+func In(t testing.TB, s *postgres.Server, database string) string {
+	t.Helper()
+	at, err := url.Parse(s.URL())
+	require.NoError(t, err)
+	of, err := url.Parse(database)
+	require.NoError(t, err)
+	at.Path = of.Path
+	return at.String()
+}

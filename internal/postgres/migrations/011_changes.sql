@@ -15,6 +15,7 @@ create table pageladder.change_log (
   record_table text primary key,
   log_table    text not null unique,
   fields       text[] not null,
+  source       text not null, -- MD5 of its function's source
   floor        bigint not null default 0 -- what changed up to this version may be gone from it
 );
 create sequence pageladder.change_log_number;

@@ -1,0 +1,128 @@
+package changes
+
+import (
+	"slices"
+	"testing"
+
+	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+)
+
+// A history of transactions, of which some write to the log; snapshots of it on a primary
+// and on a standby that follows it.
+type history struct {
+	next      uint64
+	running   []uint64
+	committed []uint64 // in the order of their commits
+	logs      map[uint64]bool
+	applied   int // of the committed, on the standby
+}
+
+func (h *history) primary() *Snapshot {
+	s := &Snapshot{Xmin: h.next, Xmax: h.next, Listed: slices.Sorted(slices.Values(h.running))}
+	if len(s.Listed) > 0 {
+		s.Xmin = s.Listed[0]
+	}
+	return s
+}
+
+// standby sees what has been applied. Its xmin is below all that is not.
+func (h *history) standby() *Snapshot {
+	s := &Snapshot{Standby: true, Xmin: h.next}
+	for _, xid := range append(slices.Clone(h.running), h.committed[h.applied:]...) {
+		s.Xmin = min(s.Xmin, xid)
+	}
+	for _, xid := range h.committed[:h.applied] {
+		if xid >= s.Xmin && h.logs[xid] {
+			s.Listed = append(s.Listed, xid)
+		}
+	}
+	slices.Sort(s.Listed)
+	s.Xmax = h.next
+	return s
+}
+
+// taken is a snapshot, and what of the log it truly sees.
+type taken struct {
+	*Snapshot
+	seen map[uint64]bool
+	at   int // in time, on its server
+}
+
+// What a mark covers it has seen; a later one on the same server covers an earlier one; and
+// what is new since a mark is what it has not seen.
+func TestCoversIsNeverWrong(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		h := &history{next: 3, logs: map[uint64]bool{}}
+		var all []taken
+		for step := range rapid.IntRange(1, 60).Draw(t, "steps") {
+			switch rapid.IntRange(0, 5).Draw(t, "what") {
+			case 0, 1:
+				h.logs[h.next] = rapid.Bool().Draw(t, "logs")
+				h.running = append(h.running, h.next)
+				h.next++
+			case 2:
+				if len(h.running) > 0 {
+					i := rapid.IntRange(0, len(h.running)-1).Draw(t, "which")
+					if rapid.IntRange(0, 4).Draw(t, "rolls back") == 0 {
+						h.logs[h.running[i]] = false
+					}
+					h.committed = append(h.committed, h.running[i])
+					h.running = slices.Delete(h.running, i, i+1)
+				}
+			case 3:
+				h.applied = rapid.IntRange(h.applied, len(h.committed)).Draw(t, "applied")
+			default:
+				s := taken{Snapshot: h.primary(), at: step, seen: map[uint64]bool{}}
+				visible := h.committed
+				if rapid.Bool().Draw(t, "on the standby") {
+					s.Snapshot, visible = h.standby(), h.committed[:h.applied]
+				}
+				for _, xid := range visible {
+					s.seen[xid] = h.logs[xid]
+				}
+				all = append(all, s)
+			}
+		}
+		for _, older := range all {
+			for _, newer := range all {
+				covers := Mark{Log: "log", Saw: newer.Snapshot}.Covers(Mark{Log: "log", Saw: older.Snapshot})
+				if newer.Standby == older.Standby && newer.at >= older.at {
+					require.True(t, covers, "%+v has all of %+v", newer.Snapshot, older.Snapshot)
+				}
+				for xid, logged := range older.seen {
+					if logged && covers {
+						require.True(t, newer.seen[xid], "%d is seen by %+v and not by %+v", xid, older.Snapshot, newer.Snapshot)
+					}
+				}
+				if !covers {
+					continue
+				}
+				// What the later one finds as new by the condition is what the older one has not seen.
+				sql, from, listed := older.New()
+				for xid, logged := range newer.seen {
+					if !logged {
+						continue
+					}
+					in := slices.Contains(listed, xid)
+					isNew := xid >= from || in
+					if older.Standby {
+						isNew = xid >= from && !in
+					}
+					require.Equal(t, !older.seen[xid], isNew, "%d, %s", xid, sql)
+					require.Equal(t, older.seen[xid], older.Sees(xid))
+				}
+			}
+		}
+	})
+}
+
+func TestMarksOfKeptSetsAndOfOtherLogs(t *testing.T) {
+	at := func(log string, version int64) Mark { return Mark{Log: log, Version: version} }
+	require.True(t, at("a", 5).Covers(at("a", 5)))
+	require.True(t, at("a", 6).Covers(at("a", 5)))
+	require.False(t, at("a", 4).Covers(at("a", 5)))
+	require.False(t, at("b", 6).Covers(at("a", 5)))
+	require.False(t, at("", 6).Covers(at("", 5)))
+	require.False(t, Mark{Log: "a", Saw: &Snapshot{}}.Covers(at("a", 0)))
+}
