@@ -42,17 +42,18 @@ func main() {
 	only := flag.String("only", "", "regular expression: only the questions that match are asked")
 	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
 	picture := flag.String("plot", "", "file for a plot, as SVG, of pages a second by page number, instead of asking questions")
+	changing := flag.Bool("writes", false, "measure what change logs cost writers, with fsync, instead of asking questions")
 	flag.Parse()
 	which, err := regexp.Compile(*only)
 	if err == nil {
-		err = run(*records, *each, *rounds, *profile, which, *files, *picture)
+		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *picture)
 	}
 	if err != nil {
 		log.Fatal(err)
 	}
 }
 
-func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files bool, picture string) error {
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing bool, picture string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -61,6 +62,9 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	defer os.RemoveAll(dir)
 	if err := os.Chmod(dir, 0o711); err != nil {
 		return err
+	}
+	if changing {
+		return writes(ctx, dir, records, rounds)
 	}
 	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "data"),
 		Settings: []string{"fsync=off", "full_page_writes=off", "shared_buffers=4GB", "max_wal_size=8GB"}})
@@ -208,13 +212,13 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
 	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
-		if which := "by " + sort; only.MatchString("ours, any page "+which) || only.MatchString("ours, any page "+which+", a text") {
+		if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "ours, any page by "+sort) }) {
 			if err := warm(ours+list, "sort="+sort, pages); err != nil {
 				return err
 			}
 		}
 	}
-	if only.MatchString("ours, one filter, any page") {
+	if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "ours, one filter, any page") }) {
 		if err := warm(ours+list, "gauge=gauge+7&sort=id", pages/40); err != nil {
 			return err
 		}
@@ -242,10 +246,12 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			if q.writing != nil {
 				stop = w.steadily(q.writing)
 			}
+			before := store.Reread()
 			one, err := ask(q.base, q.query, q.header, each)
 			if err = errors.Join(err, stop()); err != nil {
 				return fmt.Errorf("%s: %w", q.name, err)
 			}
+			one.reread = store.Reread() - before
 			seen[i].add(one)
 		}
 	}
@@ -262,9 +268,9 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		}
 		fmt.Printf("| %s | %s | %.2f (%.2f to %.2f) |\n", pair[0], pair[1], middle(ratios), slices.Min(ratios), slices.Max(ratios))
 	}
-	fmt.Printf("\n| question, %d connections, median of %d rounds | answers a second | p50, ms | p99 of all rounds, ms |\n|---|---|---|---|\n", connections, rounds)
+	fmt.Printf("\n| question, %d connections, median of %d rounds | answers a second | p50, ms | p99 of all rounds, ms | read again |\n|---|---|---|---|---|\n", connections, rounds)
 	for i, q := range questions {
-		fmt.Printf("| %s | %.0f | %.2f | %.2f |\n", q.name, middle(seen[i].rates), middle(seen[i].p50), part(seen[i].all, 0.99))
+		fmt.Printf("| %s | %.0f | %.2f | %.2f | %.1f %% |\n", q.name, middle(seen[i].rates), middle(seen[i].p50), part(seen[i].all, 0.99), 100*float64(seen[i].reread)/float64(len(seen[i].all)))
 	}
 	tracks := store.FootholdBytes()
 	fmt.Printf("\n%d changes by the writer; footholds and what is known of orders: %.2f MB\n", w.changes.Load(), float64(tracks)/1e6)
@@ -272,10 +278,14 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 }
 
 // measured is what was seen of a question.
-type measured struct{ rates, p50, all []float64 }
+type measured struct {
+	rates, p50, all []float64
+	reread          int64
+}
 
 func (m *measured) add(one measured) {
 	m.rates, m.p50, m.all = append(m.rates, one.rates...), append(m.p50, one.p50...), append(m.all, one.all...)
+	m.reread += one.reread
 }
 
 // part is the value below which a part of all are.
@@ -387,5 +397,5 @@ func ask(base string, query func() string, header string, each time.Duration) (m
 		return measured{}, err
 	}
 	all := slices.Concat(took...)
-	return measured{[]float64{float64(len(all)) / elapsed}, []float64{middle(all)}, all}, nil
+	return measured{rates: []float64{float64(len(all)) / elapsed}, p50: []float64{middle(all)}, all: all}, nil
 }

@@ -64,7 +64,7 @@ func plotPages(file string, lines []drawn, w *writer, sort string, pages, rounds
 	p.Title.Text = fmt.Sprintf("Pages a second by page number (20 records by %s, %d connections)", sort, connections)
 	p.X.Label.Text, p.Y.Label.Text = "page", "pages a second"
 	p.X.Scale, p.Y.Scale = plot.LogScale{}, plot.LogScale{}
-	p.X.Tick.Marker, p.Y.Tick.Marker = plot.LogTicks{Prec: 0}, plot.LogTicks{Prec: 0}
+	p.X.Tick.Marker, p.Y.Tick.Marker = plot.TickerFunc(powers), plot.TickerFunc(powers)
 	p.Y.Min, p.Y.Max = 1, 20_000
 	p.Legend.Left, p.Legend.Padding = true, vg.Points(2)
 	p.Legend.XOffs, p.Legend.YOffs = vg.Points(8), vg.Points(8)
@@ -82,5 +82,15 @@ func plotPages(file string, lines []drawn, w *writer, sort string, pages, rounds
 		p.Add(line, marks)
 		p.Legend.Add(l.name, line, marks)
 	}
-	return p.Save(18*vg.Centimeter, 11*vg.Centimeter, file)
+	return p.Save(24*vg.Centimeter, 13*vg.Centimeter, file)
+}
+
+// powers marks the powers of ten.
+func powers(from, to float64) (ticks []plot.Tick) {
+	for at := 1.0; at <= to; at *= 10 {
+		if at >= from {
+			ticks = append(ticks, plot.Tick{Value: at, Label: fmt.Sprintf("%.0f", at)})
+		}
+	}
+	return ticks
 }

@@ -29,7 +29,7 @@ func text(s string) *string { return &s }
 // values are those of a reading anywhere in every order.
 func (w *writer) values() sets.Values {
 	at := time.Date(1990, 1, 1, 0, 0, 0, 0, time.UTC).Add(time.Duration(rand.IntN(60*w.records)) * time.Second)
-	return sets.Values{"gauge": text(fmt.Sprintf("gauge %d", 1+rand.IntN(40))), "read_at": text(at.Format(time.RFC3339)), "height_cm": text(strconv.Itoa(rand.IntN(900) - 120)), "checked": text("true")}
+	return sets.Values{"gauge": text(fmt.Sprintf("gauge %d", 1+rand.IntN(40))), "read_at": text(at.Format(time.RFC3339)), "height_cm": text(strconv.Itoa(rand.IntN(900) - 120)), "checked": text("true"), "pressure_hpa": text("1013.2")}
 }
 
 // existing is the key of a record that is probably there.

@@ -51,6 +51,7 @@ func New(store *sets.Store, version string) *Metrics {
 		gauge("pageladder_pool_in_use", "Connections to the database in use.", func() float64 { return float64(store.Pool().Stat().AcquiredConns()) }),
 		gauge("pageladder_counts_kept", "Filtered counts that are remembered.", func() float64 { return float64(store.CountsKept()) }),
 		gauge("pageladder_footholds_dropped", "Footholds that were found not to fit their list's total, and dropped. There should be none.", func() float64 { return float64(store.Unlike()) }),
+		prometheus.NewCounterFunc(prometheus.CounterOpts{Name: "pageladder_pages_reread_total", Help: "Pages that were read again, since their set changed while they were read."}, func() float64 { return float64(store.Reread()) }),
 		gauge("pageladder_footholds_bytes", "Bytes of footholds that are remembered.", func() float64 { return float64(store.FootholdBytes()) }),
 		collectors.NewGoCollector(), collectors.NewProcessCollector(collectors.ProcessCollectorOpts{}))
 	return m

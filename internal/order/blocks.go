@@ -286,15 +286,21 @@ func (b *Blocks) Find(key []byte, compare func(a, b []byte) int) int {
 		}
 		n = n.kids[i]
 	}
-	found := -1
-	n.each(func(begins []byte, _ int64) bool {
-		if found >= 0 && compare(begins, key) > 0 {
-			return false
-		}
-		found++
+	keys := n.keys()
+	return at + sort.Search(len(keys)-1, func(i int) bool { return compare(keys[i+1], key) > 0 })
+}
+
+// keys are the keys of a leaf's blocks.
+func (n *node) keys() [][]byte {
+	keys := make([][]byte, 0, n.blocks)
+	all := make([]byte, 0, len(n.text)+n.blocks*len(n.first)) // enough for nearly all
+	n.each(func(key []byte, _ int64) bool {
+		from := len(all)
+		all = append(all, key...)
+		keys = append(keys, all[from:len(all):len(all)])
 		return true
 	})
-	return at + max(found, 0)
+	return keys
 }
 
 // Edit is what changes of one block.

@@ -14,7 +14,7 @@ import (
 )
 
 const (
-	deep          = 2_000           // records from either end beyond which footholds are used
+	deep          = 500             // records from either end beyond which footholds are used
 	buildTime     = 5 * time.Minute // longest time that a build may take
 	fetchesAtOnce = 256             // cursor moves sent in one round trip
 )
@@ -93,7 +93,7 @@ func (s *Store) build(q *question, key string) {
 		return
 	}
 	s.background.Go(func() {
-		defer s.tracks.end(key)
+		defer s.tracks.end(q.set.Name)
 		ctx, cancel := context.WithTimeout(s.running, buildTime)
 		defer cancel()
 		if t, err := s.buildTrack(ctx, q); err == nil {

@@ -251,5 +251,12 @@ func readStamp(text string) (s stamp, err error) {
 	return s, err
 }
 
+// seenAt is the set as a stamp tells it.
+func (s *Set) seenAt(by stamp) *Set {
+	set := *s
+	set.Version, set.Records = by.version, by.records
+	return &set
+}
+
 // stamped tells whether a stamp is of the set as it is defined here.
 func (s *Set) stamped(by stamp) bool { return s.defined == by.defined && s.catalogue == by.catalogue }

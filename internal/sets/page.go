@@ -91,6 +91,7 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 		if !moved && (current || err == nil && page.Settled.Fetch() > 0) {
 			return page, err
 		}
+		s.reread.Add(1)
 		if known, _, _ := s.catalogue.get(req.Set); moved && known == set {
 			s.catalogue.stale(req.Set)
 		}
@@ -352,7 +353,7 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 		if why, err := way.track.bring(ctx, s.pool, &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
-		if way.track.shifted(q.set.Version, seen.version, way.key) {
+		if way.track.shifted(q.set.Version, seen.version, way) {
 			return was, errMoved
 		}
 	}
@@ -362,8 +363,10 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 
 // way is how the records of a page are reached.
 type way struct {
-	track    *track // footholds, if any
-	key      []byte // of the foothold
+	track    *track        // footholds, if any
+	blocks   *order.Blocks // them, and which it is
+	block    int
+	key      []byte // where it begins
 	place    []*string
 	skip     int64
 	backward bool
@@ -410,12 +413,12 @@ func (t *track) way(blocks *order.Blocks, offset int64, rows int) *way {
 	}
 	if back := last.Before + last.Records - offset - int64(rows); skip > 0 && back < skip && last.I+1 < blocks.Len() {
 		key := blocks.Block(last.I + 1).Key
-		return &way{track: t, key: key, place: t.keys.Values(key), skip: back, backward: true}
+		return &way{track: t, blocks: blocks, block: last.I + 1, key: key, place: t.keys.Values(key), skip: back, backward: true}
 	}
 	if before.I == 0 {
 		return &way{skip: skip, end: true}
 	}
-	return &way{track: t, key: before.Key, place: t.keys.Values(before.Key), skip: skip}
+	return &way{track: t, blocks: blocks, block: before.I, key: before.Key, place: t.keys.Values(before.Key), skip: skip}
 }
 
 // read reads as many records on the way.

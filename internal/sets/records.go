@@ -56,6 +56,13 @@ func (r Revision) count(set *Set) int64 {
 // Record reads one record by its key, its parts in the order of the rules, and
 // its revision.
 func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, Revision, error) {
+	if set, _, _ := s.catalogue.get(req.Set); set != nil && !set.Attached() {
+		// One statement, where the set is as it was defined.
+		found, n, seen, err := readStamped(ctx, s.pool, set, req.Visibility, key)
+		if err == nil && set.stamped(seen) {
+			return set.seenAt(seen), found, set.revision(n), nil
+		}
+	}
 	var set *Set
 	var record Record
 	var revision Revision
@@ -69,24 +76,34 @@ func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Re
 }
 
 func readRecord(ctx context.Context, db querier, set *Set, sees Visibility, key []string) (Record, int64, error) {
-	fields := []string{revisionField}
+	record, n, _, err := readStamped(ctx, db, set, sees, key)
+	return record, n, err
+}
+
+// readStamped reads a record, its revision and the stamp of the statement.
+func readStamped(ctx context.Context, db querier, set *Set, sees Visibility, key []string) (record Record, n int64, seen stamp, err error) {
+	fields := []string{stampField, revisionField}
 	for _, f := range set.Fields {
 		fields = append(fields, f.Name)
 	}
 	nothing, err := set.Rules.Read("")
 	if err != nil {
-		return nil, 0, err
+		return nil, 0, seen, err
 	}
 	q, err := newQuestion(set, &nothing, sees)
 	if err != nil {
-		return nil, 0, err
+		return nil, 0, seen, err
 	}
-	record, err := oneRow(ctx, db, q, key, fields)
-	if err != nil {
-		return nil, 0, err
+	if record, err = oneRow(ctx, db, q, key, fields); err != nil {
+		return nil, 0, seen, err
 	}
-	n, err := strconv.ParseInt(string(record[0]), 10, 64)
-	return record[1:], n, err
+	if !set.Attached() {
+		if seen, err = readStamp(string(record[0])); err != nil {
+			return nil, 0, seen, err
+		}
+	}
+	n, err = strconv.ParseInt(string(record[1]), 10, 64)
+	return record[2:], n, seen, err
 }
 
 // oneRow reads fields of the record that has a key, if the question finds it.

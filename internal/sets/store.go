@@ -43,6 +43,7 @@ type Store struct {
 	logTried map[string]time.Time // by table: when its log was last to be made
 	logAgain time.Duration        // between attempts
 	unlike   atomic.Int64         // tracks that did not fit the total: see Unlike
+	reread   atomic.Int64         // pages: see Reread
 
 	sources    map[string]*source
 	remembered *lru.Cache[string, rememberedTotal]
@@ -145,6 +146,9 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 // Unlike is how many tracks were found not to fit the total of their list, and dropped.
 // There should be none.
 func (s *Store) Unlike() int64 { return s.unlike.Load() }
+
+// Reread is how many pages were read again, since their set changed while they were read.
+func (s *Store) Reread() int64 { return s.reread.Load() }
 
 // Indexed waits for index builds in progress.
 func (s *Store) Indexed() { s.indexing.Wait() }

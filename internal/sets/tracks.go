@@ -350,21 +350,20 @@ func (t *track) touched(ctx context.Context, db querier, q *question, after, unt
 }
 
 // shifted tells whether what changed after one version and until another shifts the records
-// from a foothold on. Where the order is the database's, it goes by the blocks that what
+// from the foothold of a way on. Where the order is the database's, it goes by the blocks that what
 // changed fell into.
-func (t *track) shifted(after, until int64, foothold []byte) bool {
+func (t *track) shifted(after, until int64, w *way) bool {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	images, known := t.between(after, until)
 	if !known {
 		return true
 	}
-	shift, begins := 0, -1
-	var in *order.Blocks
+	shift, in, begins := 0, w.blocks, w.block
 	for i := range images {
 		im := &images[i]
 		if t.keys.Exact() {
-			if bytes.Compare(im.key, foothold) < 0 {
+			if bytes.Compare(im.key, w.key) < 0 {
 				shift += im.side
 			}
 			continue
@@ -374,8 +373,8 @@ func (t *track) shifted(after, until int64, foothold []byte) bool {
 		}
 		if im.blocks != in {
 			in = im.blocks
-			begins = in.Find(foothold, t.keys.Compare)
-			if !bytes.Equal(in.Block(begins).Key, foothold) {
+			begins = in.Find(w.key, t.keys.Compare)
+			if !bytes.Equal(in.Block(begins).Key, w.key) {
 				return true // it was not one of them, or the guess was wrong
 			}
 		}
@@ -393,9 +392,9 @@ type tracks struct {
 	all      *lru.Cache[string, *track]
 	sizes    map[*track]int
 	bytes    int
-	building map[string]bool
-	built    map[string]time.Time // by set: the last build
-	again    time.Duration        // least time between two builds for one set
+	building map[string]bool      // by set: one at a time
+	built    map[string]time.Time // by key: the last build
+	again    time.Duration        // least time between two builds of one
 }
 
 const (
@@ -458,18 +457,20 @@ func (t *tracks) dropAll(prefix ...string) {
 func (t *tracks) begin(set, key string) bool {
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	if t.building[key] || time.Since(t.built[set]) < t.again {
+	if t.building[set] || time.Since(t.built[key]) < t.again {
 		return false
 	}
-	t.building[key] = true
-	t.built[set] = time.Now()
+	if len(t.built) >= tracksMost { // long ago, nearly all
+		clear(t.built)
+	}
+	t.building[set], t.built[key] = true, time.Now()
 	return true
 }
 
-func (t *tracks) end(key string) {
+func (t *tracks) end(set string) {
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	delete(t.building, key)
+	delete(t.building, set)
 }
 
 // count tells how many tracks there are that have footholds, and the bytes of all.

@@ -65,8 +65,9 @@ func checkValues(set *Set, values Values) (Values, error) {
 func (s *Store) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *Set) error) (version int64, err error) {
 	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		known, _, _ := s.catalogue.get(name)
-		rows, err := tx.Query(ctx, "update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
-			movingColumns, name, records)
+		// Every service is told, when this commits.
+		rows, err := tx.Query(ctx, "with moved as (update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
+			movingColumns+") select moved.* from moved, pg_notify($3, $1)", name, records, channel)
 		if err != nil {
 			return err
 		}
@@ -83,10 +84,7 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		if errors.As(err, &pg) && pg.Code == uniqueViolation {
 			return ErrKeyTaken
 		}
-		if err = dataFault(set, err); err != nil {
-			return err
-		}
-		return notify(ctx, tx, name)
+		return dataFault(set, err)
 	})
 	s.catalogue.stale(name)
 	return version, err

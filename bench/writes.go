@@ -1,0 +1,145 @@
+package main
+
+import (
+	"context"
+	"fmt"
+	"path/filepath"
+	"slices"
+	"strconv"
+	"strings"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/value"
+)
+
+// writes measures what a change log costs its writers, on a server that writes to the disk:
+// the same changes of two equal sets, of which one has its log's triggers switched off.
+func writes(ctx context.Context, dir string, records, rounds int) error {
+	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "writes"), Settings: []string{"shared_buffers=1GB", "max_wal_size=8GB"}})
+	if err != nil {
+		return err
+	}
+	defer server.Stop()
+	for _, c := range []struct {
+		name    string
+		beside  int // bytes of a text beside
+		records int
+	}{{"12 columns, 200 bytes", 0, records}, {"a text of 256 kB beside", 256_000, 1_000}} {
+		var tables [2]string
+		for i := range tables {
+			store, err := sets.Open(ctx, server.URL())
+			if err != nil {
+				return err
+			}
+			name := fmt.Sprintf("set_%d_%d", c.beside, i)
+			err = wide(ctx, store, name, c.records)
+			store.Indexed()
+			store.Close()
+			if err != nil {
+				return err
+			}
+			conn, err := pgx.Connect(ctx, server.URL())
+			if err != nil {
+				return err
+			}
+			defer conn.Close(ctx)
+			if err := conn.QueryRow(ctx, "select 'pageladder.' || record_table from pageladder.record_set where name = $1", name).Scan(&tables[i]); err != nil {
+				return err
+			}
+			if c.beside > 0 {
+				if _, err := conn.Exec(ctx, "update "+tables[i]+" set beside = (select string_agg(md5(n::text || random()::text), '') from generate_series(1, "+strconv.Itoa(c.beside/32)+") n)"); err != nil {
+					return err
+				}
+			}
+			if i == 1 {
+				for _, event := range []string{"insert", "update", "delete", "truncate"} {
+					if _, err := conn.Exec(ctx, "alter table "+tables[i]+" disable trigger pageladder_log_"+event); err != nil {
+						return err
+					}
+				}
+			}
+			if _, err := conn.Exec(ctx, "vacuum analyze "+tables[i]); err != nil {
+				return err
+			}
+		}
+		conn, err := pgx.Connect(ctx, server.URL())
+		if err != nil {
+			return err
+		}
+		defer conn.Close(ctx)
+		// As a service does it: the version, the records, the notice.
+		change := func(i int, where string) (time.Duration, error) {
+			name := fmt.Sprintf("set_%d_%d", c.beside, i)
+			return timed(func() error {
+				return pgx.BeginFunc(ctx, conn, func(tx pgx.Tx) error {
+					_, err := tx.Exec(ctx, "with moved as (update pageladder.record_set set version = version + 1, changed_at = now() where name = $1 returning version) select moved.* from moved, pg_notify('pageladder_set_changed', $1)", name)
+					if err == nil {
+						_, err = tx.Exec(ctx, "update "+tables[i]+" set n1 = n1 + 1 where "+where)
+					}
+					return err
+				})
+			})
+		}
+		var single, bulk []float64
+		for round := range rounds {
+			for n := range 20 { // one change of each in turn
+				where := "id = " + strconv.Itoa(1+(round*20+n)*37%c.records)
+				with, err := change(0, where)
+				if err != nil {
+					return err
+				}
+				without, err := change(1, where)
+				if err != nil {
+					return err
+				}
+				single = append(single, with.Seconds()/without.Seconds())
+			}
+			where := fmt.Sprintf("id %% 10 = %d", round%10)
+			with, err := change(0, where)
+			if err != nil {
+				return err
+			}
+			without, err := change(1, where)
+			if err != nil {
+				return err
+			}
+			bulk = append(bulk, with.Seconds()/without.Seconds())
+		}
+		fmt.Printf("%s, %d records, with fsync: one change with its log takes %.2f × (the middle half %.2f to %.2f) the time of one without; a tenth of the records at once %.2f × (%.2f to %.2f)\n",
+			c.name, c.records, middle(single), part(single, 0.25), part(single, 0.75), middle(bulk), slices.Min(bulk), slices.Max(bulk))
+	}
+	return nil
+}
+
+// wide makes a set of twelve columns, about 200 bytes a record, all of which but "beside" its
+// rules offer.
+func wide(ctx context.Context, store *sets.Store, name string, records int) error {
+	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}})
+	fields := []intake.Field{{Name: "id", Type: value.Integer}}
+	header := "id"
+	for i := 1; i <= 5; i++ {
+		fields = append(fields, intake.Field{Name: fmt.Sprintf("n%d", i), Type: value.Integer}, intake.Field{Name: fmt.Sprintf("t%d", i), Type: value.Text})
+		header += fmt.Sprintf(",n%d,t%d", i, i)
+	}
+	fields = append(fields, intake.Field{Name: "beside", Type: value.Text})
+	for _, f := range fields[:11] {
+		rules.Filters = append(rules.Filters, paging.FilterRule{Field: f.Name, Type: f.Type, Operators: []paging.Operator{paging.Equals}})
+	}
+	var csv strings.Builder
+	csv.WriteString(header + ",beside\n")
+	for id := 1; id <= records; id++ {
+		fmt.Fprintf(&csv, "%d", id)
+		for i := range 5 {
+			fmt.Fprintf(&csv, ",%d,text of the record %d %d", id*7919%1000003, id%97, i)
+		}
+		csv.WriteString(",\n")
+	}
+	return store.LoadCSV(ctx, sets.Draft{Name: name, Label: name, Fields: fields, Rules: rules}, strings.NewReader(csv.String()))
+}
