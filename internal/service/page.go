@@ -139,8 +139,8 @@ func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers
 	if err != nil || set.Attached() {
 		return nil, nil, err
 	}
-	asked.request.Keep = true
 	kept, ok := s.answers.Get(asked.key(c, set))
+	asked.request.Keep = ok // it has been asked for before: pages that nobody asks for again need not pay for it
 	switch {
 	case !ok:
 	case kept.version == set.Version:

@@ -4,7 +4,6 @@ import (
 	"context"
 	"slices"
 	"strconv"
-	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -236,19 +235,24 @@ type stamp struct {
 	catalogue                 uint32
 }
 
-func readStamp(text string) (s stamp, err error) {
-	parts := strings.Split(text, " ")
-	if len(parts) != 4 {
-		return stamp{}, errMoved
-	}
-	for i, to := range []*int64{&s.version, &s.records, &s.defined} {
-		if *to, err = strconv.ParseInt(parts[i], 10, 64); err != nil {
-			return s, err
+// readStamp reads a stamp: four numbers that are not negative, with spaces between them.
+func readStamp(text []byte) (stamp, error) {
+	var numbers [4]int64
+	at := 0
+	for _, c := range text {
+		switch {
+		case c == ' ' && at < 3:
+			at++
+		case c >= '0' && c <= '9':
+			numbers[at] = 10*numbers[at] + int64(c-'0')
+		default:
+			return stamp{}, errMoved
 		}
 	}
-	catalogue, err := strconv.ParseUint(parts[3], 10, 32)
-	s.catalogue = uint32(catalogue)
-	return s, err
+	if at < 3 { // no set of the name
+		return stamp{}, errMoved
+	}
+	return stamp{numbers[0], numbers[1], numbers[2], uint32(numbers[3])}, nil
 }
 
 // seenAt is the set as a stamp tells it.

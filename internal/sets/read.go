@@ -76,7 +76,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	for rows.Next() {
 		raw := rows.RawValues()
 		if len(r.copied.records) == first && !q.set.Attached() {
-			if r.seen, err = readStamp(string(raw[0])); err != nil {
+			if r.seen, err = readStamp(raw[0]); err != nil {
 				return nil, err
 			}
 		}

@@ -98,7 +98,7 @@ func readStamped(ctx context.Context, db querier, set *Set, sees Visibility, key
 		return nil, 0, seen, err
 	}
 	if !set.Attached() {
-		if seen, err = readStamp(string(record[0])); err != nil {
+		if seen, err = readStamp(record[0]); err != nil {
 			return nil, 0, seen, err
 		}
 	}

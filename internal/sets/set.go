@@ -149,7 +149,7 @@ func (s *Set) ready() (err error) {
 		f := &s.Fields[i]
 		t.Fields[f.Name] = s.asked(f)
 	}
-	revision, stamp := alias+"."+revisionColumn, "select concat_ws(' ', v.version, v.records, v.defined, v.tableoid) from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
+	revision, stamp := alias+"."+revisionColumn, "select v.stamp from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
 	if s.Attached() {
 		// It may be foreign, or have partitions that are: comparisons of rows stay here.
 		// Ties are read apart, since of some values there are very many.

@@ -5,6 +5,9 @@
 -- of any version move it, since the database does.
 alter table pageladder.record_set add column defined bigint not null default 0;
 update pageladder.record_set set defined = version;
+-- What each page tells of its snapshot, in one text. After a restore the catalogue is another table.
+alter table pageladder.record_set add column stamp text not null
+  generated always as (version::text || ' ' || records::text || ' ' || defined::text || ' ' || tableoid::text) stored;
 -- A set's row changes with every change of a record, and each page reads it: with room on
 -- its page, old versions of it are pruned there and then.
 alter table pageladder.record_set set (fillfactor = 20);
@@ -104,4 +107,4 @@ drop function pageladder.is_own(xid);
 drop table pageladder.change_seen;
 drop table pageladder.change_log;
 drop sequence pageladder.change_log_number;
-alter table pageladder.record_set drop column defined;
+alter table pageladder.record_set drop column stamp, drop column defined;
