@@ -36,7 +36,7 @@ import (
 // been is asked of the archive in SQL that is written here by hand.
 
 var (
-	modelTime      = flag.Duration("changing.time", 20*time.Second, "how long the model of a set that changes runs")
+	modelTime      = flag.Duration("changing.time", time.Minute, "how long the model of a set that changes runs")
 	modelQuestions = flag.Int64("changing.questions", 1<<62, "how many questions end it before")
 )
 
@@ -523,8 +523,8 @@ func shown(v *string) string {
 }
 
 // run runs writers and readers, and tells what was seen.
-func (m *model) run(stores []*sets.Store) {
-	ctx, end := context.WithTimeout(m.t.Context(), *modelTime)
+func (m *model) run(stores []*sets.Store, length time.Duration) {
+	ctx, end := context.WithTimeout(m.t.Context(), length)
 	defer end()
 	group, ctx := errgroup.WithContext(ctx)
 	writing, stop := context.WithCancel(ctx)
@@ -546,7 +546,7 @@ func (m *model) run(stores []*sets.Store) {
 // Total, rows, positions and facets of an answer are of one snapshot, whatever goes on.
 func TestAnswersAreOfOneSnapshotWhileRecordsChange(t *testing.T) {
 	m := newModel(t, 200)
-	m.run(m.services)
+	m.run(m.services, *modelTime)
 	assert.Greater(t, m.kept.Load()*2, m.asked.Load(), "most is known and kept current")
 	assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
 	for _, store := range m.services {

@@ -5,7 +5,7 @@ import (
 	"time"
 )
 
-// SetDeep sets from how many records on footholds are used.
+// SetDeep sets from how many records on footholds are made.
 func (s *Store) SetDeep(n int64) { s.deep = n }
 
 // BuildFootholds builds the footholds of a query now, and tells their step and

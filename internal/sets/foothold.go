@@ -14,7 +14,8 @@ import (
 )
 
 const (
-	deep          = 500             // records from either end beyond which footholds are used
+	deep          = 500             // records from either end beyond which footholds are made
+	nearby        = 60              // beyond which those that are there are used
 	buildTime     = 5 * time.Minute // longest time that a build may take
 	fetchesAtOnce = 256             // cursor moves sent in one round trip
 )
@@ -43,12 +44,14 @@ func (q *question) longest() time.Duration {
 }
 
 // blocks are the footholds of a question at the version of its set, and the track that
-// they are of; nil where there are none. They are built in the background then.
-func (s *Store) blocks(ctx context.Context, q *question, total int64) (*track, *order.Blocks, error) {
+// they are of; nil where there are none. They are built in the background then, if wanted.
+func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted bool) (*track, *order.Blocks, error) {
 	key := trackKey(q)
 	t := s.tracks.get(key)
 	if t == nil || !t.hasBlocks() || q.longest() > 0 && time.Since(t.made) > q.longest() {
-		s.build(q, key)
+		if wanted {
+			s.build(q, key)
+		}
 		return nil, nil, nil
 	}
 	if q.set.Attached() {

@@ -387,8 +387,8 @@ func (s *Store) wayTo(ctx context.Context, q *question, offset int64, rows int, 
 	case total.Known():
 		near = offset
 	}
-	if near >= s.deep && q.set.remembers() {
-		t, blocks, err := s.blocks(ctx, q, total.Records())
+	if near >= min(s.deep, nearby) && q.set.remembers() {
+		t, blocks, err := s.blocks(ctx, q, total.Records(), near >= s.deep)
 		if err != nil {
 			return nil, err
 		}
