@@ -91,8 +91,8 @@ type model struct {
 	services []*sets.Store
 	records  int
 
-	asked, folded, kept, steps atomic.Int64
-	ways                       sync.Map
+	asked, folded, kept atomic.Int64
+	ways                sync.Map
 }
 
 func newModel(t *testing.T, records int) *model { return modelIn(t, testkit.DatabaseURL(t), records) }
@@ -346,8 +346,6 @@ type asking struct {
 	facet               string
 	desc                map[string]bool
 }
-
-var modelOrders = map[string]string{"id": "id", "name": "name", "amount": "amount", "at": "at", "price": "price", "ok": "ok"}
 
 // draw draws a question.
 func draw(pick *rand.Rand) asking {
