@@ -38,7 +38,8 @@ func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
 	b.press("\r")
 	b.at("/sets/arrivals?page=3&size=20&cleared=false", "41–60 of 76")
 	b.reads("(3 − 1) × 20 = offset 40; ceil(76 ÷ 20) = 4 pages; rows 41–60")
-	assert.Equal(t, []string{"read", "count", "settle", "cut", "link"}, eval[[]string](b, "[...document.querySelectorAll('.step-name')].map(s => s.innerText)"))
+	// The page itself has counted before, which is known by now.
+	assert.Equal(t, []string{"read", "count", "settle", "cut", "keep", "link"}, eval[[]string](b, "[...document.querySelectorAll('.step-name')].map(s => s.innerText)"))
 	b.sees("document.querySelector('.made details pre').textContent.includes('order by')") // an owner is told the SQL
 	b.fill("Request", "arrivals, page 3")
 	b.press("\r")

@@ -86,6 +86,7 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 	if why, err := t.bring(ctx, s.pool, &q); err != nil || why != "" {
 		return nil, err
 	}
+	s.tracks.keep(k.key, t) // it may have grown
 	if touched, err := t.touched(ctx, s.pool, &q, page.Set.Version, set.Version, k.first, k.last); err != nil || touched {
 		return nil, err
 	}

@@ -56,6 +56,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 			return limited(n, most), nil
 		}
 		switch _, snapshot := db.(pgx.Tx); {
+		case why == notAsked:
 		case why != "":
 			s.counted.Remove(key)
 		case !snapshot:

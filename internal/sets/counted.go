@@ -67,7 +67,7 @@ type counted struct {
 type countAt struct{ version, n int64 }
 
 // stepsKept is how many versions back a count is known.
-const stepsKept = 512
+const stepsKept = 64
 
 func newCounted(log string, version, n int64) *counted {
 	return &counted{base: baseAt(log, version), turn: newTurn(), at: []countAt{{version, n}}, until: version}
@@ -161,6 +161,8 @@ func (q *question) tellsAfter(mark changes.Mark) (why string) {
 	switch why := t.after(mark); {
 	case why != "":
 		return why
+	case t.to < q.set.Version:
+		return notAsked
 	case q.set.logged == nil:
 		return "the table has no change log that works"
 	case t.cut > mark.Version && q.cuttable():
@@ -168,6 +170,10 @@ func (q *question) tellsAfter(mark changes.Mark) (why string) {
 	}
 	return ""
 }
+
+// notAsked is the reason where nobody has asked the log as far as a version: what is known
+// is of no use there, and goes on being known.
+const notAsked = "what the change log tells of this version was not asked for"
 
 // logGone is the reason where a log, or a column of it, is not there any more.
 func logGone(err error) (why string, other error) {

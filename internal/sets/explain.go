@@ -68,7 +68,7 @@ func (t *Explain) sql(statement string) {
 
 // base tells of something that is kept current since when it is known.
 func (t *Explain) base(what string, b base) {
-	if t != nil {
+	if t != nil && !slices.ContainsFunc(t.Known, func(k Known) bool { return k.What == what }) {
 		t.Known = append(t.Known, Known{what, b.Version, time.Since(b.made)})
 	}
 }

@@ -32,7 +32,7 @@ type Facet struct {
 // facetsKept is how many facets are kept current, and facetValues how many values each may
 // have for that.
 const (
-	facetsKept  = 1_000
+	facetsKept  = 200
 	facetValues = 1_000
 )
 
@@ -101,6 +101,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 				return found, nil
 			}
 			switch _, snapshot := db.(pgx.Tx); {
+			case why == notAsked:
 			case why != "":
 				s.facets.Remove(key)
 			case !snapshot:

@@ -79,6 +79,9 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 		why = "the footholds do not fit the total"
 	}
 	q.explain.anew(why)
+	if why == notAsked {
+		return nil, nil, nil
+	}
 	s.tracks.drop(key, t)
 	s.build(q, key)
 	return nil, nil, nil

@@ -155,28 +155,34 @@ func (s *Store) reached(ctx context.Context, name string, version int64) (*Set, 
 }
 
 // within gives a set and one state of the database that its records are in.
-func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) error {
+func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) (err error) {
 	set, _, _ := s.catalogue.get(name)
-	if set == nil || set.Attached() {
-		var err error
-		if set, err = s.Latest(ctx, name); err != nil {
+	for known := set != nil && !set.Attached(); ; known = false {
+		if !known {
+			if set, err = s.Latest(ctx, name); err != nil {
+				return err
+			}
+		}
+		if set.Attached() {
+			pool, err := s.sourcePool(ctx, set.Source)
+			if err != nil {
+				return err
+			}
+			return sourceError(snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
+		}
+		attached := false
+		err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {
+			here, err := s.here(ctx, tx, set)
+			if attached = err == nil && here.Attached(); err != nil || attached {
+				return err
+			}
+			return do(tx, here)
+		})
+		if err != nil || !attached {
 			return err
 		}
+		s.catalogue.stale(name) // it has become one since it was last seen
 	}
-	if set.Attached() {
-		pool, err := s.sourcePool(ctx, set.Source)
-		if err != nil {
-			return err
-		}
-		return sourceError(snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
-	}
-	return snapshot(ctx, s.pool, func(tx pgx.Tx) error {
-		here, err := s.here(ctx, tx, set)
-		if err != nil {
-			return err
-		}
-		return do(tx, here)
-	})
 }
 
 // here is a set as a transaction sees it.

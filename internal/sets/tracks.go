@@ -52,7 +52,7 @@ const (
 	blocksKept = 8    // states of the blocks, which share most of their memory
 	cutsAtOnce = 8    // blocks that are cut when a track is brought on
 	askedMost  = 5000 // images whose places the database tells
-	imageBytes = 80
+	imageBytes = 100
 )
 
 // most is how many images are brought into a track of so many records: a twentieth.
