@@ -478,7 +478,7 @@ func (t *tracks) count() (n, bytes int) {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	for _, track := range t.all.Values() {
-		if len(track.blocks) > 0 {
+		if track.hasBlocks() {
 			n++
 		}
 	}
