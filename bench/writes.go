@@ -87,30 +87,28 @@ func writes(ctx context.Context, dir string, records, rounds int) error {
 				})
 			})
 		}
-		var single, bulk []float64
-		for round := range rounds {
-			for n := range 20 { // one change of each in turn
-				where := "id = " + strconv.Itoa(1+(round*20+n)*37%c.records)
-				with, err := change(0, where)
-				if err != nil {
-					return err
-				}
-				without, err := change(1, where)
-				if err != nil {
-					return err
-				}
-				single = append(single, with.Seconds()/without.Seconds())
-			}
-			where := fmt.Sprintf("id %% 10 = %d", round%10)
+		ratio := func(where string) (float64, error) { // one after the other
 			with, err := change(0, where)
 			if err != nil {
-				return err
+				return 0, err
 			}
 			without, err := change(1, where)
+			return with.Seconds() / without.Seconds(), err
+		}
+		var single, bulk []float64
+		for round := range rounds {
+			for n := range 20 {
+				one, err := ratio("id = " + strconv.Itoa(1+(round*20+n)*37%c.records))
+				if err != nil {
+					return err
+				}
+				single = append(single, one)
+			}
+			one, err := ratio(fmt.Sprintf("id %% 10 = %d", round%10))
 			if err != nil {
 				return err
 			}
-			bulk = append(bulk, with.Seconds()/without.Seconds())
+			bulk = append(bulk, one)
 		}
 		fmt.Printf("%s, %d records, with fsync: one change with its log takes %.2f × (the middle half %.2f to %.2f) the time of one without; a tenth of the records at once %.2f × (%.2f to %.2f)\n",
 			c.name, c.records, middle(single), part(single, 0.25), part(single, 0.75), middle(bulk), slices.Min(bulk), slices.Max(bulk))

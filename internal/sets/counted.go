@@ -13,14 +13,6 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// alike tells whether what is known is by the log that a set has; why it is of no use.
-func (b *base) alike(set *Set) (why string) {
-	if b.Log != set.tail.log {
-		return "the change log is another one by now"
-	}
-	return ""
-}
-
 // turn lets one at a time do something, and others wait for it no longer than they have
 // time.
 type turn chan struct{}
@@ -51,6 +43,14 @@ func baseAt(log string, version int64) base {
 // since is the mark at a version that it has been brought on to.
 func (b *base) since(version int64) changes.Mark {
 	return changes.Mark{Log: b.Log, Version: version}
+}
+
+// alike tells whether what is known is by the log that a set has; why it is of no use.
+func (b *base) alike(set *Set) (why string) {
+	if b.Log != set.tail.log {
+		return "the change log is another one by now"
+	}
+	return ""
 }
 
 // counted is an exact count, kept current: it was counted once, and what has changed since
@@ -123,18 +123,24 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 		return "the change log lacks a field of the question", nil
 	}
 	q.explain.sql(images.SQL)
-	rows, err := db.Query(ctx, "select version, sum(side)::bigint, count(*) from ("+images.SQL+") as changed (version, side) group by version order by version", images.Args...)
+	summed := "select version, sum(side)::bigint, count(*) from (" + images.SQL + ") as changed (version, side) group by version"
+	rows, err := db.Query(ctx, q.floored(summed, "version, n, images")+" order by i.version", images.Args...)
 	if err != nil {
 		return logGone(err)
 	}
 	var steps []countAt
-	var step countAt
-	var folded, n int64
-	if _, err := pgx.ForEachRow(rows, []any{&step.version, &step.n, &n}, func() error {
-		steps, folded = append(steps, step), folded+n
+	var at, n, changed *int64 // none where nothing has changed
+	var floor, folded int64
+	if _, err := pgx.ForEachRow(rows, []any{&floor, &at, &n, &changed}, func() error {
+		if at != nil {
+			steps, folded = append(steps, countAt{*at, *n}), folded+*changed
+		}
 		return nil
 	}); err != nil {
 		return logGone(err)
+	}
+	if floor > from {
+		return pruned, nil
 	}
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -174,6 +180,9 @@ func (q *question) tellsAfter(mark changes.Mark) (why string) {
 // notAsked is the reason where nobody has asked the log as far as a version: what is known
 // is of no use there, and goes on being known.
 const notAsked = "what the change log tells of this version was not asked for"
+
+// pruned is the reason where a log does not reach back to what is known.
+const pruned = "it is older than the change log reaches back"
 
 // logGone is the reason where a log, or a column of it, is not there any more.
 func logGone(err error) (why string, other error) {

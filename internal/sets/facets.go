@@ -263,9 +263,24 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 			return "the change log lacks a field of the question", nil
 		}
 		q.explain.sql(counted.SQL)
-		found, err := collectFacets(ctx, db, counted)
+		rows, err := db.Query(ctx, q.floored(counted.SQL, "value, records"), counted.Args...)
 		if err != nil {
 			return logGone(err)
+		}
+		var floor int64
+		var one Facet
+		var n *int64 // none where nothing has changed
+		var found []Facet
+		if _, err := pgx.ForEachRow(rows, []any{&floor, &one.Value, &n}, func() error {
+			if n != nil {
+				found = append(found, Facet{one.Value, *n})
+			}
+			return nil
+		}); err != nil {
+			return logGone(err)
+		}
+		if floor > from {
+			return pruned, nil
 		}
 		for _, one := range found {
 			folded += one.Count

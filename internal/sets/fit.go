@@ -73,7 +73,12 @@ func fits(r *rulesfile.Rules, fields []intake.Field) error {
 
 // namedBy are the fields that rules name.
 func namedBy(r *rulesfile.Rules) []string {
-	names := slices.Concat(r.Key, r.Search, r.Show)
+	return append(askedBy(r), slices.Concat(r.Show, slices.Concat(r.Indexes...))...)
+}
+
+// askedBy are the fields that rules let callers sort, filter, search and find records by.
+func askedBy(r *rulesfile.Rules) []string {
+	names := slices.Concat(r.Key, r.Search)
 	for i := range r.Sorts {
 		if len(r.Sorts[i].Fields) == 0 {
 			names = append(names, r.Sorts[i].Key)
@@ -83,5 +88,5 @@ func namedBy(r *rulesfile.Rules) []string {
 	for i := range r.Filters {
 		names = append(names, r.Filters[i].Field)
 	}
-	return append(names, slices.Concat(r.Indexes...)...)
+	return names
 }

@@ -76,7 +76,7 @@ func (s *Set) readLog(ctx context.Context, tx pgx.Tx, known *Set) error {
 		return nil
 	}
 	since := tail{from: s.Version, to: s.Version, gap: "what is older was not asked for"}
-	if known != nil && known.table == s.table && known.catalogue == s.catalogue && known.log != nil && known.log.Name == s.log.Name && known.tail.to <= s.Version {
+	if known != nil && known.logged != nil && known.table == s.table && known.catalogue == s.catalogue && known.log.Name == s.log.Name && known.tail.to <= s.Version {
 		since = known.tail
 	}
 	state, err := changes.StateOf(ctx, tx, s.Name, s.table, s.log, since.to)
@@ -118,20 +118,11 @@ func logList(s *Set) (*statement.List, error) {
 // loggedFields are the fields that a set's log has to hold: those that its rules and its
 // fixed filter name.
 func loggedFields(s *Set) []changes.Field {
-	names := slices.Concat(s.Rules.Key, s.Rules.Search)
-	for i := range s.Rules.Sorts {
-		names = append(names, s.Rules.Sorts[i].Fields...)
-		if len(s.Rules.Sorts[i].Fields) == 0 {
-			names = append(names, s.Rules.Sorts[i].Key)
-		}
-	}
+	names := askedBy(s.Rules)
 	if ask, err := s.Rules.Read(""); err == nil {
 		for _, o := range ask.Order() {
 			names = append(names, o.Field)
 		}
-	}
-	for i := range s.Rules.Filters {
-		names = append(names, s.Rules.Filters[i].Field)
 	}
 	for i := range s.fixed {
 		names = append(names, s.fixed[i].Field)
@@ -148,7 +139,7 @@ func loggedFields(s *Set) []changes.Field {
 // long tells whether values of a type may be long.
 func long(t value.Type) bool { return t == value.Text || t == value.JSON }
 
-// table is the set's table for its log.
+// logTable is the set's table for its log.
 func logTable(s *Set) changes.Table {
 	return changes.Table{Set: s.Name, Name: s.table, Fields: loggedFields(s)}
 }

@@ -54,6 +54,14 @@ func (q *question) onLog(after, until int64, sides string) (*statement.Question,
 	return q.set.logged.Ask(q.ask, own)
 }
 
+// floored is a statement on the log, with the log's floor before each row, and in a row
+// without more where there are none. Both are of one snapshot: what is pruned while it is asked is
+// seen, whatever the log told before.
+func (q *question) floored(sql, columns string) string {
+	return "select f.floor, i.* from (select coalesce((select c.floor from pageladder.change_log c where c.log_table = '" + q.set.log.Name +
+		"'), 9223372036854775807) as floor) f left join (" + sql + ") as i (" + columns + ") on true"
+}
+
 // sides are sides of changes, as a condition.
 var (
 	before     = fmt.Sprintf("%s = %d", logColumn(changes.Side), changes.Before)

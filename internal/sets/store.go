@@ -134,7 +134,7 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	defer s.lifeMu.Unlock()
 	if s.life != life && s.life != "" {
 		s.catalogue.forgetAll()
-		s.tracks.dropAll()
+		s.tracks.dropAll("")
 		s.counts.Purge()
 		s.counted.Purge()
 		s.facets.Purge()

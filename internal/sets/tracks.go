@@ -7,6 +7,7 @@ import (
 	"slices"
 	"sort"
 	"strconv"
+	"strings"
 	"sync"
 	"time"
 
@@ -219,7 +220,8 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 		return nil, "the change log lacks a field of the question", nil
 	}
 	q.explain.sql(each.SQL)
-	rows, err := db.Query(ctx, each.SQL+" order by "+logColumn(changes.Version)+" limit "+strconv.FormatInt(most+1, 10), textRows(each.Args)...)
+	limited := each.SQL + " order by " + logColumn(changes.Version) + " limit " + strconv.FormatInt(most+1, 10)
+	rows, err := db.Query(ctx, q.floored(limited, changes.Version)+" order by i."+changes.Version, textRows(each.Args)...)
 	if err != nil {
 		why, err := logGone(err)
 		return nil, why, err
@@ -227,6 +229,16 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 	defer rows.Close()
 	for rows.Next() {
 		raw := rows.RawValues()
+		floor, err := strconv.ParseInt(string(raw[0]), 10, 64)
+		switch {
+		case err != nil:
+			return nil, "", err
+		case floor > after:
+			return nil, pruned, nil
+		case raw[1] == nil: // nothing has changed
+			continue
+		}
+		raw = raw[1:]
 		version, err := strconv.ParseInt(string(raw[0]), 10, 64)
 		if err != nil {
 			return nil, "", err
@@ -271,11 +283,14 @@ func (t *track) cut(ctx context.Context, db querier, q *question, blocks *order.
 	for _, near := range changed {
 		// Blocks before this one may have been put together: it is at its number or before.
 		for i := max(near-1, 0); i <= near && i < blocks.Len() && len(edits) < cutsAtOnce; i++ {
-			b := blocks.Block(i)
-			if looked[i] || b.Records <= 2*blocks.Step() {
+			if looked[i] {
 				continue
 			}
 			looked[i] = true
+			b := blocks.Block(i)
+			if b.Records <= 2*blocks.Step() {
+				continue
+			}
 			half := b.Records / 2 / blocks.Step() * blocks.Step()
 			var place []*string
 			if i > 0 {
@@ -292,11 +307,15 @@ func (t *track) cut(ctx context.Context, db querier, q *question, blocks *order.
 		return blocks, nil
 	}
 	slices.SortFunc(edits, func(a, b order.Edit) int { return cmp.Compare(a.I, b.I) })
-	return blocks.Edited(edits)
+	finer, err := blocks.Edited(edits)
+	if err != nil { // they go on as they are
+		return blocks, nil
+	}
+	return finer, nil
 }
 
 // keyAt is the key of the record at an offset from a place on, or from the start; nil
-// where the set is not at the question's version any more.
+// where it has none, or the set is not at the question's version any more.
 func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, place []*string, offset int64) ([]byte, error) {
 	narrow := *q
 	narrow.fields = q.set.named(q.sorted())
@@ -315,7 +334,11 @@ func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, plac
 	if r.seen.version != q.set.Version || !q.set.stamped(r.seen) {
 		return nil, nil
 	}
-	return keys.Key(records[0])
+	key, err := keys.Key(records[0])
+	if err != nil {
+		return nil, nil
+	}
+	return key, nil
 }
 
 // touched tells whether what changed after one version and until another touches a
@@ -442,12 +465,12 @@ func (t *tracks) drop(key string, track *track) {
 	}
 }
 
-// dropAll drops all tracks whose key begins so, or all.
-func (t *tracks) dropAll(prefix ...string) {
+// dropAll drops all tracks whose key begins so.
+func (t *tracks) dropAll(prefix string) {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	for _, key := range t.all.Keys() {
-		if len(prefix) == 0 || len(key) >= len(prefix[0]) && key[:len(prefix[0])] == prefix[0] {
+		if strings.HasPrefix(key, prefix) {
 			t.all.Remove(key)
 		}
 	}
