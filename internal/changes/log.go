@@ -42,6 +42,8 @@ const (
 	Version = `"pl.version"`
 	// Side tells what the row is: see Before, After.
 	Side = `"pl.side"`
+	// Told is true of a row whose change could be written.
+	Told = Side + " <> 2"
 	// Cut tells that a text of the row is too long to be logged, and missing.
 	Cut = `"pl.cut"`
 
@@ -64,7 +66,8 @@ func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 
 func literal(text string) string { return "'" + strings.ReplaceAll(text, "'", "''") + "'" }
 
-func (l *Log) table() string { return quote(Schema) + "." + quote(l.Name) }
+// Table is the log's table, as it is written in SQL.
+func (l *Log) Table() string { return quote(Schema) + "." + quote(l.Name) }
 
 func (t *Table) table() string { return quote(Schema) + "." + quote(t.Name) }
 
@@ -98,7 +101,7 @@ func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
 		}
 	}
 	_, err = tx.Exec(ctx, `insert into pageladder.change_log (record_table, log_table, fields, source, floor)
-		values ($1, $2, $3, (select md5(prosrc) from pg_proc where oid = to_regproc($5)), coalesce((select version from pageladder.record_set where name = $4), 0))`, t.Name, log.Name, log.Fields, t.Set, log.table())
+		values ($1, $2, $3, (select md5(prosrc) from pg_proc where oid = to_regproc($5)), coalesce((select version from pageladder.record_set where name = $4), 0))`, t.Name, log.Name, log.Fields, t.Set, log.Table())
 	return log, err
 }
 
@@ -148,10 +151,10 @@ func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {
 		return nil
 	}
 	l := Log{Name: *found}
-	if _, err := tx.Exec(ctx, "drop function if exists "+l.table()+"()"); err != nil {
+	if _, err := tx.Exec(ctx, "drop function if exists "+l.Table()+"()"); err != nil {
 		return err
 	}
-	if _, err := tx.Exec(ctx, "drop table if exists "+l.table()); err != nil {
+	if _, err := tx.Exec(ctx, "drop table if exists "+l.Table()); err != nil {
 		return err
 	}
 	_, err := tx.Exec(ctx, "delete from pageladder.change_log where record_table = $1", table)
@@ -170,7 +173,7 @@ func Drop(ctx context.Context, tx pgx.Tx) error {
 	}
 	for _, name := range gone {
 		l := Log{Name: name}
-		for _, sql := range []string{"drop function if exists " + l.table() + "()", "drop table if exists " + l.table()} {
+		for _, sql := range []string{"drop function if exists " + l.Table() + "()", "drop table if exists " + l.Table()} {
 			if _, err := tx.Exec(ctx, sql); err != nil {
 				return err
 			}
@@ -213,7 +216,7 @@ func (l *Log) script(t *Table) []string {
 	if len(cut) == 0 {
 		cut = []string{"false"}
 	}
-	into := "insert into " + l.table() + " (" + strings.Join(append([]string{Version, Side, Cut}, logged...), ", ") + ") "
+	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut}, logged...), ", ") + ") "
 	side := func(side int, rows string) string {
 		return "select moved, " + strconv.Itoa(side) + ", " + strings.Join(cut, " or ") + ", " + strings.Join(from, ", ") + " from " + rows
 	}
@@ -256,15 +259,15 @@ begin
     end;
   end;
   return null;
-end $log$`, l.table(), name, into+side(After, "after_rows"), into+side(Before, "before_rows"), into+side(Before, "before_rows")+" union all "+side(After, "after_rows"),
+end $log$`, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "before_rows"), into+side(Before, "before_rows")+" union all "+side(After, "after_rows"),
 		Version, Side, none, lost)
 	all := []string{
-		"create table " + l.table() + " (" + Version + " bigint not null, " + number + " bigint generated always as identity, " + Side + " smallint not null, " + Cut + " boolean not null default false, " +
+		"create table " + l.Table() + " (" + Version + " bigint not null, " + number + " bigint generated always as identity, " + Side + " smallint not null, " + Cut + " boolean not null default false, " +
 			strings.Join(append(columns, "primary key ("+Version+", "+number+")"), ", ") + ")",
 		function,
 	}
 	for _, event := range events {
-		all = append(all, "create trigger "+trigger(event.name)+" after "+event.name+" on "+t.table()+" "+event.rows+"for each statement execute function "+l.table()+"()",
+		all = append(all, "create trigger "+trigger(event.name)+" after "+event.name+" on "+t.table()+" "+event.rows+"for each statement execute function "+l.Table()+"()",
 			"alter table "+t.table()+" enable always trigger "+trigger(event.name))
 	}
 	return all

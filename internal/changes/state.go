@@ -40,9 +40,9 @@ func stateSQL(table string, log *Log) string {
 	records := "to_regclass(" + literal(quote(Schema)+"."+quote(table)) + ")"
 	return fmt.Sprintf(set, `coalesce((select string_agg(concat_ws(':', t.oid, t.xmin, t.tgfoid, p.xmin), ' ' order by t.oid) from pg_trigger t join pg_proc p on p.oid = t.tgfoid
 	where t.tgrelid = `+records+` and t.tgname like 'pageladder\_log\_%' having count(*) = 4 and bool_and(t.tgenabled = 'A')) ||
-	(select string_agg(concat_ws(':', c.oid, c.relfilenode), ' ' order by c.oid) from pg_class c where c.oid in (`+records+", to_regclass("+literal(log.table())+`))), ''), c.few, c.whole, c.cut`,
-		` left join lateral (select count(*) <= `+fmt.Sprint(Most)+` as few, count(distinct version) = v.version - $2 and coalesce(bool_and(side <> `+fmt.Sprint(lost)+`), true) as whole, coalesce(max(version) filter (where cut), 0) as cut
-	from (select `+Version+` as version, `+Side+` as side, `+Cut+` as cut from `+log.table()+` where `+Version+` > $2 and `+Version+` <= v.version limit `+fmt.Sprint(Most+1)+`) l) c on true`)
+	(select string_agg(concat_ws(':', c.oid, c.relfilenode), ' ' order by c.oid) from pg_class c where c.oid in (`+records+", to_regclass("+literal(log.Table())+`))), ''), c.few, c.whole, c.cut`,
+		` left join lateral (select count(*) <= `+fmt.Sprint(Most)+` as few, count(distinct version) = v.version - $2 and coalesce(bool_and(told), true) as whole, coalesce(max(version) filter (where cut), 0) as cut
+	from (select `+Version+` as version, `+Told+` as told, `+Cut+` as cut from `+log.Table()+` where `+Version+` > $2 and `+Version+` <= v.version limit `+fmt.Sprint(Most+1)+`) l) c on true`)
 }
 
 // StateOf asks for the state of a set whose records are in a table, and of the table's
@@ -95,11 +95,11 @@ func Prune(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 	var floor int64
 	err := tx.QueryRow(ctx, `select greatest((select floor from pageladder.change_log where record_table = $1),
 		(select max(version) from pageladder.change_seen where record_table = $1 and at < now() - $2::interval),
-		(select `+Version+` from `+log.table()+` order by `+Version+` desc offset $3 limit 1), 0)`, table, Longest, Most).Scan(&floor)
+		(select `+Version+` from `+log.Table()+` order by `+Version+` desc offset $3 limit 1), 0)`, table, Longest, Most).Scan(&floor)
 	if err != nil {
 		return err
 	}
-	if _, err := tx.Exec(ctx, "delete from "+log.table()+" where "+Version+" <= $1", floor); err != nil {
+	if _, err := tx.Exec(ctx, "delete from "+log.Table()+" where "+Version+" <= $1", floor); err != nil {
 		return err
 	}
 	if _, err := tx.Exec(ctx, "delete from pageladder.change_seen where record_table = $1 and version < $2", table, floor); err != nil {

@@ -124,14 +124,15 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	}
 	q.explain.sql(images.SQL)
 	summed := "select version, sum(side)::bigint, count(*) from (" + images.SQL + ") as changed (version, side) group by version"
-	rows, err := db.Query(ctx, q.floored(summed, "version, n, images")+" order by i.version", images.Args...)
+	rows, err := db.Query(ctx, q.proved(summed, "version, n, images")+" order by i.version", images.Args...)
 	if err != nil {
 		return logGone(err)
 	}
 	var steps []countAt
 	var at, n, changed *int64 // none where nothing has changed
-	var floor, folded int64
-	if _, err := pgx.ForEachRow(rows, []any{&floor, &at, &n, &changed}, func() error {
+	var folded int64
+	whole := false
+	if _, err := pgx.ForEachRow(rows, []any{&whole, &at, &n, &changed}, func() error {
 		if at != nil {
 			steps, folded = append(steps, countAt{*at, *n}), folded+*changed
 		}
@@ -139,8 +140,8 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	}); err != nil {
 		return logGone(err)
 	}
-	if floor > from {
-		return pruned, nil
+	if !whole {
+		return gone, nil
 	}
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -181,8 +182,8 @@ func (q *question) tellsAfter(mark changes.Mark) (why string) {
 // is of no use there, and goes on being known.
 const notAsked = "what the change log tells of this version was not asked for"
 
-// pruned is the reason where a log does not reach back to what is known.
-const pruned = "it is older than the change log reaches back"
+// gone is the reason where a log has not, or no longer, all that changed since.
+const gone = "the change log reaches back to later versions, or was cut"
 
 // logGone is the reason where a log, or a column of it, is not there any more.
 func logGone(err error) (why string, other error) {

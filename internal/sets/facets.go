@@ -263,15 +263,15 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 			return "the change log lacks a field of the question", nil
 		}
 		q.explain.sql(counted.SQL)
-		rows, err := db.Query(ctx, q.floored(counted.SQL, "value, records"), counted.Args...)
+		rows, err := db.Query(ctx, q.proved(counted.SQL, "value, records"), counted.Args...)
 		if err != nil {
 			return logGone(err)
 		}
-		var floor int64
+		whole := false
 		var one Facet
 		var n *int64 // none where nothing has changed
 		var found []Facet
-		if _, err := pgx.ForEachRow(rows, []any{&floor, &one.Value, &n}, func() error {
+		if _, err := pgx.ForEachRow(rows, []any{&whole, &one.Value, &n}, func() error {
 			if n != nil {
 				found = append(found, Facet{one.Value, *n})
 			}
@@ -279,8 +279,8 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 		}); err != nil {
 			return logGone(err)
 		}
-		if floor > from {
-			return pruned, nil
+		if !whole {
+			return gone, nil
 		}
 		for _, one := range found {
 			folded += one.Count

@@ -9,7 +9,6 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/changes"
-	"pageladder.example/internal/postgres"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
 )
@@ -101,7 +100,7 @@ const (
 // logList asks a set's log as the set is asked.
 func logList(s *Set) (*statement.List, error) {
 	t := statement.Table{
-		Dialect: statement.PostgreSQL, From: quote(postgres.Schema) + "." + quote(s.log.Name) + " " + alias, Search: s.searched(),
+		Dialect: statement.PostgreSQL, From: s.log.Table() + " " + alias, Search: s.searched(),
 		Fields: map[string]statement.Field{
 			versionField: {SQL: logColumn(changes.Version), Type: value.Integer},
 			sideField:    {SQL: logColumn(changes.Side), Type: value.Integer},

@@ -54,12 +54,13 @@ func (q *question) onLog(after, until int64, sides string) (*statement.Question,
 	return q.set.logged.Ask(q.ask, own)
 }
 
-// floored is a statement on the log, with the log's floor before each row, and in a row
-// without more where there are none. Both are of one snapshot: what is pruned while it is asked is
-// seen, whatever the log told before.
-func (q *question) floored(sql, columns string) string {
-	return "select f.floor, i.* from (select coalesce((select c.floor from pageladder.change_log c where c.log_table = '" + q.set.log.Name +
-		"'), 9223372036854775807) as floor) f left join (" + sql + ") as i (" + columns + ") on true"
+// proved is a statement on the log, as onLog has it, with whether the log has each version of
+// the stretch before each row, and in a row without more where there are none. Both are of one
+// snapshot: what was pruned or cut since the log was last looked at is missed.
+func (q *question) proved(sql, columns string) string {
+	n := len(q.own.Args)
+	return fmt.Sprintf("select f.whole, i.* from (select count(distinct %[1]s) = $%[3]d::bigint - $%[2]d::bigint and coalesce(bool_and(%[4]s), true) as whole from %[5]s %[6]s where %[1]s > $%[2]d::bigint and %[1]s <= $%[3]d::bigint) f left join (%[7]s) as i (%[8]s) on true",
+		logColumn(changes.Version), n+1, n+2, logColumn(changes.Told), q.set.log.Table(), alias, sql, columns)
 }
 
 // sides are sides of changes, as a condition.

@@ -221,7 +221,7 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 	}
 	q.explain.sql(each.SQL)
 	limited := each.SQL + " order by " + logColumn(changes.Version) + " limit " + strconv.FormatInt(most+1, 10)
-	rows, err := db.Query(ctx, q.floored(limited, changes.Version)+" order by i."+changes.Version, textRows(each.Args)...)
+	rows, err := db.Query(ctx, q.proved(limited, changes.Version)+" order by i."+changes.Version, textRows(each.Args)...)
 	if err != nil {
 		why, err := logGone(err)
 		return nil, why, err
@@ -229,13 +229,10 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 	defer rows.Close()
 	for rows.Next() {
 		raw := rows.RawValues()
-		floor, err := strconv.ParseInt(string(raw[0]), 10, 64)
-		switch {
-		case err != nil:
-			return nil, "", err
-		case floor > after:
-			return nil, pruned, nil
-		case raw[1] == nil: // nothing has changed
+		if raw[0][0] != 't' {
+			return nil, gone, nil
+		}
+		if raw[1] == nil { // nothing has changed
 			continue
 		}
 		raw = raw[1:]
