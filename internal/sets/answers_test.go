@@ -1,0 +1,204 @@
+package sets_test
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"math/rand/v2"
+	"net/url"
+	"slices"
+	"strconv"
+	"strings"
+	"sync/atomic"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
+
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
+)
+
+// The questions that are asked of the set that changes, and what holds their answers
+// against the archive.
+
+// asking is one question, as a query and as SQL.
+type asking struct {
+	query, where, order string
+	facet               string
+	desc                map[string]bool
+}
+
+// draw draws a question.
+func draw(pick *rand.Rand) asking {
+	var a asking
+	where := []string{"true"}
+	parts := []string{}
+	filter := func(query, sql string) { parts, where = append(parts, query), append(where, "("+sql+")") }
+	switch pick.IntN(12) {
+	case 0:
+		filter("ok=true", "ok")
+	case 1:
+		filter("amount.min=3", "amount >= 3")
+	case 2:
+		filter("name.not=a", "name is null or name <> 'a'")
+	case 3:
+		filter("name.has=gull", "name ilike '%gull%'")
+	case 4:
+		filter("amount.none=true", "amount is null")
+	case 5:
+		filter("at=2026-03-05", "at >= '2026-03-05 00:00:00+00' and at < '2026-03-06 00:00:00+00'")
+	case 6:
+		filter("q=gu", "exists (select from unnest(pageladder.words(name)) w where w like 'gu%')")
+	case 7:
+		filter("price.max=1.5&ok=false", "price <= 1.5 and not ok")
+	}
+	var sorts, orders []string
+	a.desc = map[string]bool{}
+	fields := []string{"id", "name", "amount", "at", "price", "ok"}
+	pick.Shuffle(len(fields), func(i, j int) { fields[i], fields[j] = fields[j], fields[i] })
+	direction := ""
+	for _, f := range fields[:1+pick.IntN(3)] {
+		desc := pick.IntN(2) == 0
+		direction = map[bool]string{true: "-", false: ""}[desc]
+		i := slices.IndexFunc(modelFields, func(x intake.Field) bool { return x.Name == f })
+		nulls := map[bool]string{true: " nulls first", false: " nulls last"}[i%2 == 0 && i > 0]
+		sorts = append(sorts, direction+f)
+		orders = append(orders, f+map[bool]string{true: " desc", false: ""}[desc]+nulls)
+		if f == "id" {
+			break
+		}
+	}
+	a.order = strings.Join(append(orders, "id"+map[bool]string{true: " desc", false: ""}[direction == "-"]), ", ")
+	a.where = strings.Join(where, " and ")
+	a.query = strings.Join(append(parts, "sort="+url.QueryEscape(strings.Join(sorts, ","))), "&")
+	if pick.IntN(6) == 0 {
+		a.facet = []string{"name", "ok", "amount"}[pick.IntN(3)]
+	}
+	return a
+}
+
+// facets are asked under the filters but the field's own.
+func (a *asking) underFacet() bool {
+	return !strings.Contains(a.query, a.facet+"=") && !strings.Contains(a.query, a.facet+".")
+}
+
+// ask asks until the end, and holds each answer against the archive.
+func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) error {
+	pick := rand.New(rand.NewPCG(seed, 16))
+	var questions []asking // few, so that what is known of them is used
+	for range 25 {
+		questions = append(questions, draw(pick))
+	}
+	fixed := map[string]string{"": "true", "ok=true": "ok", "amount.min=0&name.not=a": "amount >= 0 and (name is null or name <> 'a')"}
+	for ctx.Err() == nil && m.asked.Load() < *modelQuestions {
+		a := questions[pick.IntN(len(questions))]
+		if pick.IntN(50) == 0 {
+			questions[pick.IntN(len(questions))] = draw(pick)
+		}
+		size := []int{2, 3, 5, 7}[pick.IntN(4)]
+		number := 1 + pick.IntN(m.records/size+3)
+		query := fmt.Sprintf("%s&size=%d&page=%d", a.query, size, number)
+		explain := &sets.Explain{}
+		req := sets.Request{Set: "changing", Query: query, Visibility: pick.IntN(4) > 0, Explain: explain}
+		if a.facet != "" && a.underFacet() {
+			req.Facets = []string{a.facet}
+		}
+		store := stores[pick.IntN(len(stores))]
+		page, err := store.Page(ctx, req)
+		if err != nil {
+			if ctx.Err() != nil {
+				return nil
+			}
+			return fmt.Errorf("%s: %w", query, err)
+		}
+		where := a.where
+		if req.Visibility == sets.Filtered {
+			where += " and (" + fixed[page.Set.Fixed] + ")"
+		}
+		if err := m.hold(ctx, page, where, a, size); err != nil {
+			if ctx.Err() != nil {
+				return nil
+			}
+			return fmt.Errorf("%s at version %d, by %s, %v, %v, %v: %w", query, page.Set.Version, explain.Access, explain.Counted, explain.Known, explain.Anew, err)
+		}
+		m.asked.Add(1)
+		m.folded.Add(explain.Folded)
+		if len(explain.Known) > 0 {
+			m.kept.Add(1)
+		}
+		way, _, _ := strings.Cut(explain.Access, ",")
+		n, _ := m.ways.LoadOrStore(way, &atomic.Int64{})
+		n.(*atomic.Int64).Add(1)
+		page.Release()
+	}
+	return nil
+}
+
+// hold holds an answer against the archive.
+func (m *model) hold(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
+	version := page.Set.Version
+	var total int64
+	var there bool
+	count := func() error {
+		return m.pool.QueryRow(ctx, "select exists (select from archived where version = $1), (select count(*) from archive where version = $1 and "+where+")", version).Scan(&there, &total)
+	}
+	err := count()
+	for tries := 0; err == nil && !there && tries < 100; tries++ { // a standby may show a commit before the primary does
+		time.Sleep(time.Millisecond)
+		err = count()
+	}
+	switch {
+	case err != nil:
+		return err
+	case !there:
+		return errors.New("no such version was ever committed")
+	case page.Settled.Total().Is() != paging.TotalExact || page.Settled.Total().Records() != total:
+		return fmt.Errorf("found a total of %d; right would be %d", page.Settled.Total().Records(), total)
+	}
+	rows, err := m.pool.Query(ctx, "select id::text as c1, name as c2, amount::text as c3, at::text as c4, price::text as c5, case when ok then 't' else 'f' end || case when ok is null then null else '' end as c6 from archive where version = $1 and "+where+
+		" order by "+a.order+" limit $2 offset $3", version, size, page.Settled.Offset())
+	if err != nil {
+		return err
+	}
+	want, err := pgx.CollectRows(rows, func(row pgx.CollectableRow) (r [6]*string, err error) {
+		err = row.Scan(&r[0], &r[1], &r[2], &r[3], &r[4], &r[5])
+		return r, err
+	})
+	if err != nil {
+		return err
+	}
+	if len(want) != len(page.Records) {
+		return fmt.Errorf("found %d records; right would be %d", len(page.Records), len(want))
+	}
+	for i, r := range want {
+		for f, v := range r {
+			found := page.Records[i][f]
+			if (v == nil) != (found == nil) || v != nil && string(found) != *v {
+				return fmt.Errorf("record %d of %d, %s: found %q; right would be %s", i+1, len(want), modelFields[f].Name, found, shown(v))
+			}
+		}
+	}
+	for field, found := range page.Facets {
+		rows, err := m.pool.Query(ctx, "select "+field+"::text as c1, count(*) from archive where version = $1 and "+where+" group by "+field+" order by count(*) desc, "+field+" nulls last limit 50", version)
+		if err != nil {
+			return err
+		}
+		want, err := pgx.CollectRows(rows, pgx.RowToStructByPos[sets.Facet])
+		if err != nil {
+			return err
+		}
+		if !assert.ObjectsAreEqual(want, found) {
+			return fmt.Errorf("facets of %s: found %d of %d", field, len(found), len(want))
+		}
+	}
+	return nil
+}
+
+func shown(v *string) string {
+	if v == nil {
+		return "none"
+	}
+	return strconv.Quote(*v)
+}
