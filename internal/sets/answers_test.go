@@ -27,7 +27,6 @@ import (
 type asking struct {
 	query, where, order string
 	facet               string
-	desc                map[string]bool
 }
 
 // draw draws a question.
@@ -55,7 +54,6 @@ func draw(pick *rand.Rand) asking {
 		filter("price.max=1.5&ok=false", "price <= 1.5 and not ok")
 	}
 	var sorts, orders []string
-	a.desc = map[string]bool{}
 	fields := []string{"id", "name", "amount", "at", "price", "ok"}
 	pick.Shuffle(len(fields), func(i, j int) { fields[i], fields[j] = fields[j], fields[i] })
 	direction := ""
