@@ -268,6 +268,45 @@ func TestMetricsCountWhatIsAnswered(t *testing.T) {
 	}
 }
 
+// An answer that is remembered is written anew for a later version, with the total and the
+// version of that, while nothing touches its records.
+func TestAnswersAreWrittenAnewWhileOthersChange(t *testing.T) {
+	store := testkit.Harbour(t)
+	at := testkit.ServeStore(t, store)
+	change := func(id, note string) {
+		_, _, revision, err := store.Record(t.Context(), sets.Request{Set: "arrivals", Visibility: sets.All}, []string{id})
+		require.NoError(t, err)
+		_, err = store.Change(t.Context(), "arrivals", []string{id}, revision, sets.Values{"note": &note})
+		require.NoError(t, err)
+	}
+	var tags []string
+	ask := func() (body struct {
+		Records []struct{ Note *string }
+		Paging  struct{ Version, TotalItems int64 }
+	}) {
+		res, text := send(t, "GET", at+"/api/sets/arrivals/records?sort=id&size=5", sent{})
+		require.Equal(t, http.StatusOK, res.StatusCode, text)
+		require.NoError(t, json.Unmarshal([]byte(strings.ReplaceAll(text, "total_items", "TotalItems")), &body))
+		require.NotContains(t, tags, res.Header.Get("ETag"))
+		tags = append(tags, res.Header.Get("ETag"))
+		return body
+	}
+	first := ask()
+	for _, id := range []string{"300", "301"} {
+		change(id, "elsewhere")
+		ask()
+	}
+	_, err := store.Add(t.Context(), "arrivals", sets.Values{"id": func() *string { id := "9000"; return &id }()})
+	require.NoError(t, err)
+	later := ask()
+	assert.Equal(t, first.Records, later.Records)
+	assert.Equal(t, []int64{first.Paging.Version + 3, first.Paging.TotalItems + 1}, []int64{later.Paging.Version, later.Paging.TotalItems})
+	_, text := send(t, "GET", at+"/metrics", sent{})
+	assert.Contains(t, text, "pageladder_answers_again_total 2", "from the third on")
+	change("3", "here")
+	assert.Equal(t, "here", *ask().Records[2].Note)
+}
+
 func TestNoAcknowledgedWriteIsLostWhenTheDatabaseIsKilled(t *testing.T) {
 	store := testkit.Harbour(t)
 	at := testkit.ServeStore(t, store)

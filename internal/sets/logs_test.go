@@ -3,6 +3,8 @@ package sets_test
 import (
 	"context"
 	"fmt"
+	"math/rand/v2"
+	"os"
 	"os/exec"
 	"strconv"
 	"strings"
@@ -11,6 +13,7 @@ import (
 	"time"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -287,6 +290,66 @@ func TestTotalsAreRightAfterPostgreSQLWasKilled(t *testing.T) {
 			m.check(t, store)
 		}
 	}
+}
+
+// changerEnv makes this test binary a service that changes the set of a model, and reads
+// it, until it is killed.
+const changerEnv = "PAGELADDER_TEST_CHANGER"
+
+func changer(address string) error {
+	ctx := context.Background()
+	store, err := sets.Open(ctx, address)
+	if err != nil {
+		return err
+	}
+	store.SetDeep(0)
+	m := &model{services: []*sets.Store{store}, records: 100}
+	if m.pool, err = pgxpool.New(ctx, address); err != nil {
+		return err
+	}
+	for range 3 {
+		go func() {
+			for {
+				store.Page(ctx, sets.Request{Set: "changing", Query: "name.not=a&sort=amount&size=5&page=9", Facets: []string{"ok"}})
+			}
+		}()
+	}
+	for {
+		if err := m.byService(ctx); !allowed(err) {
+			return err
+		}
+	}
+}
+
+// A service is killed under load, and beside another one that goes on.
+func TestTotalsAreRightAfterAServiceWasKilled(t *testing.T) {
+	m := newModel(t, 100)
+	version := func() (n int64) {
+		require.NoError(t, m.pool.QueryRow(t.Context(), "select version from pageladder.record_set where name = 'changing'").Scan(&n))
+		return n
+	}
+	for range 5 {
+		cmd := exec.Command(os.Args[0])
+		cmd.Env = append(os.Environ(), changerEnv+"="+m.pool.Config().ConnString())
+		cmd.Stderr = os.Stderr
+		require.NoError(t, cmd.Start())
+		before := version()
+		testkit.Eventually(t, func() bool { return version() > before+20+rand.Int64N(30) }, "it changes records")
+		m.check(t, m.services[0])
+		require.NoError(t, cmd.Process.Kill())
+		cmd.Wait()
+		var counted, told int64
+		table, err := m.table(t.Context(), m.pool)
+		require.NoError(t, err)
+		require.NoError(t, m.pool.QueryRow(t.Context(), "select (select count(*) from "+table+"), records from pageladder.record_set where name = 'changing'").Scan(&counted, &told))
+		assert.Equal(t, counted, told)
+		m.check(t, m.services[0])
+		again, err := sets.Open(t.Context(), m.pool.Config().ConnString())
+		require.NoError(t, err)
+		m.check(t, again)
+		again.Close()
+	}
+	assert.Zero(t, m.services[0].Unlike())
 }
 
 // A page that is remembered is given again only while nothing touches it.

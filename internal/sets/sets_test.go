@@ -26,6 +26,10 @@ func TestMain(m *testing.M) {
 		fmt.Fprintln(os.Stderr, importer(dir))
 		os.Exit(1)
 	}
+	if address := os.Getenv(changerEnv); address != "" {
+		fmt.Fprintln(os.Stderr, changer(address))
+		os.Exit(1)
+	}
 	testkit.WithPostgres(m)
 }
 
