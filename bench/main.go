@@ -365,6 +365,10 @@ func get(address string) (tag string, err error) {
 	return res.Header.Get("ETag"), nil
 }
 
+// leadIn is the part of a round that a question is asked for, once more, before it is
+// measured: a writer then is in its rhythm, and what it changed during other questions is known.
+const leadIn = 0.25
+
 // ask asks a question over and over on several connections.
 func ask(base string, query func() string, header string, each time.Duration) (measured, error) {
 	target, err := url.Parse(base)
@@ -373,7 +377,7 @@ func ask(base string, query func() string, header string, each time.Duration) (m
 	}
 	var group errgroup.Group
 	took := make([][]float64, connections)
-	began := time.Now()
+	began := time.Now().Add(time.Duration(leadIn * float64(each)))
 	for c := range connections {
 		group.Go(func() error {
 			line, err := dial(target.Host)
@@ -385,6 +389,9 @@ func ask(base string, query func() string, header string, each time.Duration) (m
 				at := time.Now()
 				if err := line.get(target.Path+query(), header); err != nil {
 					return err
+				}
+				if at.Before(began) {
+					continue
 				}
 				took[c] = append(took[c], float64(time.Since(at).Microseconds())/1000)
 			}

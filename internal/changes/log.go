@@ -32,8 +32,13 @@ const Schema = "pageladder"
 
 // Log is the log of a table.
 type Log struct {
-	Name   string // of its table, in Schema
+	Schema string
+	Name   string // of its table
 	Fields []string
+
+	of    string    // the table of records, as it is written in SQL
+	other *Followed // nil for a kept set's
+	parts bool      // the table has partitions
 }
 
 // The columns of a log besides the fields. No field has these names.
@@ -67,7 +72,7 @@ func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 func literal(text string) string { return "'" + strings.ReplaceAll(text, "'", "''") + "'" }
 
 // Table is the log's table, as it is written in SQL.
-func (l *Log) Table() string { return quote(Schema) + "." + quote(l.Name) }
+func (l *Log) Table() string { return quote(l.Schema) + "." + quote(l.Name) }
 
 func (t *Table) table() string { return quote(Schema) + "." + quote(t.Name) }
 
@@ -89,7 +94,7 @@ func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
 	if err := unmake(ctx, tx, t.Name, old); err != nil {
 		return nil, err
 	}
-	log := &Log{Fields: names(t.Fields)}
+	log := &Log{Schema: Schema, Fields: names(t.Fields), of: t.table()}
 	var n int64
 	if err := tx.QueryRow(ctx, "select nextval('pageladder.change_log_number')").Scan(&n); err != nil {
 		return nil, err
@@ -120,7 +125,7 @@ func (l *Log) Has(fields []Field) bool {
 
 // Of is the log that a table has; nil where it has none that is whole.
 func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
-	var l Log
+	l := Log{Schema: Schema, of: quote(Schema) + "." + quote(table)}
 	var whole bool
 	err := tx.QueryRow(ctx, "select log_table, fields, "+isWhole+" from pageladder.change_log c where record_table = $1", table).Scan(&l.Name, &l.Fields, &whole)
 	if err == pgx.ErrNoRows || err == nil && !whole {
@@ -150,7 +155,7 @@ func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {
 	if found == nil {
 		return nil
 	}
-	l := Log{Name: *found}
+	l := Log{Schema: Schema, Name: *found}
 	if _, err := tx.Exec(ctx, "drop function if exists "+l.Table()+"()"); err != nil {
 		return err
 	}
@@ -172,7 +177,7 @@ func Drop(ctx context.Context, tx pgx.Tx) error {
 		return err
 	}
 	for _, name := range gone {
-		l := Log{Name: name}
+		l := Log{Schema: Schema, Name: name}
 		for _, sql := range []string{"drop function if exists " + l.Table() + "()", "drop table if exists " + l.Table()} {
 			if _, err := tx.Exec(ctx, sql); err != nil {
 				return err
@@ -200,28 +205,19 @@ func trigger(event string) string { return quote("pageladder_log_" + event) }
 // 200,000 records calls them once. They never refuse a change: what cannot be logged is
 // noted as lost.
 func (l *Log) script(t *Table) []string {
-	var columns, logged, from, cut []string
+	var columns, logged []string
 	for _, f := range t.Fields {
-		name := quote(f.Name)
-		columns = append(columns, name+" "+f.Type)
-		logged = append(logged, name)
-		if f.Long {
-			long := "pg_column_size(" + name + ") > " + strconv.Itoa(longest)
-			from = append(from, "case when "+long+" then null else "+name+" end")
-			cut = append(cut, "coalesce("+long+", false)")
-		} else {
-			from = append(from, name)
-		}
+		columns = append(columns, quote(f.Name)+" "+f.Type)
+		logged = append(logged, quote(f.Name))
 	}
-	if len(cut) == 0 {
-		cut = []string{"false"}
-	}
+	from, cut := loggedAs(t.Fields)
 	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut}, logged...), ", ") + ") "
 	side := func(side int, rows string) string {
-		return "select moved, " + strconv.Itoa(side) + ", " + strings.Join(cut, " or ") + ", " + strings.Join(from, ", ") + " from " + rows
+		return "select moved, " + strconv.Itoa(side) + ", " + cut + ", " + strings.Join(from, ", ") + " from " + rows
 	}
 	name := literal(t.Set)
-	function := fmt.Sprintf(`create function %[1]s() returns trigger language plpgsql security definer set search_path = pg_catalog as $log$
+	// A field's name may hold whatever would end a body between dollars.
+	body := fmt.Sprintf(`
 declare
   moved bigint := pageladder.change_version(%[2]s, tg_table_name);
   more bigint;
@@ -259,8 +255,9 @@ begin
     end;
   end;
   return null;
-end $log$`, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "before_rows"), into+side(Before, "before_rows")+" union all "+side(After, "after_rows"),
+end `, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "before_rows"), into+side(Before, "before_rows")+" union all "+side(After, "after_rows"),
 		Version, Side, none, lost)
+	function := "create function " + l.Table() + "() returns trigger language plpgsql security definer set search_path = pg_catalog as " + dollars(body)
 	all := []string{
 		"create table " + l.Table() + " (" + Version + " bigint not null, " + number + " bigint generated always as identity, " + Side + " smallint not null, " + Cut + " boolean not null default false, " +
 			strings.Join(append(columns, "primary key ("+Version+", "+number+")"), ", ") + ")",
@@ -271,4 +268,32 @@ end $log$`, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "
 			"alter table "+t.table()+" enable always trigger "+trigger(event.name))
 	}
 	return all
+}
+
+// loggedAs are the values of fields as they are logged, and whether one of them is cut.
+func loggedAs(fields []Field) (from []string, cut string) {
+	var long []string
+	for _, f := range fields {
+		name := quote(f.Name)
+		if !f.Long {
+			from = append(from, name)
+			continue
+		}
+		tooLong := "pg_column_size(" + name + ") > " + strconv.Itoa(longest)
+		from = append(from, "case when "+tooLong+" then null else "+name+" end")
+		long = append(long, "coalesce("+tooLong+", false)")
+	}
+	if len(long) == 0 {
+		return from, "false"
+	}
+	return from, strings.Join(long, " or ")
+}
+
+// dollars writes a text between dollars, with a mark that is not in it.
+func dollars(text string) string {
+	mark := "$log$"
+	for n := 1; strings.Contains(text, mark); n++ {
+		mark = "$log" + strconv.Itoa(n) + "$"
+	}
+	return mark + text + mark
 }

@@ -15,60 +15,94 @@ const (
 	Most    = 100_000 // changes
 )
 
-// State is what one snapshot tells of a kept set, and of its log since a version.
+// State is what one snapshot tells of a kept set.
 type State struct {
 	Version, Records int64
 	Defined          int64  // the version at which it was last defined
 	Catalogue        uint32 // the catalogue's table: another one after a restore
-	ChangedAt        time.Time
 	// Log names the log, its triggers and the table as they are; "" where the table has no
 	// log that works. Under another one nothing is brought on.
 	Log string
-	// Gap tells why the log does not tell all changes since the version; "" where it does.
-	Gap string
-	// Cut is the last version since then that changed a text too long to be logged; 0: none.
-	Cut int64
 }
 
-// stateSQL asks for a State. A log tells all changes since a version where it has each
-// version from there on.
-func stateSQL(table string, log *Log) string {
-	const set = `select v.version, v.records, v.defined, v.tableoid, v.changed_at, %s from pageladder.record_set v%s where v.name = $1`
-	if log == nil {
-		return fmt.Sprintf(set, "'', true, true, 0::bigint", "")
-	}
-	records := "to_regclass(" + literal(quote(Schema)+"."+quote(table)) + ")"
-	return fmt.Sprintf(set, `coalesce((select string_agg(concat_ws(':', t.oid, t.xmin, t.tgfoid, p.xmin), ' ' order by t.oid) from pg_trigger t join pg_proc p on p.oid = t.tgfoid
-	where t.tgrelid = `+records+` and t.tgname like 'pageladder\_log\_%' having count(*) = 4 and bool_and(t.tgenabled = 'A')) ||
-	(select string_agg(concat_ws(':', c.oid, c.relfilenode), ' ' order by c.oid) from pg_class c where c.oid in (`+records+", to_regclass("+literal(log.Table())+`))), ''), c.few, c.whole, c.cut`,
-		` left join lateral (select count(*) <= `+fmt.Sprint(Most)+` as few, count(distinct version) = v.version - $2 and coalesce(bool_and(told), true) as whole, coalesce(max(version) filter (where cut), 0) as cut
-	from (select `+Version+` as version, `+Told+` as told, `+Cut+` as cut from `+log.Table()+` where `+Version+` > $2 and `+Version+` <= v.version limit `+fmt.Sprint(Most+1)+`) l) c on true`)
-}
-
-// StateOf asks for the state of a set whose records are in a table, and of the table's
-// log, if it has one, since a version. The error is pgx.ErrNoRows where there is no set.
+// StateOf asks for the state of a set, and of its table's log, if it has one. The error is pgx.ErrNoRows where there is no set.
 func StateOf(ctx context.Context, db interface {
 	QueryRow(ctx context.Context, sql string, args ...any) pgx.Row
-}, set, table string, log *Log, since int64) (State, error) {
-	args := []any{set}
+}, set string, log *Log) (s State, err error) {
+	named := "''"
 	if log != nil {
-		args = append(args, since)
+		named = log.named()
 	}
-	var s State
-	var few, whole bool
-	err := db.QueryRow(ctx, stateSQL(table, log), args...).Scan(&s.Version, &s.Records, &s.Defined, &s.Catalogue, &s.ChangedAt, &s.Log, &few, &whole, &s.Cut)
-	switch {
-	case err != nil:
-	case s.Log == "":
-		s.Gap = "the table has no change log that works"
-	case s.Version < since:
-		s.Gap = fmt.Sprintf("version %d is before %d, which was known", s.Version, since)
-	case !few:
-		s.Gap = fmt.Sprintf("more has changed than %d images", Most)
-	case !whole:
-		s.Gap = fmt.Sprintf("the change log does not tell all of versions %d to %d", since+1, s.Version)
-	}
+	err = db.QueryRow(ctx, "select version, records, defined, tableoid, "+named+" from pageladder.record_set where name = $1", set).Scan(&s.Version, &s.Records, &s.Defined, &s.Catalogue, &s.Log)
 	return s, err
+}
+
+// named is the SQL of what names a log, its triggers and its table as they are; it gives ”
+// where the log does not work.
+func (l *Log) named() string {
+	if l.other != nil {
+		return l.followed()
+	}
+	records := "to_regclass(" + literal(l.of) + ")"
+	return `coalesce((select string_agg(concat_ws(':', t.oid, t.xmin, t.tgfoid, p.xmin), ' ' order by t.oid) from pg_trigger t join pg_proc p on p.oid = t.tgfoid
+	where t.tgrelid = ` + records + ` and t.tgname like 'pageladder\_log\_%' having count(*) = 4 and bool_and(t.tgenabled = 'A')) ||
+	(select string_agg(concat_ws(':', c.oid, c.relfilenode), ' ' order by c.oid) from pg_class c where c.oid in (` + records + ", to_regclass(" + literal(l.Table()) + `))), '')`
+}
+
+// Stretch is what changed after one mark and until another.
+type Stretch struct{ After, Until Mark }
+
+// Condition is the stretch in a log that is called as given, as a condition in SQL, with its
+// arguments from a number on.
+func (s *Stretch) Condition(alias string, first int) (sql string, args []any) {
+	if s.Until.Saw != nil {
+		return s.seen(alias+"."+Xid, first)
+	}
+	version := alias + "." + Version
+	return fmt.Sprintf("%s > $%d::bigint and %s <= $%d::bigint", version, first, version, first+1), []any{s.After.Version, s.Until.Version}
+}
+
+// Proved is a statement on the log, of some columns, with what proves it in a row before each
+// of its own, and in one without more where it has none: a Proof of a stretch whose arguments
+// are from a number on. All is of one snapshot. The statement is in a place where Whole tells
+// whether the log has all of the stretch; it need not look further where not.
+func (l *Log) Proved(s *Stretch, first int, statement, columns string) string {
+	within, _ := s.Condition("l", first)
+	whole, version := fmt.Sprintf("count(distinct version) = $%d::bigint - $%d::bigint", first+1, first), Version
+	if l.other != nil {
+		whole, version = l.reaches(first), Xid
+	}
+	return fmt.Sprintf(`select p.proof, i.* from (select p.few and p.whole as whole, concat(p.few::int, p.whole::int, p.cut::int, %[1]s) as proof
+	from (select count(*) <= %[2]d as few, %[3]s and coalesce(bool_and(told), true) as whole, coalesce(bool_or(cut), false) as cut
+	from (select %[4]s as version, %[5]s as told, %[6]s as cut from %[7]s l where %[8]s limit %[2]d + 1) l) p) p
+	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, Cut, l.Table(), within, statement, columns)
+}
+
+// Whole is the SQL of whether a log has all of a stretch, within what is Proved.
+const Whole = "p.whole"
+
+// Proof is what a statement tells of the log that it read.
+type Proof struct {
+	Log string // see State.Log
+	Cut bool   // in the stretch a text changed that is too long to be logged
+	Gap string // why the log does not tell all changes of the stretch; "" where it does
+}
+
+// ReadProof reads a proof as it is written.
+func ReadProof(text string) (p Proof) {
+	if len(text) < 3 {
+		return Proof{Gap: "the change log tells nothing"}
+	}
+	p.Log, p.Cut = text[3:], text[2] == '1'
+	switch {
+	case p.Log == "":
+		p.Gap = "the table has no change log that works"
+	case text[0] == '0':
+		p.Gap = fmt.Sprintf("more has changed than %d images", Most)
+	case text[1] == '0':
+		p.Gap = "the change log reaches back to later versions, or was cut"
+	}
+	return p
 }
 
 // Epoch names the life of a database: another after a restart, a restore of the whole

@@ -19,7 +19,7 @@ type kept struct {
 // keep readies a page to be asked for Again: notes where its first and last records stand,
 // and follows what changes in its order.
 func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
-	if page.Set.logged == nil || page.Set.tail.log == "" {
+	if page.Set.logged == nil {
 		return
 	}
 	first, last := r.first, r.last
@@ -38,9 +38,9 @@ func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
 			return
 		}
 	}
-	version := page.Set.Version
-	if t := s.tracks.get(k.key); t == nil || t.Log != page.Set.tail.log {
-		t = &track{base: baseAt(page.Set.tail.log, version), keys: keys, turn: newTurn(), from: version, until: version}
+	if t := s.tracks.get(k.key); t == nil || t.Log != page.Set.logName {
+		mark := page.Set.mark()
+		t = &track{base: baseAt(mark), keys: keys, turn: newTurn(), from: mark.Version, until: mark}
 		s.tracks.keep(k.key, t)
 	}
 	page.kept = k

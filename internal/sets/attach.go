@@ -18,11 +18,12 @@ import (
 
 // Errors about attached sets.
 var (
-	ErrNoSource   = errors.New("there is no source of this name")
-	ErrSuperuser  = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
-	ErrTable      = errors.New("the table or view cannot be attached so")
-	ErrSourceAway = errors.New("the source cannot be reached")
-	ErrReadOnly   = errors.New("the set is attached: its records are changed by their owner")
+	ErrNoSource    = errors.New("there is no source of this name")
+	ErrSuperuser   = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
+	ErrTable       = errors.New("the table or view cannot be attached so")
+	ErrSourceAway  = errors.New("the source cannot be reached")
+	ErrNotAttached = errors.New("the set is a kept one, whose changes are known anyway")
+	ErrReadOnly    = errors.New("the set is attached: its records are changed by their owner")
 )
 
 // Attach is a table or view that becomes a set.
@@ -38,6 +39,7 @@ type Attach struct {
 	// whose values are all within ±(2^53−1), so that they come as numbers.
 	Types    map[string]value.Type
 	Remember time.Duration // how long totals and footholds may be remembered; 0: not at all
+	Follow   bool          // the table is followed, once its owner has run the script
 }
 
 // foreignTypes are the types of a source's columns that have one of ours. Those of ours
@@ -105,7 +107,7 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 			}
 		}
 	}
-	draft := Draft{Name: a.Name, Label: cmp.Or(a.Label, a.Name), Fields: shown, Rules: a.Rules, source: a.Source, remember: a.Remember, isNew: a.New, table: a.Table, schema: a.Schema}
+	draft := Draft{Name: a.Name, Label: cmp.Or(a.Label, a.Name), Fields: shown, Rules: a.Rules, source: a.Source, remember: a.Remember, followed: a.Follow, isNew: a.New, table: a.Table, schema: a.Schema}
 	if err := checkSaid(nil, draft.Label, draft.Fixed); err != nil {
 		return nil, err
 	}
@@ -135,7 +137,7 @@ const unknownType value.Type = "other"
 
 // remembers tells whether footholds may be kept of a set: of an attached one only
 // where its owner allows that.
-func (s *Set) remembers() bool { return !s.Attached() || s.Remember > 0 }
+func (s *Set) remembers() bool { return s.tells() || s.Remember > 0 }
 
 // unremember drops what is remembered of an attached set.
 func (s *Store) unremember(name string) {

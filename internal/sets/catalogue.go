@@ -4,14 +4,13 @@ import (
 	"context"
 	"errors"
 	"strconv"
+	"strings"
 	"sync"
 	"time"
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 	"golang.org/x/sync/singleflight"
-
-	"pageladder.example/internal/changes"
 )
 
 // channel is where services that share a database tell each other which set has
@@ -42,10 +41,12 @@ type catalogue struct {
 }
 
 // seen is a set as it was last seen. A stale one has changed since, or may have: its
-// version and total are asked for again, and what else it is only where it was defined anew.
+// version and total are asked for again, and what else it is only where it was defined anew,
+// or its log has turned out to be another.
 type seen struct {
 	set   *Set
 	stale bool
+	anew  bool
 }
 
 // current tells whether what is remembered may be taken for current. The lock is held.
@@ -67,8 +68,27 @@ func (c *catalogue) put(set *Set, turn int64) *Set {
 	if s := c.sets[set.Name]; s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
 		return s.set
 	}
-	c.sets[set.Name] = seen{set, c.turn != turn}
+	c.sets[set.Name] = seen{set: set, stale: c.turn != turn}
 	return set
+}
+
+// distrust notes that a set's log is not what it was: all of the set is read anew.
+func (c *catalogue) distrust(name string) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.turn++
+	if s, ok := c.sets[name]; ok {
+		c.sets[name] = seen{s.set, true, true}
+	}
+}
+
+// confirm notes that a set was seen to have a version, at a turn or later.
+func (c *catalogue) confirm(set *Set, turn int64) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	if s := c.sets[set.Name]; s.set != nil && !s.anew && s.set.Version <= set.Version && s.set.defined == set.defined && s.set.catalogue == set.catalogue {
+		c.sets[set.Name] = seen{set: set, stale: c.turn != turn}
+	}
 }
 
 // stale notes that a set may have changed.
@@ -77,8 +97,25 @@ func (c *catalogue) stale(name string) {
 	defer c.mu.Unlock()
 	c.turn++
 	if s, ok := c.sets[name]; ok {
-		c.sets[name] = seen{s.set, true}
+		c.sets[name] = seen{s.set, true, s.anew}
 	}
+}
+
+// told notes that a set may have changed, unless it is known at a version or later.
+func (c *catalogue) told(name string, version int64) {
+	c.mu.RLock()
+	known := c.sets[name].set
+	c.mu.RUnlock()
+	if known == nil || known.Version < version {
+		c.stale(name)
+	}
+}
+
+// untrusted tells whether all of a set is to be read anew.
+func (c *catalogue) untrusted(name string) bool {
+	c.mu.RLock()
+	defer c.mu.RUnlock()
+	return c.sets[name].anew
 }
 
 // forget forgets a set that is not there any more.
@@ -103,7 +140,7 @@ func (c *catalogue) deaf() {
 	defer c.mu.Unlock()
 	c.turn++
 	for name, s := range c.sets {
-		c.sets[name] = seen{s.set, true}
+		c.sets[name] = seen{s.set, true, s.anew}
 	}
 	c.heard = time.Time{}
 }
@@ -157,19 +194,12 @@ func (s *Store) Latest(ctx context.Context, name string) (*Set, error) {
 // askTime is what asking for a set's state may take.
 const askTime = 10 * time.Second
 
-// look asks for a set's version and total and, where it was defined anew, for all of it.
+// look asks for a set's version and total and, where it was defined anew or its log is
+// not trusted, for all of it.
 func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error) {
-	if known != nil && known.log != nil {
-		state, err := changes.StateOf(ctx, s.pool, name, known.table, known.log, known.tail.to)
-		var pg *pgconn.PgError
-		switch {
-		case errors.Is(err, pgx.ErrNoRows):
-			return nil, ErrNoSet
-		case errors.As(err, &pg) && pg.Code == undefinedTable: // the log is gone
-		case err != nil:
-			return nil, err
-		case state.Gap == "" && state.Defined == known.defined && state.Catalogue == known.catalogue:
-			return known.at(state), nil
+	if known != nil && known.log != nil && !s.catalogue.untrusted(name) {
+		if set, err := moved(ctx, s.pool, known); err != nil || set != nil {
+			return set, err
 		}
 	}
 	var set *Set
@@ -178,7 +208,7 @@ func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error)
 		if set, err = get(ctx, tx, name); err != nil || set.Attached() {
 			return err
 		}
-		return set.readLog(ctx, tx, known)
+		return set.readLog(ctx, tx)
 	})
 	if err == nil && !set.Attached() && set.logged == nil {
 		s.makeLog(set)
@@ -190,6 +220,28 @@ func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error)
 func notify(ctx context.Context, tx pgx.Tx, name string) error {
 	_, err := tx.Exec(ctx, "select pg_notify($1, $2)", channel, name)
 	return err
+}
+
+// notices hears what services tell each other. A change of records comes as two notices of one
+// transaction: the set's name with its version, and the name alone, by which services of earlier
+// versions, and triggers, tell of a change.
+type notices struct {
+	*catalogue
+	versioned string // what the notice before this one told the version of, and who told it
+}
+
+func (n *notices) hear(notice *pgconn.Notification) {
+	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
+	name, number, versioned := strings.Cut(notice.Payload, " ")
+	if version, err := strconv.ParseInt(number, 10, 64); versioned && err == nil {
+		n.told(name, version)
+		n.versioned = by + name
+		return
+	}
+	if n.versioned != by+notice.Payload {
+		n.stale(notice.Payload)
+	}
+	n.versioned = ""
 }
 
 // listen hears of changes until the store is closed, over a connection of its own.
@@ -207,7 +259,8 @@ func (s *Store) listen() {
 // listenOnce hears of changes over one connection until that fails or falls silent.
 func (s *Store) listenOnce(ctx context.Context) error {
 	config := s.pool.Config().ConnConfig
-	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { s.catalogue.stale(notice.Payload) }
+	heard := notices{catalogue: &s.catalogue}
+	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { heard.hear(notice) }
 	conn, err := pgx.ConnectConfig(ctx, config)
 	if err != nil {
 		return err

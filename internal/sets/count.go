@@ -32,7 +32,7 @@ const canceled = "57014"
 // once, by one computation however many ask, and kept current by the change log. The error
 // is errMoved where the set has moved on meanwhile.
 func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Total, error) {
-	if q.set.Attached() {
+	if !q.set.tells() {
 		return s.attachedTotal(ctx, db, q)
 	}
 	most := q.countLimit
@@ -40,13 +40,13 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	case most == 0:
 		q.explain.counted("not counted")
 		return paging.NotCounted(), nil
-	case q.filterKey == "":
+	case q.filterKey == "" && !q.set.Attached():
 		q.explain.counted("all records of the set, from the catalogue")
 		return paging.Exact(q.set.Records), nil
 	}
 	key := q.listKey()
 	if c, ok := s.counted.Get(key); ok {
-		why, err := c.bring(ctx, s.pool, q)
+		why, err := c.bring(ctx, s.poolOf(q.set), q)
 		if err != nil {
 			return paging.Total{}, err
 		}
@@ -56,9 +56,9 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 			return limited(n, most), nil
 		}
 		switch _, snapshot := db.(pgx.Tx); {
-		case why == notAsked:
 		case why != "":
 			s.counted.Remove(key)
+			s.distrust(q.set, why)
 		case !snapshot:
 			return paging.Total{}, errMoved // it is known at later versions
 		}
@@ -80,7 +80,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		var total paging.Total
 		ctx, cancel := context.WithTimeout(s.running, 2*s.countTime+countWait)
 		defer cancel()
-		err := snapshot(ctx, s.pool, func(tx pgx.Tx) (err error) {
+		err := snapshot(ctx, s.poolOf(q.set), func(tx pgx.Tx) (err error) {
 			at, total, err = s.count(ctx, tx, q, most)
 			return err
 		})
@@ -111,7 +111,7 @@ func limited(n, most int64) paging.Total {
 // count counts a question's records in a snapshot, and tells the version that it is of. An
 // exact count is kept from then on.
 func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (version int64, total paging.Total, err error) {
-	state, err := q.set.stateIn(ctx, tx)
+	mark, _, err := s.markIn(ctx, tx, q.set)
 	if err != nil {
 		return 0, paging.Total{}, err
 	}
@@ -120,27 +120,37 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	}
 	key := q.listKey()
 	if total.Is() == paging.TotalExact {
-		if c, ok := s.counted.Get(key); !ok || c.Version < state.Version {
-			s.counted.Add(key, newCounted(state.Log, state.Version, total.Records()))
+		if c, ok := s.counted.Get(key); !ok || c.Version < mark.Version {
+			s.counted.Add(key, newCounted(mark, total.Records()))
 		}
 	} else {
-		s.counts.Add(fmt.Sprintf("%s %d %d", key, state.Version, most), total)
+		s.counts.Add(fmt.Sprintf("%s %d %d", key, mark.Version, most), total)
 	}
-	return state.Version, total, nil
+	return mark.Version, total, nil
 }
 
-// stateIn is the set's state in a snapshot. The error is errMoved where it is another set
-// by then.
-func (s *Set) stateIn(ctx context.Context, tx pgx.Tx) (changes.State, error) {
-	log := s.log
-	if s.logged == nil {
-		log = nil
+// markIn is the mark of a set's records in a snapshot, and how many of them a kept set has.
+// The error is errMoved where it is another set by then.
+func (s *Store) markIn(ctx context.Context, tx pgx.Tx, set *Set) (mark changes.Mark, records int64, err error) {
+	if set.saw != nil {
+		if mark, err = set.log.MarkIn(ctx, tx); err != nil {
+			return mark, 0, err
+		}
+		if mark.Log != set.logName {
+			s.forsake(set, tableChanged)
+			return mark, 0, errMoved
+		}
+		here, err := s.reaches(set, mark.Saw)
+		if err != nil {
+			return mark, 0, err
+		}
+		return here.mark(), 0, nil
 	}
-	state, err := changes.StateOf(ctx, tx, s.Name, s.table, log, s.Version)
-	if errors.Is(err, pgx.ErrNoRows) || err == nil && (state.Defined != s.defined || state.Catalogue != s.catalogue) {
+	state, err := changes.StateOf(ctx, tx, set.Name, set.log)
+	if errors.Is(err, pgx.ErrNoRows) || err == nil && (state.Defined != set.defined || state.Catalogue != set.catalogue) {
 		err = errMoved
 	}
-	return state, err
+	return changes.Mark{Log: state.Log, Version: state.Version}, state.Records, err
 }
 
 // countRecords counts a question's records: all of them or, with most above 0, as far as

@@ -36,19 +36,12 @@ type base struct {
 	made time.Time
 }
 
-func baseAt(log string, version int64) base {
-	return base{changes.Mark{Log: log, Version: version}, time.Now()}
-}
-
-// since is the mark at a version that it has been brought on to.
-func (b *base) since(version int64) changes.Mark {
-	return changes.Mark{Log: b.Log, Version: version}
-}
+func baseAt(mark changes.Mark) base { return base{mark, time.Now()} }
 
 // alike tells whether what is known is by the log that a set has; why it is of no use.
 func (b *base) alike(set *Set) (why string) {
-	if b.Log != set.tail.log {
-		return "the change log is another one by now"
+	if b.Log != set.logName {
+		return anotherLog
 	}
 	return ""
 }
@@ -60,8 +53,8 @@ type counted struct {
 	turn turn // of whoever brings it on
 
 	mu    sync.Mutex
-	at    []countAt // since which version it is what; the versions rise
-	until int64     // the last version that it is known at
+	at    []countAt    // since which version it is what; the versions rise
+	until changes.Mark // the last state that it is known at
 }
 
 type countAt struct{ version, n int64 }
@@ -69,15 +62,15 @@ type countAt struct{ version, n int64 }
 // stepsKept is how many versions back a count is known.
 const stepsKept = 64
 
-func newCounted(log string, version, n int64) *counted {
-	return &counted{base: baseAt(log, version), turn: newTurn(), at: []countAt{{version, n}}, until: version}
+func newCounted(mark changes.Mark, n int64) *counted {
+	return &counted{base: baseAt(mark), turn: newTurn(), at: []countAt{{mark.Version, n}}, until: mark}
 }
 
 // of is the count at a version.
 func (c *counted) of(version int64) (n int64, ok bool) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	if version > c.until {
+	if version > c.until.Version {
 		return 0, false
 	}
 	for i := len(c.at) - 1; i >= 0; i-- {
@@ -89,10 +82,10 @@ func (c *counted) of(version int64) (n int64, ok bool) {
 }
 
 // late tells how far it is known, and whether that is before a version.
-func (c *counted) late(version int64) (until int64, late bool) {
+func (c *counted) late(version int64) (until changes.Mark, late bool) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	return c.until, c.until < version
+	return c.until, c.until.Version < version
 }
 
 // bring brings a count on to the version of a question's set, by the set's log. The
@@ -111,10 +104,10 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	if !late {
 		return c.alike(q.set), nil
 	}
-	if why := q.tellsAfter(c.since(from)); why != "" {
-		return why, nil
+	if q.set.logged == nil {
+		return noLog, nil
 	}
-	asked, err := q.onLog(from, version, eitherSide)
+	asked, err := q.onLog(from, eitherSide)
 	if err != nil {
 		return "the change log lacks a field of the question", nil
 	}
@@ -124,24 +117,24 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	}
 	q.explain.sql(images.SQL)
 	summed := "select version, sum(side)::bigint, count(*) from (" + images.SQL + ") as changed (version, side) group by version"
-	rows, err := db.Query(ctx, q.proved(summed, "version, n, images")+" order by i.version", images.Args...)
+	rows, err := db.Query(ctx, q.proved(from, summed, "version, n, images")+" order by i.version", images.Args...)
 	if err != nil {
 		return logGone(err)
 	}
 	var steps []countAt
 	var at, n, changed *int64 // none where nothing has changed
 	var folded int64
-	whole := false
-	if _, err := pgx.ForEachRow(rows, []any{&whole, &at, &n, &changed}, func() error {
+	proof := ""
+	if _, err := pgx.ForEachRow(rows, []any{&proof, &at, &n, &changed}, func() error {
 		if at != nil {
-			steps, folded = append(steps, countAt{*at, *n}), folded+*changed
+			steps, folded = append(steps, countAt{q.set.logVersion(*at), *n}), folded+*changed
 		}
 		return nil
 	}); err != nil {
 		return logGone(err)
 	}
-	if !whole {
-		return gone, nil
+	if why := c.refuted(proof, q.cuttable()); why != "" {
+		return why, nil
 	}
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -157,33 +150,30 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	if extra := len(c.at) - stepsKept; extra > 0 {
 		c.at = append(c.at[:0], c.at[extra:]...)
 	}
-	c.until = version
+	c.until = q.set.mark()
 	q.explain.folded(folded, began)
 	return "", nil
 }
 
-// tellsAfter tells whether the set's log tells all that changed after a mark; why not.
-func (q *question) tellsAfter(mark changes.Mark) (why string) {
-	t := &q.set.tail
-	switch why := t.after(mark); {
-	case why != "":
-		return why
-	case t.to < q.set.Version:
-		return notAsked
-	case q.set.logged == nil:
-		return "the table has no change log that works"
-	case t.cut > mark.Version && q.cuttable():
+// refuted tells why what is known cannot be brought on by what a statement read of a log;
+// "" where it can. Texts that are cut are missed by whoever looks at texts.
+func (b *base) refuted(proof string, texts bool) (why string) {
+	switch p := changes.ReadProof(proof); {
+	case p.Log != "" && p.Log != b.Log:
+		return anotherLog
+	case p.Gap != "":
+		return p.Gap
+	case p.Cut && texts:
 		return "a text that is too long to be logged has changed"
 	}
 	return ""
 }
 
-// notAsked is the reason where nobody has asked the log as far as a version: what is known
-// is of no use there, and goes on being known.
-const notAsked = "what the change log tells of this version was not asked for"
-
-// gone is the reason where a log has not, or no longer, all that changed since.
-const gone = "the change log reaches back to later versions, or was cut"
+// Reasons where a set has no log, or another one than before.
+const (
+	noLog      = "the table has no change log that works"
+	anotherLog = "the change log is another one by now"
+)
 
 // logGone is the reason where a log, or a column of it, is not there any more.
 func logGone(err error) (why string, other error) {

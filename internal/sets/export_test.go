@@ -3,6 +3,8 @@ package sets
 import (
 	"context"
 	"time"
+
+	"github.com/jackc/pgx/v5/pgconn"
 )
 
 // SetDeep sets from how many records on footholds are made.
@@ -61,3 +63,21 @@ func (s *Store) Current(name string) *Set {
 
 // SetLogAgain sets the time between attempts to make a log.
 func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unlock(); s.logAgain = d }
+
+// StaleAfter tells whether a set that is known at a version is stale after notices, each of a
+// process and what it told.
+func StaleAfter(name string, version int64, told ...*pgconn.Notification) bool {
+	c := catalogue{sets: map[string]seen{name: {set: &Set{Name: name, Version: version}}}}
+	heard := notices{catalogue: &c}
+	for _, n := range told {
+		heard.hear(n)
+	}
+	return c.sets[name].stale
+}
+
+// SetFollowAgain sets the time between attempts to find a log in place.
+func (s *Store) SetFollowAgain(d time.Duration) {
+	s.followMu.Lock()
+	defer s.followMu.Unlock()
+	s.followAgain = d
+}

@@ -51,8 +51,9 @@ type facet struct {
 
 // facetsAt are the counts of a facet's values, at some versions.
 type facetsAt struct {
-	from, until int64
-	counts      []int64
+	from   int64
+	until  changes.Mark
+	counts []int64
 }
 
 const facetsAtKept = 8
@@ -90,9 +91,9 @@ func (s *Store) facetsOf(ctx context.Context, db querier, set *Set, req Request,
 // facetOf counts a field's values at the version of the question's set.
 func (s *Store) facetOf(ctx context.Context, db querier, q *question, field string) ([]Facet, error) {
 	key := strconv.Quote(field) + " " + q.listKey()
-	if !q.set.Attached() {
+	if q.set.tells() {
 		if f, ok := s.facets.Get(key); ok {
-			why, err := f.bring(ctx, s.pool, q, field)
+			why, err := f.bring(ctx, s.poolOf(q.set), q, field)
 			if err != nil {
 				return nil, err
 			}
@@ -101,9 +102,9 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 				return found, nil
 			}
 			switch _, snapshot := db.(pgx.Tx); {
-			case why == notAsked:
 			case why != "":
 				s.facets.Remove(key)
+				s.distrust(q.set, why)
 			case !snapshot:
 				return nil, errMoved // they are known at later versions
 			}
@@ -113,7 +114,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 	if tx, ok := db.(pgx.Tx); ok {
 		return s.countFacet(ctx, tx, q, field, key)
 	}
-	err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {
+	err := snapshot(ctx, s.poolOf(q.set), func(tx pgx.Tx) error {
 		_, err := s.countFacet(ctx, tx, q, field, key)
 		return err
 	})
@@ -134,17 +135,17 @@ func (s *Store) countFacet(ctx context.Context, tx pgx.Tx, q *question, field, k
 	if err != nil {
 		return nil, err
 	}
-	if kept, ok := s.facets.Peek(key); !q.set.Attached() && len(found) <= facetValues && !(ok && kept.Version > q.set.Version) {
-		state, err := q.set.stateIn(ctx, tx)
+	if kept, ok := s.facets.Peek(key); q.set.tells() && len(found) <= facetValues && !(ok && kept.Version > q.set.Version) {
+		mark, _, err := s.markIn(ctx, tx, q.set)
 		if err != nil {
 			return nil, err
 		}
-		f := &facet{base: baseAt(state.Log, state.Version), turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
+		f := &facet{base: baseAt(mark), turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
 		sorted, err := inOrder(ctx, tx, q.set.field(field), found)
 		if err != nil {
 			return nil, err
 		}
-		first := facetsAt{state.Version, state.Version, make([]int64, len(sorted))}
+		first := facetsAt{mark.Version, mark, make([]int64, len(sorted))}
 		for i, one := range sorted {
 			f.values = append(f.values, one.Value)
 			if first.counts[i] = one.Count; one.Value == nil {
@@ -207,7 +208,7 @@ func shownFacets(f *intake.Field, found []Facet) []Facet {
 func (f *facet) of(set *Set, field string) ([]Facet, bool) {
 	f.mu.Lock()
 	defer f.mu.Unlock()
-	i := slices.IndexFunc(f.at, func(at facetsAt) bool { return at.from <= set.Version && set.Version <= at.until })
+	i := slices.IndexFunc(f.at, func(at facetsAt) bool { return at.from <= set.Version && set.Version <= at.until.Version })
 	if i < 0 {
 		return nil, false
 	}
@@ -230,7 +231,7 @@ func (f *facet) last() facetsAt {
 // bring brings the counts on to the version of a question's set. The reason tells why that
 // cannot be.
 func (f *facet) bring(ctx context.Context, db querier, q *question, field string) (why string, err error) {
-	if f.last().until >= q.set.Version {
+	if f.last().until.Version >= q.set.Version {
 		return f.alike(q.set), nil
 	}
 	began := time.Now()
@@ -240,21 +241,18 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 	defer f.turn.give()
 	was := f.last()
 	from := was.until
-	if from >= q.set.Version {
+	if from.Version >= q.set.Version {
 		return f.alike(q.set), nil
 	}
-	if why := q.tellsAfter(f.since(from)); why != "" {
-		return why, nil
-	}
-	if q.set.tail.cut > from && long(q.set.field(field).Type) {
-		return "a text that is too long to be logged has changed", nil
+	if q.set.logged == nil {
+		return noLog, nil
 	}
 	counts, folded := slices.Clone(was.counts), int64(0)
 	for _, side := range []struct {
 		where string
 		sign  int64
 	}{{before, changes.Before}, {after, changes.After}} {
-		asked, err := q.onLog(from, q.set.Version, side.where)
+		asked, err := q.onLog(from, side.where)
 		if err != nil {
 			return "the change log lacks a field of the question", nil
 		}
@@ -263,15 +261,15 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 			return "the change log lacks a field of the question", nil
 		}
 		q.explain.sql(counted.SQL)
-		rows, err := db.Query(ctx, q.proved(counted.SQL, "value, records"), counted.Args...)
+		rows, err := db.Query(ctx, q.proved(from, counted.SQL, "value, records"), counted.Args...)
 		if err != nil {
 			return logGone(err)
 		}
-		whole := false
+		proof := ""
 		var one Facet
 		var n *int64 // none where nothing has changed
 		var found []Facet
-		if _, err := pgx.ForEachRow(rows, []any{&whole, &one.Value, &n}, func() error {
+		if _, err := pgx.ForEachRow(rows, []any{&proof, &one.Value, &n}, func() error {
 			if n != nil {
 				found = append(found, Facet{one.Value, *n})
 			}
@@ -279,8 +277,8 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 		}); err != nil {
 			return logGone(err)
 		}
-		if !whole {
-			return gone, nil
+		if why := f.refuted(proof, q.cuttable() || long(q.set.field(field).Type)); why != "" {
+			return why, nil
 		}
 		for _, one := range found {
 			folded += one.Count
@@ -304,10 +302,10 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 	defer f.mu.Unlock()
 	q.explain.folded(folded, began)
 	if folded == 0 {
-		f.at[len(f.at)-1].until = q.set.Version
+		f.at[len(f.at)-1].until = q.set.mark()
 		return "", nil
 	}
-	f.at = append(f.at, facetsAt{q.set.Version, q.set.Version, counts})
+	f.at = append(f.at, facetsAt{q.set.Version, q.set.mark(), counts})
 	f.at = f.at[max(len(f.at)-facetsAtKept, 0):]
 	return "", nil
 }

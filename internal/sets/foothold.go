@@ -23,7 +23,7 @@ const (
 // trackKey names the order and the filters of a question, over the table that its set has.
 func trackKey(q *question) string {
 	text := append(make([]byte, 0, 160), q.set.Name...)
-	if q.set.Attached() {
+	if !q.set.tells() {
 		text = strconv.AppendInt(append(text, ' '), q.set.Version, 10)
 	}
 	text = append(append(text, ' '), q.listKey()...)
@@ -37,7 +37,7 @@ func trackKey(q *question) string {
 // longest is how old footholds of a question may be; 0: any age, since the change log of a
 // kept set keeps them current.
 func (q *question) longest() time.Duration {
-	if q.set.Attached() {
+	if !q.set.tells() {
 		return q.set.Remember
 	}
 	return 0
@@ -54,10 +54,10 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 		}
 		return nil, nil, nil
 	}
-	if q.set.Attached() {
+	if !q.set.tells() {
 		return t, t.at(0), nil
 	}
-	why, err := t.bring(ctx, s.pool, q)
+	why, err := t.bring(ctx, s.poolOf(q.set), q)
 	if err != nil {
 		return nil, nil, err
 	}
@@ -79,10 +79,8 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 		why = "the footholds do not fit the total"
 	}
 	q.explain.anew(why)
-	if why == notAsked {
-		return nil, nil, nil
-	}
 	s.tracks.drop(key, t)
+	s.distrust(q.set, why)
 	s.build(q, key)
 	return nil, nil, nil
 }
@@ -150,21 +148,20 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	}
 	t := &track{keys: keys, turn: newTurn()}
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
-		state := changes.State{Records: -1}
-		if q.set.Attached() {
+		mark, total := changes.Mark{}, int64(-1)
+		if !q.set.tells() {
 			if set.Version != q.set.Version {
 				return errMoved
 			}
-		} else if state, err = q.set.stateIn(ctx, tx); err != nil {
+		} else if mark, total, err = s.markIn(ctx, tx, q.set); err != nil {
 			return err
 		}
-		t.base, t.from, t.until = baseAt(state.Log, state.Version), state.Version, state.Version
+		t.base, t.from, t.until = baseAt(mark), mark.Version, mark
 		// The cursor will be read to its end.
 		if _, err := tx.Exec(ctx, "set local cursor_tuple_fraction = 1"); err != nil {
 			return err
 		}
 		r := reader{db: tx, q: q}
-		total := state.Records
 		if q.filterKey != "" || q.set.Attached() {
 			if total, err = r.size(ctx, statement.Region{}, 1<<62); err != nil {
 				return err

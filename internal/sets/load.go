@@ -55,6 +55,7 @@ type Draft struct {
 
 	source, schema, table string
 	remember              time.Duration
+	followed              bool
 	records               int64
 }
 
@@ -145,18 +146,18 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*Set, error) {
 	}
 	conflict := `do update set label = excluded.label, record_table = excluded.record_table,
 		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
-		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s,
+		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s, followed = excluded.followed,
 		  fixed = excluded.fixed, open = excluded.open, fixed_dates = excluded.fixed_dates, version = record_set.version + 1, changed_at = now()`
 	if draft.isNew { // another may be making one of the name at this moment
 		conflict = "do nothing"
 	}
 	rows, err := tx.Query(ctx, `
-		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, fixed_dates, version)
-		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
+		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, fixed_dates, followed, version)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
 		on conflict (name) `+conflict+`
 		returning `+catalogueColumns,
 		draft.Name, draft.Label, draft.table, draft.Fields, draft.Rules, draft.records, draft.source, draft.schema, int64(draft.remember.Seconds()),
-		draft.Fixed, draft.Open, wholeDays)
+		draft.Fixed, draft.Open, wholeDays, draft.followed)
 	if err != nil {
 		return nil, err
 	}

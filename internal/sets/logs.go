@@ -15,79 +15,18 @@ import (
 
 // This file knows what the change logs of sets tell.
 
-// tail is the stretch of versions that a set's log is known to tell all changes of.
-type tail struct {
-	log      string // which log, as changes.State names it
-	from, to int64  // what changed after the one, until the other
-	cut      int64  // the last version that changed a text too long for the log
-	gap      string // why it does not go further back
-}
-
-// after tells whether all is known that changed after a mark; why not.
-func (t *tail) after(mark changes.Mark) (why string) {
-	switch {
-	case t.log == "" || t.log == mark.Log && mark.Version < t.from:
-		return t.gap
-	case !(changes.Mark{Log: t.log, Version: t.to}).Covers(mark):
-		return "the change log is another one by now"
-	}
-	return ""
-}
-
-// at is the set at another version, as it was defined.
-func (s *Set) at(state changes.State) *Set {
-	set := *s
-	set.Version, set.Records, set.ChangedAt = state.Version, state.Records, state.ChangedAt
-	set.tail = s.tail.on(state)
-	return &set
-}
-
-// on is the tail until a state that was asked for since its end.
-func (t tail) on(state changes.State) tail {
-	if state.Gap != "" || state.Log != t.log {
-		if state.Gap == "" {
-			state.Gap = "the change log is another one by now"
-		}
-		return tail{log: state.Log, from: state.Version, to: state.Version, gap: state.Gap}
-	}
-	t.to, t.cut = state.Version, max(t.cut, state.Cut)
-	return t
-}
-
-// until is the tail as far as a version.
-func (t tail) until(version int64) tail {
-	t.to = version
-	if version < t.from {
-		t.from = version
-	}
-	return t
-}
-
-// readLog reads the set's log, and its tail from what was known of the set.
-func (s *Set) readLog(ctx context.Context, tx pgx.Tx, known *Set) error {
-	var err error
-	if s.log, err = changes.Of(ctx, tx, s.table); err != nil {
+// readLog reads which log the set's table has.
+func (s *Set) readLog(ctx context.Context, tx pgx.Tx) error {
+	log, err := changes.Of(ctx, tx, s.table)
+	if err != nil || log == nil || !log.Has(loggedFields(s)) {
 		return err
 	}
-	s.tail = tail{from: s.Version, to: s.Version, gap: "the table has no change log yet"}
-	if s.log == nil || !s.log.Has(loggedFields(s)) {
-		s.log = nil
-		return nil
-	}
-	since := tail{from: s.Version, to: s.Version, gap: "what is older was not asked for"}
-	if known != nil && known.logged != nil && known.table == s.table && known.catalogue == s.catalogue && known.log.Name == s.log.Name && known.tail.to <= s.Version {
-		since = known.tail
-	}
-	state, err := changes.StateOf(ctx, tx, s.Name, s.table, s.log, since.to)
-	if err != nil {
+	state, err := changes.StateOf(ctx, tx, s.Name, log)
+	if err != nil || state.Log == "" {
 		return err
 	}
-	if since.log == "" {
-		since.log = state.Log
-	}
-	if s.tail = since.on(state); s.tail.log != "" {
-		s.logged, err = logList(s)
-	}
+	s.log, s.logName = log, state.Log
+	s.logged, err = logList(s)
 	return err
 }
 
@@ -105,6 +44,9 @@ func logList(s *Set) (*statement.List, error) {
 			versionField: {SQL: logColumn(changes.Version), Type: value.Integer},
 			sideField:    {SQL: logColumn(changes.Side), Type: value.Integer},
 		},
+	}
+	if s.saw != nil {
+		t.Fields[versionField] = statement.Field{SQL: "0::bigint", Type: value.Integer}
 	}
 	for i := range s.Fields {
 		if f := &s.Fields[i]; slices.Contains(s.log.Fields, f.Name) {
@@ -180,6 +122,15 @@ func (s *Store) makeLog(set *Set) {
 	})
 }
 
+// distrust lets a set's log be looked at anew, since what was known could not be brought on by it.
+func (s *Store) distrust(set *Set, why string) {
+	if set.saw == nil {
+		s.catalogue.distrust(set.Name)
+	} else if why == anotherLog || why == noLog {
+		s.forsake(set, why)
+	}
+}
+
 // pruneEvery is how often logs are pruned.
 const pruneEvery = time.Minute
 
@@ -202,6 +153,9 @@ func (s *Store) Prune(ctx context.Context) error {
 		return err
 	}
 	for _, set := range all {
+		if set.Followed {
+			s.keepLog(ctx, set) // what fails is seen where it is read
+		}
 		if set.Attached() {
 			continue
 		}
@@ -223,15 +177,29 @@ func (s *Store) Prune(ctx context.Context) error {
 type stamp struct {
 	version, records, defined int64
 	catalogue                 uint32
+	changedAt                 int64          // microseconds since 1970
+	table                     *changes.Stamp // of a followed table, in place of all else
 }
 
-// readStamp reads a stamp: four numbers that are not negative, with spaces between them.
+// stampSQL is the SQL of a stamp, of a row v of the catalogue.
+const stampSQL = "v.stamp || ' ' || (date_part('epoch', v.changed_at) * 1e6)::bigint"
+
+// readStamp reads what a statement on the set told.
+func (s *Set) readStamp(text []byte) (stamp, error) {
+	if s.saw == nil {
+		return readStamp(text)
+	}
+	told, err := changes.ReadStamp(string(text), s.saw)
+	return stamp{table: told}, err
+}
+
+// readStamp reads a stamp: five numbers that are not negative, with spaces between them.
 func readStamp(text []byte) (stamp, error) {
-	var numbers [4]int64
+	var numbers [5]int64
 	at := 0
 	for _, c := range text {
 		switch {
-		case c == ' ' && at < 3:
+		case c == ' ' && at < 4:
 			at++
 		case c >= '0' && c <= '9':
 			numbers[at] = 10*numbers[at] + int64(c-'0')
@@ -239,16 +207,16 @@ func readStamp(text []byte) (stamp, error) {
 			return stamp{}, errMoved
 		}
 	}
-	if at < 3 { // no set of the name
+	if at < 4 { // no set of the name
 		return stamp{}, errMoved
 	}
-	return stamp{numbers[0], numbers[1], numbers[2], uint32(numbers[3])}, nil
+	return stamp{numbers[0], numbers[1], numbers[2], uint32(numbers[3]), numbers[4], nil}, nil
 }
 
 // seenAt is the set as a stamp tells it.
 func (s *Set) seenAt(by stamp) *Set {
 	set := *s
-	set.Version, set.Records = by.version, by.records
+	set.Version, set.Records, set.ChangedAt = by.version, by.records, time.UnixMicro(by.changedAt)
 	return &set
 }
 

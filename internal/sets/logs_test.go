@@ -54,9 +54,9 @@ func TestLogsThatDoNotTellAll(t *testing.T) {
 		told      string
 		look      bool // the log is looked at before that
 	}{
-		{name: "cut", after: "delete from LOG", told: "does not tell all of versions"},
+		{name: "cut", after: "delete from LOG", told: "reaches back to later versions, or was cut"},
 		{name: "cut when it had been looked at", sql: change, look: true, after: "delete from LOG", told: "reaches back to later versions, or was cut"},
-		{name: "cut in the middle", sql: change, after: `delete from LOG where "pl.version" = (select max("pl.version") - 1 from LOG)`, told: "does not tell all of versions"},
+		{name: "cut in the middle", sql: change, after: `delete from LOG where "pl.version" = (select max("pl.version") - 1 from LOG)`, told: "reaches back to later versions, or was cut"},
 		{name: "emptied", after: "truncate LOG", told: "another one by now"},
 		{name: "dropped", sql: "drop table LOG", told: "no change log"},
 		{name: "a trigger off", sql: "alter table TABLE disable trigger pageladder_log_update", told: "no change log"},

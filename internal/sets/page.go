@@ -12,6 +12,7 @@ import (
 	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/jackc/pgx/v5/pgxpool"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/order"
 	"pageladder.example/paging"
@@ -74,7 +75,7 @@ func (e *CountError) Error() string {
 // *ValueError for a facet of a field that is not filtered by, or the database's.
 func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 	for attempt := range attempts {
-		set, current, _ := s.catalogue.get(req.Set)
+		set, current, turn := s.catalogue.get(req.Set)
 		if set == nil || attempt > 0 {
 			var err error
 			if set, err = s.Latest(ctx, req.Set); err != nil {
@@ -83,12 +84,20 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 			current = true
 		}
 		if set.Attached() {
+			if set.Followed {
+				if page, err := s.followedPage(ctx, set, req); page != nil || err != nil {
+					return page, err
+				}
+			}
 			return s.pageWithin(ctx, req)
 		}
 		page, err := s.readPage(ctx, s.pool, set, req)
 		var pg *pgconn.PgError
 		moved := errors.Is(err, errMoved) || errors.As(err, &pg) && pg.Code == undefinedTable
-		if !moved && (current || err == nil && page.Settled.Fetch() > 0) {
+		if told := err == nil && page.Settled.Fetch() > 0; !moved && (current || told) {
+			if told && (!current || page.Set.Version > set.Version) {
+				s.catalogue.confirm(page.Set, turn)
+			}
 			return page, err
 		}
 		s.reread.Add(1)
@@ -102,30 +111,15 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 // Settle settles a page without reading its records. Errors are those of Page.
 func (s *Store) Settle(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
-		page, _, _, err = s.settle(ctx, tx, s.told(ctx, set), req)
+		page, _, _, err = s.settle(ctx, tx, set, req)
 		return err
 	})
 	return page, err
 }
 
-// told is a set of a snapshot, with what its log tells until then.
-func (s *Store) told(ctx context.Context, set *Set) *Set {
-	if set.Attached() {
-		return set
-	}
-	known, err := s.reached(ctx, set.Name, set.Version)
-	if err != nil || known.defined != set.defined || known.catalogue != set.catalogue || known.Version < set.Version {
-		return set // it is counted and read plainly
-	}
-	told := *set
-	told.log, told.logged, told.tail = known.log, known.logged, known.tail.until(set.Version)
-	return &told
-}
-
 // pageWithin reads a page in a transaction of its own.
 func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
-		set = s.told(ctx, set)
 		page, err = s.readPage(ctx, tx, set, req)
 		if errors.Is(err, errMoved) && set.Attached() {
 			// What was remembered has turned out to be wrong: fewer records came.
@@ -140,18 +134,6 @@ func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err er
 // snapshot runs a read-only transaction that sees one state of a database.
 func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
 	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
-}
-
-// reached is a set as it was at a version, or later.
-func (s *Store) reached(ctx context.Context, name string, version int64) (*Set, error) {
-	set, current, _ := s.catalogue.get(name)
-	if set != nil && set.Version >= version {
-		return set, nil
-	}
-	if current { // the notice is on its way
-		s.catalogue.stale(name)
-	}
-	return s.Latest(ctx, name)
 }
 
 // within gives a set and one state of the database that its records are in.
@@ -187,35 +169,39 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 
 // here is a set as a transaction sees it.
 func (s *Store) here(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
-	rows, err := tx.Query(ctx, "select "+movingColumns+" from pageladder.record_set where name = $1", known.Name)
-	if err != nil {
-		return nil, err
+	set, err := moved(ctx, tx, known)
+	if err == nil && set == nil {
+		return get(ctx, tx, known.Name)
 	}
-	return moved(ctx, tx, known.Name, known, rows)
+	return set, err
 }
 
 // movingColumns are what of a set changes with its records, and what tells whether all else
 // is as it was.
 const movingColumns = "version, records, changed_at, defined, tableoid"
 
-// moved is a set whose moving columns are given, as it is known or, where it was defined
-// anew, as it is read.
-func moved(ctx context.Context, tx pgx.Tx, name string, known *Set, rows pgx.Rows) (*Set, error) {
-	set, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (*Set, error) {
-		var set Set
-		err := row.Scan(&set.Version, &set.Records, &set.ChangedAt, &set.defined, &set.catalogue)
-		return &set, err
-	})
-	switch {
-	case errors.Is(err, pgx.ErrNoRows):
-		return nil, ErrNoSet
-	case err != nil:
+// moved is a set that is known as it is by now; nil where it was defined anew.
+func moved(ctx context.Context, db querier, known *Set) (*Set, error) {
+	rows, err := db.Query(ctx, "select "+movingColumns+" from pageladder.record_set where name = $1", known.Name)
+	if err != nil {
 		return nil, err
-	case known == nil || set.defined != known.defined || set.catalogue != known.catalogue:
-		return get(ctx, tx, name)
 	}
-	here := *known
-	here.Version, here.Records, here.ChangedAt = set.Version, set.Records, set.ChangedAt
+	return known.movedBy(rows)
+}
+
+// movedBy is the set as a row of its moving columns tells it; nil where it was defined anew.
+func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
+	here := *s
+	err := pgx.ErrNoRows
+	_, scanned := pgx.ForEachRow(rows, []any{&here.Version, &here.Records, &here.ChangedAt, &here.defined, &here.catalogue}, func() error { err = nil; return nil })
+	switch {
+	case scanned != nil:
+		return nil, scanned
+	case err != nil:
+		return nil, ErrNoSet
+	case here.defined != s.defined || here.catalogue != s.catalogue:
+		return nil, nil
+	}
 	return &here, nil
 }
 
@@ -293,16 +279,21 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 	if page.Records, err = way.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
-	if !set.Attached() {
+	if set.tells() {
 		seen, err := r.stamp(ctx)
 		switch {
 		case err != nil:
 			return nil, err
+		case set.saw != nil:
+			if total, err = s.stillFollowed(ctx, page, q, way, total, seen.table, r.asked); err != nil {
+				return nil, err
+			}
+			settled = page.Settled
 		case seen.version == set.Version && set.stamped(seen):
 		case r.asked > 1 || !set.stamped(seen) || seen.version < set.Version:
 			return nil, errMoved
 		default: // the set has moved on since the total was known: is the page still the one?
-			if total, err = s.still(ctx, page, q, way, total, seen); err != nil {
+			if total, err = s.still(ctx, page, q, way, total, set.seenAt(seen)); err != nil {
 				return nil, err
 			}
 			settled = page.Settled
@@ -332,19 +323,10 @@ func (s *Store) connection(db querier, q *question) querier {
 
 // still settles a page again at the version that its records were read at. The error is
 // errMoved where they are not the page's at that version.
-func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen stamp) (paging.Total, error) {
-	set, err := s.reached(ctx, q.set.Name, seen.version)
-	if err != nil {
-		return was, err
-	}
-	if !set.stamped(seen) || set.Version < seen.version {
-		return was, errMoved
-	}
+func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *Set) (paging.Total, error) {
 	later := *q
-	moved := *set
-	moved.Version, moved.Records, moved.tail = seen.version, seen.records, set.tail.until(seen.version)
-	later.set = &moved
-	total, err := s.total(ctx, s.pool, &later)
+	later.set = seen
+	total, err := s.total(ctx, s.poolOf(seen), &later)
 	if err != nil {
 		return was, err
 	}
@@ -356,15 +338,42 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 		return was, errMoved
 	}
 	if way.track != nil {
-		if why, err := way.track.bring(ctx, s.pool, &later); err != nil || why != "" {
+		if why, err := way.track.bring(ctx, s.poolOf(seen), &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
-		if way.track.shifted(q.set.Version, seen.version, way) {
+		if way.track.shifted(q.set.Version, seen.Version, way) {
 			return was, errMoved
 		}
 	}
-	page.Set, page.Settled = &moved, settled
+	page.Set, page.Settled = later.set, settled
 	return total, nil
+}
+
+// stillFollowed is the same for a followed table, whose records were read by some statements.
+func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *changes.Stamp, asked int) (paging.Total, error) {
+	switch {
+	case seen.Log != q.set.logName:
+		s.forsake(q.set, tableChanged)
+		return was, errMoved
+	case seen.Gap != "":
+		s.forsake(q.set, seen.Gap)
+		return was, errMoved
+	case !seen.New:
+		return was, nil
+	}
+	later, err := s.reaches(q.set, seen.Saw)
+	if err != nil || asked > 1 {
+		return was, errMoved
+	}
+	return s.still(ctx, page, q, way, was, later)
+}
+
+// poolOf are the connections to the database that has a set's records.
+func (s *Store) poolOf(set *Set) *pgxpool.Pool {
+	if set.pool != nil {
+		return set.pool
+	}
+	return s.pool
 }
 
 // way is how the records of a page are reached.

@@ -11,6 +11,7 @@ import (
 	"pageladder.example/internal/order"
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
 )
 
 // question is what is asked of a set's records besides which page.
@@ -33,34 +34,36 @@ func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) 
 	if sees != All {
 		own = set.own
 	}
-	asked, err := set.records.Ask(ask, own)
+	records := set.records
+	if set.saw != nil {
+		if sees != All {
+			records = set.bound
+		}
+		own = set.against(own)
+	}
+	asked, err := records.Ask(ask, own)
 	if err != nil {
 		return nil, err
 	}
 	return &question{Question: asked, set: set, ask: ask, own: own, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
 }
 
-// on is the same question of the set's log: of what changed after one version and until
-// another, on some sides.
-func (q *question) onLog(after, until int64, sides string) (*statement.Question, error) {
+// onLog is the same question of the set's log: of what changed after a mark and until the
+// one that the set is at, on some sides. It is asked where it is proved.
+func (q *question) onLog(after changes.Mark, sides string) (*statement.Question, error) {
 	n := len(q.own.Args)
-	own := statement.Where{
-		SQL:  fmt.Sprintf("%s and %s > $%d::bigint and %s <= $%d::bigint", sides, logColumn(changes.Version), n+1, logColumn(changes.Version), n+2),
-		Args: append(q.own.Args[:n:n], after, until),
-	}
+	stretch := changes.Stretch{After: after, Until: q.set.mark()}
+	within, args := stretch.Condition(alias, n+1)
+	own := statement.Where{SQL: changes.Whole + " and " + sides + " and " + within, Args: append(q.own.Args[:n:n], args...)}
 	if q.own.SQL != "" {
 		own.SQL = "(" + q.own.SQL + ") and " + own.SQL
 	}
 	return q.set.logged.Ask(q.ask, own)
 }
 
-// proved is a statement on the log, as onLog has it, with whether the log has each version of
-// the stretch before each row, and in a row without more where there are none. Both are of one
-// snapshot: what was pruned or cut since the log was last looked at is missed.
-func (q *question) proved(sql, columns string) string {
-	n := len(q.own.Args)
-	return fmt.Sprintf("select f.whole, i.* from (select count(distinct %[1]s) = $%[3]d::bigint - $%[2]d::bigint and coalesce(bool_and(%[4]s), true) as whole from %[5]s %[6]s where %[1]s > $%[2]d::bigint and %[1]s <= $%[3]d::bigint) f left join (%[7]s) as i (%[8]s) on true",
-		logColumn(changes.Version), n+1, n+2, logColumn(changes.Told), q.set.log.Table(), alias, sql, columns)
+// proved is a statement on the log, as onLog has it, with the proof of it before each row.
+func (q *question) proved(after changes.Mark, sql, columns string) string {
+	return q.set.log.Proved(&changes.Stretch{After: after, Until: q.set.mark()}, len(q.own.Args)+1, sql, columns)
 }
 
 // sides are sides of changes, as a condition.
@@ -72,13 +75,13 @@ var (
 
 func logColumn(name string) string { return alias + "." + name }
 
-// keys are the keys of the question's order. An attached set's are its database's own.
+// keys are the keys of the question's order. An attached set's are its database's own, but for types that both have.
 func (q *question) keys() order.Order {
 	keys := make(order.Order, len(q.order))
 	for i, o := range q.order {
 		keys[i] = order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst}
-		if !q.set.Attached() {
-			keys[i].Type = q.set.field(o.Field).Type
+		if f := q.set.field(o.Field); !q.set.Attached() || q.set.saw != nil && !f.Own && f.Type != value.Text {
+			keys[i].Type = f.Type
 		}
 	}
 	return keys
@@ -86,6 +89,9 @@ func (q *question) keys() order.Order {
 
 // listKey names the table that the question is asked of, in which catalogue, and its filters.
 func (q *question) listKey() string {
+	if q.set.saw != nil { // its states are numbered, from when it was defined
+		return strconv.Quote(q.set.Source+"."+q.set.schema+"."+q.set.table) + " " + q.set.Name + " " + strconv.FormatInt(q.set.defined, 10) + " " + q.filterKey
+	}
 	return q.set.table + " " + strconv.FormatUint(uint64(q.set.catalogue), 10) + " " + q.filterKey
 }
 

@@ -8,6 +8,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/paging/statement"
 )
 
@@ -75,8 +76,8 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	first := len(r.copied.records)
 	for rows.Next() {
 		raw := rows.RawValues()
-		if len(r.copied.records) == first && !q.set.Attached() {
-			if r.seen, err = readStamp(raw[0]); err != nil {
+		if len(r.copied.records) == first && q.set.tells() {
+			if r.seen, err = q.set.readStamp(raw[0]); err != nil {
 				return nil, err
 			}
 		}
@@ -152,18 +153,27 @@ func (r *reader) stamp(ctx context.Context) (stamp, error) {
 		return r.seen, nil
 	}
 	r.asked++
-	rows, err := r.db.Query(ctx, "select version, records, defined, tableoid from pageladder.record_set where name = $1", r.q.set.Name)
+	sql, args := stampOf(r.q.set)
+	rows, err := r.db.Query(ctx, sql, textRows(args)...)
 	if err != nil {
 		return stamp{}, err
 	}
-	seen, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (s stamp, err error) {
-		err = row.Scan(&s.version, &s.records, &s.defined, &s.catalogue)
-		return s, err
+	seen, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (stamp, error) {
+		return r.q.set.readStamp(row.RawValues()[0])
 	})
 	if errors.Is(err, pgx.ErrNoRows) {
 		return stamp{}, errMoved
 	}
 	return seen, err
+}
+
+// stampOf is a statement that tells a stamp of a set and nothing else.
+func stampOf(set *Set) (sql string, args []any) {
+	if set.saw != nil {
+		_, args := changes.StampArgs(set.saw, 1)
+		return "select " + set.log.Stamp(1), args
+	}
+	return "select " + stampSQL + " from pageladder.record_set v where name = $1", []any{set.Name}
 }
 
 // textRows are the arguments of a statement whose rows come in PostgreSQL's text format.

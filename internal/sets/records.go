@@ -164,7 +164,6 @@ func canonicalKey(set *Set, key []string) ([]string, error) {
 // database's.
 func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64, page paging.Page, err error) {
 	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
-		set = s.told(ctx, set)
 		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
 			return err

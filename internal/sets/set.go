@@ -8,6 +8,7 @@ import (
 	"time"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
@@ -35,17 +36,27 @@ type Set struct {
 	Remember  time.Duration // how long totals and footholds of an attached set may be remembered
 	Fixed     string        // the fixed filter, written as in a query: "cleared=true&tonnage.min=500"
 	Open      bool          // callers without a token may read it
+	Followed  bool          // of an attached set: its table is followed, where its owner has run the script
 
 	schema, table string             // schema "": the service's own
 	fixed         []paging.Condition // the fixed filter
 	own           statement.Where    // the same
 	records       *statement.List
+	bound         *statement.List // the same with the fixed filter, of a followed table
 
 	defined   int64  // the version at which it was last defined
 	catalogue uint32 // the table that it was read from: another one after a restore
 	log       *changes.Log
 	logged    *statement.List // the log; nil where there is none that works
-	tail      tail
+	logName   string          // which it is, as changes.State names it
+
+	saw  *changes.Snapshot // of a followed table, which Version is then the number of
+	pool *pgxpool.Pool     // of its source
+}
+
+// mark is the state of the records that the set is read at.
+func (s *Set) mark() changes.Mark {
+	return changes.Mark{Log: s.logName, Version: s.Version, Saw: s.saw}
 }
 
 // Defined is the version at which the set was last defined: its fields, rules, filter.
@@ -82,13 +93,13 @@ func (s *Set) field(name string) *intake.Field {
 	return nil
 }
 
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates, defined, tableoid"
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates, defined, tableoid, followed"
 
 func scanSet(row pgx.CollectableRow) (*Set, error) {
 	var s Set
 	var remember int64
 	var dates string
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates, &s.defined, &s.catalogue)
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates, &s.defined, &s.catalogue, &s.Followed)
 	s.Remember = time.Duration(remember) * time.Second
 	if dates != wholeDays {
 		s.Fixed = instants(s.Fields, s.Fixed)
@@ -149,24 +160,31 @@ func (s *Set) ready() (err error) {
 		f := &s.Fields[i]
 		t.Fields[f.Name] = s.asked(f)
 	}
-	revision, stamp := alias+"."+revisionColumn, "select v.stamp from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
-	if s.Attached() {
+	revision, stamp := alias+"."+revisionColumn, "select "+stampSQL+" from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
+	named := 0 // arguments
+	switch {
+	case s.saw != nil: // neither it nor its partitions are foreign
+		revision, stamp, named = "0", "select "+s.log.Stamp(1), 2
+	case s.Attached():
 		// It may be foreign, or have partitions that are: comparisons of rows stay here.
 		// Ties are read apart, since of some values there are very many.
 		t.Places = statement.Tied
 		revision, stamp = "0", "''"
-	} else {
+	default:
 		t.Search = s.searched()
 	}
 	t.Fields[revisionField] = statement.Field{SQL: revision, Type: value.BigInteger}
-	t.Fields[stampField] = statement.Field{SQL: stamp, Type: value.Text}
+	t.Fields[stampField] = statement.Field{SQL: stamp, Type: value.Text, Arguments: named}
 	if s.records, err = statement.New(t); err != nil {
 		return err
 	}
 	if s.fixed, err = fixedFilter(s.Fields, s.Fixed); err != nil {
 		return err
 	}
-	s.own, err = s.records.Where(s.fixed)
+	if s.own, err = s.records.Where(s.fixed); err == nil && s.saw != nil {
+		t.Fields[stampField] = statement.Field{SQL: "select " + s.log.Stamp(len(s.own.Args)+1), Type: value.Text, Arguments: len(s.own.Args) + 2}
+		s.bound, err = statement.New(t)
+	}
 	return err
 }
 

@@ -10,6 +10,7 @@ import (
 	"testing"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -275,4 +276,33 @@ func TestFootholdsThatAreReplacedTakeNoMoreRoom(t *testing.T) {
 	}
 	tracks, kept := store.Footholds()
 	assert.Equal(t, []int{1, once}, []int{tracks, kept})
+}
+
+// A notice with a version that is known already asks for nothing; the name alone, from a
+// service of an earlier version or from a trigger, always does.
+func TestNoticesOfWhatIsKnown(t *testing.T) {
+	type notice struct {
+		by   uint32
+		says string
+	}
+	for name, c := range map[string]struct {
+		told  []notice
+		stale bool
+	}{
+		"a version that is known":          {[]notice{{1, "tides 5"}, {1, "tides"}}, false},
+		"an older one":                     {[]notice{{1, "tides 4"}, {1, "tides"}}, false},
+		"a later one":                      {[]notice{{1, "tides 6"}, {1, "tides"}}, true},
+		"the name alone":                   {[]notice{{1, "tides"}}, true},
+		"the name alone, after a pair":     {[]notice{{1, "tides 5"}, {1, "tides"}, {1, "tides"}}, true},
+		"the name alone, of somebody else": {[]notice{{1, "tides 5"}, {2, "tides"}}, true},
+		"another set's":                    {[]notice{{1, "berths 9"}, {1, "berths"}}, false},
+		"another set's version":            {[]notice{{1, "berths 5"}, {1, "tides"}}, true},
+		"no number":                        {[]notice{{1, "tides x"}, {1, "tides"}}, true},
+	} {
+		var told []*pgconn.Notification
+		for _, n := range c.told {
+			told = append(told, &pgconn.Notification{PID: n.by, Payload: n.says})
+		}
+		assert.Equal(t, c.stale, sets.StaleAfter("tides", 5, told...), name)
+	}
 }

@@ -26,6 +26,7 @@ type Settings struct {
 	Fixed    string        // the fixed filter
 	Open     bool          // callers without a token may read it
 	Remember time.Duration // of an attached set: how long totals and footholds may be remembered
+	Followed bool          // of an attached set: its table is followed
 }
 
 const fixedBytes = 8 << 10 // of a fixed filter
@@ -59,7 +60,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		if set, err = get(ctx, tx, name); err != nil {
 			return err
 		}
-		now := Settings{set.Label, set.Rules, set.Fixed, set.Open, set.Remember}
+		now := Settings{set.Label, set.Rules, set.Fixed, set.Open, set.Remember, set.Followed}
 		if err := change(&now); err != nil {
 			return err
 		}
@@ -78,9 +79,9 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		if _, err := fixedFilter(set.Fields, now.Fixed); err != nil {
 			return err
 		}
-		rows, err := tx.Query(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, fixed_dates = $7, open = $5, remember_s = $6,
+		rows, err := tx.Query(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, fixed_dates = $7, open = $5, remember_s = $6, followed = $8,
 			version = version + 1, changed_at = now() where name = $1 returning `+catalogueColumns,
-			name, now.Label, now.Rules, now.Fixed, now.Open, int64(now.Remember.Seconds()), wholeDays)
+			name, now.Label, now.Rules, now.Fixed, now.Open, int64(now.Remember.Seconds()), wholeDays, now.Followed)
 		if err != nil {
 			return err
 		}

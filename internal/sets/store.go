@@ -45,6 +45,11 @@ type Store struct {
 	unlike   atomic.Int64         // tracks that did not fit the total: see Unlike
 	reread   atomic.Int64         // pages: see Reread
 
+	followMu    sync.Mutex
+	followed    map[string]*following // by set
+	forsaken    atomic.Int64          // how often a followed table's log turned out to be no more what it was
+	followAgain time.Duration         // between attempts to find a log in place
+
 	sources    map[string]*source
 	remembered *lru.Cache[string, rememberedTotal]
 
@@ -99,7 +104,7 @@ func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 }
 
 func open(ctx context.Context, url string) (*Store, error) {
-	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, logTried: map[string]time.Time{}, logAgain: logAgain}
+	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, followed: map[string]*following{}, followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
 	s.catalogue.sets = map[string]seen{}
 	config, err := pgxpool.ParseConfig(url)
 	if err != nil {

@@ -27,9 +27,9 @@ type track struct {
 	turn turn // of whoever brings it on
 
 	mu     sync.Mutex
-	from   int64   // the images are all that changed after this version
-	until  int64   // until this one
-	images []image // as they were logged, by version
+	from   int64        // the images are all that changed after this version
+	until  changes.Mark // until this one
+	images []image      // as they were logged, by version
 	blocks []blocksAt
 }
 
@@ -77,7 +77,7 @@ func (t *track) size() int {
 }
 
 // upTo tells how far the track is known.
-func (t *track) upTo() int64 {
+func (t *track) upTo() changes.Mark {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	return t.until
@@ -87,7 +87,7 @@ func (t *track) upTo() int64 {
 func (t *track) at(version int64) *order.Blocks {
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	if version > t.until {
+	if version > t.until.Version {
 		return nil
 	}
 	for i := len(t.blocks) - 1; i >= 0; i-- {
@@ -113,7 +113,7 @@ func (t *track) at(version int64) *order.Blocks {
 
 // between are the images of what changed after a version, until another. The lock is held.
 func (t *track) between(after, until int64) (images []image, known bool) {
-	if after < t.from || until > t.until {
+	if after < t.from || until > t.until.Version {
 		return nil, false
 	}
 	first := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > after })
@@ -139,7 +139,7 @@ func (t *track) edits(blocks *order.Blocks, images []image, find func(*image) in
 // reason tells why that cannot be: it has to be built anew.
 func (t *track) bring(ctx context.Context, db querier, q *question) (why string, err error) {
 	version := q.set.Version
-	if t.upTo() >= version {
+	if t.upTo().Version >= version {
 		return t.alike(q.set), nil
 	}
 	began := time.Now()
@@ -148,11 +148,11 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 	}
 	defer t.turn.give()
 	from := t.upTo()
-	if from >= version {
+	if from.Version >= version {
 		return t.alike(q.set), nil
 	}
-	if why := q.tellsAfter(t.since(from)); why != "" {
-		return why, nil
+	if q.set.logged == nil {
+		return noLog, nil
 	}
 	t.mu.Lock()
 	var now *order.Blocks
@@ -204,14 +204,14 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 			}
 		}
 	}
-	t.until = version
+	t.until = q.set.mark()
 	q.explain.folded(int64(len(images)), began)
 	return "", nil
 }
 
 // read reads the images of what changed after a version, until that of the question's set.
-func (t *track) read(ctx context.Context, db querier, q *question, after, most int64) (images []image, why string, err error) {
-	asked, err := q.onLog(after, q.set.Version, eitherSide)
+func (t *track) read(ctx context.Context, db querier, q *question, after changes.Mark, most int64) (images []image, why string, err error) {
+	asked, err := q.onLog(after, eitherSide)
 	if err != nil {
 		return nil, "the change log lacks a field of the question", nil
 	}
@@ -220,17 +220,20 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 		return nil, "the change log lacks a field of the question", nil
 	}
 	q.explain.sql(each.SQL)
-	limited := each.SQL + " order by " + logColumn(changes.Version) + " limit " + strconv.FormatInt(most+1, 10)
-	rows, err := db.Query(ctx, q.proved(limited, changes.Version)+" order by i."+changes.Version, textRows(each.Args)...)
+	limited := each.SQL + " limit " + strconv.FormatInt(most+1, 10)
+	rows, err := db.Query(ctx, q.proved(after, limited, "version")+" order by i.version", textRows(each.Args)...)
 	if err != nil {
 		why, err := logGone(err)
 		return nil, why, err
 	}
 	defer rows.Close()
-	for rows.Next() {
+	for proved := false; rows.Next(); {
 		raw := rows.RawValues()
-		if raw[0][0] != 't' {
-			return nil, gone, nil
+		if !proved { // all rows have the same
+			if why := t.refuted(string(raw[0]), q.cuttable()); why != "" {
+				return nil, why, nil
+			}
+			proved = true
 		}
 		if raw[1] == nil { // nothing has changed
 			continue
@@ -248,7 +251,7 @@ func (t *track) read(ctx context.Context, db querier, q *question, after, most i
 		if err != nil {
 			return nil, err.Error(), nil
 		}
-		images = append(images, image{version: version, side: side, key: key})
+		images = append(images, image{version: q.set.logVersion(version), side: side, key: key})
 	}
 	if err := rows.Err(); err != nil {
 		why, err := logGone(err)

@@ -67,11 +67,17 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 		known, _, _ := s.catalogue.get(name)
 		// Every service is told, when this commits.
 		rows, err := tx.Query(ctx, "with moved as (update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
-			movingColumns+") select moved.* from moved, pg_notify($3, $1)", name, records, channel)
+			movingColumns+") select moved.* from moved, pg_notify($3, $1 || ' ' || version) a, pg_notify($3, $1) b", name, records, channel)
 		if err != nil {
 			return err
 		}
-		set, err := moved(ctx, tx, name, known, rows)
+		if known == nil {
+			known = &Set{Name: name} // which no set is as it is
+		}
+		set, err := known.movedBy(rows)
+		if err == nil && set == nil {
+			set, err = get(ctx, tx, name)
+		}
 		if err != nil {
 			return err
 		}
@@ -171,13 +177,34 @@ func (s *Store) Change(ctx context.Context, name string, key []string, revision 
 
 // Delete deletes a record for good, if it still has the revision.
 func (s *Store) Delete(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
-	return s.remove(ctx, name, key, revision, func(pgx.Tx, *Set, Record, int64) error { return nil })
+	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
+		return remove(ctx, tx, set, key, revision)
+	})
+}
+
+// remove deletes a record that has a revision.
+func remove(ctx context.Context, tx pgx.Tx, set *Set, key []string, revision Revision) error {
+	key, err := canonicalKey(set, key)
+	if err != nil {
+		return err
+	}
+	w := &writer{set: set}
+	sql := "delete from " + tableName(set) + w.whereKey(key) + " and " + revisionColumn + " = " + strconv.FormatInt(revision.count(set), 10)
+	tag, err := tx.Exec(ctx, sql, w.args...)
+	if err != nil {
+		return err
+	}
+	return affected(ctx, tx, set, key, tag.RowsAffected())
 }
 
 // Withdraw takes a record out of its set, if it still has the revision. Restore
 // brings it back as it was.
 func (s *Store) Withdraw(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
-	return s.remove(ctx, name, key, revision, func(tx pgx.Tx, set *Set, record Record, count int64) error {
+	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
+		record, count, err := readRecord(ctx, tx, set, All, key)
+		if err != nil {
+			return err
+		}
 		values := Values{}
 		for i, f := range set.Fields {
 			if record[i] != nil {
@@ -185,32 +212,13 @@ func (s *Store) Withdraw(ctx context.Context, name string, key []string, revisio
 				values[f.Name] = &text
 			}
 		}
-		_, err := tx.Exec(ctx, `insert into pageladder.withdrawn (set_name, key, revision, record) values ($1, $2, $3, $4)
+		_, err = tx.Exec(ctx, `insert into pageladder.withdrawn (set_name, key, revision, record) values ($1, $2, $3, $4)
 			on conflict (set_name, key) do update set revision = excluded.revision, record = excluded.record, at = now()`,
 			name, withdrawnKey(set, record), count, values)
-		return err
-	})
-}
-
-func (s *Store) remove(ctx context.Context, name string, key []string, revision Revision, before func(pgx.Tx, *Set, Record, int64) error) (int64, error) {
-	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
-		record, found, err := readRecord(ctx, tx, set, All, key)
 		if err != nil {
 			return err
 		}
-		if set.revision(found) != revision {
-			return ErrStale
-		}
-		if err := before(tx, set, record, found); err != nil {
-			return err
-		}
-		key, err := canonicalKey(set, key)
-		if err != nil {
-			return err
-		}
-		w := &writer{set: set}
-		_, err = tx.Exec(ctx, "delete from "+tableName(set)+w.whereKey(key), w.args...)
-		return err
+		return remove(ctx, tx, set, key, revision)
 	})
 }
 

@@ -53,6 +53,9 @@ func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 			return nil, fmt.Errorf("statement: Where: found %d placeholders and %d arguments", n, len(own.Args))
 		}
 	}
+	if len(own.Args) < l.arguments {
+		return nil, fmt.Errorf("statement: Where: found %d arguments, and a field names %d", len(own.Args), l.arguments)
+	}
 	// Equal questions then have equal texts, which drivers and databases remember.
 	slices.SortFunc(q.conditions, func(a, b paging.Condition) int { return cmp.Or(cmp.Compare(a.Field, b.Field), cmp.Compare(a.Op, b.Op)) })
 	if len(q.order) == 0 {

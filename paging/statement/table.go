@@ -65,6 +65,9 @@ type Field struct {
 	// a uuid, an enumeration, an inet. Values go to it as text, and PostgreSQL reads,
 	// orders and compares them as its own. Floats are best Native too.
 	Native bool
+	// Arguments is how many of Where's arguments SQL names, of each question that is
+	// asked: $1 and on. Left out: none. PostgreSQL's alone.
+	Arguments int
 	// Approximate tells that a value of the field does not equal itself once it has been
 	// written down and read, as a FLOAT of MySQL's does not. Lists that are sorted by it
 	// have pages, and no places.
@@ -97,6 +100,8 @@ type List struct {
 	table   Table
 	columns map[string]*column
 	names   []string // of the columns, sorted
+	// arguments is how many of Where's are named by fields.
+	arguments int
 	// What stands before and after {words} in Table.Search.
 	searchBefore, searchAfter string
 }
@@ -192,10 +197,14 @@ func (l *List) column(name string, f Field) (*column, error) {
 		name, sql string
 		needed    bool
 	}{{"SQL", f.SQL, true}, {"Collation", f.Collation, false}, {"Lower", f.Lower, false}} {
+		if named, _ := l.dialect.scan(part.sql); l.dialect == PostgreSQL && part.name == "SQL" && named > 0 && named <= f.Arguments {
+			continue // where nothing else is wrong
+		}
 		if err := l.check(where+": "+part.name, part.sql, part.needed); err != nil {
 			return nil, err
 		}
 	}
+	l.arguments = max(l.arguments, f.Arguments)
 	c := &column{name: name, expr: f.SQL, kind: f.Type, field: f, layout: f.Layout}
 	if c.kind == "" {
 		c.kind = value.Text

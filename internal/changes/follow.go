@@ -1,0 +1,255 @@
+package changes
+
+import (
+	"crypto/md5"
+	"encoding/hex"
+	"fmt"
+	"strconv"
+	"strings"
+)
+
+// Followed is a table of somebody else's whose changes are logged, in its own database.
+// Its owner runs Script there.
+type Followed struct {
+	Schema, Table string
+	Fields        []Field // those that are logged
+	Role          string  // who reads the table and the log
+}
+
+// LogSchema is where the logs of followed tables are, in their databases.
+const LogSchema = "pageladder_log"
+
+// Xid is the column of a followed table's log with the transaction that made the change.
+const Xid = `"pl.xid"`
+
+// Bounds of a followed table's log, where nobody reads it.
+const (
+	unread     = "1 hour" // it is then written no further, until somebody reads it again
+	unreadMost = 10 * Most
+)
+
+// longestName is the most bytes of a log's name: PostgreSQL's 63, less what a sequence's ends in.
+const longestName = 61
+
+// LogName is the name of the log of a table, and of all that belongs to it.
+func LogName(schema, table string) string {
+	name := schema + "." + table
+	if len(name) <= longestName {
+		return name
+	}
+	sum := md5.Sum([]byte(name))
+	return "table." + hex.EncodeToString(sum[:])
+}
+
+// Log is the log that Script makes.
+func (f *Followed) Log() *Log {
+	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields)}
+}
+
+func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }
+
+// numbers is the sequence that the log's rows are numbered by.
+func (l *Log) numbers() string { return quote(l.Schema) + "." + quote(l.Name+" n") }
+
+// body is the source of the function that the triggers call. It writes what has changed, and
+// where it cannot, that something was lost. It never fails.
+func (f *Followed) body() string {
+	l := f.Log()
+	from, cut := loggedAs(f.Fields)
+	columns := make([]string, len(f.Fields))
+	for i, field := range f.Fields {
+		columns[i] = quote(field.Name)
+	}
+	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Side, Cut}, columns...), ", ") + ")"
+	side := func(side int, rows string) string {
+		return "\n        select " + strings.Join(append([]string{strconv.Itoa(side), cut}, from...), ", ") + " from " + rows
+	}
+	return fmt.Sprintf(`
+declare
+  written boolean;
+  images bigint;
+begin
+  begin
+    -- Where nobody has read the log for long, it is not written: it would only grow.
+    select f.read_at > clock_timestamp() - interval '%[1]s' and n.last_value - f.from_number < %[2]d
+      into written from %[3]s.followed f, %[4]s n where f.log = %[5]s;
+    if written then
+      case tg_op
+      when 'INSERT' then %[6]s%[7]s;
+      when 'DELETE' then %[6]s%[8]s;
+      when 'UPDATE' then %[6]s%[8]s union all%[7]s;
+      else %[9]s
+      end case;
+      get diagnostics images = row_count;
+      if images > 2 * %[10]d then %[9]s end if;
+    elsif not exists (select from %[11]s where %[12]s = %[13]d) then
+      %[9]s
+    end if;
+  exception when others then
+    -- A column is gone, a disk is full: the change goes on, and the log tells that it is broken.
+    begin
+      %[9]s
+    exception when others then
+      begin
+        perform nextval('%[3]s.failed');
+      exception when others then
+        null;
+      end;
+    end;
+  end;
+  return null;
+end `, unread, unreadMost, LogSchema, l.numbers(), literal(l.Name), into, side(After, "after_rows"), side(Before, "before_rows"),
+		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");", Most, l.Table(), Side, lost)
+}
+
+// Script is the SQL by which the owner of the table has it followed. It can be run again.
+func (f *Followed) Script() string {
+	l := f.Log()
+	var columns []string
+	for _, field := range f.Fields {
+		columns = append(columns, "  "+quote(field.Name)+" "+field.Type+",\n")
+	}
+	var triggers strings.Builder
+	for _, event := range events {
+		fmt.Fprintf(&triggers, "    execute format('create trigger %s after %s on %%s %sfor each statement execute function %s()', part);\n", trigger(event.name), event.name, event.rows, strings.NewReplacer("'", "''", "%", "%%").Replace(l.Table()))
+		fmt.Fprintf(&triggers, "    execute format('alter table %%s enable always trigger %s', part);\n", trigger(event.name))
+	}
+	return fmt.Sprintf(`-- Page Ladder: a change log of %[1]s, so that pages of it are exact and quick.
+-- Run it as the table's owner, who must be allowed to make a schema. It can be run again.
+-- It takes nothing from the table but a lock for a moment; where it cannot have that within
+-- three seconds, nothing is done.
+begin;
+set local lock_timeout = '3s';
+
+create schema if not exists %[2]s;
+grant usage on schema %[2]s to %[3]s;
+
+-- Which tables are followed, and how far their logs reach. A log that nobody has read for
+-- %[4]s is written no further.
+create table if not exists %[2]s.followed (
+  log         text primary key,
+  epoch       bigint not null default 1,            -- another whenever the log begins anew
+  read_at     timestamptz not null default clock_timestamp(),
+  from_number bigint not null default 0,
+  floor       xid8 not null default '0'             -- transactions before this one may be gone from it
+);
+create table if not exists %[2]s.seen (
+  log  text not null,
+  at   timestamptz not null default clock_timestamp(),
+  ended xid8 not null                               -- all transactions before it had ended
+);
+create sequence if not exists %[2]s.failed;         -- moves where nothing else could be written
+grant select on %[2]s.followed, %[2]s.failed to %[3]s;
+
+%[5]s
+-- The log: of each change the row before it (-1) and after it (1), in the columns that the
+-- list is sorted, filtered and searched by.
+create sequence %[6]s;
+create table %[7]s (
+  %[8]s xid8 not null default pg_current_xact_id(),
+  %[9]s bigint not null default nextval(%[10]s),
+  %[11]s smallint not null,
+  %[12]s boolean not null default false,
+%[13]s  primary key (%[8]s, %[9]s)
+);
+create index on %[7]s (%[11]s) where %[11]s = %[14]d;
+insert into %[2]s.followed (log) values (%[15]s);
+grant select on %[7]s to %[3]s;
+
+-- It runs with its owner's rights, so that those who change the table need none on the log.
+create function %[7]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp as %[16]s;
+revoke all on function %[7]s() from public;
+
+-- On the table and, where it has partitions, on each of them.
+do %[17]s;
+
+-- By this the reader lets old rows go, and no others. It tells that the log is read.
+create or replace function %[2]s.keep(name text) returns void language plpgsql security definer set search_path = pg_catalog, pg_temp as $keep$
+declare
+  f %[2]s.followed;
+  last bigint;
+  first bigint;
+  broken boolean;
+  horizon xid8;
+begin
+  select * into f from %[2]s.followed where log = name for update skip locked;
+  if not found or current_setting('transaction_isolation') <> 'read committed' then
+    return;
+  end if;
+  execute format('select last_value from %[2]s.%%I', name || ' n') into last;
+  execute format('select exists (select from %[2]s.%%I where %[11]s = %[14]d)', name) into broken;
+  if broken or f.read_at <= clock_timestamp() - interval '%[4]s' or last - f.from_number >= %[18]d then
+    -- It begins anew: what was not written is known to be missing.
+    execute format('delete from %[2]s.%%I', name);
+    delete from %[2]s.seen where log = name;
+    update %[2]s.followed set epoch = epoch + 1, read_at = clock_timestamp(), from_number = last, floor = pg_snapshot_xmin(pg_current_snapshot()) where log = name;
+    return;
+  end if;
+  select s.ended into horizon from %[2]s.seen s where s.log = name and s.at < clock_timestamp() - interval '%[4]s' order by s.ended desc limit 1;
+  f.floor := greatest(f.floor, horizon);
+  execute format('select %[8]s from %[2]s.%%I where %[8]s < $1 order by %[8]s desc, %[9]s desc offset %[19]d limit 1', name) into horizon using pg_snapshot_xmin(pg_current_snapshot());
+  f.floor := greatest(f.floor, horizon);
+  execute format('delete from %[2]s.%%I where %[8]s < $1', name) using f.floor;
+  execute format('select min(%[9]s) from %[2]s.%%I', name) into first;
+  delete from %[2]s.seen where log = name and ended < f.floor;
+  insert into %[2]s.seen (log, ended) values (name, pg_snapshot_xmin(pg_current_snapshot()));
+  update %[2]s.followed set read_at = clock_timestamp(), from_number = coalesce(first - 1, last), floor = f.floor where log = name;
+end $keep$;
+revoke all on function %[2]s.keep(text) from public;
+grant execute on function %[2]s.keep(text) to %[3]s;
+commit;
+`, f.relation(), LogSchema, quote(f.Role), unread, f.undo(), l.numbers(), l.Table(), Xid, number, literal(l.numbers()), Side, Cut,
+		strings.Join(columns, ""), lost, literal(l.Name), dollars(f.body()), dollars(`
+declare
+  part regclass;
+begin
+  for part in select relid from pg_partition_tree(`+literal(f.relation())+`) union select `+literal(f.relation())+`::regclass loop
+`+triggers.String()+`  end loop;
+end `), unreadMost, 2*Most)
+}
+
+// undo takes away what Script made for this table alone.
+func (f *Followed) undo() string {
+	l := f.Log()
+	var triggers strings.Builder
+	for _, event := range events {
+		fmt.Fprintf(&triggers, "    execute format('drop trigger if exists %s on %%s', part);\n", trigger(event.name))
+	}
+	return fmt.Sprintf(`do %[1]s;
+drop function if exists %[2]s();
+drop table if exists %[2]s;
+drop sequence if exists %[3]s;
+do %[4]s;
+`, dollars(`
+declare
+  part regclass;
+begin
+  -- Also from what was a partition once.
+  for part in select distinct t.tgrelid from pg_trigger t where t.tgfoid = to_regproc(`+literal(l.Table())+`) loop
+`+triggers.String()+`  end loop;
+end `), l.Table(), l.numbers(), dollars(`
+begin
+  if to_regclass('`+LogSchema+`.followed') is not null then
+    delete from `+LogSchema+`.followed where log = `+literal(l.Name)+`;
+    delete from `+LogSchema+`.seen where log = `+literal(l.Name)+`;
+  end if;
+end `))
+}
+
+// Unscript is the SQL that takes off what Script has made. It can be run again.
+func (f *Followed) Unscript() string {
+	return fmt.Sprintf(`-- Page Ladder: take the change log off %[1]s. It can be run again, and leaves no trace.
+begin;
+set local lock_timeout = '3s';
+%[2]sdo $undo$
+begin
+  -- With the last log goes what all of them share.
+  if to_regclass('%[3]s.followed') is not null then
+    if not exists (select from %[3]s.followed) then
+      drop schema %[3]s cascade;
+    end if;
+  end if;
+end $undo$;
+commit;
+`, f.relation(), f.undo(), LogSchema)
+}

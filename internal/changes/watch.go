@@ -1,0 +1,191 @@
+package changes
+
+import (
+	"context"
+	"fmt"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/jackc/pgx/v5"
+)
+
+// This file knows what statements tell of a followed table and its log.
+
+// followed is the SQL of what names the log of a followed table, its triggers and the table as
+// they are: what no trigger sees of a table (partitions that come and go, a rewritten table, a
+// column, a trigger that is switched off and on) gives another name.
+func (l *Log) followed() string {
+	table, log := "to_regclass("+literal(l.of)+")", "to_regclass("+literal(l.Table())+")"
+	is := " = " + table
+	if l.parts {
+		is = " = any(array(select relid from pg_partition_tree(" + table + ")))"
+	}
+	return fmt.Sprintf(`(select concat_ws(' ', extract(epoch from pg_postmaster_start_time()), pg_is_in_recovery()::int,
+	(select string_agg(concat_ws(':', c.oid, c.relfilenode, c.relrowsecurity, c.relpersistence), ',' order by c.oid) from pg_class c where c.oid%[1]s),
+	(select concat(count(*), ':', sum(a.xmin::text::bigint)) from pg_attribute a where a.attrelid%[1]s and a.attnum > 0),
+	(select concat(count(*), ':', sum(t.xmin::text::bigint)) from pg_trigger t where t.tgrelid%[1]s),
+	(select count(*) from pg_subscription_rel s where s.srrelid%[1]s),
+	(select concat_ws(':', c.oid, c.relfilenode) from pg_class c where c.oid = %[2]s),
+	(select concat_ws(':', p.oid, p.xmin) from pg_proc p where p.oid = to_regproc(%[3]s)),
+	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select f.last_value from %[4]s.failed f)))`, is, log, literal(l.Table()), LogSchema, literal(l.Name))
+}
+
+// MarkIn is the mark of a followed table in a snapshot that is kept for a transaction.
+func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
+	var text, named string
+	var standby bool
+	if err := tx.QueryRow(ctx, "select pg_current_snapshot()::text, pg_is_in_recovery(), "+l.named()).Scan(&text, &standby, &named); err != nil {
+		return Mark{}, err
+	}
+	saw, err := readSnapshot(text)
+	if err != nil {
+		return Mark{}, err
+	}
+	if saw.Standby = standby; standby {
+		rows, err := tx.Query(ctx, "select distinct "+Xid+"::text from "+l.Table()+" where "+Xid+" >= $1::text::xid8", decimal(saw.Xmin))
+		if err != nil {
+			return Mark{}, err
+		}
+		ids, err := pgx.CollectRows(rows, pgx.RowTo[string])
+		if err != nil {
+			return Mark{}, err
+		}
+		if len(ids) > 0 {
+			if saw.Listed, err = numbersOf(strings.Join(ids, ",")); err != nil {
+				return Mark{}, err
+			}
+			slices.Sort(saw.Listed)
+		}
+	}
+	return Mark{Log: named, Saw: saw}, nil
+}
+
+// mostNew is how many transactions that are new a statement tells.
+const mostNew = 500
+
+// Stamp is the SQL of what a statement tells of its own snapshot: a Stamp, as a text, against
+// a mark whose arguments are at a number and the next.
+func (l *Log) Stamp(first int) string {
+	return fmt.Sprintf(`concat_ws('|', pg_is_in_recovery()::int, pg_current_snapshot(), %[1]s,
+	(with recursive new (xid, n) as (
+		(select l.%[2]s, 1 from %[3]s l where l.%[2]s >= $%[4]d::text::xid8 order by l.%[2]s limit 1)
+		union all select (select l.%[2]s from %[3]s l where l.%[2]s > new.xid order by l.%[2]s limit 1), new.n + 1 from new where new.xid is not null and new.n <= %[6]d
+	) select string_agg(xid::text, ',') from (select xid from new where xid is not null
+		union all select u.xid from unnest($%[5]d::text[]::xid8[]) u (xid) where exists (select from %[3]s l where l.%[2]s = u.xid)) a))`,
+		l.named(), Xid, l.Table(), first, first+1, mostNew)
+}
+
+// StampArgs are the arguments of a Stamp against a mark, as a condition that is always true
+// and names them.
+func StampArgs(m *Snapshot, first int) (sql string, args []any) {
+	from, others := m.Xmax, m.Listed
+	if m.Standby {
+		from, others = m.Xmin, nil
+	}
+	return fmt.Sprintf("$%d::text is not null and $%d::text[] is not null", first, first+1), []any{decimal(from), decimals(others)}
+}
+
+// Stamp is what a statement told of its snapshot.
+type Stamp struct {
+	Log string // see State.Log
+	Saw *Snapshot
+	New bool   // it sees changes that the mark it was asked against does not
+	Gap string // why what is new cannot be told; "" where it can
+}
+
+// ReadStamp reads a stamp that was asked for against a mark.
+func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
+	parts := strings.SplitN(text, "|", 4)
+	if len(parts) < 3 {
+		return nil, fmt.Errorf("changes: no stamp: found %.100q", text)
+	}
+	saw, err := readSnapshot(parts[1])
+	if err != nil {
+		return nil, err
+	}
+	s := &Stamp{Log: parts[2], Saw: saw}
+	saw.Standby = parts[0] == "1"
+	var ids []uint64
+	if len(parts) == 4 && parts[3] != "" {
+		if ids, err = numbersOf(parts[3]); err != nil {
+			return nil, err
+		}
+	}
+	if len(ids) > mostNew {
+		s.Gap = fmt.Sprintf("more than %d transactions have changed the table", mostNew)
+	}
+	s.New = slices.ContainsFunc(ids, func(id uint64) bool { return !against.Sees(id) })
+	if saw.Standby {
+		if !against.Standby {
+			s.Gap = "the database is a standby by now"
+		}
+		saw.Listed = slices.DeleteFunc(ids, func(id uint64) bool { return id < saw.Xmin })
+		slices.Sort(saw.Listed)
+	}
+	return s, nil
+}
+
+// readSnapshot reads a pg_snapshot: xmin:xmax:ids in progress.
+func readSnapshot(text string) (*Snapshot, error) {
+	parts := strings.Split(text, ":")
+	if len(parts) != 3 {
+		return nil, fmt.Errorf("changes: no snapshot: found %.100q", text)
+	}
+	ends, err := numbersOf(parts[0] + "," + parts[1])
+	if err != nil {
+		return nil, err
+	}
+	s := &Snapshot{Xmin: ends[0], Xmax: ends[1]}
+	if parts[2] != "" {
+		s.Listed, err = numbersOf(parts[2])
+	}
+	return s, err
+}
+
+func numbersOf(text string) ([]uint64, error) {
+	parts := strings.Split(text, ",")
+	all := make([]uint64, len(parts))
+	for i, part := range parts {
+		var err error
+		if all[i], err = strconv.ParseUint(part, 10, 64); err != nil {
+			return nil, fmt.Errorf("changes: no transaction: found %.100q", part)
+		}
+	}
+	return all, nil
+}
+
+func decimal(n uint64) string { return strconv.FormatUint(n, 10) }
+
+func decimals(all []uint64) []string {
+	texts := make([]string, len(all))
+	for i, n := range all {
+		texts[i] = decimal(n)
+	}
+	return texts
+}
+
+// seen is a stretch between two snapshots, in a column of transactions. Its arguments are five.
+func (s *Stretch) seen(xid string, first int) (sql string, args []any) {
+	after, until := s.After.Saw, s.Until.Saw
+	is, list := "("+xid+" >= %s or "+xid+" = any(%s)) and "+xid+" < %s and "+xid+" <> all(%s)", []*Snapshot{after, until}
+	if until.Standby {
+		is = xid + " >= %s and " + xid + " <> all(%s) and (" + xid + " < %s or " + xid + " = any(%s))"
+	}
+	var holders []any
+	for i, snapshot := range list {
+		end := snapshot.Xmax
+		if snapshot.Standby {
+			end = snapshot.Xmin
+		}
+		holders = append(holders, fmt.Sprintf("$%d::text::xid8", first+2*i), fmt.Sprintf("$%d::text[]::xid8[]", first+2*i+1))
+		args = append(args, decimal(end), decimals(snapshot.Listed))
+	}
+	return fmt.Sprintf("("+is+" and $%d::text is not null)", append(holders, first+4)...), append(args, decimal(after.all()))
+}
+
+// reaches is the SQL of whether a log still has all that a mark did not see, whose arguments
+// are from a number on.
+func (l *Log) reaches(first int) string {
+	return fmt.Sprintf("coalesce((select f.floor <= $%d::text::xid8 from %s.followed f where f.log = %s), false)", first+4, LogSchema, literal(l.Name))
+}

@@ -1,0 +1,308 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"slices"
+	"strings"
+	"sync"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/paging/statement"
+)
+
+// This file knows how followed tables are read: those of others, whose owners let us keep a
+// log of their changes. What is known of one is known at states that are numbered as they
+// come; each is what one snapshot of its database saw.
+
+// following is what is known of a followed table, as its set is defined.
+type following struct {
+	defined   int64
+	catalogue uint32
+
+	mu       sync.Mutex
+	latest   *Set     // at the latest state; nil while it is read by the plain way
+	number   int64    // of the latest state
+	why      []string // why it is read by the plain way
+	since    time.Time
+	tried    time.Time
+	checking bool
+}
+
+const (
+	followAgain = 5 * time.Second  // between attempts to find a log in place
+	followWait  = 10 * time.Second // longest wait for transactions that began before the log was seen
+	followPoll  = 50 * time.Millisecond
+)
+
+// tableChanged is the reason where a followed table is not as it was.
+const tableChanged = "the table, its triggers or its log have changed"
+
+// FollowState is how a followed table is read.
+type FollowState struct {
+	Exact   bool      // by its log
+	Since   time.Time // since when it is read so
+	Missing []string  // why it is read by the plain way: what is missing or differs
+}
+
+// follows is what is known of a set's table.
+func (s *Store) follows(set *Set) *following {
+	s.followMu.Lock()
+	defer s.followMu.Unlock()
+	f := s.followed[set.Name]
+	if f == nil || f.defined != set.defined || f.catalogue != set.catalogue {
+		f = &following{defined: set.defined, catalogue: set.catalogue, since: time.Now(), why: []string{"its log has not been looked for yet"}}
+		s.followed[set.Name] = f
+	}
+	return f
+}
+
+// followedAt is a followed set at the latest state that is known; nil where it is read by the plain
+// way for now. Its log is then looked for, in the background.
+func (s *Store) followedAt(set *Set) *Set {
+	f := s.follows(set)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.latest == nil && !f.checking && time.Since(f.tried) > s.followAgain {
+		f.checking, f.tried = true, time.Now()
+		s.background.Go(func() { s.beginFollowing(f, set) })
+	}
+	return f.latest
+}
+
+// FollowState tells how a followed table is read, having looked for its log just now where it
+// is not read by that.
+func (s *Store) FollowState(ctx context.Context, name string) (FollowState, error) {
+	set, err := s.Latest(ctx, name)
+	if err != nil || !set.Followed {
+		return FollowState{}, err
+	}
+	f := s.follows(set)
+	f.mu.Lock()
+	look := f.latest == nil && !f.checking
+	if look {
+		f.checking, f.tried = true, time.Now()
+	}
+	f.mu.Unlock()
+	if look {
+		s.beginFollowing(f, set)
+	}
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	return FollowState{f.latest != nil, f.since, slices.Clone(f.why)}, nil
+}
+
+// beginFollowing looks for the log of a table and, where it is in place, begins to go by it.
+func (s *Store) beginFollowing(f *following, set *Set) {
+	ctx, cancel := context.WithTimeout(s.running, followWait)
+	defer cancel()
+	here, missing, err := s.findLog(ctx, set)
+	if err != nil {
+		missing = []string{sourceError(err).Error()}
+	}
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	f.checking = false
+	if here == nil {
+		if f.latest == nil {
+			f.why = missing
+		}
+		return
+	}
+	f.number++
+	here.Version = f.number
+	f.latest, f.why, f.since = here, nil, time.Now()
+}
+
+// Follower is the script of a followed set's table, and what takes it off again.
+func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, error) {
+	if !set.Attached() {
+		return nil, ErrNotAttached
+	}
+	pool, err := s.sourcePool(ctx, set.Source)
+	if err != nil {
+		return nil, err
+	}
+	f := changes.Followed{Schema: set.schema, Table: set.table}
+	err = snapshot(ctx, pool, func(tx pgx.Tx) error {
+		if err := changes.Followable(ctx, tx, set.schema, set.table, set.Rules.Key); err != nil {
+			return err
+		}
+		if err := tx.QueryRow(ctx, "select session_user").Scan(&f.Role); err != nil {
+			return err
+		}
+		var names []string
+		for _, field := range loggedFields(set) {
+			names = append(names, field.Name)
+		}
+		f.Fields, err = changes.Columns(ctx, tx, set.schema, set.table, names)
+		return err
+	})
+	return &f, sourceError(err)
+}
+
+// findLog is a set at a state of now, by the log of its table, or what is missing.
+func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []string, err error) {
+	s.keepLog(ctx, set) // a log that is broken begins anew
+	follower, err := s.Follower(ctx, set)
+	if err != nil {
+		return nil, nil, err
+	}
+	pool, err := s.sourcePool(ctx, set.Source)
+	if err != nil {
+		return nil, nil, err
+	}
+	// Who was writing when the log was first seen as it is may not have been logged: what is
+	// known begins when all of them have ended.
+	first := changes.Mark{}
+	for {
+		err := snapshot(ctx, pool, func(tx pgx.Tx) error {
+			log, lacks, err := follower.Check(ctx, tx)
+			if err != nil || log == nil {
+				missing = lacks
+				return err
+			}
+			mark, err := log.MarkIn(ctx, tx)
+			if err != nil {
+				return err
+			}
+			if first.Log != mark.Log {
+				first = mark
+			}
+			if mark.Saw.Xmin < first.Saw.Xmax {
+				missing = []string{"transactions that began before its log was seen have not ended yet"}
+				return nil
+			}
+			now := *set
+			now.log, now.logName, now.saw, now.pool = log, mark.Log, mark.Saw, pool
+			if err := now.ready(); err != nil {
+				return err
+			}
+			if now.logged, err = logList(&now); err == nil {
+				here, missing = &now, nil
+			}
+			return err
+		})
+		if err != nil || here != nil || first.Log == "" {
+			return here, missing, err
+		}
+		select {
+		case <-ctx.Done():
+			return nil, missing, nil
+		case <-time.After(followPoll):
+		}
+	}
+}
+
+// forsake lets go of what is known of a followed set whose log has turned out to be no more what
+// it was.
+func (s *Store) forsake(set *Set, why string) {
+	f := s.follows(set)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.latest != nil && f.latest.logName == set.logName {
+		f.latest, f.why, f.since, f.tried = nil, []string{why}, time.Now(), time.Time{}
+		s.forsaken.Add(1)
+	}
+}
+
+// reaches is a followed set at a state that a statement has just seen. The error is errMoved where
+// it is before the latest one, or nobody can know.
+func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
+	f := s.follows(set)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.latest == nil || f.latest.logName != set.logName {
+		return nil, errMoved
+	}
+	at := changes.Mark{Log: set.logName, Saw: saw}
+	before := f.latest.mark()
+	if !at.Covers(before) {
+		return nil, errMoved
+	}
+	if before.Covers(at) {
+		return f.latest, nil
+	}
+	f.number++
+	here := *f.latest
+	here.Version, here.saw = f.number, saw
+	f.latest = &here
+	return &here, nil
+}
+
+// followedPage reads a page of a followed set, by what is known; nil where it has to be read by
+// the plain way.
+func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page, error) {
+	for range attempts {
+		here := s.followedAt(set)
+		if here == nil {
+			break
+		}
+		page, err := s.readPage(ctx, here.pool, here, req)
+		if err == nil {
+			if page.Settled.Fetch() == 0 {
+				break // nothing has told that it is still so
+			}
+			shown := *page.Set
+			shown.Version = set.Version
+			page.Set = &shown
+			return page, nil
+		}
+		var pg *pgconn.PgError
+		switch {
+		case errors.Is(err, errMoved):
+			s.reread.Add(1)
+		case errors.As(err, &pg):
+			s.forsake(here, "its log could not be read: "+pg.Message)
+		default:
+			return nil, nil // the plain way tells it as it is
+		}
+	}
+	if f := s.follows(set); req.Explain != nil {
+		f.mu.Lock()
+		req.Explain.anew(strings.Join(f.why, "; "))
+		f.mu.Unlock()
+	}
+	return nil, nil
+}
+
+// keepLog tells a followed table's database that its log is read, and lets it be pruned.
+func (s *Store) keepLog(ctx context.Context, set *Set) error {
+	pool, err := s.sourcePool(ctx, set.Source)
+	if err != nil {
+		return err
+	}
+	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.ReadCommitted, AccessMode: pgx.ReadWrite}, func(tx pgx.Tx) error {
+		var there bool
+		if err := tx.QueryRow(ctx, "select to_regprocedure($1) is not null", changes.LogSchema+".keep(text)").Scan(&there); err != nil || !there {
+			return err
+		}
+		_, err := tx.Exec(ctx, "select "+changes.LogSchema+".keep($1)", changes.LogName(set.schema, set.table))
+		return err
+	})
+}
+
+// tells tells whether each statement on the set's records tells what it saw of the set.
+func (s *Set) tells() bool { return !s.Attached() || s.saw != nil }
+
+// logVersion is the version that an image of the log is of. Those of a followed table are of the
+// state that they are brought on to.
+func (s *Set) logVersion(logged int64) int64 {
+	if s.saw != nil {
+		return s.Version
+	}
+	return logged
+}
+
+// against is a condition of our own with the mark that a statement's stamp is held against.
+func (s *Set) against(own statement.Where) statement.Where {
+	named, args := changes.StampArgs(s.saw, len(own.Args)+1)
+	if own.SQL != "" {
+		named = "(" + own.SQL + ") and " + named
+	}
+	return statement.Where{SQL: named, Args: append(own.Args[:len(own.Args):len(own.Args)], args...)}
+}
