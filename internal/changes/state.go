@@ -88,6 +88,9 @@ type Proof struct {
 	Gap string // why the log does not tell all changes of the stretch; "" where it does
 }
 
+// Lost is the Gap where a log lacks changes that it should have.
+const Lost = "the change log reaches back to later versions, or was cut"
+
 // ReadProof reads a proof as it is written.
 func ReadProof(text string) (p Proof) {
 	if len(text) < 3 {
@@ -100,7 +103,7 @@ func ReadProof(text string) (p Proof) {
 	case text[0] == '0':
 		p.Gap = fmt.Sprintf("more has changed than %d images", Most)
 	case text[1] == '0':
-		p.Gap = "the change log reaches back to later versions, or was cut"
+		p.Gap = Lost
 	}
 	return p
 }

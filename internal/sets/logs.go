@@ -126,7 +126,7 @@ func (s *Store) makeLog(set *Set) {
 func (s *Store) distrust(set *Set, why string) {
 	if set.saw == nil {
 		s.catalogue.distrust(set.Name)
-	} else if why == anotherLog || why == noLog {
+	} else if why == anotherLog || why == noLog || why == changes.Lost {
 		s.forsake(set, why)
 	}
 }

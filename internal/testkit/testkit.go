@@ -62,7 +62,7 @@ func withPostgres(m *testing.M) int {
 		Dir: filepath.Join(dir, "data"),
 		// Nothing has to outlive the tests; commits stay synchronous, since without
 		// that a vacuum after a load marks nothing as visible to all.
-		Settings: []string{"fsync=off", "full_page_writes=off"},
+		Settings: []string{"fsync=off", "full_page_writes=off", "max_prepared_transactions=10"},
 	})
 	if err != nil {
 		return failed(err)
