@@ -31,6 +31,12 @@ func (l *Log) followed() string {
 	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select f.last_value from %[4]s.failed f)))`, is, log, literal(l.Table()), LogSchema, literal(l.Name))
 }
 
+// Type is the type of a field of a followed table, with its collation, as it is declared.
+func (l *Log) Type(field string) string {
+	i := slices.IndexFunc(l.other.Fields, func(f Field) bool { return f.Name == field })
+	return l.other.Fields[i].Type
+}
+
 // MarkIn is the mark of a followed table in a snapshot that is kept for a transaction.
 func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 	var text, named string

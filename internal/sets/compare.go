@@ -60,8 +60,7 @@ func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order
 func compareSQL(q *question) string {
 	var arrays, names, signs []string
 	for i, o := range q.order {
-		t := columnTypes[q.set.field(o.Field).Type]
-		base, collation, _ := strings.Cut(t, " ")
+		base, collation := q.set.compared(q.set.field(o.Field))
 		a, b := fmt.Sprintf("a%d::%s", i, base), fmt.Sprintf("b%d::%s %s", i, base, collation)
 		arrays = append(arrays, fmt.Sprintf("$%d::text[], $%d::text[]", 2*i+1, 2*i+2))
 		names = append(names, fmt.Sprintf("a%d, b%d", i, i))

@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"reflect"
 	"strconv"
 	"strings"
 	"time"
@@ -139,6 +140,9 @@ func (s *Store) markIn(ctx context.Context, tx pgx.Tx, set *Set) (mark changes.M
 		if mark.Log != set.logName {
 			s.forsake(set, tableChanged)
 			return mark, 0, errMoved
+		}
+		if reflect.DeepEqual(mark.Saw, set.saw) { // it is the transaction that the set was seen in
+			return set.mark(), 0, nil
 		}
 		here, err := s.reaches(set, mark.Saw)
 		if err != nil {

@@ -41,7 +41,7 @@ func baseAt(mark changes.Mark) base { return base{mark, time.Now()} }
 // alike tells whether what is known is by the log that a set has; why it is of no use.
 func (b *base) alike(set *Set) (why string) {
 	if b.Log != set.logName {
-		return anotherLog
+		return "it was known by another change log"
 	}
 	return ""
 }
@@ -104,8 +104,8 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	if !late {
 		return c.alike(q.set), nil
 	}
-	if q.set.logged == nil {
-		return noLog, nil
+	if why := c.usable(q.set); why != "" {
+		return why, nil
 	}
 	asked, err := q.onLog(from, eitherSide)
 	if err != nil {
@@ -153,6 +153,14 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	c.until = q.set.mark()
 	q.explain.folded(folded, began)
 	return "", nil
+}
+
+// usable tells whether what is known can be brought on by the log that a set has; why not.
+func (b *base) usable(set *Set) (why string) {
+	if set.logged == nil {
+		return noLog
+	}
+	return b.alike(set)
 }
 
 // refuted tells why what is known cannot be brought on by what a statement read of a log;

@@ -2,6 +2,9 @@ package sets
 
 import (
 	"context"
+	"fmt"
+	"strconv"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5/pgconn"
@@ -80,4 +83,16 @@ func (s *Store) SetFollowAgain(d time.Duration) {
 	s.followMu.Lock()
 	defer s.followMu.Unlock()
 	s.followAgain = d
+}
+
+// Saw is the snapshot that a page of a followed table is of; "" where it was read by the plain way.
+func Saw(p *Page) string {
+	if p.Set.saw == nil {
+		return ""
+	}
+	ids := make([]string, len(p.Set.saw.Listed))
+	for i, xid := range p.Set.saw.Listed {
+		ids[i] = strconv.FormatUint(xid, 10)
+	}
+	return fmt.Sprintf("%d:%d:%s", p.Set.saw.Xmin, p.Set.saw.Xmax, strings.Join(ids, ","))
 }

@@ -141,7 +141,7 @@ func (s *Store) countFacet(ctx context.Context, tx pgx.Tx, q *question, field, k
 			return nil, err
 		}
 		f := &facet{base: baseAt(mark), turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
-		sorted, err := inOrder(ctx, tx, q.set.field(field), found)
+		sorted, err := inOrder(ctx, tx, q.set, q.set.field(field), found)
 		if err != nil {
 			return nil, err
 		}
@@ -169,12 +169,12 @@ func collectFacets(ctx context.Context, db querier, counted statement.Statement)
 }
 
 // inOrder sorts counts by their values, as the database does.
-func inOrder(ctx context.Context, tx pgx.Tx, f *intake.Field, found []Facet) ([]Facet, error) {
+func inOrder(ctx context.Context, tx pgx.Tx, set *Set, f *intake.Field, found []Facet) ([]Facet, error) {
 	values := make([]*string, len(found))
 	for i := range found {
 		values[i] = found[i].Value
 	}
-	base, collation, _ := strings.Cut(columnTypes[f.Type], " ")
+	base, collation := set.compared(f)
 	rows, err := tx.Query(ctx, "select n from unnest($1::text[]) with ordinality as given (value, n) order by value::"+base+" "+collation+" nulls last", values)
 	if err != nil {
 		return nil, err
@@ -244,8 +244,8 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 	if from.Version >= q.set.Version {
 		return f.alike(q.set), nil
 	}
-	if q.set.logged == nil {
-		return noLog, nil
+	if why := f.usable(q.set); why != "" {
+		return why, nil
 	}
 	counts, folded := slices.Clone(was.counts), int64(0)
 	for _, side := range []struct {

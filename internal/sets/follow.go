@@ -235,14 +235,20 @@ func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
 }
 
 // followedPage reads a page of a followed set, by what is known; nil where it has to be read by
-// the plain way.
+// the plain way. Where the table changes too often while it is read, it is read in a transaction.
 func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page, error) {
-	for range attempts {
+	for attempt := range attempts {
 		here := s.followedAt(set)
 		if here == nil {
 			break
 		}
-		page, err := s.readPage(ctx, here.pool, here, req)
+		var page *Page
+		var err error
+		if attempt == 0 {
+			page, err = s.readPage(ctx, here.pool, here, req)
+		} else {
+			page, err = s.followedWithin(ctx, here, req)
+		}
 		if err == nil {
 			if page.Settled.Fetch() == 0 {
 				break // nothing has told that it is still so
@@ -268,6 +274,26 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 		f.mu.Unlock()
 	}
 	return nil, nil
+}
+
+// followedWithin reads a page of a followed set in a transaction of its own, by what is known.
+func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page *Page, err error) {
+	err = snapshot(ctx, set.pool, func(tx pgx.Tx) error {
+		mark, err := set.log.MarkIn(ctx, tx)
+		if err != nil {
+			return err
+		}
+		if mark.Log != set.logName {
+			s.forsake(set, tableChanged)
+			return errMoved
+		}
+		here, err := s.reaches(set, mark.Saw)
+		if err == nil {
+			page, err = s.readPage(ctx, tx, here, req)
+		}
+		return err
+	})
+	return page, err
 }
 
 // keepLog tells a followed table's database that its log is read, and lets it be pruned.

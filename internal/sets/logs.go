@@ -4,11 +4,13 @@ import (
 	"context"
 	"slices"
 	"strconv"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/intake"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
 )
@@ -28,6 +30,19 @@ func (s *Set) readLog(ctx context.Context, tx pgx.Tx) error {
 	s.log, s.logName = log, state.Log
 	s.logged, err = logList(s)
 	return err
+}
+
+// compared is the type that a field's values are compared as, and the collation, as SQL.
+func (s *Set) compared(f *intake.Field) (base, collation string) {
+	if s.saw == nil {
+		base, collation, _ = strings.Cut(columnTypes[f.Type], " ")
+		return base, collation
+	}
+	base, collation, collated := strings.Cut(s.log.Type(f.Name), " collate ")
+	if collated {
+		collation = "collate " + collation
+	}
+	return base, collation
 }
 
 // Fields of a log that no field of a set has the name of.

@@ -151,8 +151,8 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 	if from.Version >= version {
 		return t.alike(q.set), nil
 	}
-	if q.set.logged == nil {
-		return noLog, nil
+	if why := t.usable(q.set); why != "" {
+		return why, nil
 	}
 	t.mu.Lock()
 	var now *order.Blocks

@@ -1,0 +1,148 @@
+package sets_test
+
+import (
+	"context"
+	"fmt"
+	"net/url"
+	"strings"
+	"testing"
+	"time"
+
+	"github.com/jackc/pgx/v5/pgxpool"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+	"pageladder.example/paging/value"
+)
+
+// The model of a followed table. A trigger of the test's own, of each row, writes what changes
+// into a history. Every answer tells the snapshot that it is of; what it should have been is asked of
+// the history in that snapshot, in SQL that is written here by hand.
+
+const followedModel = `
+create table yard.changing (id bigint primary key, name text COLLATION, amount bigint, at timestamptz, price numeric, ok boolean);
+create table yard.base (like yard.changing);
+create table yard.history (xid xid8 default pg_current_xact_id(), side int, like yard.changing);
+create function yard.tell() returns trigger language plpgsql as $$
+begin
+  if tg_op <> 'INSERT' then insert into yard.history values (default, -1, old.*); end if;
+  if tg_op <> 'DELETE' then insert into yard.history values (default, 1, new.*); end if;
+  return null;
+end $$;
+create trigger tell after insert or update or delete on yard.changing for each row execute function yard.tell();
+create function yard.records(saw pg_snapshot) returns setof yard.changing language sql stable as $$
+  select id, name, amount, at, price, ok from (
+    select id, name, amount, at, price, ok, 1 as side from yard.base
+    union all select id, name, amount, at, price, ok, side from yard.history where pg_visible_in_snapshot(xid, saw)) i
+  group by id, name, amount, at, price, ok having sum(side) = 1
+$$;
+insert into yard.changing select 10 * n, (array['a', 'A', 'á', 'ab', 'b', 'Z', 'Øst Gull', 'Grey Gull', 'z', 'müde', null, 'a b'])[1 + n % 12], n % 30 - 9,
+  case when n % 6 > 0 then timestamptz '2026-03-01' + n % 20 * interval '1 day' end, n % 90 / 8.0, nullif(n % 3, 2) = 0 from generate_series(0, 199) n;
+insert into yard.base select * from yard.changing;
+truncate yard.history;
+`
+
+// holdHistory holds an answer of a followed table against the history, in the snapshot that it is of.
+func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
+	saw := sets.Saw(page)
+	if saw == "" { // the plain way, in one transaction
+		return nil
+	}
+	return m.holdIn(ctx, fmt.Sprintf("yard.records('%s')", saw), page, where, a, size)
+}
+
+// settleHistory moves what all snapshots see by now from the history to the base.
+func (m *model) settleHistory(ctx context.Context) {
+	for before := ""; ctx.Err() == nil; {
+		var now string
+		if err := m.pool.QueryRow(ctx, "select pg_snapshot_xmin(pg_current_snapshot())::text").Scan(&now); err != nil {
+			return
+		}
+		if before != "" {
+			if _, err := m.pool.Exec(ctx, `with old as (delete from yard.history where xid < $1::text::xid8 returning *), was as (delete from yard.base returning *)
+				insert into yard.base select id, name, amount, at, price, ok from (select *, 1 as side from was union all select id, name, amount, at, price, ok, side from old) i
+				group by id, name, amount, at, price, ok having sum(side) = 1`, before); err != nil {
+				return
+			}
+		}
+		before = now
+		select {
+		case <-ctx.Done():
+		case <-time.After(time.Second):
+		}
+	}
+}
+
+// newFollowedModel makes a table that is followed, and two services that read it.
+func newFollowedModel(t *testing.T, collation string) *model {
+	admin := testkit.DatabaseURL(t)
+	u, err := url.Parse(admin)
+	require.NoError(t, err)
+	role := "reader_" + u.Path[1:]
+	config, err := pgxpool.ParseConfig(admin)
+	require.NoError(t, err)
+	config.MaxConns = 14
+	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
+	m := &model{t: t, records: 200, other: "yard.changing"}
+	m.holds = m.holdHistory
+	m.pool, err = pgxpool.NewWithConfig(t.Context(), config)
+	require.NoError(t, err)
+	t.Cleanup(m.pool.Close)
+	_, err = m.pool.Exec(t.Context(), "create schema yard;"+strings.ReplaceAll(followedModel, "COLLATION", collation)+
+		"create role "+role+" login password 'x'; grant usage on schema yard to "+role+"; grant select on yard.changing to "+role)
+	require.NoError(t, err)
+	u.User = url.UserPassword(role, "x")
+	catalogue := testkit.DatabaseURL(t)
+	for i := range 2 {
+		store, err := sets.Open(t.Context(), catalogue)
+		require.NoError(t, err)
+		t.Cleanup(store.Close)
+		store.SetDeep(0)
+		store.SetBuildAgain(0)
+		store.SetFollowAgain(0)
+		require.NoError(t, store.AddSource("yard", u.String()))
+		m.services = append(m.services, store)
+		if i > 0 {
+			break
+		}
+		rules := modelRules()
+		rules.Search = nil // attached sets are searched otherwise
+		for i := range rules.Filters {
+			switch f := &rules.Filters[i]; f.Type {
+			case value.Integer:
+				f.Type = value.BigInteger
+			case value.Decimal:
+				f.Type = value.BigDecimal
+			}
+		}
+		rules.Unknown = paging.UnknownNoted
+		set, err := store.Attach(t.Context(), sets.Attach{Name: "changing", Source: "yard", Schema: "yard", Table: "changing", Rules: rules, Follow: true})
+		require.NoError(t, err)
+		follower, err := store.Follower(t.Context(), set)
+		require.NoError(t, err)
+		_, err = m.pool.Exec(t.Context(), follower.Script())
+		require.NoError(t, err)
+	}
+	return m
+}
+
+// Answers of a followed table are of one snapshot, under each kind of collation.
+func TestAnswersOfAFollowedTableAreOfOneSnapshot(t *testing.T) {
+	for _, collation := range []string{`collate "und-x-icu"`, `collate "C"`, ""} {
+		t.Run("name text "+collation, func(t *testing.T) {
+			m := newFollowedModel(t, collation)
+			ctx, end := context.WithCancel(t.Context())
+			defer end()
+			go m.settleHistory(ctx)
+			m.run(m.services, *modelTime/3)
+			assert.Greater(t, m.kept.Load()*2, m.asked.Load(), "most is known and kept current")
+			assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
+			for _, store := range m.services {
+				assert.Zero(t, store.Unlike(), "a track that was kept current did not fit")
+			}
+		})
+	}
+}
