@@ -46,7 +46,21 @@ type SetSettings struct {
 	Fixed    string       `json:"fixed"`      // the fixed filter, written as in a query
 	Remember int64        `json:"remember_s"` // of an attached set: how long totals and footholds may be remembered
 	Source   string       `json:"source,omitempty"`
+	Follow   bool         `json:"follow,omitempty"` // of an attached set: its table is to be followed
 	Indexes  []IndexState `json:"indexes,omitempty"`
+}
+
+// Following tells how a followed table is read, and what its owner runs for that.
+type Following struct {
+	Follow  bool      `json:"follow"`                      // the table is to be followed
+	Exact   bool      `json:"exact"`                       // pages come by the change log; else by the plain way
+	Since   time.Time `json:"since,omitzero"`              // since when it is read so
+	Missing []string  `json:"missing"`                     // why it is read by the plain way: what is missing, or differs
+	Images  int64     `json:"images"`                      // rows in the log, counted as far as 200,000
+	Bytes   int64     `json:"bytes"`                       // that the log takes in the owner's database
+	Lag     *float64  `json:"lag_s" jsonschema:"nullable"` // seconds that a standby is behind; null for a primary
+	Script  string    `json:"script"`                      // the SQL that the owner of the table runs; "" where it cannot be followed
+	Undo    string    `json:"undo"`                        // the SQL that takes it off again
 }
 
 // IndexState tells about one index that a set's rules want.
@@ -64,6 +78,7 @@ type SettingsChange struct {
 	Fixed    *string `json:"fixed,omitempty"`
 	Open     *bool   `json:"open,omitempty"`
 	Remember *int64  `json:"remember_s,omitempty"` // seconds
+	Follow   *bool   `json:"follow,omitempty"`     // of an attached set
 }
 
 // Imported is the answer to a file.
@@ -120,6 +135,7 @@ type AttachBody struct {
 	Key      []string `json:"key,omitempty"`        // of a view
 	Fields   []string `json:"fields,omitempty"`     // that are shown; none: all
 	Remember int64    `json:"remember_s,omitempty"` // seconds that totals and footholds may be remembered
+	Follow   bool     `json:"follow,omitempty"`     // the table is followed, once its owner has run the script
 	// Types asks for other types of fields: integer for a bigint whose values are all
 	// within ±(2^53−1).
 	Types map[string]value.Type `json:"types,omitempty"`

@@ -8,6 +8,7 @@ import (
 	"net"
 	"net/http/httputil"
 	"strconv"
+	"time"
 )
 
 // A line is one connection that asks the same server again and again. It shares
@@ -44,7 +45,10 @@ func (l *line) get(path, header string) error {
 	case header != "" && bytes.HasPrefix(status, []byte("HTTP/1.1 304 ")):
 		length = 0
 	case !bytes.HasPrefix(status, []byte("HTTP/1.1 200 ")):
-		return fmt.Errorf("%s answered %q", path, status)
+		answered := string(status)
+		l.SetReadDeadline(time.Now().Add(time.Second))
+		told, _ := io.ReadAll(l.in)
+		return fmt.Errorf("%s answered %q: %q", path, answered, told)
 	}
 	for {
 		field, err := l.in.ReadSlice('\n')

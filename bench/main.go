@@ -147,7 +147,11 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	if err != nil {
 		return err
 	}
-	const list = "/api/sets/tides/records"
+	const list, own, plain = "/api/sets/tides/records", "/api/sets/own/records", "/api/sets/plain/records"
+	o, err := following(ctx, store, pool, server.URL(), "pageladder."+table, records)
+	if err != nil {
+		return err
+	}
 	pages := records / 20
 	anywhere := func(sort string) func() string {
 		return func() string { return fmt.Sprintf("?page=%d&sort=%s", 1+rand.IntN(pages), sort) }
@@ -203,6 +207,16 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		{name: "ours, page 1, If-None-Match", base: keeping + list, query: fixed("?sort=id"), header: "If-None-Match: " + tag + "\r\n"},
 		{name: "ours, the same page again, answers kept, while others are updated", base: keeping + list, query: fixed("?sort=id"), writing: w.elsewhere},
 	}
+	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
+		questions = append(questions, question{name: "followed, any page by " + sort, base: ours + own, query: anywhere(sort)},
+			question{name: "followed, any page by " + sort + ", under its owner's changes", base: ours + own, query: anywhere(sort), writing: o.change})
+	}
+	questions = append(questions,
+		question{name: "followed, page 1", base: ours + own, query: fixed("?sort=id")},
+		question{name: "followed, page 1, under its owner's changes", base: ours + own, query: fixed("?sort=id"), writing: o.change},
+		question{name: "followed, one filter, page 1", base: ours + own, query: fixed("?gauge=gauge+7&sort=id")},
+		question{name: "followed, one filter, page 1, under its owner's changes", base: ours + own, query: fixed("?gauge=gauge+7&sort=id"), writing: o.change},
+		question{name: "attached, page 1", base: ours + plain, query: fixed("?sort=id")})
 	for _, q := range slices.Clone(questions) {
 		if strings.HasPrefix(q.name, "ours, any page") || strings.HasPrefix(q.name, "ours, one filter") || q.name == "ours, page 1" {
 			q.name, q.writing = q.name+", under the writer", w.change
@@ -212,6 +226,11 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
 	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
+		if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "followed, any page by "+sort) }) {
+			if err := warm(ours+own, "sort="+sort, pages); err != nil {
+				return err
+			}
+		}
 		if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "ours, any page by "+sort) }) {
 			if err := warm(ours+list, "sort="+sort, pages); err != nil {
 				return err
@@ -314,6 +333,15 @@ var pairs = [][2]string{
 	{"ours, one filter, page 1, under the writer", "ours, one filter, page 1"},
 	{"ours, one filter, any page, under the writer", "ours, one filter, any page"},
 	{"ours, the same page again, answers kept, while others are updated", "by hand, count cached, page 1"},
+	{"attached, page 1", "by hand, count cached, page 1"},
+	{"followed, page 1", "by hand, count cached, page 1"},
+	{"followed, page 1, under its owner's changes", "by hand, count cached, page 1"},
+	{"followed, any page by id, under its owner's changes", "by hand, count cached, page 1"},
+	{"followed, any page by read_at, under its owner's changes", "by hand, count cached, page 1"},
+	{"followed, any page by -height_cm, under its owner's changes", "by hand, count cached, page 1"},
+	{"followed, any page by gauge, under its owner's changes", "by hand, count cached, page 1"},
+	{"followed, page 1, under its owner's changes", "by hand, count each time, page 1"},
+	{"followed, one filter, page 1, under its owner's changes", "ours, one filter, page 1"},
 }
 
 func middle(of []float64) float64 {

@@ -94,6 +94,13 @@ func (c *Client) Attach(ctx context.Context, a api.AttachBody) (*api.SetInfo, er
 	return &set, err
 }
 
+// Following tells how the table of an attached set is followed.
+func (c *Client) Following(ctx context.Context, name string) (*api.Following, error) {
+	var f api.Following
+	_, err := c.call(ctx, request{path: []string{"sets", name, "following"}}, &f)
+	return &f, err
+}
+
 // Tokens lists the tokens that have been made.
 func (c *Client) Tokens(ctx context.Context) ([]api.Token, error) {
 	var list api.TokenList

@@ -97,18 +97,18 @@ func Followable(ctx context.Context, db Querier, schema, table string, key []str
 // the log where all is in place.
 func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []string, err error) {
 	l := f.Log()
-	l.other, l.of = f, f.relation()
 	var table, row, role bool
-	var source, usage *string
+	var source, tells, usage *string
 	err = db.QueryRow(ctx, `select to_regclass($1) is not null, coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regproc($1)), ''),
+			coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regprocedure($4)), ''),
 			to_regclass($2 || '.followed') is not null, to_regrole(quote_ident($3)) is not null,
 			case when to_regclass($1) is not null and to_regrole(quote_ident($3)) is not null and to_regprocedure($2 || '.keep(text)') is not null then concat(
 				case when not has_schema_privilege($3, $2, 'usage') then 'usage on schema ' || $2 || ', ' end,
 				case when not has_table_privilege($3, to_regclass($1), 'select') then 'select on ' || $1 || ', ' end,
 				case when not has_table_privilege($3, to_regclass($2 || '.followed'), 'select') then 'select on ' || $2 || '.followed, ' end,
-				case when not has_function_privilege($3, to_regprocedure($2 || '.keep(text)'), 'execute') then 'execute on ' || $2 || '.keep, ' end) end,
-			(select relkind = 'p' from pg_class where oid = to_regclass($4))`,
-		l.Table(), LogSchema, f.Role, f.relation()).Scan(&table, &source, &row, &role, &usage, &l.parts)
+				case when not has_function_privilege($3, to_regprocedure($2 || '.keep(text)'), 'execute') then 'execute on ' || $2 || '.keep, ' end,
+				case when not has_function_privilege($3, to_regprocedure($4), 'execute') then 'execute on ' || $4 || ', ' end) end`,
+		l.Table(), LogSchema, f.Role, l.teller()+"(xid8,xid8[])").Scan(&table, &source, &tells, &row, &role, &usage)
 	if err != nil {
 		return nil, nil, err
 	}
@@ -143,9 +143,13 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 			}
 		}
 	}
-	sum := md5.Sum([]byte(f.body()))
-	if source == nil || *source != hex.EncodeToString(sum[:]) {
-		missing = append(missing, fmt.Sprintf("the function %s() is not the one of the script", l.Table()))
+	for _, function := range []struct {
+		name, body string
+		found      *string
+	}{{l.Table(), f.body(), source}, {l.teller(), l.tells(), tells}} {
+		if sum := md5.Sum([]byte(function.body)); function.found == nil || *function.found != hex.EncodeToString(sum[:]) {
+			missing = append(missing, fmt.Sprintf("the function %s is not the one of the script", function.name))
+		}
 	}
 	rows, err := db.Query(ctx, `select part.relid::regclass::text, e.name, coalesce(t.tgenabled::text, '') from
 			(select relid from pg_partition_tree(to_regclass($1)) union select to_regclass($1)) part (relid) cross join unnest($2::text[]) e (name)

@@ -14,6 +14,7 @@ type Followed struct {
 	Schema, Table string
 	Fields        []Field // those that are logged
 	Role          string  // who reads the table and the log
+	Parts         bool    // the table has partitions
 }
 
 // LogSchema is where the logs of followed tables are, in their databases.
@@ -28,8 +29,8 @@ const (
 	unreadMost = 10 * Most
 )
 
-// longestName is the most bytes of a log's name: PostgreSQL's 63, less what a sequence's ends in.
-const longestName = 61
+// longestName is the most bytes of a log's name: PostgreSQL's 63, less what the names of others end in.
+const longestName = 57
 
 // LogName is the name of the log of a table, and of all that belongs to it.
 func LogName(schema, table string) string {
@@ -43,7 +44,7 @@ func LogName(schema, table string) string {
 
 // Log is the log that Script makes.
 func (f *Followed) Log() *Log {
-	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields)}
+	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f, parts: f.Parts}
 }
 
 func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }
@@ -160,6 +161,11 @@ grant select on %[7]s to %[3]s;
 create function %[7]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp as %[16]s;
 revoke all on function %[7]s() from public;
 
+-- What a statement that reads the table tells of it: whether it is as it was, and what is new.
+create function %[20]s(since xid8, others xid8[]) returns text language plpgsql stable as %[21]s;
+revoke all on function %[20]s(xid8, xid8[]) from public;
+grant execute on function %[20]s(xid8, xid8[]) to %[3]s;
+
 -- On the table and, where it has partitions, on each of them.
 do %[17]s;
 
@@ -205,7 +211,7 @@ declare
 begin
   for part in select relid from pg_partition_tree(`+literal(f.relation())+`) union select `+literal(f.relation())+`::regclass loop
 `+triggers.String()+`  end loop;
-end `), unreadMost, 2*Most)
+end `), unreadMost, 2*Most, l.teller(), dollars(l.tells()))
 }
 
 // undo takes away what Script made for this table alone.
@@ -217,6 +223,7 @@ func (f *Followed) undo() string {
 	}
 	return fmt.Sprintf(`do %[1]s;
 drop function if exists %[2]s();
+drop function if exists %[5]s(xid8, xid8[]);
 drop table if exists %[2]s;
 drop sequence if exists %[3]s;
 do %[4]s;
@@ -233,7 +240,7 @@ begin
     delete from `+LogSchema+`.followed where log = `+literal(l.Name)+`;
     delete from `+LogSchema+`.seen where log = `+literal(l.Name)+`;
   end if;
-end `))
+end `), l.teller())
 }
 
 // Unscript is the SQL that takes off what Script has made. It can be run again.

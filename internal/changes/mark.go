@@ -35,6 +35,7 @@ func (m Mark) Covers(other Mark) bool {
 // PostgreSQL lists none in progress; there it sees all below Xmin, and of those from there
 // on the ones that the log showed in it.
 type Snapshot struct {
+	Started    string // when the server was, as it writes it
 	Standby    bool
 	Xmin, Xmax uint64
 	// Listed are ids at or above Xmin, rising: in progress on a primary, visible in the log

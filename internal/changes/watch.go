@@ -39,15 +39,16 @@ func (l *Log) Type(field string) string {
 
 // MarkIn is the mark of a followed table in a snapshot that is kept for a transaction.
 func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
-	var text, named string
+	var text, started, named string
 	var standby bool
-	if err := tx.QueryRow(ctx, "select pg_current_snapshot()::text, pg_is_in_recovery(), "+l.named()).Scan(&text, &standby, &named); err != nil {
+	if err := tx.QueryRow(ctx, "select pg_current_snapshot()::text, pg_postmaster_start_time()::text, pg_is_in_recovery(), "+l.named()).Scan(&text, &started, &standby, &named); err != nil {
 		return Mark{}, err
 	}
 	saw, err := readSnapshot(text)
 	if err != nil {
 		return Mark{}, err
 	}
+	saw.Started = started
 	if saw.Standby = standby; standby {
 		rows, err := tx.Query(ctx, "select distinct "+Xid+"::text from "+l.Table()+" where "+Xid+" >= $1::text::xid8", decimal(saw.Xmin))
 		if err != nil {
@@ -67,29 +68,59 @@ func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 	return Mark{Log: named, Saw: saw}, nil
 }
 
-// mostNew is how many transactions that are new a statement tells.
+// mostNew is how many transactions that are new a standby tells.
 const mostNew = 500
 
+// StampArgs is how many arguments a Stamp has.
+const StampArgs = 4
+
 // Stamp is the SQL of what a statement tells of its own snapshot: a Stamp, as a text, against
-// a mark whose arguments are at a number and the next.
+// a mark whose arguments are from a number on. It is short where the snapshot is the one of the
+// mark, and else told by a function of the log's: as a part of each statement it would cost as
+// much as the page.
 func (l *Log) Stamp(first int) string {
-	return fmt.Sprintf(`concat_ws('|', pg_is_in_recovery()::int, pg_current_snapshot(), %[1]s,
-	(with recursive new (xid, n) as (
-		(select l.%[2]s, 1 from %[3]s l where l.%[2]s >= $%[4]d::text::xid8 order by l.%[2]s limit 1)
-		union all select (select l.%[2]s from %[3]s l where l.%[2]s > new.xid order by l.%[2]s limit 1), new.n + 1 from new where new.xid is not null and new.n <= %[6]d
-	) select string_agg(xid::text, ',') from (select xid from new where xid is not null
-		union all select u.xid from unnest($%[5]d::text[]::xid8[]) u (xid) where exists (select from %[3]s l where l.%[2]s = u.xid)) a))`,
-		l.named(), Xid, l.Table(), first, first+1, mostNew)
+	return fmt.Sprintf("case when pg_current_snapshot()::text = $%d::text and pg_postmaster_start_time() = $%d::text::timestamptz then '%s' else %s($%d::text::xid8, $%d::text[]::xid8[]) end",
+		first+2, first+3, same, l.teller(), first, first+1)
 }
 
-// StampArgs are the arguments of a Stamp against a mark, as a condition that is always true
+// teller is the name of the function that tells a stamp.
+func (l *Log) teller() string { return quote(l.Schema) + "." + quote(l.Name+" tells") }
+
+// tells is the source of that function: from a transaction on, and of some others, it tells
+// those that the log has; on a primary one of them, since more are not asked for.
+func (l *Log) tells() string {
+	return fmt.Sprintf(`
+begin
+  return concat_ws('|', pg_current_snapshot(), %[1]s,
+    case when pg_is_in_recovery() then
+      (with recursive new (xid, n) as (
+        (select l.%[2]s, 1 from %[3]s l where l.%[2]s >= since order by l.%[2]s limit 1)
+        union all select (select l.%[2]s from %[3]s l where l.%[2]s > new.xid order by l.%[2]s limit 1), new.n + 1 from new where new.xid is not null and new.n <= %[4]d
+      ) select coalesce(string_agg(new.xid::text, ','), '') from new)
+    else
+      concat_ws(',', (select l.%[2]s from %[3]s l where l.%[2]s >= since order by l.%[2]s limit 1),
+        (select o.xid from unnest(others) o (xid) where exists (select from %[3]s l where l.%[2]s = o.xid) limit 1))
+    end);
+end `, l.named(), Xid, l.Table(), mostNew)
+}
+
+// same is what a stamp is where the snapshot is the one that it was asked against.
+const same = "="
+
+// AgainstMark are the arguments of a Stamp against a mark, as a condition that is always true
 // and names them.
-func StampArgs(m *Snapshot, first int) (sql string, args []any) {
-	from, others := m.Xmax, m.Listed
-	if m.Standby {
-		from, others = m.Xmin, nil
+func AgainstMark(m *Snapshot, first int) (sql string, args []any) {
+	from, others, text := m.Xmax, m.Listed, m.text()
+	if m.Standby { // where PostgreSQL lists none in progress, two that look the same may differ
+		from, others, text = m.Xmin, nil, ""
 	}
-	return fmt.Sprintf("$%d::text is not null and $%d::text[] is not null", first, first+1), []any{decimal(from), decimals(others)}
+	return fmt.Sprintf("$%d::text is not null and $%d::text[] is not null and $%d::text is not null and $%d::text is not null", first, first+1, first+2, first+3),
+		[]any{decimal(from), decimals(others), text, m.Started}
+}
+
+// text is the snapshot as PostgreSQL writes it, but on a standby.
+func (s *Snapshot) text() string {
+	return decimal(s.Xmin) + ":" + decimal(s.Xmax) + ":" + strings.Join(decimals(s.Listed), ",")
 }
 
 // Stamp is what a statement told of its snapshot.
@@ -100,21 +131,25 @@ type Stamp struct {
 	Gap string // why what is new cannot be told; "" where it can
 }
 
-// ReadStamp reads a stamp that was asked for against a mark.
+// ReadStamp reads a stamp that was asked for against a mark; nil where the snapshot is that
+// of the mark.
 func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
-	parts := strings.SplitN(text, "|", 4)
+	if text == same {
+		return nil, nil
+	}
+	parts := strings.SplitN(text, "|", 3)
 	if len(parts) < 3 {
 		return nil, fmt.Errorf("changes: no stamp: found %.100q", text)
 	}
-	saw, err := readSnapshot(parts[1])
+	saw, err := readSnapshot(parts[0])
 	if err != nil {
 		return nil, err
 	}
-	s := &Stamp{Log: parts[2], Saw: saw}
-	saw.Standby = parts[0] == "1"
+	s := &Stamp{Log: parts[1], Saw: saw}
+	saw.Standby, saw.Started = against.Standby, against.Started // else the log has another name
 	var ids []uint64
-	if len(parts) == 4 && parts[3] != "" {
-		if ids, err = numbersOf(parts[3]); err != nil {
+	if parts[2] != "" {
+		if ids, err = numbersOf(parts[2]); err != nil {
 			return nil, err
 		}
 	}
@@ -123,9 +158,6 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 	}
 	s.New = slices.ContainsFunc(ids, func(id uint64) bool { return !against.Sees(id) })
 	if saw.Standby {
-		if !against.Standby {
-			s.Gap = "the database is a standby by now"
-		}
 		saw.Listed = slices.DeleteFunc(ids, func(id uint64) bool { return id < saw.Xmin })
 		slices.Sort(saw.Listed)
 	}

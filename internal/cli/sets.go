@@ -19,7 +19,7 @@ import (
 
 func newSets() *cobra.Command {
 	cmd := &cobra.Command{Use: "sets", Short: "List, make, change and remove record sets"}
-	cmd.AddCommand(newSetsList(), newSetsShow(), newSetsImport(), newSetsAttach(), newSetsChange(), newSetsRemove(), newRules())
+	cmd.AddCommand(newSetsList(), newSetsShow(), newSetsImport(), newSetsAttach(), newSetsFollow(), newSetsUnfollow(), newSetsChange(), newSetsRemove(), newRules())
 	return cmd
 }
 
@@ -158,6 +158,7 @@ func newSetsAttach() *cobra.Command {
 	a := api.AttachBody{}
 	var remember time.Duration
 	var types map[string]string
+	var script bool
 	cmd := &cobra.Command{
 		Use:   "attach SET SOURCE TABLE",
 		Short: "Make a set of a table or view of a source",
@@ -165,13 +166,16 @@ func newSetsAttach() *cobra.Command {
 (serve --source). TABLE may be SCHEMA.TABLE. Its records stay where they are and are
 only read.`,
 		Example: `  pageladder sets attach boats yard public.boats --key no --fields name,crew
-  pageladder sets attach calls yard calls --type id=integer`,
+  pageladder sets attach calls yard calls --type id=integer
+  pageladder sets attach calls yard calls --follow`,
 		Args: exactly("SET", "SOURCE", "TABLE"),
 	}
 	cmd.Flags().StringVar(&a.Label, "label", "", "what people call the set")
 	cmd.Flags().StringSliceVar(&a.Key, "key", nil, "the fields that identify a record; of a view")
 	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "the fields that are shown; none: all")
 	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and footholds may be remembered, such as 30s")
+	cmd.Flags().BoolVar(&a.Follow, "follow", false, "follow the table's changes, once its owner has run the script")
+	cmd.Flags().BoolVar(&script, "follow-script", false, "print the SQL that the owner of the table runs for that, and nothing else")
 	cmd.Flags().StringToStringVar(&types, "type", nil, "another type of a field, FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		a.Name, a.Source, a.Table, a.Remember = args[0], args[1], args[2], int64(remember.Seconds())
@@ -188,16 +192,113 @@ only read.`,
 			}
 			a.Types[field] = t
 		}
+		a.Follow = a.Follow || script
 		set, err := c.Attach(cmd.Context(), a)
 		if err != nil {
 			return err
+		}
+		if script {
+			return followScript(cmd, c, set.Name, false)
 		}
 		for _, f := range set.Fields {
 			if f.Unordered != "" {
 				fmt.Fprintf(cmd.ErrOrStderr(), "%s can be neither sorted nor filtered by: %s.\n", f.Name, f.Unordered)
 			}
 		}
-		return outcome(cmd, fmt.Sprintf("%s is attached, with %s.", set.Name, several(len(set.Fields), "field")), "set", set.Name, "fields", len(set.Fields))
+		if err := outcome(cmd, fmt.Sprintf("%s is attached, with %s.", set.Name, several(len(set.Fields), "field")), "set", set.Name, "fields", len(set.Fields)); err != nil || !a.Follow {
+			return err
+		}
+		f, err := c.Following(cmd.Context(), set.Name)
+		if err != nil {
+			return err
+		}
+		if !f.Exact {
+			fmt.Fprint(cmd.ErrOrStderr(), notYetFollowed(set.Name, f))
+		}
+		return nil
+	})
+}
+
+// followScript prints the SQL that the owner of a set's table runs, or what takes it off.
+func followScript(cmd *cobra.Command, c *client.Client, name string, undo bool) error {
+	f, err := c.Following(cmd.Context(), name)
+	if err != nil {
+		return err
+	}
+	sql := f.Script
+	if undo {
+		sql = f.Undo
+	}
+	if sql == "" {
+		return errors.New(strings.Join(f.Missing, "; "))
+	}
+	_, err = fmt.Fprint(cmd.OutOrStdout(), sql)
+	return err
+}
+
+// notYetFollowed tells what is missing for a set's table to be followed, and what to do.
+func notYetFollowed(name string, f *api.Following) string {
+	var b strings.Builder
+	fmt.Fprintf(&b, "%s comes by the plain way, since:\n", name)
+	for _, m := range f.Missing {
+		fmt.Fprintf(&b, "  %s\n", m)
+	}
+	if f.Script != "" {
+		fmt.Fprintf(&b, "The owner of the table reads and runs what this prints:\n  pageladder sets follow %s --follow-script\n", name)
+	}
+	return b.String()
+}
+
+func newSetsFollow() *cobra.Command {
+	var script bool
+	cmd := &cobra.Command{
+		Use: "follow SET", Short: "Follow the table of an attached set", Args: exactly("SET"),
+		Long: `Follow the table of an attached set: totals and deep pages are then exact and quick while
+its owner changes it. The owner of the table runs a script for that, which this prints with
+--follow-script; without it this tells whether it is in place, and what is missing.`,
+		Example: `  pageladder sets follow boats
+  pageladder sets follow boats --follow-script > follow.sql`,
+	}
+	cmd.Flags().BoolVar(&script, "follow-script", false, "print the SQL that the owner of the table runs, and nothing else")
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
+		yes := true
+		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &yes}); err != nil {
+			return err
+		}
+		if script {
+			return followScript(cmd, c, args[0], false)
+		}
+		f, err := c.Following(cmd.Context(), args[0])
+		if err != nil {
+			return err
+		}
+		says := fmt.Sprintf("%s comes by its change log, which has %s (%.1f MB).", args[0], several(int(f.Images), "row"), float64(f.Bytes)/1e6)
+		if !f.Exact {
+			says = strings.TrimSuffix(notYetFollowed(args[0], f), "\n")
+		}
+		return outcome(cmd, says, "set", args[0], "exact", f.Exact, "missing", strings.Join(f.Missing, "; "), "images", f.Images, "bytes", f.Bytes)
+	})
+}
+
+func newSetsUnfollow() *cobra.Command {
+	var script bool
+	cmd := &cobra.Command{
+		Use: "unfollow SET", Short: "Follow the table of an attached set no more", Args: exactly("SET"),
+		Long: `Follow the table of an attached set no more. Its pages come by the plain way from now on. The
+owner of the table takes the log off by a script, which this prints with --unfollow-script.`,
+		Example: `  pageladder sets unfollow boats
+  pageladder sets unfollow boats --unfollow-script > unfollow.sql`,
+	}
+	cmd.Flags().BoolVar(&script, "unfollow-script", false, "print the SQL that takes the log off the table, and nothing else")
+	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
+		no := false
+		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &no}); err != nil {
+			return err
+		}
+		if script {
+			return followScript(cmd, c, args[0], true)
+		}
+		return outcome(cmd, fmt.Sprintf("%s comes by the plain way from now on. What takes the log off its table is printed by:\n  pageladder sets unfollow %[1]s --unfollow-script", args[0]), "set", args[0])
 	})
 }
 

@@ -52,6 +52,9 @@ func New(store *sets.Store, version string) *Metrics {
 		gauge("pageladder_counts_kept", "Filtered counts that are remembered.", func() float64 { return float64(store.CountsKept()) }),
 		gauge("pageladder_footholds_dropped", "Footholds that were found not to fit their list's total, and dropped. There should be none.", func() float64 { return float64(store.Unlike()) }),
 		prometheus.NewCounterFunc(prometheus.CounterOpts{Name: "pageladder_pages_reread_total", Help: "Pages that were read again, since their set changed while they were read."}, func() float64 { return float64(store.Reread()) }),
+		gauge("pageladder_followed_sets", "Attached sets whose tables are followed, of those that were asked for.", func() float64 { all, _, _ := store.Followed(); return float64(all) }),
+		gauge("pageladder_followed_sets_exact", "Of these, those that are read by their change logs.", func() float64 { _, exact, _ := store.Followed(); return float64(exact) }),
+		prometheus.NewCounterFunc(prometheus.CounterOpts{Name: "pageladder_followed_broken_total", Help: "How often a followed table's log turned out to be no more what it was."}, func() float64 { _, _, broken := store.Followed(); return float64(broken) }),
 		gauge("pageladder_footholds_bytes", "Bytes of footholds that are remembered.", func() float64 { return float64(store.FootholdBytes()) }),
 		collectors.NewGoCollector(), collectors.NewProcessCollector(collectors.ProcessCollectorOpts{}))
 	return m

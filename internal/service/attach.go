@@ -22,7 +22,7 @@ func (s *Service) attach(c *gin.Context) error {
 		return err
 	}
 	a := sets.Attach{Name: asked.Name, New: true, Label: strings.TrimSpace(asked.Label), Source: asked.Source, Schema: cmp.Or(asked.Schema, "public"), Table: asked.Table,
-		Key: asked.Key, Fields: asked.Fields, Types: asked.Types}
+		Key: asked.Key, Fields: asked.Fields, Types: asked.Types, Follow: asked.Follow}
 	var err error
 	if a.Remember, err = rememberOf(asked.Remember); err != nil {
 		return err

@@ -69,7 +69,7 @@ var plainErrors = []struct {
 	kind *problem.Kind
 	says string // "": the error's own words
 }{
-	{sets.ErrFields, problem.BadBody, ""}, {sets.ErrKey, problem.BadBody, ""}, {sets.ErrTable, problem.BadBody, ""}, {sets.ErrNoSource, problem.BadBody, ""},
+	{sets.ErrFields, problem.BadBody, ""}, {sets.ErrKey, problem.BadBody, ""}, {sets.ErrTable, problem.BadBody, ""}, {sets.ErrNoSource, problem.BadBody, ""}, {sets.ErrNotAttached, problem.BadBody, ""}, {sets.ErrNotFollowed, problem.BadBody, ""},
 	{sets.ErrCutOff, problem.BadRequest, "the file was cut off; nothing of it is kept"},
 	{sets.ErrStale, problem.Stale, "the record has another revision by now; read it again"}, {errStaleRules, problem.Stale, ""},
 	{sets.ErrSetTaken, problem.Taken, ""}, {sets.ErrKeyTaken, problem.Taken, "another record has this key"},

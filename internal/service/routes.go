@@ -54,8 +54,10 @@ func (s *Service) table() []route {
 		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: api.Progress{}, fails: []*problem.Kind{problem.NothingHere}},
 
 		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: api.SetInfo{}, fails: []*problem.Kind{problem.NoSet}},
-		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and what is remembered of an attached one.",
+		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and of an attached one what is remembered and whether it is followed.",
 			body: api.SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: api.SetInfo{}, fails: []*problem.Kind{problem.NoSet, problem.BadMedia, problem.BadBody}},
+		{method: "GET", path: set + "/following", scope: access.ThisSet, role: owner, handler: s.readFollowing, says: "Tell how the table of an attached set is followed, and the SQL that its owner runs for that.",
+			answer: api.Following{}, fails: []*problem.Kind{problem.NoSet, problem.BadBody, problem.SourceAway}},
 		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*problem.Kind{problem.NoSet}},
 		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: rulesfile.Rules{}, fails: []*problem.Kind{problem.NoSet}},
 		{method: "PUT", path: set + "/rules", scope: access.ThisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",

@@ -74,7 +74,7 @@ func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) error {
 	info := infoOf(set, caller)
 	info.Rules, info.Params = set.Rules, api.NamesOf(&set.Rules.Rules)
 	if caller.May(access.Owner, set.Name) {
-		info.Settings = &api.SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source}
+		info.Settings = &api.SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source, Follow: set.Followed}
 		if !set.Attached() {
 			indexes, err := s.store.Indexes(c.Request.Context(), set.Name)
 			if err != nil {
@@ -110,6 +110,9 @@ func (s *Service) changeSet(c *gin.Context) error {
 				return err
 			}
 		}
+		if change.Follow != nil {
+			now.Followed = *change.Follow
+		}
 		if change.Fixed != nil {
 			now.Fixed = *change.Fixed
 		}
@@ -122,6 +125,32 @@ func (s *Service) changeSet(c *gin.Context) error {
 		return err
 	}
 	return s.tellSet(c, set, http.StatusOK)
+}
+
+// readFollowing tells how a followed table is read, and the scripts for its owner.
+func (s *Service) readFollowing(c *gin.Context) error {
+	set, err := s.setOf(c)
+	if err != nil {
+		return err
+	}
+	state, err := s.store.FollowState(c.Request.Context(), set.Name)
+	if err != nil {
+		return err
+	}
+	s.private(c)
+	f := api.Following{Follow: set.Followed, Exact: state.Exact, Since: state.Since.UTC(), Missing: append([]string{}, state.Missing...), Images: state.Images, Bytes: state.Bytes, Lag: state.Lag}
+	switch follower, err := s.store.Follower(c.Request.Context(), set); {
+	case errors.Is(err, sets.ErrNotFollowed):
+		if len(f.Missing) == 0 {
+			f.Missing = []string{err.Error()}
+		}
+	case err != nil:
+		return err
+	default:
+		f.Script, f.Undo = follower.Script(), follower.Unscript()
+	}
+	c.PureJSON(http.StatusOK, f)
+	return nil
 }
 
 func (s *Service) deleteSet(c *gin.Context) error {

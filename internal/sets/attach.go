@@ -11,6 +11,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
@@ -23,6 +24,7 @@ var (
 	ErrTable       = errors.New("the table or view cannot be attached so")
 	ErrSourceAway  = errors.New("the source cannot be reached")
 	ErrNotAttached = errors.New("the set is a kept one, whose changes are known anyway")
+	ErrNotFollowed = changes.ErrNotFollowed
 	ErrReadOnly    = errors.New("the set is attached: its records are changed by their owner")
 )
 

@@ -3,6 +3,7 @@ package sets
 import (
 	"context"
 	"errors"
+	"fmt"
 	"slices"
 	"strings"
 	"sync"
@@ -47,7 +48,12 @@ type FollowState struct {
 	Exact   bool      // by its log
 	Since   time.Time // since when it is read so
 	Missing []string  // why it is read by the plain way: what is missing or differs
+	Images  int64     // in the log, counted as far as imagesTold
+	Bytes   int64     // that the log takes
+	Lag     *float64  // seconds that a standby is behind; nil for a primary
 }
+
+const imagesTold = 200_000
 
 // follows is what is known of a set's table.
 func (s *Store) follows(set *Set) *following {
@@ -59,6 +65,17 @@ func (s *Store) follows(set *Set) *following {
 		s.followed[set.Name] = f
 	}
 	return f
+}
+
+// unfollow forgets what is known of tables that are not followed any more.
+func (s *Store) unfollow(all []*Set) {
+	s.followMu.Lock()
+	defer s.followMu.Unlock()
+	for name := range s.followed {
+		if !slices.ContainsFunc(all, func(set *Set) bool { return set.Name == name && set.Followed }) {
+			delete(s.followed, name)
+		}
+	}
 }
 
 // followedAt is a followed set at the latest state that is known; nil where it is read by the plain
@@ -92,8 +109,41 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 		s.beginFollowing(f, set)
 	}
 	f.mu.Lock()
-	defer f.mu.Unlock()
-	return FollowState{f.latest != nil, f.since, slices.Clone(f.why)}, nil
+	state := FollowState{Exact: f.latest != nil, Since: f.since, Missing: slices.Clone(f.why)}
+	f.mu.Unlock()
+	return state, s.sizeLog(ctx, set, &state)
+}
+
+// sizeLog tells how large a log is, as far as that can be told.
+func (s *Store) sizeLog(ctx context.Context, set *Set, state *FollowState) error {
+	pool, err := s.sourcePool(ctx, set.Source)
+	if err != nil {
+		return err
+	}
+	l := changes.Log{Schema: changes.LogSchema, Name: changes.LogName(set.schema, set.table)}
+	var readable bool
+	err = pool.QueryRow(ctx, `select coalesce(pg_total_relation_size(to_regclass($1)), 0), coalesce(has_schema_privilege(to_regnamespace($2), 'usage') and has_table_privilege(to_regclass($1), 'select'), false),
+		case when pg_is_in_recovery() then extract(epoch from now() - pg_last_xact_replay_timestamp())::float8 end`, l.Table(), changes.LogSchema).Scan(&state.Bytes, &readable, &state.Lag)
+	if err == nil && readable {
+		err = pool.QueryRow(ctx, fmt.Sprintf("select count(*) from (select from %s limit %d) l", l.Table(), imagesTold)).Scan(&state.Images)
+	}
+	return sourceError(err)
+}
+
+// Followed is how many sets are to be followed, how many of them are read by their logs, and how often
+// a log turned out to be no more what it was.
+func (s *Store) Followed() (all, exact int, forsaken int64) {
+	s.followMu.Lock()
+	defer s.followMu.Unlock()
+	for _, f := range s.followed {
+		all++
+		f.mu.Lock()
+		if f.latest != nil {
+			exact++
+		}
+		f.mu.Unlock()
+	}
+	return all, exact, s.forsaken.Load()
 }
 
 // beginFollowing looks for the log of a table and, where it is in place, begins to go by it.
@@ -132,7 +182,7 @@ func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, erro
 		if err := changes.Followable(ctx, tx, set.schema, set.table, set.Rules.Key); err != nil {
 			return err
 		}
-		if err := tx.QueryRow(ctx, "select session_user").Scan(&f.Role); err != nil {
+		if err := tx.QueryRow(ctx, "select session_user, relkind = 'p' from pg_class where oid = to_regclass($1)", tableName(set)).Scan(&f.Role, &f.Parts); err != nil {
 			return err
 		}
 		var names []string
@@ -178,7 +228,7 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 				return nil
 			}
 			now := *set
-			now.log, now.logName, now.saw, now.pool = log, mark.Log, mark.Saw, pool
+			now.log, now.logName, now.saw, now.pool, now.plain = log, mark.Log, mark.Saw, pool, s.sources[set.Source].plain
 			if err := now.ready(); err != nil {
 				return err
 			}
@@ -234,6 +284,22 @@ func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
 	return &here, nil
 }
 
+// confirm notes that a followed set was seen as it is known in a later snapshot: what is asked next is
+// held against that.
+func (s *Store) confirm(set *Set, saw *changes.Snapshot) {
+	f := s.follows(set)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.latest == nil || f.latest.logName != set.logName || f.latest.Version != set.Version {
+		return
+	}
+	if at := (changes.Mark{Log: set.logName, Saw: saw}); at.Covers(f.latest.mark()) {
+		here := *f.latest
+		here.saw = saw
+		f.latest = &here
+	}
+}
+
 // followedPage reads a page of a followed set, by what is known; nil where it has to be read by
 // the plain way. Where the table changes too often while it is read, it is read in a transaction.
 func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page, error) {
@@ -244,7 +310,7 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 		}
 		var page *Page
 		var err error
-		if attempt == 0 {
+		if attempt < attempts-1 {
 			page, err = s.readPage(ctx, here.pool, here, req)
 		} else {
 			page, err = s.followedWithin(ctx, here, req)
@@ -326,7 +392,7 @@ func (s *Set) logVersion(logged int64) int64 {
 
 // against is a condition of our own with the mark that a statement's stamp is held against.
 func (s *Set) against(own statement.Where) statement.Where {
-	named, args := changes.StampArgs(s.saw, len(own.Args)+1)
+	named, args := changes.AgainstMark(s.saw, len(own.Args)+1)
 	if own.SQL != "" {
 		named = "(" + own.SQL + ") and " + named
 	}

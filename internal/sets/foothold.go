@@ -57,7 +57,7 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 	if !q.set.tells() {
 		return t, t.at(0), nil
 	}
-	why, err := t.bring(ctx, s.poolOf(q.set), q)
+	why, err := t.bring(ctx, s.unheld(q.set), q)
 	if err != nil {
 		return nil, nil, err
 	}
@@ -137,7 +137,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	// gone, near one.
 	step := (int64(q.set.Rules.Resolved().Size.Default) + 1) / 2
 	ours := !q.set.Attached() && q.filterKey == ""
-	if !ours {
+	if !q.set.tells() || q.filterKey != "" {
 		step *= 4 // or ends right before one: moving a cursor from outside costs more
 	}
 	keys := q.keys()

@@ -167,6 +167,7 @@ func (s *Store) Prune(ctx context.Context) error {
 	if err != nil {
 		return err
 	}
+	s.unfollow(all)
 	for _, set := range all {
 		if set.Followed {
 			s.keepLog(ctx, set) // what fails is seen where it is read

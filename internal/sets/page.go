@@ -315,8 +315,12 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 
 // connection gives the connections that a question is best asked over.
 func (s *Store) connection(db querier, q *question) querier {
-	if db == querier(s.pool) && q.filterKey == "" {
+	switch {
+	case q.filterKey != "":
+	case db == querier(s.pool):
 		return s.plain
+	case q.set.pool != nil && db == querier(q.set.pool):
+		return q.set.plain
 	}
 	return db
 }
@@ -338,7 +342,7 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 		return was, errMoved
 	}
 	if way.track != nil {
-		if why, err := way.track.bring(ctx, s.poolOf(seen), &later); err != nil || why != "" {
+		if why, err := way.track.bring(ctx, s.unheld(seen), &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
 		if way.track.shifted(q.set.Version, seen.Version, way) {
@@ -352,6 +356,8 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 // stillFollowed is the same for a followed table, whose records were read by some statements.
 func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *changes.Stamp, asked int) (paging.Total, error) {
 	switch {
+	case seen == nil:
+		return was, nil
 	case seen.Log != q.set.logName:
 		s.forsake(q.set, tableChanged)
 		return was, errMoved
@@ -359,6 +365,7 @@ func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way 
 		s.forsake(q.set, seen.Gap)
 		return was, errMoved
 	case !seen.New:
+		s.confirm(q.set, seen.Saw)
 		return was, nil
 	}
 	later, err := s.reaches(q.set, seen.Saw)
@@ -366,6 +373,16 @@ func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way 
 		return was, errMoved
 	}
 	return s.still(ctx, page, q, way, was, later)
+}
+
+// unheld are connections that nobody holds while he waits for another one: what is known is
+// brought on over these, also for those who read in a transaction, of which there may be as many
+// as it has connections.
+func (s *Store) unheld(set *Set) *pgxpool.Pool {
+	if set.plain != nil {
+		return set.plain
+	}
+	return s.plain
 }
 
 // poolOf are the connections to the database that has a set's records.

@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"slices"
+	"strings"
 	"sync"
 
 	"github.com/jackc/pgx/v5"
@@ -63,7 +64,9 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	if err != nil {
 		return nil, err
 	}
-	q.explain.sql(page.SQL)
+	if q.explain != nil {
+		q.explain.sql(q.set.unstamped(page.SQL))
+	}
 	r.asked++
 	rows, err := r.db.Query(ctx, page.SQL, textRows(page.Args)...)
 	if err != nil {
@@ -167,10 +170,20 @@ func (r *reader) stamp(ctx context.Context) (stamp, error) {
 	return seen, err
 }
 
+// unstamped is a statement of the set without what tells its stamp, which is long.
+func (s *Set) unstamped(sql string) string {
+	if s.saw != nil {
+		for _, first := range []int{1, len(s.own.Args) + 1} {
+			sql = strings.Replace(sql, s.log.Stamp(first), "'…'", 1)
+		}
+	}
+	return sql
+}
+
 // stampOf is a statement that tells a stamp of a set and nothing else.
 func stampOf(set *Set) (sql string, args []any) {
 	if set.saw != nil {
-		_, args := changes.StampArgs(set.saw, 1)
+		_, args := changes.AgainstMark(set.saw, 1)
 		return "select " + set.log.Stamp(1), args
 	}
 	return "select " + stampSQL + " from pageladder.record_set v where name = $1", []any{set.Name}

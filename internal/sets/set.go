@@ -50,8 +50,8 @@ type Set struct {
 	logged    *statement.List // the log; nil where there is none that works
 	logName   string          // which it is, as changes.State names it
 
-	saw  *changes.Snapshot // of a followed table, which Version is then the number of
-	pool *pgxpool.Pool     // of its source
+	saw         *changes.Snapshot // of a followed table, which Version is then the number of
+	pool, plain *pgxpool.Pool     // of its source
 }
 
 // mark is the state of the records that the set is read at.
@@ -164,7 +164,7 @@ func (s *Set) ready() (err error) {
 	named := 0 // arguments
 	switch {
 	case s.saw != nil: // neither it nor its partitions are foreign
-		revision, stamp, named = "0", "select "+s.log.Stamp(1), 2
+		revision, stamp, named = "0", "select "+s.log.Stamp(1), changes.StampArgs
 	case s.Attached():
 		// It may be foreign, or have partitions that are: comparisons of rows stay here.
 		// Ties are read apart, since of some values there are very many.
@@ -182,7 +182,7 @@ func (s *Set) ready() (err error) {
 		return err
 	}
 	if s.own, err = s.records.Where(s.fixed); err == nil && s.saw != nil {
-		t.Fields[stampField] = statement.Field{SQL: "select " + s.log.Stamp(len(s.own.Args)+1), Type: value.Text, Arguments: len(s.own.Args) + 2}
+		t.Fields[stampField] = statement.Field{SQL: "select " + s.log.Stamp(len(s.own.Args)+1), Type: value.Text, Arguments: len(s.own.Args) + changes.StampArgs}
 		s.bound, err = statement.New(t)
 	}
 	return err

@@ -64,6 +64,9 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		if err := change(&now); err != nil {
 			return err
 		}
+		if now.Followed && !set.Attached() {
+			return ErrNotAttached
+		}
 		if err := now.Rules.Check(); err != nil {
 			return err
 		}

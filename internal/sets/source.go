@@ -24,8 +24,9 @@ const (
 type source struct {
 	url string
 
-	mu   sync.Mutex
-	pool *pgxpool.Pool // made when first needed
+	mu    sync.Mutex
+	pool  *pgxpool.Pool // made when first needed
+	plain *pgxpool.Pool // for questions without filters of followed tables: see readPlain
 }
 
 // AddSource names a database as a source, by a URL with a role that may read and
@@ -72,8 +73,20 @@ func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
 		}
 		return err
 	}
+	if src.plain, err = readPlain(context.WithoutCancel(ctx), config); err != nil {
+		return nil, err
+	}
 	src.pool, err = pgxpool.NewWithConfig(context.WithoutCancel(ctx), config)
 	return src.pool, err
+}
+
+func (src *source) close() {
+	src.mu.Lock()
+	defer src.mu.Unlock()
+	if src.pool != nil {
+		src.pool.Close()
+		src.plain.Close()
+	}
 }
 
 func (s *Store) sourcePool(ctx context.Context, name string) (*pgxpool.Pool, error) {

@@ -248,9 +248,7 @@ func (s *Store) Close() {
 	s.pool.Close()
 	s.plain.Close()
 	for _, src := range s.sources {
-		if src.pool != nil {
-			src.pool.Close()
-		}
+		src.close()
 	}
 }
 
