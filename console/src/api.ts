@@ -144,6 +144,8 @@ export const replaceRules = (set: string, rules: unknown, tag: string) =>
   reply<wire.Rules>(`${setPath(set)}/rules`, { method: 'PUT', body: rules, headers: { 'If-Match': tag } })
 export const changeSet = (set: string, change: wire.SettingsChange) =>
   ask<wire.SetInfo>(setPath(set), { method: 'PATCH', body: change })
+export const readFollowing = (set: string, signal?: AbortSignal) =>
+  ask<wire.Following>(`${setPath(set)}/following`, { signal })
 export const deleteSet = (set: string) => ask<void>(setPath(set), { method: 'DELETE' })
 
 export const reckon = (body: wire.ReckonBody, signal?: AbortSignal) =>

@@ -19,6 +19,7 @@ const router = createRouter({
     { path: '/new', component: () => import('./pages/NewSetPage.vue') },
     { path: '/sets/:set', component: () => import('./pages/SetPage.vue'), props: true },
     { path: '/sets/:set/rules', component: () => import('./pages/RulesPage.vue'), props: true },
+    { path: '/sets/:set/following', component: () => import('./pages/FollowingPage.vue'), props: true },
     { path: '/sets/:set/new-record', component: () => import('./pages/RecordPage.vue'), props: true },
     {
       path: '/sets/:set/records/:record(.*)', // which the page reads undecoded

@@ -19,6 +19,7 @@ const from = reactive({
   key: [] as string[],
   fields: [] as string[],
   remember: 0,
+  follow: false,
 })
 watch(
   () => sources.data.value,
@@ -61,9 +62,12 @@ async function attachTable() {
       key: from.key,
       fields: from.fields.length === whole.length ? [] : whole.filter((name) => from.fields.includes(name)),
       remember_s: from.remember || undefined,
+      follow: from.follow || undefined,
     })
     await queries.invalidateQueries()
-    await router.push(setAddress(from.name))
+    await router.push(
+      from.follow ? `/sets/${encodeURIComponent(from.name)}/following` : setAddress(from.name),
+    )
   } catch (error) {
     attachSays.value = (error as Error).message
   }
@@ -157,6 +161,13 @@ async function attachTable() {
       </div>
       <p v-if="from.key.length === 0" class="quiet">
         No primary key was found: tick the fields that identify a record.
+      </p>
+      <p>
+        <label>
+          <input v-model="from.follow" type="checkbox" />
+          Follow the table’s changes, so that totals and deep pages are exact and quick. Its owner runs a
+          script for that, which comes next.
+        </label>
       </p>
       <p v-if="attachSays" class="wrong" role="alert">{{ attachSays }}</p>
       <div class="actions">

@@ -147,6 +147,11 @@ const wide = matchMedia('(min-width: 62rem)').matches
       <RouterLink v-if="info.data.value" :to="`/sets/${encodeURIComponent(set)}/rules`">{{
         owner ? 'Rules' : 'Rules (to read)'
       }}</RouterLink>
+      <RouterLink
+        v-if="owner && info.data.value?.kind === 'attached'"
+        :to="`/sets/${encodeURIComponent(set)}/following`"
+        >{{ info.data.value.settings?.follow ? 'Followed table' : 'Follow its table' }}</RouterLink
+      >
     </nav>
   </div>
   <RequestLine
