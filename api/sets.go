@@ -56,6 +56,7 @@ type Following struct {
 	Exact   bool      `json:"exact"`                       // pages come by the change log; else by the plain way
 	Since   time.Time `json:"since,omitzero"`              // since when it is read so
 	Missing []string  `json:"missing"`                     // why it is read by the plain way: what is missing, or differs
+	Unkept  string    `json:"unkept,omitempty"`            // why the log could not be pruned lately; left alone, it is written no further after an hour
 	Images  int64     `json:"images"`                      // rows in the log, counted as far as 200,000
 	Bytes   int64     `json:"bytes"`                       // that the log takes in the owner's database
 	Lag     *float64  `json:"lag_s" jsonschema:"nullable"` // seconds that a standby is behind; null for a primary

@@ -25,11 +25,11 @@ var ErrNotFollowed = errors.New("the table cannot be followed")
 // type below it. The error is ErrNotFollowed where one is not there.
 func Columns(ctx context.Context, db Querier, schema, table string, names []string) ([]Field, error) {
 	rows, err := db.Query(ctx, `with recursive column_type (name, type, modifier, ordered) as (
-			select a.attname, a.atttypid, a.atttypmod, a.attcollation from pg_attribute a where a.attrelid = to_regclass($1) and a.attnum > 0 and not a.attisdropped and a.attname = any($2)
+			select a.attname, a.atttypid, a.atttypmod, a.attcollation from pg_attribute a where a.attrelid = to_regclass($1) and a.attnum > 0 and not a.attisdropped and a.attname = any($2::text[])
 			union all select c.name, t.typbasetype, t.typtypmod, c.ordered from column_type c join pg_type t on t.oid = c.type where t.typtype = 'd')
 		select c.name, format_type(c.type, c.modifier) || coalesce((select format(' collate %I.%I', n.nspname, o.collname) from pg_collation o join pg_namespace n on n.oid = o.collnamespace where o.oid = c.ordered and o.collname <> 'default'), ''),
 			t.typlen = -1 and t.oid <> 'numeric'::regtype
-		from column_type c join pg_type t on t.oid = c.type where t.typtype <> 'd' order by array_position($2, c.name)`, (&Followed{Schema: schema, Table: table}).relation(), names)
+		from column_type c join pg_type t on t.oid = c.type where t.typtype <> 'd' order by array_position($2::text[], c.name::text)`, (&Followed{Schema: schema, Table: table}).relation(), names)
 	if err != nil {
 		return nil, err
 	}
@@ -57,7 +57,7 @@ func Followable(ctx context.Context, db Querier, schema, table string, key []str
 			exists (select from pg_partition_tree(c.oid) t join pg_class p on p.oid = t.relid where p.relkind = 'f' or p.relpersistence <> 'p'),
 			exists (select from pg_subscription_rel s where s.srrelid = c.oid or s.srrelid in (select relid from pg_partition_tree(c.oid))),
 			exists (select from pg_index i where i.indrelid = c.oid and i.indisunique and i.indisvalid and i.indimmediate and i.indpred is null and i.indexprs is null
-				and (select bool_and(a.attname = any($2) and a.attnotnull) from pg_attribute a where a.attrelid = c.oid and a.attnum = any(i.indkey[:i.indnkeyatts-1])))
+				and (select bool_and(a.attname = any($2::text[]) and a.attnotnull) from pg_attribute a where a.attrelid = c.oid and a.attnum = any(i.indkey[:i.indnkeyatts-1])))
 		from pg_class c where c.oid = to_regclass($1)`, relation, key).Scan(&kind, &persistence, &guarded, &part, &heir, &foreign, &fed, &unique)
 	why := ""
 	switch {

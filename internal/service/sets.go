@@ -138,7 +138,7 @@ func (s *Service) readFollowing(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	f := api.Following{Follow: set.Followed, Exact: state.Exact, Since: state.Since.UTC(), Missing: append([]string{}, state.Missing...), Images: state.Images, Bytes: state.Bytes, Lag: state.Lag}
+	f := api.Following{Follow: set.Followed, Exact: state.Exact, Since: state.Since.UTC(), Missing: append([]string{}, state.Missing...), Unkept: state.Unkept, Images: state.Images, Bytes: state.Bytes, Lag: state.Lag}
 	switch follower, err := s.store.Follower(c.Request.Context(), set); {
 	case errors.Is(err, sets.ErrNotFollowed), errors.Is(err, sets.ErrNotAttached):
 		if len(f.Missing) == 0 {

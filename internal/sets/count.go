@@ -81,7 +81,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		var total paging.Total
 		ctx, cancel := context.WithTimeout(s.running, 2*s.countTime+countWait)
 		defer cancel()
-		err := snapshot(ctx, s.poolOf(q.set), func(tx pgx.Tx) (err error) {
+		err := s.snapshotOf(ctx, q.set, func(tx pgx.Tx) (err error) {
 			at, total, err = s.count(ctx, tx, q, most)
 			return err
 		})

@@ -114,7 +114,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 	if tx, ok := db.(pgx.Tx); ok {
 		return s.countFacet(ctx, tx, q, field, key)
 	}
-	err := snapshot(ctx, s.poolOf(q.set), func(tx pgx.Tx) error {
+	err := s.snapshotOf(ctx, q.set, func(tx pgx.Tx) error {
 		_, err := s.countFacet(ctx, tx, q, field, key)
 		return err
 	})

@@ -29,6 +29,7 @@ type following struct {
 	latest   *Set     // at the latest state; nil while it is read by the plain way
 	number   int64    // of the latest state
 	why      []string // why it is read by the plain way
+	unkept   string   // why its log could not be pruned, the last time
 	since    time.Time
 	tried    time.Time
 	checking bool
@@ -48,6 +49,7 @@ type FollowState struct {
 	Exact   bool      // by its log
 	Since   time.Time // since when it is read so
 	Missing []string  // why it is read by the plain way: what is missing or differs
+	Unkept  string    // why its log could not be pruned lately: it is then written no further after an hour
 	Images  int64     // in the log, counted as far as imagesTold
 	Bytes   int64     // that the log takes
 	Lag     *float64  // seconds that a standby is behind; nil for a primary
@@ -99,17 +101,28 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 		return FollowState{}, err
 	}
 	f := s.follows(set)
-	f.mu.Lock()
-	look := f.latest == nil && !f.checking
-	if look {
-		f.checking, f.tried = true, time.Now()
+	for look := false; !look; {
+		f.mu.Lock()
+		exact := f.latest != nil
+		if look = !exact && !f.checking; look {
+			f.checking, f.tried = true, time.Now()
+		}
+		f.mu.Unlock()
+		switch {
+		case exact:
+			look = true
+		case look:
+			s.beginFollowing(f, set)
+		default: // somebody looks, who may have begun before now
+			select {
+			case <-ctx.Done():
+				return FollowState{}, ctx.Err()
+			case <-time.After(followPoll):
+			}
+		}
 	}
-	f.mu.Unlock()
-	if look {
-		s.beginFollowing(f, set)
-	}
 	f.mu.Lock()
-	state := FollowState{Exact: f.latest != nil, Since: f.since, Missing: slices.Clone(f.why)}
+	state := FollowState{Exact: f.latest != nil, Since: f.since, Missing: slices.Clone(f.why), Unkept: f.unkept}
 	f.mu.Unlock()
 	return state, s.sizeLog(ctx, set, &state)
 }
@@ -178,7 +191,7 @@ func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, erro
 		return nil, err
 	}
 	f := changes.Followed{Schema: set.schema, Table: set.table}
-	err = snapshot(ctx, pool, func(tx pgx.Tx) error {
+	err = elsewhere(ctx, pool, func(tx pgx.Tx) error {
 		if err := changes.Followable(ctx, tx, set.schema, set.table, set.Rules.Key); err != nil {
 			return err
 		}
@@ -210,7 +223,7 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 	// known begins when all of them have ended.
 	first := changes.Mark{}
 	for {
-		err := snapshot(ctx, pool, func(tx pgx.Tx) error {
+		err := elsewhere(ctx, pool, func(tx pgx.Tx) error {
 			log, lacks, err := follower.Check(ctx, tx)
 			if err != nil || log == nil {
 				missing = lacks
@@ -344,7 +357,7 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 
 // followedWithin reads a page of a followed set in a transaction of its own, by what is known.
 func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page *Page, err error) {
-	err = snapshot(ctx, set.pool, func(tx pgx.Tx) error {
+	err = elsewhere(ctx, set.pool, func(tx pgx.Tx) error {
 		mark, err := set.log.MarkIn(ctx, tx)
 		if err != nil {
 			return err
@@ -362,20 +375,19 @@ func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page
 	return page, err
 }
 
-// keepLog tells a followed table's database that its log is read, and lets it be pruned.
-func (s *Store) keepLog(ctx context.Context, set *Set) error {
-	pool, err := s.sourcePool(ctx, set.Source)
-	if err != nil {
-		return err
+// keepLog tells a followed table's database that its log is read, and lets it be pruned: on its
+// primary, which a source that is read through a standby names as another host of its address.
+func (s *Store) keepLog(ctx context.Context, set *Set) {
+	err := fmt.Errorf("%w: %q", ErrNoSource, set.Source)
+	if src, ok := s.sources[set.Source]; ok {
+		err = src.keep(ctx, set)
 	}
-	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.ReadCommitted, AccessMode: pgx.ReadWrite}, func(tx pgx.Tx) error {
-		var there bool
-		if err := tx.QueryRow(ctx, "select to_regprocedure($1) is not null", changes.LogSchema+".keep(text)").Scan(&there); err != nil || !there {
-			return err
-		}
-		_, err := tx.Exec(ctx, "select "+changes.LogSchema+".keep($1)", changes.LogName(set.schema, set.table))
-		return err
-	})
+	f := s.follows(set)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.unkept = ""; err != nil {
+		f.unkept = err.Error()
+	}
 }
 
 // tells tells whether each statement on the set's records tells what it saw of the set.

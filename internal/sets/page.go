@@ -131,9 +131,22 @@ func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err er
 	return page, err
 }
 
-// snapshot runs a read-only transaction that sees one state of a database.
+// snapshot runs a read-only transaction that sees one state of our own database.
 func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
 	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
+}
+
+// elsewhere is the same of a source's. What a session was told may not reach it through a pooler.
+func elsewhere(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
+	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{BeginQuery: "begin isolation level repeatable read read only; set local statement_timeout = '" + sourceTimeout + "'"}, do)
+}
+
+// snapshotOf is a snapshot of the database that has a set's records.
+func (s *Store) snapshotOf(ctx context.Context, set *Set, do func(tx pgx.Tx) error) error {
+	if set.pool != nil {
+		return elsewhere(ctx, set.pool, do)
+	}
+	return snapshot(ctx, s.pool, do)
 }
 
 // within gives a set and one state of the database that its records are in.
@@ -150,7 +163,7 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 			if err != nil {
 				return err
 			}
-			return sourceError(snapshot(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
+			return sourceError(elsewhere(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
 		}
 		attached := false
 		err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {

@@ -2,14 +2,18 @@ package sets
 
 import (
 	"context"
+	"errors"
 	"fmt"
 	"slices"
 	"sort"
+	"strings"
 	"sync"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/jackc/pgx/v5/pgxpool"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/paging/value"
 )
@@ -27,6 +31,9 @@ type source struct {
 	mu    sync.Mutex
 	pool  *pgxpool.Pool // made when first needed
 	plain *pgxpool.Pool // for questions without filters of followed tables: see readPlain
+
+	reached bool // once, so that it is known whether that is through a pooler of transactions
+	asking  bool // somebody finds that out
 }
 
 // AddSource names a database as a source, by a URL with a role that may read and
@@ -49,35 +56,101 @@ func (s *Store) Sources() []string {
 	return names
 }
 
-// connect gives the source's pool. Every connection is checked: a superuser is
-// refused, since READ ONLY does not bind one.
+// errPooled is the error within this package for a connection that goes through a pooler which
+// gives each transaction another session.
+var errPooled = errors.New("the source is reached through a pooler of transactions")
+
+// connect gives the source's pool. Every connection is checked: a superuser is refused, since READ
+// ONLY does not bind one. Until it has been reached once, whoever asks first finds out whether that is
+// through a pooler; others do not wait for that.
 func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
 	src.mu.Lock()
 	defer src.mu.Unlock()
-	if src.pool != nil {
+	if src.pool == nil {
+		if err := src.open(ctx, false); err != nil {
+			return nil, err
+		}
+	}
+	if src.reached || src.asking {
 		return src.pool, nil
 	}
+	pool := src.pool
+	src.asking = true
+	src.mu.Unlock()
+	err := pool.Ping(ctx)
+	src.mu.Lock()
+	src.asking, src.reached = false, err == nil
+	if !pooled(err) || src.pool != pool { // one that is away is told by whoever reads
+		return src.pool, nil
+	}
+	src.pool.Close()
+	src.plain.Close()
+	src.reached = true
+	err = src.open(ctx, true)
+	return src.pool, err
+}
+
+// pooled tells whether an error means that a pooler does not take the settings of a session.
+func pooled(err error) bool {
+	var pg *pgconn.PgError
+	return errors.Is(err, errPooled) || errors.As(err, &pg) && strings.Contains(pg.Message, "unsupported startup parameter")
+}
+
+// open makes the pools. Through a pooler of transactions nothing outlives one: no setting, and
+// no statement that is prepared.
+func (src *source) open(ctx context.Context, pooled bool) error {
 	config, err := pgxpool.ParseConfig(src.url)
 	if err != nil {
-		return nil, err
+		return err
 	}
 	readable(config)
 	config.MaxConns = sourceConnections
-	config.ConnConfig.RuntimeParams["default_transaction_read_only"] = "on"
-	config.ConnConfig.RuntimeParams["statement_timeout"] = sourceTimeout
+	if pooled {
+		config.ConnConfig.DefaultQueryExecMode = pgx.QueryExecModeExec
+	} else {
+		config.ConnConfig.RuntimeParams["default_transaction_read_only"] = "on"
+		config.ConnConfig.RuntimeParams["statement_timeout"] = sourceTimeout
+	}
 	config.AfterConnect = func(ctx context.Context, conn *pgx.Conn) error {
-		var super bool
-		err := conn.QueryRow(ctx, "select rolsuper from pg_roles where rolname = session_user").Scan(&super)
-		if err == nil && super {
-			err = ErrSuperuser
+		var super, set bool
+		err := conn.QueryRow(ctx, "select rolsuper, current_setting('default_transaction_read_only') = 'on' from pg_roles where rolname = session_user", pgx.QueryExecModeExec).Scan(&super, &set)
+		switch {
+		case err != nil:
+			return err
+		case super:
+			return ErrSuperuser
+		case !set && !pooled:
+			return errPooled
 		}
+		return nil
+	}
+	if src.plain, err = plainLike(context.WithoutCancel(ctx), config, pooled); err != nil {
 		return err
 	}
-	if src.plain, err = readPlain(context.WithoutCancel(ctx), config); err != nil {
-		return nil, err
-	}
 	src.pool, err = pgxpool.NewWithConfig(context.WithoutCancel(ctx), config)
-	return src.pool, err
+	return err
+}
+
+// keep lets the log of a followed table be pruned, on the primary.
+func (src *source) keep(ctx context.Context, set *Set) error {
+	config, err := pgx.ParseConfig(src.url)
+	if err != nil {
+		return err
+	}
+	config.ConnectTimeout = beatWait
+	config.DefaultQueryExecMode = pgx.QueryExecModeExec
+	config.ValidateConnect = pgconn.ValidateConnectTargetSessionAttrsPrimary
+	conn, err := pgx.ConnectConfig(ctx, config)
+	if err != nil {
+		return err
+	}
+	defer conn.Close(context.WithoutCancel(ctx))
+	var there bool
+	if err := conn.QueryRow(ctx, "select to_regprocedure($1) is not null", changes.LogSchema+".keep(text)").Scan(&there); err != nil || !there {
+		return err
+	}
+	_, err = conn.Exec(ctx, "select "+changes.LogSchema+".keep($1)", changes.LogName(set.schema, set.table))
+	return err
 }
 
 func (src *source) close() {

@@ -218,9 +218,16 @@ func readable(config *pgxpool.Config) {
 // such a statement depends on no value, so that it is made once and not compared
 // with others: pages from footholds come about a tenth faster for it.
 func readPlain(ctx context.Context, like *pgxpool.Config) (*pgxpool.Pool, error) {
+	return plainLike(ctx, like, false)
+}
+
+// plainLike is the same, but through a pooler of transactions, which takes no such setting.
+func plainLike(ctx context.Context, like *pgxpool.Config, pooled bool) (*pgxpool.Pool, error) {
 	config := like.Copy()
 	config.MaxConns = 2*int32(runtime.NumCPU()) + 1 // on 2 cores 5 gave a few more answers a second than 3, and 8 no more than 5
-	config.ConnConfig.RuntimeParams["plan_cache_mode"] = "force_generic_plan"
+	if !pooled {
+		config.ConnConfig.RuntimeParams["plan_cache_mode"] = "force_generic_plan"
+	}
 	return pgxpool.NewWithConfig(ctx, config)
 }
 
