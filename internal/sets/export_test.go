@@ -85,14 +85,20 @@ func (s *Store) SetFollowAgain(d time.Duration) {
 	s.followAgain = d
 }
 
-// Saw is the snapshot that a page of a followed table is of; "" where it was read by the plain way.
-func Saw(p *Page) string {
-	if p.Set.saw == nil {
+// Saw is a condition on the transactions that a page of a followed table saw, of those that changed
+// it; "" where it was read by the plain way.
+func Saw(p *Page, xid string) string {
+	saw := p.Set.saw
+	if saw == nil {
 		return ""
 	}
-	ids := make([]string, len(p.Set.saw.Listed))
-	for i, xid := range p.Set.saw.Listed {
-		ids[i] = strconv.FormatUint(xid, 10)
+	ids := make([]string, len(saw.Listed))
+	for i, id := range saw.Listed {
+		ids[i] = strconv.FormatUint(id, 10)
 	}
-	return fmt.Sprintf("%d:%d:%s", p.Set.saw.Xmin, p.Set.saw.Xmax, strings.Join(ids, ","))
+	if listed := strings.Join(ids, ","); saw.Standby {
+		return fmt.Sprintf("(%s < '%d' or %[1]s = any('{%[3]s}'))", xid, saw.Xmin, listed)
+	} else {
+		return fmt.Sprintf("pg_visible_in_snapshot(%s, '%d:%d:%s')", xid, saw.Xmin, saw.Xmax, listed)
+	}
 }

@@ -2,7 +2,6 @@ package sets_test
 
 import (
 	"context"
-	"fmt"
 	"net/url"
 	"strings"
 	"testing"
@@ -33,12 +32,6 @@ begin
   return null;
 end $$;
 create trigger tell after insert or update or delete on yard.changing for each row execute function yard.tell();
-create function yard.records(saw pg_snapshot) returns setof yard.changing language sql stable as $$
-  select id, name, amount, at, price, ok from (
-    select id, name, amount, at, price, ok, 1 as side from yard.base
-    union all select id, name, amount, at, price, ok, side from yard.history where pg_visible_in_snapshot(xid, saw)) i
-  group by id, name, amount, at, price, ok having sum(side) = 1
-$$;
 insert into yard.changing select 10 * n, (array['a', 'A', 'á', 'ab', 'b', 'Z', 'Øst Gull', 'Grey Gull', 'z', 'müde', null, 'a b'])[1 + n % 12], n % 30 - 9,
   case when n % 6 > 0 then timestamptz '2026-03-01' + n % 20 * interval '1 day' end, n % 90 / 8.0, nullif(n % 3, 2) = 0 from generate_series(0, 199) n;
 insert into yard.base select * from yard.changing;
@@ -47,11 +40,13 @@ truncate yard.history;
 
 // holdHistory holds an answer of a followed table against the history, in the snapshot that it is of.
 func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
-	saw := sets.Saw(page)
+	saw := sets.Saw(page, "xid")
 	if saw == "" { // the plain way, in one transaction
 		return nil
 	}
-	return m.holdIn(ctx, fmt.Sprintf("yard.records('%s')", saw), page, where, a, size)
+	return m.holdIn(ctx, `(select id, name, amount, at, price, ok from (select *, 1 as side from yard.base
+		union all select id, name, amount, at, price, ok, side from yard.history where `+saw+`) i
+		group by id, name, amount, at, price, ok having sum(side) = 1) r`, page, where, a, size)
 }
 
 // settleHistory moves what all snapshots see by now from the history to the base.
@@ -76,8 +71,8 @@ func (m *model) settleHistory(ctx context.Context) {
 	}
 }
 
-// newFollowedModel makes a table that is followed, and two services that read it.
-func newFollowedModel(t *testing.T, collation string) *model {
+// newFollowedModel makes a table that is followed, and two services that read it over an address.
+func newFollowedModel(t *testing.T, collation string, over func(*url.URL) string) *model {
 	admin := testkit.DatabaseURL(t)
 	u, err := url.Parse(admin)
 	require.NoError(t, err)
@@ -95,6 +90,7 @@ func newFollowedModel(t *testing.T, collation string) *model {
 		"create role "+role+" login password 'x'; grant usage on schema yard to "+role+"; grant select on yard.changing to "+role)
 	require.NoError(t, err)
 	u.User = url.UserPassword(role, "x")
+	address := over(u)
 	catalogue := testkit.DatabaseURL(t)
 	for i := range 2 {
 		store, err := sets.Open(t.Context(), catalogue)
@@ -103,7 +99,7 @@ func newFollowedModel(t *testing.T, collation string) *model {
 		store.SetDeep(0)
 		store.SetBuildAgain(0)
 		store.SetFollowAgain(0)
-		require.NoError(t, store.AddSource("yard", u.String()))
+		require.NoError(t, store.AddSource("yard", address))
 		m.services = append(m.services, store)
 		if i > 0 {
 			break
@@ -125,24 +121,48 @@ func newFollowedModel(t *testing.T, collation string) *model {
 		require.NoError(t, err)
 		_, err = m.pool.Exec(t.Context(), follower.Script())
 		require.NoError(t, err)
+		testkit.Eventually(t, func() bool {
+			state, err := store.FollowState(t.Context(), "changing")
+			return err == nil && state.Exact
+		}, "it is followed")
 	}
 	return m
+}
+
+// followed runs the model of a followed table.
+func (m *model) followed(t *testing.T, length time.Duration) {
+	ctx, end := context.WithCancel(t.Context())
+	defer end()
+	go m.settleHistory(ctx)
+	m.run(m.services, length)
+	assert.Greater(t, m.kept.Load()*2, m.asked.Load(), "most is known and kept current")
+	assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
+	for _, store := range m.services {
+		assert.Zero(t, store.Unlike(), "a track that was kept current did not fit")
+	}
 }
 
 // Answers of a followed table are of one snapshot, under each kind of collation.
 func TestAnswersOfAFollowedTableAreOfOneSnapshot(t *testing.T) {
 	for _, collation := range []string{`collate "und-x-icu"`, `collate "C"`, ""} {
 		t.Run("name text "+collation, func(t *testing.T) {
-			m := newFollowedModel(t, collation)
-			ctx, end := context.WithCancel(t.Context())
-			defer end()
-			go m.settleHistory(ctx)
-			m.run(m.services, *modelTime/3)
-			assert.Greater(t, m.kept.Load()*2, m.asked.Load(), "most is known and kept current")
-			assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
-			for _, store := range m.services {
-				assert.Zero(t, store.Unlike(), "a track that was kept current did not fit")
-			}
+			newFollowedModel(t, collation, func(u *url.URL) string { return u.String() }).followed(t, *modelTime/3)
 		})
 	}
+}
+
+// The same where the source is a standby of the owner's database, or is reached through a pooler.
+func TestAnswersOfAFollowedTableReadFromElsewhere(t *testing.T) {
+	t.Run("a standby", func(t *testing.T) {
+		newFollowedModel(t, `collate "und-x-icu"`, func(u *url.URL) string {
+			standby, err := url.Parse(testkit.In(t, testkit.Standby(t), u.Path[1:]))
+			require.NoError(t, err)
+			standby.User = u.User
+			standby.Host += "," + u.Host // which has the log pruned
+			return standby.String()
+		}).followed(t, *modelTime/6)
+	})
+	t.Run("a pooler", func(t *testing.T) {
+		newFollowedModel(t, `collate "und-x-icu"`, func(u *url.URL) string { return testkit.Pooler(t, u) }).followed(t, *modelTime/6)
+	})
 }

@@ -1,14 +1,17 @@
 package sets_test
 
 import (
+	"context"
 	"fmt"
 	"net/url"
 	"strings"
 	"testing"
+	"time"
 
 	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"golang.org/x/sync/errgroup"
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/sets"
@@ -335,4 +338,98 @@ func TestTablesThatCannotBeFollowed(t *testing.T) {
 			assert.NoError(t, err, "it is read as it was")
 		})
 	}
+}
+
+// A log that nobody reads is written no further, so that it is bounded whatever is written; who
+// comes back finds that it begins anew.
+func TestLogOfAFollowedTableIsBounded(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	f.agrees(t)
+	images := func() (n int) {
+		require.NoError(t, f.owner.QueryRow(t.Context(), `select count(*) from pageladder_log."yard.boats"`).Scan(&n))
+		return n
+	}
+	f.does(t, "update yard.boats set crew = 2 where id < 11")
+	require.Equal(t, 20, images())
+	for name, clock := range map[string]string{
+		"for two hours":          "update pageladder_log.followed set read_at = now() - interval '2 hours'",
+		"with a million changes": "update pageladder_log.followed set from_number = from_number - 1000000",
+	} {
+		f.does(t, clock)
+		before := images()
+		for n := range 20 {
+			f.does(t, fmt.Sprintf("update yard.boats set crew = %d where id > 20", n))
+		}
+		assert.Equal(t, before+1, images(), "one row tells that it is written no further: %s", name)
+		f.agrees(t)
+		f.exact(t)
+		f.does(t, "update yard.boats set crew = 7 where id < 11")
+		assert.Equal(t, 20, images(), "it begins anew: %s", name)
+		f.agrees(t)
+	}
+	// Read all the time, it is pruned: what is older than an hour goes.
+	require.NoError(t, f.store.Prune(t.Context()))
+	f.does(t, "update pageladder_log.seen set at = at - interval '2 hours'")
+	require.NoError(t, f.store.Prune(t.Context()))
+	assert.Zero(t, images())
+	f.agrees(t)
+	f.exact(t)
+	// A standby cannot do that, which is told.
+	state, err := f.store.FollowState(t.Context(), "boats")
+	require.NoError(t, err)
+	assert.Empty(t, state.Unkept)
+}
+
+// As many readers as there are connections, and more, each in a transaction, do not wait for
+// one another: of a followed table and of a kept set.
+func TestReadersInTransactionsDoNotWaitForEachOther(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	m := newModel(t, 200)
+	for name, c := range map[string]struct {
+		read  func(ctx context.Context, n int) error
+		write func(ctx context.Context, n int) error
+	}{
+		"followed": {func(ctx context.Context, n int) error {
+			_, err := f.store.Page(ctx, sets.Request{Set: "boats", Query: fmt.Sprintf("sort=-tons&page=%d", 1+n)})
+			return err
+		}, func(ctx context.Context, n int) error {
+			_, err := f.owner.Exec(ctx, "update yard.boats set tons = tons + 1 where id = $1", 1+n%1000)
+			return err
+		}},
+		"kept": {func(ctx context.Context, n int) error {
+			_, err := m.services[0].Settle(ctx, sets.Request{Set: "changing", Query: fmt.Sprintf("amount.min=3&page=%d", 1+n)})
+			return err
+		}, func(ctx context.Context, n int) error {
+			if err := m.byService(ctx); !allowed(err) {
+				return err
+			}
+			return nil
+		}},
+	} {
+		t.Run(name, func(t *testing.T) {
+			ctx, end := context.WithTimeout(t.Context(), 2*time.Second)
+			defer end()
+			var group errgroup.Group
+			for n := range 40 {
+				group.Go(func() error {
+					for ctx.Err() == nil {
+						each, cancel := context.WithTimeout(t.Context(), 15*time.Second)
+						err := c.read(each, n)
+						cancel()
+						if err != nil {
+							return err
+						}
+					}
+					return nil
+				})
+			}
+			for n := 0; ctx.Err() == nil; n++ {
+				require.NoError(t, c.write(t.Context(), n))
+			}
+			require.NoError(t, group.Wait())
+		})
+	}
+	f.agrees(t)
 }

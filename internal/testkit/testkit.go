@@ -17,6 +17,7 @@ import (
 	"runtime"
 	"sync"
 	"sync/atomic"
+	"syscall"
 	"testing"
 	"time"
 
@@ -62,7 +63,7 @@ func withPostgres(m *testing.M) int {
 		Dir: filepath.Join(dir, "data"),
 		// Nothing has to outlive the tests; commits stay synchronous, since without
 		// that a vacuum after a load marks nothing as visible to all.
-		Settings: []string{"fsync=off", "full_page_writes=off", "max_prepared_transactions=10"},
+		Settings: []string{"fsync=off", "full_page_writes=off", prepared},
 	})
 	if err != nil {
 		return failed(err)
@@ -79,6 +80,9 @@ func failed(err error) int {
 	fmt.Fprintln(os.Stderr, err)
 	return 1
 }
+
+// prepared lets transactions be prepared for a commit in two phases. A standby needs it too.
+const prepared = "max_prepared_transactions=10"
 
 // tempDir is a folder that PostgreSQL's account can enter too.
 func tempDir() (string, error) {
@@ -360,10 +364,46 @@ func Standby(t testing.TB) *postgres.Server {
 		}
 		return err
 	}))
-	standby, err := postgres.Start(t.Context(), postgres.Options{Dir: data})
+	standby, err := postgres.Start(t.Context(), postgres.Options{Dir: data, Settings: []string{prepared}})
 	require.NoError(t, err)
 	t.Cleanup(func() { standby.Stop() })
 	return standby
+}
+
+// Pooler starts a pooler of transactions before an address, which ends with the test, and gives the
+// address that it has.
+func Pooler(t testing.TB, to *url.URL) string {
+	t.Helper()
+	dir, err := tempDir()
+	require.NoError(t, err)
+	t.Cleanup(func() { os.RemoveAll(dir) })
+	password, _ := to.User.Password()
+	listener, err := net.Listen("tcp", "127.0.0.1:0")
+	require.NoError(t, err)
+	port := listener.Addr().(*net.TCPAddr).Port
+	require.NoError(t, listener.Close())
+	settings := fmt.Sprintf("[databases]\n* = host=%s port=%s\n[pgbouncer]\nlisten_addr = 127.0.0.1\nlisten_port = %d\nunix_socket_dir =\npool_mode = transaction\nauth_type = plain\nauth_file = %s/users\ndefault_pool_size = 10\n",
+		to.Hostname(), to.Port(), port, dir)
+	require.NoError(t, os.WriteFile(filepath.Join(dir, "users"), fmt.Appendf(nil, "%q %q\n", to.User.Username(), password), 0o644))
+	require.NoError(t, os.WriteFile(filepath.Join(dir, "settings.ini"), []byte(settings), 0o644))
+	var said bytes.Buffer
+	cmd := exec.Command("/usr/sbin/pgbouncer", filepath.Join(dir, "settings.ini"))
+	cmd.Stdout, cmd.Stderr = &said, &said
+	if os.Getuid() == 0 { // as which it refuses to run
+		cmd.SysProcAttr = &syscall.SysProcAttr{Credential: &syscall.Credential{Uid: 65534, Gid: 65534}}
+	}
+	require.NoError(t, cmd.Start())
+	t.Cleanup(func() { cmd.Process.Kill(); cmd.Wait() })
+	at := *to
+	at.Host = fmt.Sprintf("127.0.0.1:%d", port)
+	Eventually(t, func() bool {
+		conn, err := net.DialTimeout("tcp", at.Host, time.Second)
+		if err == nil {
+			conn.Close()
+		}
+		return err == nil
+	}, "the pooler listens")
+	return at.String()
 }
 
 // In is the address of a database of the same name as another's, on another server.
