@@ -3,6 +3,7 @@ package main
 import (
 	"context"
 	"fmt"
+	"net/url"
 	"path/filepath"
 	"slices"
 	"strconv"
@@ -87,32 +88,104 @@ func writes(ctx context.Context, dir string, records, rounds int) error {
 				})
 			})
 		}
-		ratio := func(where string) (float64, error) { // one after the other
-			with, err := change(0, where)
-			if err != nil {
-				return 0, err
-			}
-			without, err := change(1, where)
-			return with.Seconds() / without.Seconds(), err
+		if err := paired(c.name, c.records, rounds, change); err != nil {
+			return err
 		}
-		var single, bulk []float64
-		for round := range rounds {
-			for n := range 20 {
-				one, err := ratio("id = " + strconv.Itoa(1+(round*20+n)*37%c.records))
-				if err != nil {
-					return err
-				}
-				single = append(single, one)
-			}
-			one, err := ratio(fmt.Sprintf("id %% 10 = %d", round%10))
+		// The same tables, as their owner's own: one is followed.
+		if err := own(ctx, server, conn, tables, "set_"+strconv.Itoa(c.beside)+"_0"); err != nil {
+			return err
+		}
+		err = paired(c.name+", of a followed table", c.records, rounds, func(i int, where string) (time.Duration, error) {
+			return timed(func() error {
+				_, err := conn.Exec(ctx, fmt.Sprintf("update own.table_%d set n1 = n1 + 1 where ", i)+where)
+				return err
+			})
+		})
+		if err != nil {
+			return err
+		}
+		if _, err := conn.Exec(ctx, "drop schema own, pageladder_log cascade; drop owned by own_reader; drop role own_reader"); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// own copies tables of sets to an owner's, the first of which is then followed, by the rules of a set.
+func own(ctx context.Context, server *postgres.Server, conn *pgx.Conn, tables [2]string, set string) error {
+	sql := "create schema own; create role own_reader login password 'x'; grant usage on schema own to own_reader;"
+	for i, table := range tables {
+		sql += fmt.Sprintf("create table own.table_%d as select * from %s; alter table own.table_%[1]d add primary key (id); grant select on own.table_%[1]d to own_reader;", i, table)
+	}
+	if _, err := conn.Exec(ctx, sql); err != nil {
+		return err
+	}
+	if _, err := conn.Exec(ctx, "vacuum analyze own.table_0, own.table_1"); err != nil {
+		return err
+	}
+	store, err := sets.Open(ctx, server.URL())
+	if err != nil {
+		return err
+	}
+	defer store.Close()
+	u, err := url.Parse(server.URL())
+	if err != nil {
+		return err
+	}
+	u.User = url.UserPassword("own_reader", "x")
+	if err := store.AddSource("own", u.String()); err != nil {
+		return err
+	}
+	like, err := store.Get(ctx, set)
+	if err != nil {
+		return err
+	}
+	types := map[string]value.Type{}
+	for _, f := range like.Fields {
+		if f.Type == value.Integer {
+			types[f.Name] = f.Type
+		}
+	}
+	attached, err := store.Attach(ctx, sets.Attach{Name: "own", Source: "own", Schema: "own", Table: "table_0", Rules: like.Rules, Types: types, Follow: true})
+	if err != nil {
+		return err
+	}
+	follower, err := store.Follower(ctx, attached)
+	if err != nil {
+		return err
+	}
+	_, err = conn.Exec(ctx, follower.Script())
+	return err
+}
+
+// paired makes changes of two tables in turn, and tells what they took of the first against the
+// second, which has no log.
+func paired(name string, records, rounds int, change func(i int, where string) (time.Duration, error)) error {
+	ratio := func(where string) (float64, error) { // one after the other
+		with, err := change(0, where)
+		if err != nil {
+			return 0, err
+		}
+		without, err := change(1, where)
+		return with.Seconds() / without.Seconds(), err
+	}
+	var single, bulk []float64
+	for round := range rounds {
+		for n := range 20 {
+			one, err := ratio("id = " + strconv.Itoa(1+(round*20+n)*37%records))
 			if err != nil {
 				return err
 			}
-			bulk = append(bulk, one)
+			single = append(single, one)
 		}
-		fmt.Printf("%s, %d records, with fsync: one change with its log takes %.2f × (the middle half %.2f to %.2f) the time of one without; a tenth of the records at once %.2f × (%.2f to %.2f)\n",
-			c.name, c.records, middle(single), part(single, 0.25), part(single, 0.75), middle(bulk), slices.Min(bulk), slices.Max(bulk))
+		one, err := ratio(fmt.Sprintf("id %% 10 = %d", round%10))
+		if err != nil {
+			return err
+		}
+		bulk = append(bulk, one)
 	}
+	fmt.Printf("%s, %d records, with fsync: one change with its log takes %.2f × (the middle half %.2f to %.2f) the time of one without; a tenth of the records at once %.2f × (%.2f to %.2f)\n",
+		name, records, middle(single), part(single, 0.25), part(single, 0.75), middle(bulk), slices.Min(bulk), slices.Max(bulk))
 	return nil
 }
 

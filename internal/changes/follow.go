@@ -25,8 +25,8 @@ const Xid = `"pl.xid"`
 
 // Bounds of a followed table's log, where nobody reads it.
 const (
-	unread     = "1 hour" // it is then written no further, until somebody reads it again
-	unreadMost = 10 * Most
+	unread     = "1 hour"    // it is then written no further, until somebody reads it again
+	unreadMost = 256_000_000 // bytes; its owner can choose others
 )
 
 // longestName is the most bytes of a log's name: PostgreSQL's 63, less what the names of others end in.
@@ -49,9 +49,6 @@ func (f *Followed) Log() *Log {
 
 func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }
 
-// numbers is the sequence that the log's rows are numbered by.
-func (l *Log) numbers() string { return quote(l.Schema) + "." + quote(l.Name+" n") }
-
 // body is the source of the function that the triggers call. It writes what has changed, and
 // where it cannot, that something was lost. It never fails.
 func (f *Followed) body() string {
@@ -72,8 +69,8 @@ declare
 begin
   begin
     -- Where nobody has read the log for long, it is not written: it would only grow.
-    select f.read_at > clock_timestamp() - interval '%[1]s' and n.last_value - f.from_number < %[2]d
-      into written from %[3]s.followed f, %[4]s n where f.log = %[5]s;
+    select f.read_at > clock_timestamp() - interval '%[1]s' and pg_relation_size(%[4]s::regclass) < f.most_bytes
+      into written from %[3]s.followed f where f.log = %[5]s;
     if written then
       case tg_op
       when 'INSERT' then %[6]s%[7]s;
@@ -82,8 +79,8 @@ begin
       else %[9]s
       end case;
       get diagnostics images = row_count;
-      if images > 2 * %[10]d then %[9]s end if;
-    elsif not exists (select from %[11]s where %[12]s = %[13]d) then
+      if images > %[2]d then %[9]s end if;
+    elsif not exists (select from %[10]s where %[11]s = %[12]d) then
       %[9]s
     end if;
   exception when others then
@@ -99,8 +96,8 @@ begin
     end;
   end;
   return null;
-end `, unread, unreadMost, LogSchema, l.numbers(), literal(l.Name), into, side(After, "after_rows"), side(Before, "before_rows"),
-		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");", Most, l.Table(), Side, lost)
+end `, unread, 2*Most, LogSchema, literal(l.Table()), literal(l.Name), into, side(After, "after_rows"), side(Before, "before_rows"),
+		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");", l.Table(), Side, lost)
 }
 
 // Script is the SQL by which the owner of the table has it followed. It can be run again.
@@ -126,18 +123,18 @@ create schema if not exists %[2]s;
 grant usage on schema %[2]s to %[3]s;
 
 -- Which tables are followed, and how far their logs reach. A log that nobody has read for
--- %[4]s is written no further.
+-- %[4]s, or that is larger than this, is written no further until somebody reads it.
 create table if not exists %[2]s.followed (
-  log         text primary key,
-  epoch       bigint not null default 1,            -- another whenever the log begins anew
-  read_at     timestamptz not null default clock_timestamp(),
-  from_number bigint not null default 0,
-  floor       xid8 not null default '0'             -- transactions before this one may be gone from it
+  log        text primary key,
+  epoch      bigint not null default 1,            -- another whenever the log begins anew
+  read_at    timestamptz not null default clock_timestamp(),
+  most_bytes bigint not null default %[15]d,
+  floor      xid8 not null default '0'             -- transactions before this one may be gone from it
 );
 create table if not exists %[2]s.seen (
-  log  text not null,
-  at   timestamptz not null default clock_timestamp(),
-  ended xid8 not null                               -- all transactions before it had ended
+  log   text not null,
+  at    timestamptz not null default clock_timestamp(),
+  ended xid8 not null                              -- all transactions before it had ended
 );
 create sequence if not exists %[2]s.failed;         -- moves where nothing else could be written
 grant select on %[2]s.followed, %[2]s.failed to %[3]s;
@@ -145,36 +142,33 @@ grant select on %[2]s.followed, %[2]s.failed to %[3]s;
 %[5]s
 -- The log: of each change the row before it (-1) and after it (1), in the columns that the
 -- list is sorted, filtered and searched by.
-create sequence %[6]s;
-create table %[7]s (
-  %[8]s xid8 not null default pg_current_xact_id(),
-  %[9]s bigint not null default nextval(%[10]s),
-  %[11]s smallint not null,
-  %[12]s boolean not null default false,
-%[13]s  primary key (%[8]s, %[9]s)
+create table %[6]s (
+%[10]s  %[7]s xid8 not null default pg_current_xact_id(),
+  %[8]s smallint not null,
+  %[9]s boolean not null default false
 );
-create index on %[7]s (%[11]s) where %[11]s = %[14]d;
-insert into %[2]s.followed (log) values (%[15]s);
-grant select on %[7]s to %[3]s;
+create index on %[6]s (%[7]s);
+alter table %[6]s replica identity full; -- so that rows can be deleted though all tables are published
+create index on %[6]s (%[8]s) where %[8]s = %[11]d;
+insert into %[2]s.followed (log) values (%[12]s);
+grant select on %[6]s to %[3]s;
 
 -- It runs with its owner's rights, so that those who change the table need none on the log.
-create function %[7]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp as %[16]s;
-revoke all on function %[7]s() from public;
+create function %[6]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp as %[13]s;
+revoke all on function %[6]s() from public;
 
 -- What a statement that reads the table tells of it: whether it is as it was, and what is new.
-create function %[20]s(since xid8, others xid8[]) returns text language plpgsql stable as %[21]s;
-revoke all on function %[20]s(xid8, xid8[]) from public;
-grant execute on function %[20]s(xid8, xid8[]) to %[3]s;
+create function %[17]s(since xid8, others xid8[]) returns text language plpgsql stable as %[18]s;
+revoke all on function %[17]s(xid8, xid8[]) from public;
+grant execute on function %[17]s(xid8, xid8[]) to %[3]s;
 
 -- On the table and, where it has partitions, on each of them.
-do %[17]s;
+do %[14]s;
 
 -- By this the reader lets old rows go, and no others. It tells that the log is read.
 create or replace function %[2]s.keep(name text) returns void language plpgsql security definer set search_path = pg_catalog, pg_temp as $keep$
 declare
   f %[2]s.followed;
-  last bigint;
-  first bigint;
   broken boolean;
   horizon xid8;
 begin
@@ -182,29 +176,32 @@ begin
   if not found or current_setting('transaction_isolation') <> 'read committed' then
     return;
   end if;
-  execute format('select last_value from %[2]s.%%I', name || ' n') into last;
-  execute format('select exists (select from %[2]s.%%I where %[11]s = %[14]d)', name) into broken;
-  if broken or f.read_at <= clock_timestamp() - interval '%[4]s' or last - f.from_number >= %[18]d then
-    -- It begins anew: what was not written is known to be missing.
-    execute format('delete from %[2]s.%%I', name);
+  execute format('select exists (select from %[2]s.%%I where %[8]s = %[11]d)', name) into broken;
+  if broken or f.read_at <= clock_timestamp() - interval '%[4]s' or pg_relation_size(format('%[2]s.%%I', name)::regclass) >= f.most_bytes then
+    -- It begins anew: what was not written is known to be missing. Writers are not waited for.
+    begin
+      set local lock_timeout = '100ms';
+      execute format('truncate %[2]s.%%I', name);
+    exception when lock_not_available then
+      execute format('delete from %[2]s.%%I', name);
+    end;
     delete from %[2]s.seen where log = name;
-    update %[2]s.followed set epoch = epoch + 1, read_at = clock_timestamp(), from_number = last, floor = pg_snapshot_xmin(pg_current_snapshot()) where log = name;
+    update %[2]s.followed set epoch = epoch + 1, read_at = clock_timestamp(), floor = pg_snapshot_xmin(pg_current_snapshot()) where log = name;
     return;
   end if;
   select s.ended into horizon from %[2]s.seen s where s.log = name and s.at < clock_timestamp() - interval '%[4]s' order by s.ended desc limit 1;
   f.floor := greatest(f.floor, horizon);
-  execute format('select %[8]s from %[2]s.%%I where %[8]s < $1 order by %[8]s desc, %[9]s desc offset %[19]d limit 1', name) into horizon using pg_snapshot_xmin(pg_current_snapshot());
+  execute format('select %[7]s from %[2]s.%%I where %[7]s < $1 order by %[7]s desc offset %[16]d limit 1', name) into horizon using pg_snapshot_xmin(pg_current_snapshot());
   f.floor := greatest(f.floor, horizon);
-  execute format('delete from %[2]s.%%I where %[8]s < $1', name) using f.floor;
-  execute format('select min(%[9]s) from %[2]s.%%I', name) into first;
+  execute format('delete from %[2]s.%%I where %[7]s < $1', name) using f.floor;
   delete from %[2]s.seen where log = name and ended < f.floor;
   insert into %[2]s.seen (log, ended) values (name, pg_snapshot_xmin(pg_current_snapshot()));
-  update %[2]s.followed set read_at = clock_timestamp(), from_number = coalesce(first - 1, last), floor = f.floor where log = name;
+  update %[2]s.followed set read_at = clock_timestamp(), floor = f.floor where log = name;
 end $keep$;
 revoke all on function %[2]s.keep(text) from public;
 grant execute on function %[2]s.keep(text) to %[3]s;
 commit;
-`, f.relation(), LogSchema, quote(f.Role), unread, f.undo(), l.numbers(), l.Table(), Xid, number, literal(l.numbers()), Side, Cut,
+`, f.relation(), LogSchema, quote(f.Role), unread, f.undo(), l.Table(), Xid, Side, Cut,
 		strings.Join(columns, ""), lost, literal(l.Name), dollars(f.body()), dollars(`
 declare
   part regclass;
@@ -223,10 +220,9 @@ func (f *Followed) undo() string {
 	}
 	return fmt.Sprintf(`do %[1]s;
 drop function if exists %[2]s();
-drop function if exists %[5]s(xid8, xid8[]);
+drop function if exists %[4]s(xid8, xid8[]);
 drop table if exists %[2]s;
-drop sequence if exists %[3]s;
-do %[4]s;
+do %[3]s;
 `, dollars(`
 declare
   part regclass;
@@ -234,7 +230,7 @@ begin
   -- Also from what was a partition once.
   for part in select distinct t.tgrelid from pg_trigger t where t.tgfoid = to_regproc(`+literal(l.Table())+`) loop
 `+triggers.String()+`  end loop;
-end `), l.Table(), l.numbers(), dollars(`
+end `), l.Table(), dollars(`
 begin
   if to_regclass('`+LogSchema+`.followed') is not null then
     delete from `+LogSchema+`.followed where log = `+literal(l.Name)+`;

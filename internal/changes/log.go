@@ -289,10 +289,10 @@ func loggedAs(fields []Field) (from []string, cut string) {
 	return from, strings.Join(long, " or ")
 }
 
-// dollars writes a text between dollars, with a mark that is not in it.
+// dollars writes a text between dollars, with a mark that first stands where the text ends.
 func dollars(text string) string {
 	mark := "$log$"
-	for n := 1; strings.Contains(text, mark); n++ {
+	for n := 1; strings.Index(text+mark, mark) < len(text); n++ {
 		mark = "$log" + strconv.Itoa(n) + "$"
 	}
 	return mark + text + mark

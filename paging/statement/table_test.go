@@ -35,6 +35,8 @@ func TestWrongTablesAreErrors(t *testing.T) {
 		{statement.Table{Dialect: statement.SQLite, From: "a 'b"}, "a quote that is not closed"},
 		{statement.Table{Dialect: statement.PostgreSQL, From: "f($1)"}, "found a placeholder"},
 		{statement.Table{Dialect: statement.SQLite, From: "f(?)"}, "found a placeholder"},
+		{statement.Table{Dialect: statement.PostgreSQL, From: "t", Fields: map[string]statement.Field{"id": {SQL: "id + $2", Arguments: 1}}}, "found a placeholder"},
+		{statement.Table{Dialect: statement.SQLite, From: "t", Fields: map[string]statement.Field{"id": {SQL: "id + ?", Arguments: 1}}}, "found a placeholder"},
 		{statement.Table{Dialect: statement.MySQL, From: "a", Places: statement.Compared}, "not in MySQL, Compared"},
 		{statement.Table{Dialect: statement.SQLite, From: "a", Places: 9}, "Places: right would be"},
 		{statement.Table{Dialect: statement.SQLite, From: "a", Search: "match(b)"}, "Search: right would be a condition with {words} in it, once"},
@@ -404,4 +406,22 @@ func TestAnyNameCanBeQuoted(t *testing.T) {
 			require.NoError(t, err, "%s: %q", d.name, name)
 		}
 	})
+}
+
+// A field may name arguments of Where, which each question then has to bring.
+func TestFieldsThatNameArguments(t *testing.T) {
+	list, err := statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "t", Fields: map[string]statement.Field{
+		"id": {SQL: "id", Type: value.Integer}, "off": {SQL: "id - $1::bigint", Type: value.Integer, Arguments: 1},
+	}})
+	require.NoError(t, err)
+	ask, err := (&paging.Rules{Key: []string{"id"}}).Read("")
+	require.NoError(t, err)
+	_, err = list.Ask(&ask, statement.Where{})
+	assert.ErrorContains(t, err, "found 0 arguments, and a field names 1")
+	q, err := list.Ask(&ask, statement.Where{SQL: "id <> $1", Args: []any{5}})
+	require.NoError(t, err)
+	rows, err := q.Rows([]string{"off"}, statement.Region{}, 0, 2)
+	require.NoError(t, err)
+	assert.Equal(t, `select (id - $1::bigint) as "off" from t where (id <> $1) order by id limit 2`, rows.SQL)
+	assert.Equal(t, []any{5}, rows.Args)
 }

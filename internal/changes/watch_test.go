@@ -1,0 +1,62 @@
+package changes
+
+import (
+	"fmt"
+	"slices"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
+)
+
+// A stamp is new exactly where the log has a transaction that the mark did not see.
+func TestStampsAreNewWhereTheMarkSawLess(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		id := rapid.Uint64Range(100, 120)
+		mark := &Snapshot{Started: "then", Xmin: 100, Xmax: rapid.Uint64Range(100, 120).Draw(t, "xmax"), Standby: rapid.Bool().Draw(t, "standby")}
+		for _, x := range rapid.SliceOfDistinct(id, func(x uint64) uint64 { return x }).Draw(t, "listed") {
+			if mark.Standby || x < mark.Xmax {
+				mark.Listed = append(mark.Listed, x)
+			}
+		}
+		slices.Sort(mark.Listed)
+		ids := rapid.SliceOfN(id, 0, 5).Draw(t, "ids")
+		text := fmt.Sprintf("101:120:105,107|a name|%s", strings.Join(decimals(ids), ","))
+		s, err := ReadStamp(text, mark)
+		require.NoError(t, err)
+		assert.Equal(t, "a name", s.Log)
+		assert.Equal(t, slices.ContainsFunc(ids, func(x uint64) bool { return !mark.Sees(x) }), s.New)
+		assert.Equal(t, mark.Standby, s.Saw.Standby)
+		if !mark.Standby {
+			assert.Equal(t, "101:120:105,107", s.Saw.text(), "as PostgreSQL writes it")
+		}
+	})
+}
+
+// Whatever stands where a stamp should, it is read or is an error.
+func FuzzReadStamp(f *testing.F) {
+	for _, text := range []string{"=", "", "|", "1:2:|x|", "1:2:1|x|7,8", "9:1:|x|18446744073709551616", "1:2|x|", "a:b:c|x|d", "1:2:3,,4|x|"} {
+		f.Add(text)
+	}
+	f.Fuzz(func(t *testing.T, text string) {
+		mark := &Snapshot{Xmin: 5, Xmax: 9, Listed: []uint64{6}}
+		s, err := ReadStamp(text, mark)
+		if err == nil && s != nil {
+			assert.LessOrEqual(t, len(s.Saw.Listed), len(text))
+		}
+		ReadProof(text)
+	})
+}
+
+// What a name holds never ends a body between dollars.
+func TestBodiesBetweenDollars(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		text := rapid.StringOf(rapid.SampledFrom([]rune("$log1 2;"))).Draw(t, "text")
+		quoted := dollars(text)
+		mark := quoted[:strings.IndexByte(quoted[1:], '$')+2]
+		assert.Equal(t, mark+text+mark, quoted)
+		assert.Equal(t, len(text), strings.Index(text+mark, mark), "it ends where it should")
+	})
+}
