@@ -171,6 +171,18 @@ func TestATableIsAttached(t *testing.T) {
 	b.click("button", "Attach")
 	b.at("/sets/hulls", "1–2 of 2")
 	assert.NotContains(t, eval[string](b, "document.querySelector('thead').innerText"), "secret")
+
+	// Its owner runs the script that is shown, and the page tells at once that it is in place.
+	b.click("a", "Follow its table")
+	b.at("/sets/hulls/following", "The table is not followed")
+	b.click("button", "Follow it")
+	b.sees("document.querySelector('[role=status]').innerText.includes('is not there')")
+	b.axe("what is missing")
+	_, err = conn.Exec(t.Context(), eval[string](b, "document.querySelector('pre').innerText"))
+	require.NoError(t, err)
+	b.sees("document.querySelector('[role=status]').innerText.includes('totals and deep pages are exact')")
+	b.click("button", "Follow it no more")
+	b.sees("document.querySelector('[role=status]').innerText.includes('The table is not followed')")
 }
 
 func TestRulesAreShapedBySeeing(t *testing.T) {

@@ -434,3 +434,29 @@ func TestReadersInTransactionsDoNotWaitForEachOther(t *testing.T) {
 	}
 	f.agrees(t)
 }
+
+// The fixed filter of a followed set binds who is bound by it, in pages and totals that are kept current.
+func TestFixedFilterOfAFollowedTable(t *testing.T) {
+	f := newFleet(t, boats)
+	_, err := f.store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Fixed = "crew.min=3&name.not=boat 9"; return nil })
+	require.NoError(t, err)
+	f.follow(t)
+	total := func(sees sets.Visibility) (int64, string) {
+		explained := sets.Explain{}
+		page, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=-tons&tons.min=5&page=20", Visibility: sees, Explain: &explained})
+		require.NoError(t, err)
+		return *page.Settled.Metadata().TotalItems, explained.Counted
+	}
+	for round := range 4 {
+		f.does(t, fmt.Sprintf("update yard.boats set crew = 2 where id %% 9 = %d; update yard.boats set name = 'boat 9', tons = 7 where id %% 50 = %d", round, round))
+		for sees, where := range map[sets.Visibility]string{sets.All: "tons >= 5", sets.Filtered: "tons >= 5 and crew >= 3 and (name is null or name <> 'boat 9')"} {
+			var want int64
+			require.NoError(t, f.owner.QueryRow(t.Context(), "select count(*) from yard.boats where "+where).Scan(&want))
+			found, how := total(sees)
+			assert.Equal(t, want, found, where)
+			if round > 0 {
+				assert.Equal(t, "kept current since it was counted", how)
+			}
+		}
+	}
+}

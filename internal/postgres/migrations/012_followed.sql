@@ -1,4 +1,4 @@
--- Attached sets whose table is followed: see docs/decisions/024-following.md.
+-- Attached sets whose table is followed: see docs/decisions/023-following.md.
 
 alter table pageladder.record_set add column followed boolean not null default false;
 
