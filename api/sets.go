@@ -47,7 +47,15 @@ type SetSettings struct {
 	Remember int64        `json:"remember_s"` // of an attached set: how long totals and footholds may be remembered
 	Source   string       `json:"source,omitempty"`
 	Follow   bool         `json:"follow,omitempty"` // of an attached set: its table is to be followed
+	Followed *Followed    `json:"followed,omitempty"`
 	Indexes  []IndexState `json:"indexes,omitempty"`
+}
+
+// Followed tells how a followed table is read, as it was last seen.
+type Followed struct {
+	Exact   bool      `json:"exact"`             // pages come by the change log; else by the plain way
+	Since   time.Time `json:"since"`             // since when
+	Missing []string  `json:"missing,omitempty"` // why they come by the plain way
 }
 
 // Following tells how a followed table is read, and what its owner runs for that.

@@ -173,10 +173,10 @@ func TestATableIsAttached(t *testing.T) {
 	assert.NotContains(t, eval[string](b, "document.querySelector('thead').innerText"), "secret")
 
 	// Its owner runs the script that is shown, and the page tells at once that it is in place.
-	b.click("a", "Follow its table")
-	b.at("/sets/hulls/following", "The table is not followed")
+	b.click("link", "Follow its table")
+	b.sees("document.querySelector('[role=status]')?.innerText.includes('The table is not followed')")
 	b.click("button", "Follow it")
-	b.sees("document.querySelector('[role=status]').innerText.includes('is not there')")
+	b.sees("document.querySelector('[role=status]')?.innerText.includes('is not there')")
 	b.axe("what is missing")
 	_, err = conn.Exec(t.Context(), eval[string](b, "document.querySelector('pre').innerText"))
 	require.NoError(t, err)

@@ -75,6 +75,10 @@ func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) error {
 	info.Rules, info.Params = set.Rules, api.NamesOf(&set.Rules.Rules)
 	if caller.May(access.Owner, set.Name) {
 		info.Settings = &api.SetSettings{Fixed: set.Fixed, Remember: int64(set.Remember.Seconds()), Source: set.Source, Follow: set.Followed}
+		if set.Followed {
+			known := s.store.FollowKnown(set)
+			info.Settings.Followed = &api.Followed{Exact: known.Exact, Since: known.Since.UTC(), Missing: known.Missing}
+		}
 		if !set.Attached() {
 			indexes, err := s.store.Indexes(c.Request.Context(), set.Name)
 			if err != nil {

@@ -93,8 +93,8 @@ type model struct {
 	// holds holds an answer against what it should have been.
 	holds func(context.Context, *sets.Page, string, asking, int) error
 
-	asked, folded, kept atomic.Int64
-	ways                sync.Map
+	asked, folded, kept, late atomic.Int64
+	ways                      sync.Map
 }
 
 func newModel(t *testing.T, records int) *model { return modelIn(t, testkit.DatabaseURL(t), records) }

@@ -102,3 +102,16 @@ func Saw(p *Page, xid string) string {
 		return fmt.Sprintf("pg_visible_in_snapshot(%s, '%d:%d:%s')", xid, saw.Xmin, saw.Xmax, listed)
 	}
 }
+
+// SawAll is a transaction before which a page of a followed table saw all.
+func SawAll(p *Page) string {
+	saw := p.Set.saw
+	all := saw.Xmax
+	switch {
+	case saw.Standby:
+		all = saw.Xmin
+	case len(saw.Listed) > 0:
+		all = saw.Listed[0]
+	}
+	return strconv.FormatUint(all, 10)
+}

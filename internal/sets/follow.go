@@ -10,9 +10,9 @@ import (
 	"time"
 
 	"github.com/jackc/pgx/v5"
-	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
 )
 
@@ -39,6 +39,7 @@ const (
 	followAgain = 5 * time.Second  // between attempts to find a log in place
 	followWait  = 10 * time.Second // longest wait for transactions that began before the log was seen
 	followPoll  = 50 * time.Millisecond
+	keepTime    = 30 * time.Second // that the pruning of a log may take
 )
 
 // tableChanged is the reason where a followed table is not as it was.
@@ -93,6 +94,14 @@ func (s *Store) followedAt(set *Set) *Set {
 	return f.latest
 }
 
+// FollowKnown tells how a followed table is read, as it was last seen.
+func (s *Store) FollowKnown(set *Set) FollowState {
+	f := s.follows(set)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	return FollowState{Exact: f.latest != nil, Since: f.since, Missing: slices.Clone(f.why), Unkept: f.unkept}
+}
+
 // FollowState tells how a followed table is read, having looked for its log just now where it
 // is not read by that.
 func (s *Store) FollowState(ctx context.Context, name string) (FollowState, error) {
@@ -121,9 +130,7 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 			}
 		}
 	}
-	f.mu.Lock()
-	state := FollowState{Exact: f.latest != nil, Since: f.since, Missing: slices.Clone(f.why), Unkept: f.unkept}
-	f.mu.Unlock()
+	state := s.FollowKnown(set)
 	return state, s.sizeLog(ctx, set, &state)
 }
 
@@ -241,7 +248,7 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 				return nil
 			}
 			now := *set
-			now.log, now.logName, now.saw, now.pool, now.plain = log, mark.Log, mark.Saw, pool, s.sources[set.Source].plain
+			now.log, now.logName, now.saw, now.pool, now.plain = log, mark.Log, mark.Saw, pool, s.sources[set.Source].unheld()
 			if err := now.ready(); err != nil {
 				return err
 			}
@@ -337,14 +344,18 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 			page.Set = &shown
 			return page, nil
 		}
-		var pg *pgconn.PgError
+		var refusal *paging.Refusal
+		var counts *CountError
+		var wrong *ValueError
 		switch {
 		case errors.Is(err, errMoved):
 			s.reread.Add(1)
-		case errors.As(err, &pg):
-			s.forsake(here, "its log could not be read: "+pg.Message)
-		default:
+		case ctx.Err() != nil:
+			return nil, err
+		case errors.As(err, &refusal), errors.As(err, &counts), errors.As(err, &wrong):
 			return nil, nil // the plain way tells it as it is
+		default:
+			s.forsake(here, "its log could not be read: "+err.Error())
 		}
 	}
 	if f := s.follows(set); req.Explain != nil {
@@ -378,6 +389,8 @@ func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page
 // keepLog tells a followed table's database that its log is read, and lets it be pruned: on its
 // primary, which a source that is read through a standby names as another host of its address.
 func (s *Store) keepLog(ctx context.Context, set *Set) {
+	ctx, cancel := context.WithTimeout(ctx, keepTime)
+	defer cancel()
 	err := fmt.Errorf("%w: %q", ErrNoSource, set.Source)
 	if src, ok := s.sources[set.Source]; ok {
 		err = src.keep(ctx, set)

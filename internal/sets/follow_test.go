@@ -460,3 +460,49 @@ func TestFixedFilterOfAFollowedTable(t *testing.T) {
 		}
 	}
 }
+
+// Columns of many types, under a key of two fields of which one is a text, are sorted by their own
+// order while they change.
+func TestFollowedColumnsOfManyTypes(t *testing.T) {
+	columns := map[string]string{
+		"u": "uuid default null", "ip": "inet", "mood": "yard.mood", "r": "int4range", "iv": "interval", "f": "float8", "m": "money", "c": "char(3)", "b": "bytea", "ts": "timestamp", "d": "date",
+		"arr": "int[]", "num": "numeric(6,3)", "k": `text collate "C"`, "flag": "boolean", "small": "smallint", "tz": "time", "bits": "bit(4)",
+	}
+	table := "create type yard.mood as enum ('low', 'high', 'mid'); create table yard.boats (code text, n smallint"
+	for name, declared := range columns {
+		table += ", " + name + " " + declared
+	}
+	table += `, primary key (code, n)); insert into yard.boats (code, n) select 'c' || g % 17, g from generate_series(1, 300) g;`
+	fill := `update yard.boats set u = md5((n * SEED)::text)::uuid, ip = ('10.0.' || n % 7 || '.' || n * SEED % 250)::inet, mood = (array['low', 'high', 'mid'])[1 + n * SEED % 3]::yard.mood, r = int4range(n * SEED % 20, 30), iv = n * SEED % 40 * interval '7 hours',
+		f = case n % 50 when 0 then 'NaN'::float8 else sqrt(n * SEED) end, m = (n * SEED % 90)::money, c = chr(97 + n * SEED % 26), b = decode(lpad(to_hex(n * SEED % 99), 4, '0'), 'hex'), ts = timestamp '2026-03-01' + n * SEED % 60 * interval '1 hour', d = date '2026-03-01' + n * SEED % 30,
+		arr = array[n * SEED % 5, n], num = n * SEED % 70 / 7.0, k = (array['a', 'B', 'á', 'Z', null])[1 + n * SEED % 5], flag = n * SEED % 2 = 0, small = n * SEED % 11, tz = time '00:00' + n * SEED % 23 * interval '1 hour', bits = (n * SEED % 16)::bit(4) where n % 4 > 0`
+	f := newFleet(t, table+strings.ReplaceAll(fill, "SEED", "13"))
+	f.follow(t)
+	for round := range 3 {
+		if round > 0 {
+			f.does(t, strings.ReplaceAll(fill, "SEED", fmt.Sprint(17+round))+fmt.Sprintf(" and n %% 29 = %d; delete from yard.boats where n = %d; insert into yard.boats (code, n) values ('é', %d)", round, 50+round, 1000+round))
+		}
+		for name := range columns {
+			for page := 1; page <= 31; page += 10 {
+				rows, err := f.owner.Query(t.Context(), fmt.Sprintf("select code, n from yard.boats order by %s desc nulls last, code desc, n desc limit 7 offset %d", name, 7*(page-1)))
+				require.NoError(t, err)
+				want, err := pgx.CollectRows(rows, func(row pgx.CollectableRow) (key string, err error) {
+					var n int
+					err = row.Scan(&key, &n)
+					return fmt.Sprint(key, " ", n), err
+				})
+				require.NoError(t, err)
+				explained := sets.Explain{}
+				got, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: fmt.Sprintf("sort=-%s&size=7&page=%d", name, page), Explain: &explained})
+				require.NoError(t, err, name)
+				var keys []string
+				for _, r := range recordsOf(t, got) {
+					keys = append(keys, fmt.Sprint(r["code"], " ", r["n"]))
+				}
+				require.Equal(t, want, keys, "sort=-%s page %d: %+v", name, page, explained)
+			}
+		}
+	}
+	f.exact(t)
+	assert.Zero(t, f.store.Unlike())
+}

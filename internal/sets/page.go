@@ -41,6 +41,12 @@ func (p *Page) Release() {
 // read.
 var errMoved = errors.New("the set has changed while it was read")
 
+// movedTo is an errMoved that tells as what the set was seen.
+type movedTo struct{ set *Set }
+
+func (m *movedTo) Error() string { return errMoved.Error() }
+func (m *movedTo) Unwrap() error { return errMoved }
+
 // PostgreSQL's codes for a table, and a column, that is gone.
 const (
 	undefinedTable  = "42P01"
@@ -101,7 +107,10 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 			return page, err
 		}
 		s.reread.Add(1)
-		if known, _, _ := s.catalogue.get(req.Set); moved && known == set {
+		var to *movedTo
+		if errors.As(err, &to) {
+			s.catalogue.confirm(to.set, turn)
+		} else if known, _, _ := s.catalogue.get(req.Set); moved && known == set {
 			s.catalogue.stale(req.Set)
 		}
 	}
@@ -349,17 +358,17 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 	}
 	settled, err := q.ask.Settle(total)
 	if err != nil {
-		return was, errMoved // it is told again, at the version that is read next
+		return was, &movedTo{seen} // it is told again, at the version that is read next
 	}
 	if settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() || !way.same(&settled, was, total) {
-		return was, errMoved
+		return was, &movedTo{seen}
 	}
 	if way.track != nil {
 		if why, err := way.track.bring(ctx, s.unheld(seen), &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
 		if way.track.shifted(q.set.Version, seen.Version, way) {
-			return was, errMoved
+			return was, &movedTo{seen}
 		}
 	}
 	page.Set, page.Settled = later.set, settled

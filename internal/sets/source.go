@@ -8,6 +8,7 @@ import (
 	"sort"
 	"strings"
 	"sync"
+	"time"
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
@@ -32,8 +33,9 @@ type source struct {
 	pool  *pgxpool.Pool // made when first needed
 	plain *pgxpool.Pool // for questions without filters of followed tables: see readPlain
 
-	reached bool // once, so that it is known whether that is through a pooler of transactions
-	asking  bool // somebody finds that out
+	reached bool      // once, so that it is known whether that is through a pooler of transactions
+	turn    turn      // of whoever finds that out
+	away    time.Time // when it could not be reached, the last time; the turn's
 }
 
 // AddSource names a database as a source, by a URL with a role that may read and
@@ -42,7 +44,7 @@ func (s *Store) AddSource(name, url string) error {
 	if _, err := pgxpool.ParseConfig(url); err != nil {
 		return fmt.Errorf("source %s: %w", name, err)
 	}
-	s.sources[name] = &source{url: url}
+	s.sources[name] = &source{url: url, turn: newTurn()}
 	return nil
 }
 
@@ -62,32 +64,48 @@ var errPooled = errors.New("the source is reached through a pooler of transactio
 
 // connect gives the source's pool. Every connection is checked: a superuser is refused, since READ
 // ONLY does not bind one. Until it has been reached once, whoever asks first finds out whether that is
-// through a pooler; others do not wait for that.
+// through a pooler, and others wait for that, but not one after the other for a source that is away.
 func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
+	pool, reached, err := src.now(ctx)
+	if err != nil || reached {
+		return pool, err
+	}
+	came := time.Now()
+	if err := src.turn.take(ctx); err != nil {
+		return nil, err
+	}
+	defer src.turn.give()
+	if pool, reached, err = src.now(ctx); err != nil || reached || src.away.After(came) {
+		return pool, err
+	}
+	err = pool.Ping(ctx)
+	src.mu.Lock()
+	defer src.mu.Unlock()
+	switch {
+	case err == nil:
+		src.reached = true
+	case pooled(err):
+		src.pool.Close()
+		src.plain.Close()
+		src.reached = true
+		err := src.open(ctx, true)
+		return src.pool, err
+	default: // whoever reads is told
+		src.away = time.Now()
+	}
+	return src.pool, nil
+}
+
+// now are the connections as they are, and whether the source was ever reached over them.
+func (src *source) now(ctx context.Context) (*pgxpool.Pool, bool, error) {
 	src.mu.Lock()
 	defer src.mu.Unlock()
 	if src.pool == nil {
 		if err := src.open(ctx, false); err != nil {
-			return nil, err
+			return nil, false, err
 		}
 	}
-	if src.reached || src.asking {
-		return src.pool, nil
-	}
-	pool := src.pool
-	src.asking = true
-	src.mu.Unlock()
-	err := pool.Ping(ctx)
-	src.mu.Lock()
-	src.asking, src.reached = false, err == nil
-	if !pooled(err) || src.pool != pool { // one that is away is told by whoever reads
-		return src.pool, nil
-	}
-	src.pool.Close()
-	src.plain.Close()
-	src.reached = true
-	err = src.open(ctx, true)
-	return src.pool, err
+	return src.pool, src.reached, nil
 }
 
 // pooled tells whether an error means that a pooler does not take the settings of a session.
@@ -151,6 +169,13 @@ func (src *source) keep(ctx context.Context, set *Set) error {
 	}
 	_, err = conn.Exec(ctx, "select "+changes.LogSchema+".keep($1)", changes.LogName(set.schema, set.table))
 	return err
+}
+
+// unheld are its connections that nobody holds while he waits for another: see Store.unheld.
+func (src *source) unheld() *pgxpool.Pool {
+	src.mu.Lock()
+	defer src.mu.Unlock()
+	return src.plain
 }
 
 func (src *source) close() {

@@ -40,6 +40,11 @@ const page = useQuery({
   placeholderData: (last, from) => (from?.queryKey[1] === props.set ? last : undefined),
 })
 const rules = computed(() => info.data.value?.rules)
+const followed = computed(() => {
+  const settings = info.data.value?.settings
+  if (!settings?.follow) return 'Follow its table'
+  return settings.followed?.exact ? 'Followed table' : 'Followed table: not by its log'
+})
 const params = computed(() => info.data.value?.params)
 const labels = computed(() => new Map(info.data.value?.fields.map((field) => [field.name, field.label])))
 const body = computed(() => page.data.value?.body)
@@ -150,7 +155,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
       <RouterLink
         v-if="owner && info.data.value?.kind === 'attached'"
         :to="`/sets/${encodeURIComponent(set)}/following`"
-        >{{ info.data.value.settings?.follow ? 'Followed table' : 'Follow its table' }}</RouterLink
+        >{{ followed }}</RouterLink
       >
     </nav>
   </div>
