@@ -5,6 +5,7 @@ import (
 	"net/http"
 	"net/http/httputil"
 	"net/url"
+	"slices"
 	"strings"
 	"sync/atomic"
 	"testing"
@@ -38,8 +39,9 @@ func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
 	b.press("\r")
 	b.at("/sets/arrivals?page=3&size=20&cleared=false", "41–60 of 76")
 	b.reads("(3 − 1) × 20 = offset 40; ceil(76 ÷ 20) = 4 pages; rows 41–60")
-	// The page itself has counted before, which is known by now.
-	assert.Equal(t, []string{"read", "count", "settle", "cut", "keep", "link"}, eval[[]string](b, "[...document.querySelectorAll('.step-name')].map(s => s.innerText)"))
+	// Where the page itself has counted before, that is known by now, which is a step of its own.
+	steps := eval[[]string](b, "[...document.querySelectorAll('.step-name')].map(s => s.innerText)")
+	assert.Equal(t, []string{"read", "count", "settle", "cut", "link"}, slices.DeleteFunc(steps, func(s string) bool { return s == "keep" }))
 	b.sees("document.querySelector('.made details pre').textContent.includes('order by')") // an owner is told the SQL
 	b.fill("Request", "arrivals, page 3")
 	b.press("\r")
@@ -72,7 +74,7 @@ func TestDeskFiltersAndSearches(t *testing.T) {
 	eval[cd.Void](b, grain+".querySelector('input').click();void 0")
 	b.at("/sets/arrivals?size=10&cargo=grain", "1–10 of "+count)
 	b.tick("salt")
-	b.sees("location.search === '?size=10&cargo=grain&cargo=salt'")
+	b.sees("location.search === '?size=10&cargo=grain&cargo=salt' && document.querySelectorAll('.facet input:checked').length === 2")
 	b.tick("grain")
 	b.sees("location.search === '?size=10&cargo=salt'")
 	b.fill("at least (Tonnage)", "5000")
