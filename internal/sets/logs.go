@@ -103,6 +103,8 @@ func logTable(s *Set) changes.Table {
 const (
 	logWait  = 2 * time.Second  // longest wait for changes in progress before a log is made
 	logAgain = 10 * time.Second // between attempts
+
+	logAttempts = 3 // before it is left to whoever asks for the set next
 )
 
 // makeLog makes a set's log in the background: of tables that earlier versions made, or
@@ -119,8 +121,9 @@ func (s *Store) makeLog(set *Set) {
 		return
 	}
 	s.logTried[set.table] = time.Now()
-	s.background.Go(func() {
-		err := pgx.BeginFunc(s.running, fresh{s.pool}, func(tx pgx.Tx) error {
+	again := s.logAgain
+	attempt := func() error {
+		return pgx.BeginFunc(s.running, fresh{s.pool}, func(tx pgx.Tx) error {
 			if _, err := tx.Exec(s.running, "set local lock_timeout = "+strconv.FormatInt(logWait.Milliseconds(), 10)); err != nil {
 				return err
 			}
@@ -131,8 +134,18 @@ func (s *Store) makeLog(set *Set) {
 			_, err = changes.Make(s.running, tx, logTable(set))
 			return err
 		})
-		if err == nil {
-			s.catalogue.stale(set.Name)
+	}
+	s.background.Go(func() {
+		for range logAttempts { // a lock may be taken for longer than the wait, as while an index is made
+			if attempt() == nil {
+				s.catalogue.stale(set.Name)
+				return
+			}
+			select {
+			case <-s.running.Done():
+				return
+			case <-time.After(again):
+			}
 		}
 	})
 }
