@@ -44,7 +44,7 @@ func LogName(schema, table string) string {
 
 // Log is the log that Script makes.
 func (f *Followed) Log() *Log {
-	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f, parts: f.Parts}
+	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f}
 }
 
 func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }

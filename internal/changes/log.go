@@ -38,7 +38,6 @@ type Log struct {
 
 	of    string    // the table of records, as it is written in SQL
 	other *Followed // nil for a kept set's
-	parts bool      // the table has partitions
 }
 
 // The columns of a log besides the fields. No field has these names.

@@ -1,6 +1,7 @@
 package changes
 
 import (
+	"fmt"
 	"slices"
 )
 
@@ -52,14 +53,25 @@ func (s *Snapshot) Sees(xid uint64) bool {
 	return xid < s.Xmax && !listed
 }
 
-// New is the condition, in SQL, that finds what is in a log and was not seen, and its
-// arguments: a transaction id and a list of them, from $1 on. It is exact, takes no lock,
-// and is not slowed down by transactions that are long in progress.
-func (s *Snapshot) New() (sql string, xid uint64, listed []uint64) {
+// since is from which transaction on all are new but those that were seen, and which others of
+// a log are new, on a primary; on a standby, which of those were seen.
+func (s *Snapshot) since() (xid uint64, listed []uint64) {
 	if s.Standby {
-		return "(xid >= $1 and xid <> all($2))", s.Xmin, s.Listed
+		return s.Xmin, s.Listed
 	}
-	return "(xid >= $1 or xid = any($2))", s.Xmax, s.Listed
+	return s.Xmax, s.Listed
+}
+
+// New is the condition, in SQL, that finds what is in a log and was not seen, in a column of
+// transactions, and its two arguments, from a number on. It is exact, takes no lock, and is not slowed
+// down by transactions that are long in progress.
+func (s *Snapshot) New(column string, first int) (sql string, args []any) {
+	sql = "(%[1]s >= $%[2]d::text::xid8 or %[1]s = any($%[3]d::text[]::xid8[]))"
+	if s.Standby {
+		sql = "(%[1]s >= $%[2]d::text::xid8 and %[1]s <> all($%[3]d::text[]::xid8[]))"
+	}
+	xid, listed := s.since()
+	return fmt.Sprintf(sql, column, first, first+1), []any{decimal(xid), decimals(listed)}
 }
 
 // all tells how far a snapshot sees all, without looking at single ids.

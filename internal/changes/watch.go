@@ -18,7 +18,7 @@ import (
 func (l *Log) followed() string {
 	table, log := "to_regclass("+literal(l.of)+")", "to_regclass("+literal(l.Table())+")"
 	is := " = " + table
-	if l.parts {
+	if l.other.Parts {
 		is = " = any(array(select relid from pg_partition_tree(" + table + ")))"
 	}
 	return fmt.Sprintf(`(select concat_ws(' ', extract(epoch from pg_postmaster_start_time()), pg_is_in_recovery()::int,
@@ -110,9 +110,10 @@ const same = "="
 // AgainstMark are the arguments of a Stamp against a mark, as a condition that is always true
 // and names them.
 func AgainstMark(m *Snapshot, first int) (sql string, args []any) {
-	from, others, text := m.Xmax, m.Listed, m.text()
+	from, others := m.since()
+	text := m.text()
 	if m.Standby { // where PostgreSQL lists none in progress, two that look the same may differ
-		from, others, text = m.Xmin, nil, ""
+		others, text = nil, ""
 	}
 	return fmt.Sprintf("$%d::text is not null and $%d::text[] is not null and $%d::text is not null and $%d::text is not null", first, first+1, first+2, first+3),
 		[]any{decimal(from), decimals(others), text, m.Started}
@@ -203,23 +204,12 @@ func decimals(all []uint64) []string {
 	return texts
 }
 
-// seen is a stretch between two snapshots, in a column of transactions. Its arguments are five.
-func (s *Stretch) seen(xid string, first int) (sql string, args []any) {
-	after, until := s.After.Saw, s.Until.Saw
-	is, list := "("+xid+" >= %s or "+xid+" = any(%s)) and "+xid+" < %s and "+xid+" <> all(%s)", []*Snapshot{after, until}
-	if until.Standby {
-		is = xid + " >= %s and " + xid + " <> all(%s) and (" + xid + " < %s or " + xid + " = any(%s))"
-	}
-	var holders []any
-	for i, snapshot := range list {
-		end := snapshot.Xmax
-		if snapshot.Standby {
-			end = snapshot.Xmin
-		}
-		holders = append(holders, fmt.Sprintf("$%d::text::xid8", first+2*i), fmt.Sprintf("$%d::text[]::xid8[]", first+2*i+1))
-		args = append(args, decimal(end), decimals(snapshot.Listed))
-	}
-	return fmt.Sprintf("("+is+" and $%d::text is not null)", append(holders, first+4)...), append(args, decimal(after.all()))
+// seen is a stretch between two snapshots, in a column of transactions: new since the one, and not
+// since the other. Its arguments are five, the last for reaches.
+func (s *Stretch) seen(column string, first int) (sql string, args []any) {
+	after, began := s.After.Saw.New(column, first)
+	until, ended := s.Until.Saw.New(column, first+2)
+	return fmt.Sprintf("(%s and not %s and $%d::text is not null)", after, until, first+4), append(append(began, ended...), decimal(s.After.Saw.all()))
 }
 
 // reaches is the SQL of whether a log still has all that a mark did not see, whose arguments

@@ -85,13 +85,23 @@ func (s *Store) unfollow(all []*Set) {
 // way for now. Its log is then looked for, in the background.
 func (s *Store) followedAt(set *Set) *Set {
 	f := s.follows(set)
-	f.mu.Lock()
-	defer f.mu.Unlock()
-	if f.latest == nil && !f.checking && time.Since(f.tried) > s.followAgain {
-		f.checking, f.tried = true, time.Now()
+	latest, mine, _ := f.claim(s.followAgain)
+	if mine {
 		s.background.Go(func() { s.beginFollowing(f, set) })
 	}
-	return f.latest
+	return latest
+}
+
+// claim gives the latest state. Where there is none, it tells whether whoever asks is to look for
+// the log, if nobody has for so long, or somebody does.
+func (f *following) claim(again time.Duration) (latest *Set, mine, busy bool) {
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.latest == nil && !f.checking && time.Since(f.tried) >= again {
+		f.checking, f.tried = true, time.Now()
+		return nil, true, false
+	}
+	return f.latest, false, f.latest == nil && f.checking
 }
 
 // FollowKnown tells how a followed table is read, as it was last seen.
@@ -110,25 +120,16 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 		return FollowState{}, err
 	}
 	f := s.follows(set)
-	for look := false; !look; {
-		f.mu.Lock()
-		exact := f.latest != nil
-		if look = !exact && !f.checking; look {
-			f.checking, f.tried = true, time.Now()
+	_, mine, busy := f.claim(0)
+	for ; busy; _, mine, busy = f.claim(0) { // somebody looks, who may have begun before now
+		select {
+		case <-ctx.Done():
+			return FollowState{}, ctx.Err()
+		case <-time.After(followPoll):
 		}
-		f.mu.Unlock()
-		switch {
-		case exact:
-			look = true
-		case look:
-			s.beginFollowing(f, set)
-		default: // somebody looks, who may have begun before now
-			select {
-			case <-ctx.Done():
-				return FollowState{}, ctx.Err()
-			case <-time.After(followPoll):
-			}
-		}
+	}
+	if mine {
+		s.beginFollowing(f, set)
 	}
 	state := s.FollowKnown(set)
 	return state, s.sizeLog(ctx, set, &state)
@@ -275,7 +276,7 @@ func (s *Store) forsake(set *Set, why string) {
 	f.mu.Lock()
 	defer f.mu.Unlock()
 	if f.latest != nil && f.latest.logName == set.logName {
-		f.latest, f.why, f.since, f.tried = nil, []string{why}, time.Now(), time.Time{}
+		f.latest, f.why, f.since = nil, []string{why}, time.Now()
 		s.forsaken.Add(1)
 	}
 }

@@ -506,3 +506,25 @@ func TestFollowedColumnsOfManyTypes(t *testing.T) {
 	f.exact(t)
 	assert.Zero(t, f.store.Unlike())
 }
+
+// Blocks of a followed table that have grown are cut, as those of kept sets are.
+func TestFootholdsOfAFollowedTableStayNear(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	ask := func() string {
+		explained := sets.Explain{}
+		_, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=at&size=10&page=45", Explain: &explained})
+		require.NoError(t, err)
+		return explained.Access
+	}
+	testkit.Eventually(t, func() bool { return strings.Contains(ask(), "foothold") }, "there are footholds")
+	f.does(t, "insert into yard.boats (id, name, at) select 2000 + n, 'new', '2026-03-04T00:00:00Z' from generate_series(1, 400) n") // all in one block
+	over := int64(0)
+	for n := range 12 {
+		f.does(t, fmt.Sprintf("update yard.boats set at = '2026-03-04T00:00:00Z' where id = %d", 2000+30*n))
+		access := ask()
+		_, err := fmt.Sscanf(access[strings.LastIndex(access, "over"):], "over %d records", &over)
+		require.NoError(t, err, access)
+	}
+	assert.LessOrEqual(t, over, int64(30), "records between the page and the foothold")
+}

@@ -249,5 +249,13 @@ func (s *Set) seenAt(by stamp) *Set {
 	return &set
 }
 
-// stamped tells whether a stamp is of the set as it is defined here.
+// isAt tells whether a stamp is of the set as it is here, its records too.
+func (s *Set) isAt(by stamp) bool {
+	if s.saw != nil {
+		return by.table == nil || by.table.Log == s.logName && by.table.Gap == "" && !by.table.New
+	}
+	return by.version == s.Version && s.stamped(by)
+}
+
+// stamped tells whether a stamp is of the kept set as it is defined here.
 func (s *Set) stamped(by stamp) bool { return s.defined == by.defined && s.catalogue == by.catalogue }

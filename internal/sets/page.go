@@ -306,12 +306,12 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 		switch {
 		case err != nil:
 			return nil, err
-		case set.saw != nil:
+		case set.saw != nil && seen.table != nil:
 			if total, err = s.stillFollowed(ctx, page, q, way, total, seen.table, r.asked); err != nil {
 				return nil, err
 			}
 			settled = page.Settled
-		case seen.version == set.Version && set.stamped(seen):
+		case set.isAt(seen):
 		case r.asked > 1 || !set.stamped(seen) || seen.version < set.Version:
 			return nil, errMoved
 		default: // the set has moved on since the total was known: is the page still the one?
@@ -378,8 +378,6 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 // stillFollowed is the same for a followed table, whose records were read by some statements.
 func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *changes.Stamp, asked int) (paging.Total, error) {
 	switch {
-	case seen == nil:
-		return was, nil
 	case seen.Log != q.set.logName:
 		s.forsake(q.set, tableChanged)
 		return was, errMoved

@@ -331,7 +331,7 @@ func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, plac
 	if err != nil || len(records) == 0 {
 		return nil, err
 	}
-	if r.seen.version != q.set.Version || !q.set.stamped(r.seen) {
+	if !q.set.isAt(r.seen) {
 		return nil, nil
 	}
 	key, err := keys.Key(records[0])
