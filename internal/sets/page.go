@@ -10,7 +10,6 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
-	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
@@ -138,93 +137,6 @@ func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err er
 		return err
 	})
 	return page, err
-}
-
-// snapshot runs a read-only transaction that sees one state of our own database.
-func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
-	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
-}
-
-// elsewhere is the same of a source's. What a session was told may not reach it through a pooler.
-func elsewhere(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
-	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{BeginQuery: "begin isolation level repeatable read read only; set local statement_timeout = '" + sourceTimeout + "'"}, do)
-}
-
-// snapshotOf is a snapshot of the database that has a set's records.
-func (s *Store) snapshotOf(ctx context.Context, set *Set, do func(tx pgx.Tx) error) error {
-	if set.pool != nil {
-		return elsewhere(ctx, set.pool, do)
-	}
-	return snapshot(ctx, s.pool, do)
-}
-
-// within gives a set and one state of the database that its records are in.
-func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) (err error) {
-	set, _, _ := s.catalogue.get(name)
-	for known := set != nil && !set.Attached(); ; known = false {
-		if !known {
-			if set, err = s.Latest(ctx, name); err != nil {
-				return err
-			}
-		}
-		if set.Attached() {
-			pool, err := s.sourcePool(ctx, set.Source)
-			if err != nil {
-				return err
-			}
-			return sourceError(elsewhere(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
-		}
-		attached := false
-		err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {
-			here, err := s.here(ctx, tx, set)
-			if attached = err == nil && here.Attached(); err != nil || attached {
-				return err
-			}
-			return do(tx, here)
-		})
-		if err != nil || !attached {
-			return err
-		}
-		s.catalogue.stale(name) // it has become one since it was last seen
-	}
-}
-
-// here is a set as a transaction sees it.
-func (s *Store) here(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
-	set, err := moved(ctx, tx, known)
-	if err == nil && set == nil {
-		return get(ctx, tx, known.Name)
-	}
-	return set, err
-}
-
-// movingColumns are what of a set changes with its records, and what tells whether all else
-// is as it was.
-const movingColumns = "version, records, changed_at, defined, tableoid"
-
-// moved is a set that is known as it is by now; nil where it was defined anew.
-func moved(ctx context.Context, db querier, known *Set) (*Set, error) {
-	rows, err := db.Query(ctx, "select "+movingColumns+" from pageladder.record_set where name = $1", known.Name)
-	if err != nil {
-		return nil, err
-	}
-	return known.movedBy(rows)
-}
-
-// movedBy is the set as a row of its moving columns tells it; nil where it was defined anew.
-func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
-	here := *s
-	err := pgx.ErrNoRows
-	_, scanned := pgx.ForEachRow(rows, []any{&here.Version, &here.Records, &here.ChangedAt, &here.defined, &here.catalogue}, func() error { err = nil; return nil })
-	switch {
-	case scanned != nil:
-		return nil, scanned
-	case err != nil:
-		return nil, ErrNoSet
-	case here.defined != s.defined || here.catalogue != s.catalogue:
-		return nil, nil
-	}
-	return &here, nil
 }
 
 // settle reads a query and settles it on its total.
@@ -393,24 +305,6 @@ func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way 
 		return was, errMoved
 	}
 	return s.still(ctx, page, q, way, was, later)
-}
-
-// unheld are connections that nobody holds while he waits for another one: what is known is
-// brought on over these, also for those who read in a transaction, of which there may be as many
-// as it has connections.
-func (s *Store) unheld(set *Set) *pgxpool.Pool {
-	if set.plain != nil {
-		return set.plain
-	}
-	return s.plain
-}
-
-// poolOf are the connections to the database that has a set's records.
-func (s *Store) poolOf(set *Set) *pgxpool.Pool {
-	if set.pool != nil {
-		return set.pool
-	}
-	return s.pool
 }
 
 // way is how the records of a page are reached.

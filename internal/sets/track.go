@@ -1,0 +1,406 @@
+package sets
+
+import (
+	"bytes"
+	"cmp"
+	"context"
+	"slices"
+	"sort"
+	"strconv"
+	"sync"
+	"time"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/internal/order"
+	"pageladder.example/paging/statement"
+)
+
+// track is what is known of one order of a list, under one filter: the images of what has
+// changed lately, and the footholds, as counted blocks. It is kept current: whoever asks
+// brings it on to the version that they read at.
+type track struct {
+	base
+	keys order.Order
+	turn turn // of whoever brings it on
+
+	mu     sync.Mutex
+	from   int64        // the images are all that changed after this version
+	until  changes.Mark // until this one
+	images []image      // as they were logged, by version
+	blocks []blocksAt
+}
+
+// image is a record before or after a change.
+type image struct {
+	version int64
+	side    int
+	key     []byte
+	blocks  *order.Blocks // that it was brought into, and which of them it fell into; nil: not known any more
+	block   int
+}
+
+// blocksAt are blocks, at a version and as long as no image follows.
+type blocksAt struct {
+	version int64
+	*order.Blocks
+}
+
+const (
+	imagesKept = 1_000
+	blocksKept = 8    // states of the blocks, which share most of their memory
+	cutsAtOnce = 8    // blocks that are cut when a track is brought on
+	askedMost  = 5000 // images whose places the database tells
+	imageBytes = 100
+)
+
+// most is how many images are brought into a track of so many records: a twentieth.
+func (t *track) most(records int64) int64 {
+	most := min(max(records/20, 1_000), changes.Most)
+	if !t.keys.Exact() {
+		most = min(most, askedMost)
+	}
+	return most
+}
+
+// size is the memory that the track takes.
+func (t *track) size() int {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	size := 500 + imageBytes*len(t.images)
+	if n := len(t.blocks); n > 0 {
+		size += t.blocks[n-1].Bytes()
+	}
+	return size
+}
+
+// upTo tells how far the track is known.
+func (t *track) upTo() changes.Mark {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	return t.until
+}
+
+// at gives the blocks at a version; nil where they are not known there.
+func (t *track) at(version int64) *order.Blocks {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	if version > t.until.Version {
+		return nil
+	}
+	for i := len(t.blocks) - 1; i >= 0; i-- {
+		if b := t.blocks[i]; b.version <= version {
+			images, known := t.between(b.version, version)
+			switch {
+			case !known:
+				return nil
+			case len(images) == 0:
+				return b.Blocks
+			case !t.keys.Exact():
+				return nil
+			}
+			blocks, err := b.Edited(t.edits(b.Blocks, images, func(im *image) int { return b.Find(im.key, bytes.Compare) }))
+			if err != nil {
+				return nil
+			}
+			return blocks
+		}
+	}
+	return nil
+}
+
+// between are the images of what changed after a version, until another. The lock is held.
+func (t *track) between(after, until int64) (images []image, known bool) {
+	if after < t.from || until > t.until.Version {
+		return nil, false
+	}
+	first := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > after })
+	end := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > until })
+	return t.images[first:max(first, end)], true
+}
+
+// edits are the changes of blocks that images make.
+func (t *track) edits(blocks *order.Blocks, images []image, find func(*image) int) []order.Edit {
+	by := map[int]int64{}
+	for i := range images {
+		by[find(&images[i])] += int64(images[i].side)
+	}
+	edits := make([]order.Edit, 0, len(by))
+	for i, n := range by {
+		edits = append(edits, order.Edit{I: i, By: n})
+	}
+	slices.SortFunc(edits, func(a, b order.Edit) int { return cmp.Compare(a.I, b.I) })
+	return edits
+}
+
+// bring brings a track on to the version of a question's set, by the set's log. The
+// reason tells why that cannot be: it has to be built anew.
+func (t *track) bring(ctx context.Context, db querier, q *question) (why string, err error) {
+	version := q.set.Version
+	if t.upTo().Version >= version {
+		return t.alike(q.set), nil
+	}
+	began := time.Now()
+	if err := t.turn.take(ctx); err != nil {
+		return "", err
+	}
+	defer t.turn.give()
+	from := t.upTo()
+	if from.Version >= version {
+		return t.alike(q.set), nil
+	}
+	if why := t.usable(q.set); why != "" {
+		return why, nil
+	}
+	t.mu.Lock()
+	var now *order.Blocks
+	if n := len(t.blocks); n > 0 {
+		now = t.blocks[n-1].Blocks
+	}
+	t.mu.Unlock()
+	records := q.set.Records
+	if now != nil {
+		records = now.Records()
+	}
+	most := t.most(records)
+	images, why, err := t.read(ctx, db, q, from, most)
+	if err != nil || why != "" {
+		return why, err
+	}
+	if now != nil && len(images) > 0 {
+		found, err := t.found(ctx, db, q, now, images)
+		if err != nil {
+			return "", err
+		}
+		for i := range images {
+			images[i].blocks, images[i].block = now, found[i]
+		}
+		at := 0
+		if now, err = now.Edited(t.edits(now, images, func(*image) int { at++; return found[at-1] })); err != nil {
+			return "the change log does not fit what was known", nil
+		}
+		if now, err = t.cut(ctx, db, q, now, found); err != nil {
+			return "", err
+		}
+	}
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	t.images = append(t.images, images...)
+	if extra := len(t.images) - imagesKept; extra > 0 {
+		t.from = t.images[extra-1].version
+		for extra < len(t.images) && t.images[extra].version == t.from {
+			extra++
+		}
+		t.images = append(t.images[:0:0], t.images[extra:]...)
+	}
+	if now != nil && len(images) > 0 {
+		t.blocks = append(t.blocks, blocksAt{version, now})
+		if extra := len(t.blocks) - blocksKept; extra > 0 {
+			t.blocks = append(t.blocks[:0:0], t.blocks[extra:]...)
+			for i := 0; i < len(t.images) && t.images[i].version <= t.blocks[0].version; i++ {
+				t.images[i].blocks = nil // their memory is let go
+			}
+		}
+	}
+	t.until = q.set.mark()
+	q.explain.folded(int64(len(images)), began)
+	return "", nil
+}
+
+// read reads the images of what changed after a version, until that of the question's set.
+func (t *track) read(ctx context.Context, db querier, q *question, after changes.Mark, most int64) (images []image, why string, err error) {
+	asked, err := q.onLog(after, eitherSide)
+	if err != nil {
+		return nil, "the change log lacks a field of the question", nil
+	}
+	each, err := asked.Unordered(append([]string{versionField, sideField}, q.sorted()...), statement.Region{})
+	if err != nil {
+		return nil, "the change log lacks a field of the question", nil
+	}
+	q.explain.sql(each.SQL)
+	limited := each.SQL + " limit " + strconv.FormatInt(most+1, 10)
+	rows, err := db.Query(ctx, q.proved(after, limited, "version")+" order by i.version", textRows(each.Args)...)
+	if err != nil {
+		why, err := logGone(err)
+		return nil, why, err
+	}
+	defer rows.Close()
+	for proved := false; rows.Next(); {
+		raw := rows.RawValues()
+		if !proved { // all rows have the same
+			if why := t.refuted(string(raw[0]), q.cuttable()); why != "" {
+				return nil, why, nil
+			}
+			proved = true
+		}
+		if raw[1] == nil { // nothing has changed
+			continue
+		}
+		raw = raw[1:]
+		version, err := strconv.ParseInt(string(raw[0]), 10, 64)
+		if err != nil {
+			return nil, "", err
+		}
+		side := changes.After
+		if raw[1][0] == '-' {
+			side = changes.Before
+		}
+		key, err := t.keys.Key(raw[2:])
+		if err != nil {
+			return nil, err.Error(), nil
+		}
+		images = append(images, image{version: q.set.logVersion(version), side: side, key: key})
+	}
+	if err := rows.Err(); err != nil {
+		why, err := logGone(err)
+		return nil, why, err
+	}
+	if int64(len(images)) > most {
+		return nil, "more has changed than is brought on: " + strconv.FormatInt(most, 10) + " images", nil
+	}
+	return images, "", nil
+}
+
+// found finds the block that each image falls into.
+func (t *track) found(ctx context.Context, db querier, q *question, blocks *order.Blocks, images []image) ([]int, error) {
+	found := make([]int, len(images))
+	for i := range images {
+		found[i] = blocks.Find(images[i].key, t.keys.Compare)
+	}
+	if t.keys.Exact() {
+		return found, nil
+	}
+	return found, q.place(ctx, db, t.keys, blocks, images, found)
+}
+
+// cut cuts blocks that have grown, where they begin by what is in the table. It does so
+// only where the table is at the version of the question's set: else it is done later.
+func (t *track) cut(ctx context.Context, db querier, q *question, blocks *order.Blocks, changed []int) (*order.Blocks, error) {
+	var edits []order.Edit
+	looked := map[int]bool{}
+	for _, near := range changed {
+		// Blocks before this one may have been put together: it is at its number or before.
+		for i := max(near-1, 0); i <= near && i < blocks.Len() && len(edits) < cutsAtOnce; i++ {
+			if looked[i] {
+				continue
+			}
+			looked[i] = true
+			b := blocks.Block(i)
+			if b.Records <= 2*blocks.Step() {
+				continue
+			}
+			half := b.Records / 2 / blocks.Step() * blocks.Step()
+			var place []*string
+			if i > 0 {
+				place = t.keys.Values(b.Key)
+			}
+			key, err := q.keyAt(ctx, db, t.keys, place, half)
+			if err != nil || key == nil {
+				return blocks, err
+			}
+			edits = append(edits, order.Edit{I: i, Parts: []order.Part{{Key: key, Before: half}}})
+		}
+	}
+	if len(edits) == 0 {
+		return blocks, nil
+	}
+	slices.SortFunc(edits, func(a, b order.Edit) int { return cmp.Compare(a.I, b.I) })
+	finer, err := blocks.Edited(edits)
+	if err != nil { // they go on as they are
+		return blocks, nil
+	}
+	return finer, nil
+}
+
+// keyAt is the key of the record at an offset from a place on, or from the start; nil
+// where it has none, or the set is not at the question's version any more.
+func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, place []*string, offset int64) ([]byte, error) {
+	narrow := *q
+	narrow.fields = q.set.named(q.sorted())
+	narrow.explain = nil
+	r := reader{db: db, q: &narrow}
+	var records []Record
+	var err error
+	if place == nil {
+		records, err = r.records(ctx, q.Regions(), offset, 1)
+	} else {
+		records, err = r.recordsFrom(ctx, place, offset, 1)
+	}
+	if err != nil || len(records) == 0 {
+		return nil, err
+	}
+	if !q.set.isAt(r.seen) {
+		return nil, nil
+	}
+	key, err := keys.Key(records[0])
+	if err != nil {
+		return nil, nil
+	}
+	return key, nil
+}
+
+// touched tells whether what changed after one version and until another touches a
+// stretch of records: one of them, or their positions. A nil last stands for the end.
+func (t *track) touched(ctx context.Context, db querier, q *question, after, until int64, first, last []byte) (bool, error) {
+	t.mu.Lock()
+	images, known := t.between(after, until)
+	t.mu.Unlock()
+	if !known || first == nil && len(images) > 0 {
+		return true, nil
+	}
+	if len(images) == 0 {
+		return false, nil
+	}
+	compare := bytes.Compare
+	if !t.keys.Exact() {
+		var err error
+		if compare, err = q.comparison(ctx, db, t.keys, images, first, last); err != nil {
+			return true, err
+		}
+	}
+	shift := 0
+	for i := range images {
+		switch key := images[i].key; {
+		case compare(key, first) < 0:
+			shift += images[i].side
+		case last == nil || compare(key, last) <= 0:
+			return true, nil
+		}
+	}
+	return shift != 0, nil
+}
+
+// shifted tells whether what changed after one version and until another shifts the records
+// from the foothold of a way on. Where the order is the database's, it goes by the blocks that what
+// changed fell into.
+func (t *track) shifted(after, until int64, w *way) bool {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	images, known := t.between(after, until)
+	if !known {
+		return true
+	}
+	shift, in, begins := 0, w.blocks, w.block
+	for i := range images {
+		im := &images[i]
+		if t.keys.Exact() {
+			if bytes.Compare(im.key, w.key) < 0 {
+				shift += im.side
+			}
+			continue
+		}
+		if im.blocks == nil {
+			return true
+		}
+		if im.blocks != in {
+			in = im.blocks
+			begins = in.Find(w.key, t.keys.Compare)
+			if !bytes.Equal(in.Block(begins).Key, w.key) {
+				return true // it was not one of them, or the guess was wrong
+			}
+		}
+		if im.block < begins {
+			shift += im.side
+		}
+	}
+	return shift != 0
+}
