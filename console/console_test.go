@@ -142,7 +142,9 @@ func TestScreenshots(t *testing.T) {
 	if os.Getenv("PAGELADDER_SCREENSHOTS") == "" {
 		t.Skip("PAGELADDER_SCREENSHOTS names no folder")
 	}
-	b := open(t)
+	store := testkit.Harbour(t)
+	addYard(t, store)
+	b := openOn(t, testkit.ServeStore(t, store))
 	file := filepath.Join(t.TempDir(), "boats.csv")
 	require.NoError(t, os.WriteFile(file, []byte("no,name,built,laid up\n1,Gull,1987,\n2,Tern,1990,2026-10-01\n3,Auk,unknown,\n"), 0o644))
 	for _, s := range []struct {
@@ -166,7 +168,11 @@ func TestScreenshots(t *testing.T) {
 			require.NoError(t, cd.Do(b.ctx, cd.SetUploadFiles(cd.CSS("input[type=file]"), []string{file})))
 			b.reads("3 records, 4 fields")
 		}},
-		{"list", "/lists/arrivals?page=4&size=6&sort=-tonnage&cleared=true&wings=2", ".ladder", 1280, "", nil},
+		{"list", "/lists/arrivals?page=4&size=6&sort=-tonnage&cleared=true&wings=2", ".ladder", 1280, "", func() {
+			_, err := store.Attach(t.Context(), sets.Attach{Name: "hulls", Label: "Hulls", Source: "yard", Schema: "public", Table: "hulls", Fields: []string{"name"}, Follow: true})
+			require.NoError(t, err)
+		}},
+		{"following", "/sets/hulls/following", "[role=status] li", 1280, "light", nil},
 	} {
 		require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(s.width, 800)))
 		b.visit("about:blank")

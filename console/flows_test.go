@@ -1,6 +1,7 @@
 package console_test
 
 import (
+	"context"
 	"fmt"
 	"io"
 	"net"
@@ -16,6 +17,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 )
 
@@ -149,12 +151,12 @@ func TestASetIsMadeOfAFile(t *testing.T) {
 	b.at("/sets/boats_2026", "1–3 of 3")
 }
 
-func TestATableIsAttached(t *testing.T) {
-	store := testkit.Store(t)
+// addYard names a source with a table of hulls, and gives a connection of its owner's.
+func addYard(t *testing.T, store *sets.Store) *pgx.Conn {
 	yard := testkit.DatabaseURL(t)
 	conn, err := pgx.Connect(t.Context(), yard)
 	require.NoError(t, err)
-	defer conn.Close(t.Context())
+	t.Cleanup(func() { conn.Close(context.Background()) })
 	_, err = conn.Exec(t.Context(), `create table hulls (no int primary key, name text, secret text); insert into hulls values (1, 'Gull', 'x'), (2, 'Tern', 'y');
 		do $$ begin create role yard_reader_console login password 'reads'; exception when duplicate_object then null; end $$; grant select on hulls to yard_reader_console`)
 	require.NoError(t, err)
@@ -162,6 +164,12 @@ func TestATableIsAttached(t *testing.T) {
 	require.NoError(t, err)
 	source.User = url.UserPassword("yard_reader_console", "reads")
 	require.NoError(t, store.AddSource("yard", source.String()))
+	return conn
+}
+
+func TestATableIsAttached(t *testing.T) {
+	store := testkit.Store(t)
+	conn := addYard(t, store)
 	b := openOn(t, testkit.ServeStore(t, store))
 	b.visit("/new#attach")
 	b.fill("Table or view", "public.hulls")
@@ -178,7 +186,7 @@ func TestATableIsAttached(t *testing.T) {
 	b.click("button", "Follow it")
 	b.sees("document.querySelector('[role=status]')?.innerText.includes('is not there')")
 	b.axe("what is missing")
-	_, err = conn.Exec(t.Context(), eval[string](b, "document.querySelector('pre').innerText"))
+	_, err := conn.Exec(t.Context(), eval[string](b, "document.querySelector('pre').innerText"))
 	require.NoError(t, err)
 	b.sees("document.querySelector('[role=status]').innerText.includes('totals and deep pages are exact')")
 	b.click("button", "Follow it no more")
