@@ -1,9 +1,12 @@
 package sets_test
 
 import (
+	"context"
+	"fmt"
 	"strings"
 	"testing"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -27,6 +30,7 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		{name: "serializable", does: []string{"begin isolation level serializable; select count(*) from yard.boats; " + change + "; commit"}},
 		{name: "two phases", does: []string{"begin; " + change + "; prepare transaction 'boats'", "commit prepared 'boats'"}},
 		{name: "upserts", does: []string{"insert into yard.boats (id, name, crew) select n, 'up', n % 5 from generate_series(990, 1010) n on conflict (id) do update set name = excluded.name, crew = 4"}},
+		{name: "copies", does: []string{"copy yard.boats (id, name, crew) from stdin\n4001\tboat 9\t3\n4002\t\\N\t5\n4003\tboat 30\t\\N\n"}},
 		{name: "merge", does: []string{"merge into yard.boats b using generate_series(1, 30) n on b.id = n when matched and n % 2 = 0 then delete when matched then update set crew = n when not matched then insert (id) values (n)"}},
 		{name: "keys that change places", does: []string{"update yard.boats set id = -id where id < 60; update yard.boats set id = 60 + id where id < 0"}},
 		{name: "truncate", does: []string{"truncate yard.boats", "insert into yard.boats (id, name) select n, 'boat ' || n % 9 from generate_series(1, 700) n"}},
@@ -153,5 +157,53 @@ func TestFollowedTableWithPartitions(t *testing.T) {
 	f.does(t, f.script(t, false))
 	f.exact(t)
 	f.does(t, f.script(t, true))
+	f.agrees(t)
+}
+
+// What logical replication writes calls no triggers of statements: a table that begins to receive its
+// rows so is read by the plain way, and its owner is told.
+func TestFollowedTableThatReceivesItsRows(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	f.agrees(t)
+	from, to := testkit.DatabaseURL(t), f.admin
+	connect := func(address string) *pgx.Conn {
+		conn, err := pgx.Connect(t.Context(), address)
+		require.NoError(t, err)
+		t.Cleanup(func() { conn.Close(context.Background()) })
+		return conn
+	}
+	publisher, subscriber := connect(from), connect(to)
+	does := func(conn *pgx.Conn, sql string) {
+		t.Helper()
+		_, err := conn.Exec(t.Context(), sql)
+		require.NoError(t, err, sql)
+	}
+	does(publisher, "create schema yard;"+strings.ReplaceAll(boats, "generate_series(1, 1000)", "generate_series(5001, 5200)")+"; create publication boats for table yard.boats")
+	does(publisher, "select pg_create_logical_replication_slot('"+f.role+"', 'pgoutput')") // in one cluster it has to be there first
+	does(subscriber, fmt.Sprintf("create subscription boats connection '%s' publication boats with (create_slot = false, slot_name = '%s')", from, f.role))
+	defer func() {
+		does(subscriber, "alter subscription boats disable; alter subscription boats set (slot_name = none)")
+		does(subscriber, "drop subscription boats")
+		testkit.Eventually(t, func() bool {
+			_, err := publisher.Exec(t.Context(), "select pg_drop_replication_slot('"+f.role+"')")
+			return err == nil
+		}, "the slot is let go")
+	}()
+	arrived := func(where string) {
+		t.Helper()
+		testkit.Eventually(t, func() bool {
+			var there bool
+			err := f.owner.QueryRow(t.Context(), "select exists (select from yard.boats where "+where+")").Scan(&there)
+			return err == nil && there
+		}, where)
+	}
+	arrived("id = 5200")
+	f.agrees(t)
+	state, err := f.store.FollowState(t.Context(), "boats")
+	require.NoError(t, err)
+	assert.Contains(t, strings.Join(state.Missing, ""), "logical replication")
+	does(publisher, "delete from yard.boats where id = 5100; update yard.boats set tons = 0.25, name = 'boat 9' where id > 5150; insert into yard.boats (id) values (6000)")
+	arrived("id = 6000")
 	f.agrees(t)
 }

@@ -20,6 +20,7 @@ import (
 
 // fleet is a followed table: what its owner does to it, and the pages that are read of it.
 type fleet struct {
+	admin string // the address of its database, of a superuser
 	store *sets.Store
 	owner *pgx.Conn
 	role  string
@@ -37,7 +38,7 @@ func newFleetBy(t *testing.T, table, key string, shown ...string) *fleet {
 	u, err := url.Parse(admin)
 	require.NoError(t, err)
 	name := u.Path[1:]
-	f := &fleet{store: testkit.Store(t), role: "reader_" + name}
+	f := &fleet{admin: admin, store: testkit.Store(t), role: "reader_" + name}
 	conn, err := pgx.Connect(t.Context(), admin)
 	require.NoError(t, err)
 	defer conn.Close(t.Context())
@@ -69,7 +70,12 @@ const boats = `create table yard.boats (id int primary key, name text, tons nume
 // does is what the owner does, which has to succeed.
 func (f *fleet) does(t *testing.T, sql string) {
 	t.Helper()
-	_, err := f.owner.Exec(t.Context(), sql)
+	var err error
+	if statement, rows, copies := strings.Cut(sql, " from stdin\n"); copies {
+		_, err = f.owner.PgConn().CopyFrom(t.Context(), strings.NewReader(rows), statement+" from stdin")
+	} else {
+		_, err = f.owner.Exec(t.Context(), sql)
+	}
 	require.NoError(t, err, sql)
 }
 

@@ -63,7 +63,7 @@ func withPostgres(m *testing.M) int {
 		Dir: filepath.Join(dir, "data"),
 		// Nothing has to outlive the tests; commits stay synchronous, since without
 		// that a vacuum after a load marks nothing as visible to all.
-		Settings: []string{"fsync=off", "full_page_writes=off", prepared},
+		Settings: []string{"fsync=off", "full_page_writes=off", "wal_level=logical", prepared},
 	})
 	if err != nil {
 		return failed(err)
