@@ -32,14 +32,15 @@ const (
 // longestName is the most bytes of a log's name: PostgreSQL's 63, less what the names of others end in.
 const longestName = 57
 
-// LogName is the name of the log of a table, and of all that belongs to it.
+// LogName is the name of the log of a table, and of all that belongs to it. Each table has
+// one of its own: where the names alone do not tell them apart, their digest does.
 func LogName(schema, table string) string {
 	name := schema + "." + table
-	if len(name) <= longestName {
+	if len(name) <= longestName && strings.Count(name, ".") == 1 {
 		return name
 	}
-	sum := md5.Sum([]byte(name))
-	return "table." + hex.EncodeToString(sum[:])
+	sum := md5.Sum(fmt.Appendf(nil, "%q.%q", schema, table))
+	return "." + hex.EncodeToString(sum[:])
 }
 
 // Log is the log that Script makes.

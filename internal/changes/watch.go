@@ -28,7 +28,7 @@ func (l *Log) followed() string {
 	(select count(*) from pg_subscription_rel s where s.srrelid%[1]s),
 	(select concat_ws(':', c.oid, c.relfilenode) from pg_class c where c.oid = %[2]s),
 	(select concat_ws(':', p.oid, p.xmin) from pg_proc p where p.oid = to_regproc(%[3]s)),
-	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select f.last_value from %[4]s.failed f)))`, is, log, literal(l.Table()), LogSchema, literal(l.Name))
+	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select concat(f.last_value, f.is_called) from %[4]s.failed f)))`, is, log, literal(l.Table()), LogSchema, literal(l.Name))
 }
 
 // Type is the type of a field of a followed table, with its collation, as it is declared.

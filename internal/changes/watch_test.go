@@ -60,3 +60,15 @@ func TestBodiesBetweenDollars(t *testing.T) {
 		assert.Equal(t, len(text), strings.Index(text+mark, mark), "it ends where it should")
 	})
 }
+
+// No two tables have logs of one name, nor one that PostgreSQL would cut.
+func TestNamesOfLogs(t *testing.T) {
+	rapid.Check(t, func(t *rapid.T) {
+		name := rapid.StringOfN(rapid.SampledFrom([]rune("ab.\"é")), 1, 30, 63)
+		a, b := [2]string{name.Draw(t, "schema"), name.Draw(t, "table")}, [2]string{name.Draw(t, "another schema"), name.Draw(t, "another table")}
+		assert.LessOrEqual(t, len(LogName(a[0], a[1])), longestName)
+		assert.Equal(t, a == b, LogName(a[0], a[1]) == LogName(b[0], b[1]), "%q %q", a, b)
+	})
+	assert.NotEqual(t, LogName("a.b", "c"), LogName("a", "b.c"))
+	assert.NotEqual(t, LogName(strings.Repeat("x", 63), "a"), LogName(strings.Repeat("x", 63), "b"))
+}

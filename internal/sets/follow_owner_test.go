@@ -54,6 +54,7 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		{name: "no schema of logs", does: []string{"drop schema pageladder_log cascade", change}, told: "is not there", mending: "script"},
 		{name: "an empty log", does: []string{"update yard.boats set crew = 2 where id = 5", `truncate pageladder_log."yard.boats"`, change}},
 		{name: "a log that takes nothing", before: `alter table pageladder_log."yard.boats" add check (false) not valid`, does: []string{change}},
+		{name: "a log that takes nothing, once", before: `alter table pageladder_log."yard.boats" add check (false) not valid`, does: []string{"delete from yard.boats where id < 9"}},
 		{name: "a log that loses a column", does: []string{`alter table pageladder_log."yard.boats" drop column crew`, change}, told: `has no column "crew"`, mending: "script"},
 		{name: "rights taken away", does: []string{`revoke all on pageladder_log."yard.boats" from READER`, change}, told: "may not: select on", mending: `grant select on pageladder_log."yard.boats" to READER`},
 		{name: "row-level security", does: []string{"alter table yard.boats enable row level security; create policy all_rows on yard.boats using (true)", change}, told: "row-level security"},
