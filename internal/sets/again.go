@@ -87,7 +87,7 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 		return nil, err
 	}
 	s.tracks.keep(k.key, t) // it may have grown
-	if touched, err := t.touched(ctx, s.unheld(set), &q, page.Set.Version, set.Version, k.first, k.last); err != nil || touched {
+	if touched, err := t.touched(ctx, s.unheld(set), &q, page.Set.mark(), set.mark(), k.first, k.last); err != nil || touched {
 		return nil, err
 	}
 	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: k}

@@ -51,7 +51,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		if err != nil {
 			return paging.Total{}, err
 		}
-		if n, ok := c.of(q.set.Version); ok && why == "" {
+		if n, ok := c.of(q.set.mark()); ok && why == "" {
 			q.explain.counted("kept current since it was counted")
 			q.explain.base("total", c.base)
 			return limited(n, most), nil

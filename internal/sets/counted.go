@@ -53,32 +53,38 @@ type counted struct {
 	turn turn // of whoever brings it on
 
 	mu    sync.Mutex
-	at    []countAt    // since which version it is what; the versions rise
-	until changes.Mark // the last state that it is known at
+	n     int64        // at the last state that it is known at
+	until changes.Mark // that one
+	from  int64        // the first version that it is known at
+	steps []countStep  // since then, in the order of their versions
 }
 
-type countAt struct{ version, n int64 }
+type countStep struct {
+	origin
+	by int64
+}
 
-// stepsKept is how many versions back a count is known.
+// stepsKept is how many steps back a count is known.
 const stepsKept = 64
 
 func newCounted(mark changes.Mark, n int64) *counted {
-	return &counted{base: baseAt(mark), turn: newTurn(), at: []countAt{{mark.Version, n}}, until: mark}
+	return &counted{base: baseAt(mark), turn: newTurn(), n: n, until: mark, from: mark.Version}
 }
 
-// of is the count at a version.
-func (c *counted) of(version int64) (n int64, ok bool) {
+// of is the count at a state.
+func (c *counted) of(at changes.Mark) (n int64, ok bool) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	if version > c.until.Version {
+	if at.Version < c.from || at.Version > c.until.Version {
 		return 0, false
 	}
-	for i := len(c.at) - 1; i >= 0; i-- {
-		if c.at[i].version <= version {
-			return c.at[i].n, true
+	n = c.n
+	for i := len(c.steps) - 1; i >= 0 && c.steps[i].version > at.Version; i-- {
+		if !c.steps[i].in(at) {
+			n -= c.steps[i].by
 		}
 	}
-	return 0, false
+	return n, true
 }
 
 // late tells how far it is known, and whether that is before a version.
@@ -121,13 +127,13 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	if err != nil {
 		return logGone(err)
 	}
-	var steps []countAt
+	var steps []countStep
 	var at, n, changed *int64 // none where nothing has changed
 	var folded int64
 	proof := ""
 	if _, err := pgx.ForEachRow(rows, []any{&proof, &at, &n, &changed}, func() error {
 		if at != nil {
-			steps, folded = append(steps, countAt{q.set.logVersion(*at), *n}), folded+*changed
+			steps, folded = append(steps, countStep{q.set.origin(*at), *n}), folded+*changed
 		}
 		return nil
 	}); err != nil {
@@ -138,19 +144,18 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	}
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	now := c.at[len(c.at)-1].n
+	now := c.n
 	for _, step := range steps {
-		if now += step.n; step.n != 0 {
-			c.at = append(c.at, countAt{step.version, now})
-		}
+		now += step.by
 	}
 	if now < 0 {
 		return "the change log does not fit the count", nil
 	}
-	if extra := len(c.at) - stepsKept; extra > 0 {
-		c.at = append(c.at[:0], c.at[extra:]...)
+	c.n, c.until, c.steps = now, q.set.mark(), append(c.steps, steps...)
+	if extra := len(c.steps) - stepsKept; extra > 0 {
+		c.from = c.steps[extra-1].version
+		c.steps = append(c.steps[:0:0], c.steps[extra:]...)
 	}
-	c.until = q.set.mark()
 	q.explain.folded(folded, began)
 	return "", nil
 }

@@ -2,11 +2,13 @@ package sets
 
 import (
 	"context"
+	"errors"
 	"fmt"
 	"strconv"
 	"strings"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 )
 
@@ -83,6 +85,35 @@ func (s *Store) SetFollowAgain(d time.Duration) {
 	s.followMu.Lock()
 	defer s.followMu.Unlock()
 	s.followAgain = d
+}
+
+// FollowedPageAt is a page of a followed set in a transaction, as of before something that is done
+// meanwhile, and that a page sees which somebody began to read before.
+func (s *Store) FollowedPageAt(ctx context.Context, req Request, meanwhile func()) (page *Page, err error) {
+	set, err := s.Latest(ctx, req.Set)
+	if err != nil {
+		return nil, err
+	}
+	set = s.followedAt(set)
+	err = elsewhere(ctx, set.pool, func(tx pgx.Tx) error {
+		mark, err := set.log.MarkIn(ctx, tx)
+		if err != nil {
+			return err
+		}
+		here, err := s.reaches(set, mark.Saw)
+		if err != nil {
+			return err
+		}
+		meanwhile()
+		early := req
+		early.Explain = nil
+		if _, err := s.readPage(ctx, set.pool, set, early); err != nil && !errors.Is(err, errMoved) {
+			return err
+		}
+		page, err = s.readPage(ctx, tx, here, req)
+		return err
+	})
+	return page, err
 }
 
 // Saw is a condition on the transactions that a page of a followed table saw, of those that changed

@@ -17,8 +17,9 @@ import (
 )
 
 // This file knows how followed tables are read: those of others, whose owners let us keep a
-// log of their changes. What is known of one is known at states that are numbered as they
-// come; each is what one snapshot of its database saw.
+// log of their changes. What is known of one is known at states, each of which is what one snapshot
+// of its database saw. They are numbered as they come, of all tables together: no number ever comes
+// again, so that what is known at one is never taken for another's.
 
 // following is what is known of a followed table, as its set is defined.
 type following struct {
@@ -27,7 +28,6 @@ type following struct {
 
 	mu       sync.Mutex
 	latest   *Set     // at the latest state; nil while it is read by the plain way
-	number   int64    // of the latest state
 	why      []string // why it is read by the plain way
 	unkept   string   // why its log could not be pruned, the last time
 	since    time.Time
@@ -184,8 +184,7 @@ func (s *Store) beginFollowing(f *following, set *Set) {
 		}
 		return
 	}
-	f.number++
-	here.Version = f.number
+	here.Version = s.states.Add(1)
 	f.latest, f.why, f.since = here, nil, time.Now()
 }
 
@@ -298,9 +297,8 @@ func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
 	if before.Covers(at) {
 		return f.latest, nil
 	}
-	f.number++
 	here := *f.latest
-	here.Version, here.saw = f.number, saw
+	here.Version, here.saw = s.states.Add(1), saw
 	f.latest = &here
 	return &here, nil
 }
@@ -407,13 +405,25 @@ func (s *Store) keepLog(ctx context.Context, set *Set) {
 // tells tells whether each statement on the set's records tells what it saw of the set.
 func (s *Set) tells() bool { return !s.Attached() || s.saw != nil }
 
-// logVersion is the version that an image of the log is of. Those of a followed table are of the
-// state that they are brought on to.
-func (s *Set) logVersion(logged int64) int64 {
+// origin tells which states have a change: of a kept set, its version and all later ones. Of a
+// followed table, the state that it was brought on to and all later ones, and of those that came
+// between that and the one before it, those that saw its transaction.
+type origin struct {
+	version int64
+	xid     uint64
+}
+
+// origin is that of a change, by what the set's log tells.
+func (s *Set) origin(logged int64) origin {
 	if s.saw != nil {
-		return s.Version
+		return origin{s.Version, uint64(logged)}
 	}
-	return logged
+	return origin{version: logged}
+}
+
+// in tells whether a state has the change.
+func (o origin) in(m changes.Mark) bool {
+	return o.version <= m.Version || m.Saw != nil && m.Saw.Sees(o.xid)
 }
 
 // against is a condition of our own with the mark that a statement's stamp is held against.

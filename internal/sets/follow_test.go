@@ -388,3 +388,46 @@ func TestFootholdsOfAFollowedTableStayNear(t *testing.T) {
 	}
 	assert.LessOrEqual(t, over, int64(30), "records between the page and the foothold")
 }
+
+// What is known is brought on from one state to another in one step, over states between them that
+// somebody still reads at: each of those has some of the changes.
+func TestStatesBetweenTwoThatAreKnownAreExact(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	for sort, by := range map[string]string{"id": "id", "-tons": "tons desc nulls last, id desc", "name": "name nulls last, id"} {
+		for where, sql := range map[string]string{"": "true", "&crew.min=3": "crew >= 3"} {
+			req := sets.Request{Set: "boats", Query: "size=10&page=40&sort=" + sort + where}
+			ask := func() string {
+				explained := sets.Explain{}
+				r := req
+				r.Explain = &explained
+				_, err := f.store.Page(t.Context(), r)
+				require.NoError(t, err)
+				return explained.Access
+			}
+			testkit.Eventually(t, func() bool { return strings.Contains(ask(), "foothold") }, "there are footholds")
+			f.does(t, "insert into yard.boats (id, name, tons) select min(id) - n, 'a', 999 from yard.boats, generate_series(1, 15) n group by n")
+			f.does(t, "delete from yard.boats where id in (select id from yard.boats where "+sql+" order by "+by+" limit 3)")
+			rows, err := f.owner.Query(t.Context(), fmt.Sprintf("select id from yard.boats where %s order by %s limit 10 offset 390", sql, by))
+			require.NoError(t, err)
+			want, err := pgx.CollectRows(rows, pgx.RowTo[int])
+			require.NoError(t, err)
+			var total int64
+			require.NoError(t, f.owner.QueryRow(t.Context(), "select count(*) from yard.boats where "+sql).Scan(&total))
+			explained := sets.Explain{}
+			then := req
+			then.Explain = &explained
+			page, err := f.store.FollowedPageAt(t.Context(), then, func() {
+				f.does(t, "insert into yard.boats (id, name, tons) select max(id) + n, null, -1 from yard.boats, generate_series(1, 20) n group by n")
+			})
+			require.NoError(t, err)
+			var ids []int
+			for _, r := range recordsOf(t, page) {
+				ids = append(ids, int(r["id"].(float64)))
+			}
+			assert.Equal(t, want, ids, "%s%s: %+v", sort, where, explained)
+			assert.Equal(t, total, *page.Settled.Metadata().TotalItems, "%s%s", sort, where)
+			assert.Contains(t, explained.Access, "foothold", "by what is known")
+		}
+	}
+}

@@ -55,14 +55,14 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 		return nil, nil, nil
 	}
 	if !q.set.tells() {
-		return t, t.at(0), nil
+		return t, t.at(changes.Mark{}), nil
 	}
 	why, err := t.bring(ctx, s.unheld(q.set), q)
 	if err != nil {
 		return nil, nil, err
 	}
 	if why == "" {
-		blocks := t.at(q.set.Version)
+		blocks := t.at(q.set.mark())
 		if blocks == nil { // they are known at later versions: plainly, this once
 			q.explain.anew("the footholds are of a later version")
 			return nil, nil, nil
@@ -189,7 +189,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	if err != nil {
 		return nil, err
 	}
-	t.blocks = []blocksAt{{t.Version, b.Blocks()}}
+	t.blocks = []blocksAt{{t.Mark, b.Blocks()}}
 	return t, nil
 }
 

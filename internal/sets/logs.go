@@ -61,7 +61,7 @@ func logList(s *Set) (*statement.List, error) {
 		},
 	}
 	if s.saw != nil {
-		t.Fields[versionField] = statement.Field{SQL: "0::bigint", Type: value.Integer}
+		t.Fields[versionField] = statement.Field{SQL: logColumn(changes.Xid) + "::text::bigint", Type: value.Integer}
 	}
 	for i := range s.Fields {
 		if f := &s.Fields[i]; slices.Contains(s.log.Fields, f.Name) {

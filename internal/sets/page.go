@@ -279,7 +279,7 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 		if why, err := way.track.bring(ctx, s.unheld(seen), &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
-		if way.track.shifted(q.set.Version, seen.Version, way) {
+		if way.track.shifted(q.set.mark(), seen.mark(), way) {
 			return was, &movedTo{seen}
 		}
 	}

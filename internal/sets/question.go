@@ -19,7 +19,9 @@ type question struct {
 	*statement.Question
 	set        *Set
 	ask        *paging.Ask
-	own        statement.Where // the fixed filter that is in force
+	sees       Visibility
+	own        statement.Where   // the fixed filter that is in force
+	mark       *changes.Snapshot // that statements are told against, of a followed table
 	order      []paging.Order
 	filterKey  string         // the filters in canonical form, equal for equal ones; "" where there are none
 	fields     []intake.Field // that are shown
@@ -45,7 +47,7 @@ func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) 
 	if err != nil {
 		return nil, err
 	}
-	return &question{Question: asked, set: set, ask: ask, own: own, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
+	return &question{Question: asked, set: set, ask: ask, sees: sees, own: own, mark: set.saw, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
 }
 
 // onLog is the same question of the set's log: of what changed after a mark and until the

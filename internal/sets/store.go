@@ -47,6 +47,7 @@ type Store struct {
 
 	followMu    sync.Mutex
 	followed    map[string]*following // by set
+	states      atomic.Int64          // of followed tables: the last number
 	forsaken    atomic.Int64          // how often a followed table's log turned out to be no more what it was
 	followAgain time.Duration         // between attempts to find a log in place
 

@@ -26,22 +26,22 @@ type track struct {
 	mu     sync.Mutex
 	from   int64        // the images are all that changed after this version
 	until  changes.Mark // until this one
-	images []image      // as they were logged, by version
+	images []image      // in the order of their versions
 	blocks []blocksAt
 }
 
 // image is a record before or after a change.
 type image struct {
-	version int64
-	side    int
-	key     []byte
-	blocks  *order.Blocks // that it was brought into, and which of them it fell into; nil: not known any more
-	block   int
+	origin
+	side   int
+	key    []byte
+	blocks *order.Blocks // that it was brought into, and which of them it fell into; nil: not known any more
+	block  int
 }
 
-// blocksAt are blocks, at a version and as long as no image follows.
+// blocksAt are blocks, at a state and as long as no image follows.
 type blocksAt struct {
-	version int64
+	changes.Mark
 	*order.Blocks
 }
 
@@ -80,46 +80,57 @@ func (t *track) upTo() changes.Mark {
 	return t.until
 }
 
-// at gives the blocks at a version; nil where they are not known there.
-func (t *track) at(version int64) *order.Blocks {
+// at gives the blocks at a state; nil where they are not known there.
+func (t *track) at(mark changes.Mark) *order.Blocks {
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	if version > t.until.Version {
-		return nil
-	}
 	for i := len(t.blocks) - 1; i >= 0; i-- {
-		if b := t.blocks[i]; b.version <= version {
-			images, known := t.between(b.version, version)
-			switch {
-			case !known:
-				return nil
-			case len(images) == 0:
-				return b.Blocks
-			case !t.keys.Exact():
-				return nil
-			}
-			blocks, err := b.Edited(t.edits(b.Blocks, images, func(im *image) int { return b.Find(im.key, bytes.Compare) }))
-			if err != nil {
-				return nil
-			}
-			return blocks
+		b := t.blocks[i]
+		if b.Version > mark.Version {
+			continue
 		}
+		images, known := t.between(b.Mark, mark)
+		switch {
+		case !known:
+			return nil
+		case len(images) == 0:
+			return b.Blocks
+		case slices.ContainsFunc(images, func(im image) bool { return im.blocks != b.Blocks }):
+			return nil // they were brought on in two steps
+		}
+		blocks, err := b.Edited(edits(images, func(im *image) int { return im.block }))
+		if err != nil {
+			return nil
+		}
+		return blocks
 	}
 	return nil
 }
 
-// between are the images of what changed after a version, until another. The lock is held.
-func (t *track) between(after, until int64) (images []image, known bool) {
-	if after < t.from || until > t.until.Version {
+// between are the images of what changed after a state, until another. The lock is held.
+func (t *track) between(after, until changes.Mark) (images []image, known bool) {
+	if after.Version < t.from || until.Version > t.until.Version {
 		return nil, false
 	}
-	first := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > after })
-	end := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > until })
-	return t.images[first:max(first, end)], true
+	first := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > after.Version })
+	end := sort.Search(len(t.images), func(i int) bool { return t.images[i].version > until.Version })
+	if until.Saw == nil {
+		return t.images[first:max(first, end)], true
+	}
+	if end < len(t.images) { // of those that were brought on next, it has some
+		next := t.images[end].version
+		end = sort.Search(len(t.images), func(i int) bool { return t.images[i].version > next })
+	}
+	for _, im := range t.images[first:max(first, end)] {
+		if im.in(until) && !im.in(after) {
+			images = append(images, im)
+		}
+	}
+	return images, true
 }
 
 // edits are the changes of blocks that images make.
-func (t *track) edits(blocks *order.Blocks, images []image, find func(*image) int) []order.Edit {
+func edits(images []image, find func(*image) int) []order.Edit {
 	by := map[int]int64{}
 	for i := range images {
 		by[find(&images[i])] += int64(images[i].side)
@@ -174,8 +185,7 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 		for i := range images {
 			images[i].blocks, images[i].block = now, found[i]
 		}
-		at := 0
-		if now, err = now.Edited(t.edits(now, images, func(*image) int { at++; return found[at-1] })); err != nil {
+		if now, err = now.Edited(edits(images, func(im *image) int { return im.block })); err != nil {
 			return "the change log does not fit what was known", nil
 		}
 		if now, err = t.cut(ctx, db, q, now, found); err != nil {
@@ -193,10 +203,10 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 		t.images = append(t.images[:0:0], t.images[extra:]...)
 	}
 	if now != nil && len(images) > 0 {
-		t.blocks = append(t.blocks, blocksAt{version, now})
+		t.blocks = append(t.blocks, blocksAt{q.set.mark(), now})
 		if extra := len(t.blocks) - blocksKept; extra > 0 {
 			t.blocks = append(t.blocks[:0:0], t.blocks[extra:]...)
-			for i := 0; i < len(t.images) && t.images[i].version <= t.blocks[0].version; i++ {
+			for i := 0; i < len(t.images) && t.images[i].version <= t.blocks[0].Version; i++ {
 				t.images[i].blocks = nil // their memory is let go
 			}
 		}
@@ -248,7 +258,7 @@ func (t *track) read(ctx context.Context, db querier, q *question, after changes
 		if err != nil {
 			return nil, err.Error(), nil
 		}
-		images = append(images, image{version: q.set.logVersion(version), side: side, key: key})
+		images = append(images, image{origin: q.set.origin(version), side: side, key: key})
 	}
 	if err := rows.Err(); err != nil {
 		why, err := logGone(err)
@@ -314,6 +324,12 @@ func (t *track) cut(ctx context.Context, db querier, q *question, blocks *order.
 // keyAt is the key of the record at an offset from a place on, or from the start; nil
 // where it has none, or the set is not at the question's version any more.
 func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, place []*string, offset int64) ([]byte, error) {
+	if q.mark != q.set.saw { // the set has moved on since: what is told is to be told against its mark
+		var err error
+		if q, err = newQuestion(q.set, q.ask, q.sees); err != nil {
+			return nil, err
+		}
+	}
 	narrow := *q
 	narrow.fields = q.set.named(q.sorted())
 	narrow.explain = nil
@@ -338,9 +354,9 @@ func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, plac
 	return key, nil
 }
 
-// touched tells whether what changed after one version and until another touches a
+// touched tells whether what changed after one state and until another touches a
 // stretch of records: one of them, or their positions. A nil last stands for the end.
-func (t *track) touched(ctx context.Context, db querier, q *question, after, until int64, first, last []byte) (bool, error) {
+func (t *track) touched(ctx context.Context, db querier, q *question, after, until changes.Mark, first, last []byte) (bool, error) {
 	t.mu.Lock()
 	images, known := t.between(after, until)
 	t.mu.Unlock()
@@ -369,10 +385,10 @@ func (t *track) touched(ctx context.Context, db querier, q *question, after, unt
 	return shift != 0, nil
 }
 
-// shifted tells whether what changed after one version and until another shifts the records
+// shifted tells whether what changed after one state and until another shifts the records
 // from the foothold of a way on. Where the order is the database's, it goes by the blocks that what
 // changed fell into.
-func (t *track) shifted(after, until int64, w *way) bool {
+func (t *track) shifted(after, until changes.Mark, w *way) bool {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	images, known := t.between(after, until)
