@@ -57,7 +57,7 @@ func TestKeysAreInTheOrderOfTheirRecords(t *testing.T) {
 		for range rapid.IntRange(1, 4).Draw(t, "fields") {
 			o = append(o, Field{rapid.SampledFrom(types).Draw(t, "type"), rapid.Bool().Draw(t, "desc"), rapid.Bool().Draw(t, "nulls first")})
 		}
-		want := 0
+		want, known := 0, true
 		var a, b [][]byte
 		for _, f := range o {
 			x, compare := drawn(t, f.Type)
@@ -80,14 +80,18 @@ func TestKeysAreInTheOrderOfTheirRecords(t *testing.T) {
 			if f.NullsFirst && (x == nil) != (y == nil) {
 				c = -c
 			}
-			want = cmp.Or(want, c)
+			if want == 0 && c != 0 { // texts that differ compare as the database says
+				want, known = c, f.Type != value.Text || x == nil || y == nil
+			}
 			a, b = append(a, x), append(b, y)
 		}
 		ka, err := o.Key(a)
 		require.NoError(t, err)
 		kb, err := o.Key(b)
 		require.NoError(t, err)
-		require.Equal(t, want, o.Compare(ka, kb), "%q %q", a, b)
+		sign, sure := o.Known(ka, kb)
+		require.Equal(t, want, sign, "%q %q", a, b)
+		require.Equal(t, known, sure, "%q %q", a, b)
 		if o.Exact() {
 			require.Equal(t, want, bytes.Compare(ka, kb), "%q %q", a, b)
 		}

@@ -83,11 +83,11 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 	if err != nil || settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() {
 		return nil, err
 	}
-	if why, err := t.bring(ctx, s.unheld(set), &q); err != nil || why != "" {
+	if why, err := t.bring(ctx, s.folds(set), &q); err != nil || why != "" {
 		return nil, err
 	}
 	s.tracks.keep(k.key, t) // it may have grown
-	if touched, err := t.touched(ctx, s.unheld(set), &q, page.Set.mark(), set.mark(), k.first, k.last); err != nil || touched {
+	if touched, err := t.touched(ctx, s.folds(set), &q, page.Set.mark(), set.mark(), k.first, k.last); err != nil || touched {
 		return nil, err
 	}
 	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: k}

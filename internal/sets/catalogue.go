@@ -86,7 +86,7 @@ func (c *catalogue) distrust(name string) {
 func (c *catalogue) confirm(set *Set, turn int64) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	if s := c.sets[set.Name]; s.set != nil && !s.anew && s.set.Version <= set.Version && s.set.defined == set.defined && s.set.catalogue == set.catalogue {
+	if s := c.sets[set.Name]; s.set != nil && !s.anew && (s.stale || s.set.Version < set.Version) && s.set.Version <= set.Version && s.set.defined == set.defined && s.set.catalogue == set.catalogue {
 		c.sets[set.Name] = seen{set: set, stale: c.turn != turn}
 	}
 }
@@ -101,13 +101,25 @@ func (c *catalogue) stale(name string) {
 	}
 }
 
-// told notes that a set may have changed, unless it is known at a version or later.
-func (c *catalogue) told(name string, version int64) {
-	c.mu.RLock()
-	known := c.sets[name].set
-	c.mu.RUnlock()
-	if known == nil || known.Version < version {
-		c.stale(name)
+// told notes what a change of a set's records told of the set: all that has changed, unless it was
+// defined anew.
+func (c *catalogue) told(name string, by stamp) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	s, ok := c.sets[name]
+	switch {
+	case ok && s.set.Version > by.version:
+	case ok && s.set.Version == by.version && s.set.stamped(by) && !s.anew:
+		c.sets[name] = seen{set: s.set}
+	case ok && s.set.stamped(by) && !s.anew:
+		c.turn++
+		c.sets[name] = seen{set: s.set.seenAt(by)}
+	default:
+		c.turn++
+		if ok {
+			s.stale = true
+			c.sets[name] = s
+		}
 	}
 }
 
@@ -223,25 +235,25 @@ func notify(ctx context.Context, tx pgx.Tx, name string) error {
 }
 
 // notices hears what services tell each other. A change of records comes as two notices of one
-// transaction: the set's name with its version, and the name alone, by which services of earlier
+// transaction: the set's name with its stamp, and the name alone, by which services of earlier
 // versions, and triggers, tell of a change.
 type notices struct {
 	*catalogue
-	versioned string // what the notice before this one told the version of, and who told it
+	stamped string // what the notice before this one told the stamp of, and who told it
 }
 
 func (n *notices) hear(notice *pgconn.Notification) {
 	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
-	name, number, versioned := strings.Cut(notice.Payload, " ")
-	if version, err := strconv.ParseInt(number, 10, 64); versioned && err == nil {
-		n.told(name, version)
-		n.versioned = by + name
+	name, rest, _ := strings.Cut(notice.Payload, " ")
+	if told, err := readStamp([]byte(rest)); err == nil {
+		n.told(name, told)
+		n.stamped = by + name
 		return
 	}
-	if n.versioned != by+notice.Payload {
+	if n.stamped != by+notice.Payload {
 		n.stale(notice.Payload)
 	}
-	n.versioned = ""
+	n.stamped = ""
 }
 
 // listen hears of changes until the store is closed, over a connection of its own.

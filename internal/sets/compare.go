@@ -22,13 +22,22 @@ const (
 // pair is a key and another.
 type pair struct{ a, b []byte }
 
-// compareKeys tells of each pair how they compare: below, at or above 0.
+// compareKeys tells of each pair how they compare: below, at or above 0. The database is asked
+// about those that it alone knows.
 func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order, pairs []pair) ([]int, error) {
-	signs := make([]int, 0, len(pairs))
+	signs := make([]int, len(pairs))
+	var unknown []pair
+	var of []int
+	for i, p := range pairs {
+		var known bool
+		if signs[i], known = keys.Known(p.a, p.b); !known {
+			unknown, of = append(unknown, p), append(of, i)
+		}
+	}
 	sql := compareSQL(q)
-	for len(pairs) > 0 {
-		some := pairs[:min(len(pairs), pairsAtOnce)]
-		pairs = pairs[len(some):]
+	for len(unknown) > 0 {
+		some := unknown[:min(len(unknown), pairsAtOnce)]
+		unknown = unknown[len(some):]
 		columns := make([][]*string, 2*len(keys))
 		for _, p := range some {
 			for i, v := range keys.Values(p.a) {
@@ -50,7 +59,10 @@ func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order
 		if err != nil {
 			return nil, err
 		}
-		signs = append(signs, more...)
+		for n, sign := range more {
+			signs[of[n]] = sign
+		}
+		of = of[len(more):]
 	}
 	return signs, nil
 }

@@ -47,7 +47,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	}
 	key := q.listKey()
 	if c, ok := s.counted.Get(key); ok {
-		why, err := c.bring(ctx, s.unheld(q.set), q)
+		why, err := c.bring(ctx, s.folds(q.set), q)
 		if err != nil {
 			return paging.Total{}, err
 		}

@@ -69,15 +69,16 @@ func (s *Store) Current(name string) *Set {
 // SetLogAgain sets the time between attempts to make a log.
 func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unlock(); s.logAgain = d }
 
-// StaleAfter tells whether a set that is known at a version is stale after notices, each of a
-// process and what it told.
-func StaleAfter(name string, version int64, told ...*pgconn.Notification) bool {
-	c := catalogue{sets: map[string]seen{name: {set: &Set{Name: name, Version: version}}}}
+// KnownAfter is what is known of a set that was known at a version after notices, each of a process
+// and what it told, and whether it is current.
+func KnownAfter(name string, version int64, told ...*pgconn.Notification) (set *Set, current bool) {
+	c := catalogue{heard: time.Now(), sets: map[string]seen{name: {set: &Set{Name: name, Version: version}}}}
 	heard := notices{catalogue: &c}
 	for _, n := range told {
 		heard.hear(n)
 	}
-	return c.sets[name].stale
+	set, current, _ = c.get(name)
+	return set, current
 }
 
 // SetFollowAgain sets the time between attempts to find a log in place.

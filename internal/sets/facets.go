@@ -93,7 +93,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 	key := strconv.Quote(field) + " " + q.listKey()
 	if q.set.tells() {
 		if f, ok := s.facets.Get(key); ok {
-			why, err := f.bring(ctx, s.unheld(q.set), q, field)
+			why, err := f.bring(ctx, s.folds(q.set), q, field)
 			if err != nil {
 				return nil, err
 			}

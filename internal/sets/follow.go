@@ -248,7 +248,8 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 				return nil
 			}
 			now := *set
-			now.log, now.logName, now.saw, now.pool, now.plain = log, mark.Log, mark.Saw, pool, s.sources[set.Source].unheld()
+			now.log, now.logName, now.saw, now.pool = log, mark.Log, mark.Saw, pool
+			now.plain, now.folds = s.sources[set.Source].more()
 			if err := now.ready(); err != nil {
 				return err
 			}

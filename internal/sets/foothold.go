@@ -57,7 +57,7 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 	if !q.set.tells() {
 		return t, t.at(changes.Mark{}), nil
 	}
-	why, err := t.bring(ctx, s.unheld(q.set), q)
+	why, err := t.bring(ctx, s.folds(q.set), q)
 	if err != nil {
 		return nil, nil, err
 	}

@@ -276,7 +276,7 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 		return was, &movedTo{seen}
 	}
 	if way.track != nil {
-		if why, err := way.track.bring(ctx, s.unheld(seen), &later); err != nil || why != "" {
+		if why, err := way.track.bring(ctx, s.folds(seen), &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
 		if way.track.shifted(q.set.mark(), seen.mark(), way) {

@@ -50,8 +50,8 @@ type Set struct {
 	logged    *statement.List // the log; nil where there is none that works
 	logName   string          // which it is, as changes.State names it
 
-	saw         *changes.Snapshot // of a followed table, which Version is then the number of
-	pool, plain *pgxpool.Pool     // of its source
+	saw                *changes.Snapshot // of a followed table, which Version is then the number of
+	pool, plain, folds *pgxpool.Pool     // of its source
 }
 
 // mark is the state of the records that the set is read at.

@@ -278,31 +278,41 @@ func TestFootholdsThatAreReplacedTakeNoMoreRoom(t *testing.T) {
 	assert.Equal(t, []int{1, once}, []int{tracks, kept})
 }
 
-// A notice with a version that is known already asks for nothing; the name alone, from a
-// service of an earlier version or from a trigger, always does.
+// A notice of a change of records tells all that is asked of a set afterwards; the name alone, from a
+// service of an earlier version or from a trigger, has the set asked for.
 func TestNoticesOfWhatIsKnown(t *testing.T) {
 	type notice struct {
 		by   uint32
 		says string
 	}
 	for name, c := range map[string]struct {
-		told  []notice
-		stale bool
+		told    []notice
+		version int64
+		current bool
 	}{
-		"a version that is known":          {[]notice{{1, "tides 5"}, {1, "tides"}}, false},
-		"an older one":                     {[]notice{{1, "tides 4"}, {1, "tides"}}, false},
-		"a later one":                      {[]notice{{1, "tides 6"}, {1, "tides"}}, true},
-		"the name alone":                   {[]notice{{1, "tides"}}, true},
-		"the name alone, after a pair":     {[]notice{{1, "tides 5"}, {1, "tides"}, {1, "tides"}}, true},
-		"the name alone, of somebody else": {[]notice{{1, "tides 5"}, {2, "tides"}}, true},
-		"another set's":                    {[]notice{{1, "berths 9"}, {1, "berths"}}, false},
-		"another set's version":            {[]notice{{1, "berths 5"}, {1, "tides"}}, true},
-		"no number":                        {[]notice{{1, "tides x"}, {1, "tides"}}, true},
+		"a version that is known":           {[]notice{{1, "tides 5 70 0 0 9"}, {1, "tides"}}, 5, true},
+		"an older one":                      {[]notice{{1, "tides 4 70 0 0 9"}, {1, "tides"}}, 5, true},
+		"a later one":                       {[]notice{{1, "tides 6 70 0 0 9"}, {1, "tides"}}, 6, true},
+		"two":                               {[]notice{{1, "tides 6 70 0 0 9"}, {1, "tides"}, {2, "tides 7 71 0 0 9"}, {2, "tides"}}, 7, true},
+		"one of a set that is defined anew": {[]notice{{1, "tides 6 70 6 0 9"}, {1, "tides"}}, 5, false},
+		"one of another life":               {[]notice{{1, "tides 6 70 0 1 9"}, {1, "tides"}}, 5, false},
+		"the name alone":                    {[]notice{{1, "tides"}}, 5, false},
+		"the name alone, before one":        {[]notice{{1, "tides"}, {1, "tides 6 70 0 0 9"}, {1, "tides"}}, 6, true},
+		"the name alone, after a pair":      {[]notice{{1, "tides 5 70 0 0 9"}, {1, "tides"}, {1, "tides"}}, 5, false},
+		"the name alone, of somebody else":  {[]notice{{1, "tides 5 70 0 0 9"}, {2, "tides"}}, 5, false},
+		"another set's":                     {[]notice{{1, "berths 9 70 0 0 9"}, {1, "berths"}}, 5, true},
+		"another set's version":             {[]notice{{1, "berths 5 70 0 0 9"}, {1, "tides"}}, 5, false},
+		"no stamp":                          {[]notice{{1, "tides x"}, {1, "tides"}}, 5, false},
 	} {
 		var told []*pgconn.Notification
 		for _, n := range c.told {
 			told = append(told, &pgconn.Notification{PID: n.by, Payload: n.says})
 		}
-		assert.Equal(t, c.stale, sets.StaleAfter("tides", 5, told...), name)
+		set, current := sets.KnownAfter("tides", 5, told...)
+		assert.Equal(t, c.version, set.Version, name)
+		assert.Equal(t, c.current, current, name)
+		if set.Version > 5 {
+			assert.EqualValues(t, 64+set.Version, set.Records, name)
+		}
 	}
 }

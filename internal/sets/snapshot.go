@@ -96,14 +96,13 @@ func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
 	return &here, nil
 }
 
-// unheld are connections that nobody holds while he waits for another one: what is known is
-// brought on over these, also for those who read in a transaction, of which there may be as many
-// as it has connections.
-func (s *Store) unheld(set *Set) *pgxpool.Pool {
-	if set.plain != nil {
-		return set.plain
+// folds are the connections that what is known is brought on over. Nobody holds one of them while he
+// waits for another one, and no page is before it in a queue: all pages may wait for it.
+func (s *Store) folds(set *Set) *pgxpool.Pool {
+	if set.folds != nil {
+		return set.folds
 	}
-	return s.plain
+	return s.folding
 }
 
 // poolOf are the connections to the database that has a set's records.

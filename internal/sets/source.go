@@ -29,9 +29,10 @@ const (
 type source struct {
 	url string
 
-	mu    sync.Mutex
-	pool  *pgxpool.Pool // made when first needed
-	plain *pgxpool.Pool // for questions without filters of followed tables: see readPlain
+	mu      sync.Mutex
+	pool    *pgxpool.Pool // made when first needed
+	plain   *pgxpool.Pool // for questions without filters of followed tables: see more
+	folding *pgxpool.Pool // see Store.folds
 
 	reached bool      // once, so that it is known whether that is through a pooler of transactions
 	turn    turn      // of whoever finds that out
@@ -87,6 +88,7 @@ func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
 	case pooled(err):
 		src.pool.Close()
 		src.plain.Close()
+		src.folding.Close()
 		src.reached = true
 		err := src.open(ctx, true)
 		return src.pool, err
@@ -142,10 +144,11 @@ func (src *source) open(ctx context.Context, pooled bool) error {
 		}
 		return nil
 	}
-	if src.plain, err = plainLike(context.WithoutCancel(ctx), config, pooled); err != nil {
+	ctx = context.WithoutCancel(ctx)
+	if src.plain, src.folding, err = more(ctx, config, pooled); err != nil {
 		return err
 	}
-	src.pool, err = pgxpool.NewWithConfig(context.WithoutCancel(ctx), config)
+	src.pool, err = pgxpool.NewWithConfig(ctx, config)
 	return err
 }
 
@@ -171,11 +174,11 @@ func (src *source) keep(ctx context.Context, set *Set) error {
 	return err
 }
 
-// unheld are its connections that nobody holds while he waits for another: see Store.unheld.
-func (src *source) unheld() *pgxpool.Pool {
+// more are its connections for plain questions, and those that what is known is brought on over.
+func (src *source) more() (plain, folding *pgxpool.Pool) {
 	src.mu.Lock()
 	defer src.mu.Unlock()
-	return src.plain
+	return src.plain, src.folding
 }
 
 func (src *source) close() {
@@ -184,6 +187,7 @@ func (src *source) close() {
 	if src.pool != nil {
 		src.pool.Close()
 		src.plain.Close()
+		src.folding.Close()
 	}
 }
 

@@ -26,7 +26,8 @@ import (
 // Store keeps record sets in one database.
 type Store struct {
 	pool      *pgxpool.Pool
-	plain     *pgxpool.Pool // for questions without filters: see readPlain
+	plain     *pgxpool.Pool // for questions without filters: see more
+	folding   *pgxpool.Pool // see folds
 	catalogue catalogue
 	counts    *lru.Cache[string, paging.Total] // "at least" ones, of one version
 	counted   *lru.Cache[string, *counted]     // exact ones, which are kept current
@@ -117,7 +118,7 @@ func open(ctx context.Context, url string) (*Store, error) {
 	if s.pool, err = pgxpool.NewWithConfig(ctx, config); err != nil {
 		return nil, err
 	}
-	if s.plain, err = readPlain(ctx, config); err != nil {
+	if s.plain, s.folding, err = more(ctx, config, false); err != nil {
 		s.pool.Close()
 		return nil, err
 	}
@@ -215,21 +216,29 @@ func readable(config *pgxpool.Config) {
 	config.ConnConfig.RuntimeParams["application_name"] = "pageladder"
 }
 
-// readPlain gives connections for questions without filters. The best plan of
-// such a statement depends on no value, so that it is made once and not compared
-// with others: pages from footholds come about a tenth faster for it.
-func readPlain(ctx context.Context, like *pgxpool.Config) (*pgxpool.Pool, error) {
-	return plainLike(ctx, like, false)
-}
+// foldsAtOnce is how many orders and counts are brought on at the same time.
+const foldsAtOnce = 2
 
-// plainLike is the same, but through a pooler of transactions, which takes no such setting.
-func plainLike(ctx context.Context, like *pgxpool.Config, pooled bool) (*pgxpool.Pool, error) {
+// more gives connections for questions without filters, and for bringing on what is known. The
+// best plan of such a statement depends on no value, so that it is made once and not compared with
+// others: pages from footholds come about a tenth faster for it. A pooler of transactions takes no
+// such setting.
+func more(ctx context.Context, like *pgxpool.Config, pooled bool) (plain, folding *pgxpool.Pool, err error) {
 	config := like.Copy()
 	config.MaxConns = 2*int32(runtime.NumCPU()) + 1 // on 2 cores 5 gave a few more answers a second than 3, and 8 no more than 5
 	if !pooled {
 		config.ConnConfig.RuntimeParams["plan_cache_mode"] = "force_generic_plan"
 	}
-	return pgxpool.NewWithConfig(ctx, config)
+	if plain, err = pgxpool.NewWithConfig(ctx, config); err != nil {
+		return nil, nil, err
+	}
+	config = config.Copy()
+	config.MaxConns = foldsAtOnce
+	if folding, err = pgxpool.NewWithConfig(ctx, config); err != nil {
+		plain.Close()
+		return nil, nil, err
+	}
+	return plain, folding, nil
 }
 
 // fresh begins transactions on connections that work. One that broke while nobody used
@@ -255,6 +264,7 @@ func (s *Store) Close() {
 	s.background.Wait()
 	s.pool.Close()
 	s.plain.Close()
+	s.folding.Close()
 	for _, src := range s.sources {
 		src.close()
 	}

@@ -66,8 +66,8 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		known, _, _ := s.catalogue.get(name)
 		// Every service is told, when this commits.
-		rows, err := tx.Query(ctx, "with moved as (update pageladder.record_set set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
-			movingColumns+") select moved.* from moved, pg_notify($3, $1 || ' ' || version) a, pg_notify($3, $1) b", name, records, channel)
+		rows, err := tx.Query(ctx, "with moved as (update pageladder.record_set v set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
+			movingColumns+", "+stampSQL+" as told) select "+movingColumns+" from moved, pg_notify($3, $1 || ' ' || told) a, pg_notify($3, $1) b", name, records, channel)
 		if err != nil {
 			return err
 		}
