@@ -320,26 +320,26 @@ func decimalText(part []byte) string {
 // Compare compares two keys. Of an order that is not Exact it may be a guess, by the Unicode
 // root collation: what the database says counts.
 func (o Order) Compare(a, b []byte) int {
-	sign, _ := o.Known(a, b)
+	sign, _, _ := o.Known(a, b)
 	return sign
 }
 
-// Known compares two keys, and tells whether the database would say the same: where no two
-// texts that differ had to be compared.
-func (o Order) Known(a, b []byte) (sign int, known bool) {
-	for _, f := range o {
+// Known compares two keys, and tells the first field that they differ in, and whether the database
+// would say the same: where that is not one of which both have a text.
+func (o Order) Known(a, b []byte) (sign, field int, known bool) {
+	for i, f := range o {
 		m, n := f.part(a), f.part(b)
 		c := bytes.Compare(a[:m], b[:n])
 		if c != 0 && !f.exact() && a[0] == given && b[0] == given {
 			if c = choose.CompareText(string(a[1:m-1]), string(b[1:n-1])); f.Desc {
 				c = -c
 			}
-			return c, false
+			return c, i, false
 		}
 		if c != 0 {
-			return c, true
+			return c, i, true
 		}
 		a, b = a[m:], b[n:]
 	}
-	return 0, true
+	return 0, len(o), true
 }

@@ -125,8 +125,8 @@ func (s *Service) readPage(c *gin.Context) error {
 // keptAnswer is an answer that is remembered, and the page that it was written of.
 type keptAnswer struct {
 	*answers.Answer
-	version int64
-	page    *sets.Page // nil where it is of no use at another version
+	state int64      // of its set
+	page  *sets.Page // nil where it is of no use at another state
 }
 
 // keptPage gives an answer that is remembered, or the page of one whose records and
@@ -136,14 +136,20 @@ func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers
 		return nil, nil, nil
 	}
 	set, err := s.store.Latest(c.Request.Context(), asked.set)
-	if err != nil || set.Attached() {
+	if err != nil {
 		return nil, nil, err
 	}
 	kept, ok := s.answers.Get(asked.key(c, set))
 	asked.request.Keep = ok // it has been asked for before: pages that nobody asks for again need not pay for it
+	state := set.Version
+	if ok && set.Attached() {
+		if state, err = s.store.FollowedState(c.Request.Context(), set); err != nil || state == 0 {
+			return nil, nil, err
+		}
+	}
 	switch {
 	case !ok:
-	case kept.version == set.Version:
+	case kept.state == state:
 		s.metrics.AnswerKept()
 		return nil, kept.Answer, nil
 	case kept.page != nil:
@@ -175,18 +181,19 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	key := asked.key(c, page.Set)
 	switch {
 	case asked.speaks.Explain: // is not kept
-	case page.Set.Attached(): // nobody tells when it changes
+		return fresh
+	case page.Set.Attached(): // its state has a number of this service alone, or none
 		fresh.Tag = answer.DigestTag(body)
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.reach.Public, s.version)
-		if s.answers != nil && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
-			fresh.Body = slices.Clone(body)
-			kept := &keptAnswer{Answer: fresh, version: page.Set.Version}
-			if page.Kept() {
-				kept.page = page
-			}
-			s.answers.Add(key, kept)
+	}
+	if state := page.State(); s.answers != nil && state > 0 && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
+		fresh.Body = slices.Clone(body)
+		kept := &keptAnswer{Answer: fresh, state: state}
+		if page.Kept() {
+			kept.page = page
 		}
+		s.answers.Add(key, kept)
 	}
 	return fresh
 }

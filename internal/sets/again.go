@@ -12,6 +12,7 @@ import (
 // kept is what a page needs to be given again at a later version of its set.
 type kept struct {
 	q           *question
+	set         *Set   // at the state that the page is of
 	key         string // of its track
 	first, last []byte // the places of its records; last nil: the end of the list
 }
@@ -27,7 +28,7 @@ func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
 		first, last = last, first
 	}
 	keys := q.keys()
-	k := &kept{q: q, key: trackKey(q)}
+	k := &kept{q: q, set: page.Set, key: trackKey(q)}
 	var err error
 	if k.first, err = keys.Key(first); err != nil {
 		return
@@ -68,14 +69,20 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 	if err != nil {
 		return nil, err
 	}
+	defined := set.Version
+	if set.Followed {
+		if set, err = s.followedNow(ctx, set); err != nil || set == nil {
+			return nil, err
+		}
+	}
 	k := page.kept
 	t := s.tracks.get(k.key)
-	if t == nil || set.table != page.Set.table || set.defined != page.Set.defined || set.catalogue != page.Set.catalogue || set.Version < page.Set.Version {
+	if t == nil || set.logName != k.set.logName || set.table != k.set.table || set.defined != k.set.defined || set.catalogue != k.set.catalogue || set.Version < k.set.Version {
 		return nil, nil
 	}
 	q := *k.q
 	q.set, q.explain = set, nil
-	total, err := s.total(ctx, s.pool, &q)
+	total, err := s.total(ctx, s.poolOf(set), &q)
 	if err != nil {
 		return nil, err
 	}
@@ -87,15 +94,18 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 		return nil, err
 	}
 	s.tracks.keep(k.key, t) // it may have grown
-	if touched, err := t.touched(ctx, s.folds(set), &q, page.Set.mark(), set.mark(), k.first, k.last); err != nil || touched {
+	if touched, err := t.touched(ctx, s.folds(set), &q, k.set.mark(), set.mark(), k.first, k.last); err != nil || touched {
 		return nil, err
 	}
-	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: k}
+	still := *k
+	still.set = set
+	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: &still}
 	if again.Settled, err = settled.Seen(len(page.Records)); err != nil {
 		return nil, err
 	}
 	if len(req.Facets) > 0 {
-		again.Facets, err = s.facetsOf(ctx, s.pool, set, req, req.Facets)
+		again.Facets, err = s.facetsOf(ctx, s.poolOf(set), set, req, req.Facets)
 	}
+	again.as(defined)
 	return again, err
 }

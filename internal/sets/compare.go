@@ -2,9 +2,11 @@ package sets
 
 import (
 	"bytes"
+	"cmp"
 	"context"
 	"fmt"
 	"strings"
+	"sync"
 
 	"github.com/jackc/pgx/v5"
 
@@ -22,16 +24,68 @@ const (
 // pair is a key and another.
 type pair struct{ a, b []byte }
 
+// texts remember how texts compare in fields of one order, as the database said.
+type texts struct {
+	mu    sync.Mutex
+	signs map[textPair]int
+}
+
+type textPair struct {
+	field int
+	a, b  string
+}
+
+const (
+	textsKept = 500
+	textBytes = 64 // of both, at most: longer ones are hardly met again
+)
+
+func (t *texts) size() int {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	return (textBytes + 50) * len(t.signs)
+}
+
+// of are the texts of a pair in the first field that they differ in.
+func (p pair) of(keys order.Order, field int) textPair {
+	return textPair{field, *keys.Values(p.a)[field], *keys.Values(p.b)[field]}
+}
+
+func (t *texts) get(p textPair) (sign int, known bool) {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	sign, known = t.signs[p]
+	return sign, known
+}
+
+func (t *texts) put(p textPair, sign int) {
+	if len(p.a)+len(p.b) > textBytes {
+		return
+	}
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	if len(t.signs) >= textsKept || t.signs == nil {
+		t.signs = map[textPair]int{}
+	}
+	t.signs[p] = sign
+}
+
 // compareKeys tells of each pair how they compare: below, at or above 0. The database is asked
-// about those that it alone knows.
-func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order, pairs []pair) ([]int, error) {
+// about those that it alone knows, and has not told yet.
+func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order, told *texts, pairs []pair) ([]int, error) {
 	signs := make([]int, len(pairs))
 	var unknown []pair
 	var of []int
+	var differ []textPair
 	for i, p := range pairs {
-		var known bool
-		if signs[i], known = keys.Known(p.a, p.b); !known {
-			unknown, of = append(unknown, p), append(of, i)
+		sign, field, known := keys.Known(p.a, p.b)
+		var texts textPair
+		if !known {
+			texts = p.of(keys, field)
+			sign, known = told.get(texts)
+		}
+		if signs[i] = sign; !known {
+			unknown, of, differ = append(unknown, p), append(of, i), append(differ, texts)
 		}
 	}
 	sql := compareSQL(q)
@@ -59,16 +113,20 @@ func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order
 		if err != nil {
 			return nil, err
 		}
-		for n, sign := range more {
-			signs[of[n]] = sign
+		for n, decided := range more {
+			sign := cmp.Compare(decided, 0)
+			if signs[of[n]] = sign; sign*decided == differ[n].field+1 { // else the texts are the same to the database
+				told.put(differ[n], sign)
+			}
 		}
-		of = of[len(more):]
+		of, differ = of[len(more):], differ[len(more):]
 	}
 	return signs, nil
 }
 
 // compareSQL is the statement that compares pairs: of each field an array of the ones and
-// an array of the others, as texts.
+// an array of the others, as texts. It tells the number of the field that decides, from 1, with
+// the sign, and 0 where none does.
 func compareSQL(q *question) string {
 	var arrays, names, signs []string
 	for i, o := range q.order {
@@ -83,15 +141,15 @@ func compareSQL(q *question) string {
 		if o.NullsFirst {
 			missing = -1
 		}
-		signs = append(signs, fmt.Sprintf("nullif(case when a%[1]d is null and b%[1]d is null then 0 when a%[1]d is null then %[2]d when b%[1]d is null then %[3]d when %[4]s = %[5]s then 0 when %[4]s < %[5]s then %[6]d else %[7]d end, 0)",
-			i, missing, -missing, a, b, less, -less))
+		signs = append(signs, fmt.Sprintf("nullif(case when a%[1]d is null and b%[1]d is null then 0 when a%[1]d is null then %[2]d when b%[1]d is null then %[3]d when %[4]s = %[5]s then 0 when %[4]s < %[5]s then %[6]d else %[7]d end, 0) * %[8]d",
+			i, missing, -missing, a, b, less, -less, i+1))
 	}
 	return "select coalesce(" + strings.Join(signs, ", ") + ", 0) from unnest(" + strings.Join(arrays, ", ") + ") with ordinality as pairs (" + strings.Join(names, ", ") + ", n) order by n"
 }
 
 // place finds the block that each image falls into, in which blocks is a guess. One
 // question checks all guesses; what was wrong is looked for in few more.
-func (q *question) place(ctx context.Context, db querier, keys order.Order, blocks *order.Blocks, images []image, found []int) error {
+func (q *question) place(ctx context.Context, db querier, keys order.Order, told *texts, blocks *order.Blocks, images []image, found []int) error {
 	low, high := make([]int, len(images)), make([]int, len(images)) // it begins at low or before, and ends at high
 	for i := range images {
 		high[i] = blocks.Len()
@@ -126,7 +184,7 @@ func (q *question) place(ctx context.Context, db querier, keys order.Order, bloc
 		if len(pairs) == 0 && !guessed {
 			return nil
 		}
-		signs, err := q.compareKeys(ctx, db, keys, pairs)
+		signs, err := q.compareKeys(ctx, db, keys, told, pairs)
 		if err != nil {
 			return err
 		}
@@ -141,7 +199,7 @@ func (q *question) place(ctx context.Context, db querier, keys order.Order, bloc
 }
 
 // comparison compares images with two keys, as the database does.
-func (q *question) comparison(ctx context.Context, db querier, keys order.Order, images []image, first, last []byte) (func(a, b []byte) int, error) {
+func (q *question) comparison(ctx context.Context, db querier, keys order.Order, told *texts, images []image, first, last []byte) (func(a, b []byte) int, error) {
 	type both struct{ a, b string }
 	known := map[both]int{}
 	var pairs []pair
@@ -152,7 +210,7 @@ func (q *question) comparison(ctx context.Context, db querier, keys order.Order,
 			}
 		}
 	}
-	signs, err := q.compareKeys(ctx, db, keys, pairs)
+	signs, err := q.compareKeys(ctx, db, keys, told, pairs)
 	if err != nil {
 		return nil, err
 	}

@@ -320,6 +320,63 @@ func (s *Store) confirm(set *Set, saw *changes.Snapshot) {
 	}
 }
 
+// FollowedState is the number of the state that a followed set is at; 0 where it is read by the
+// plain way.
+func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
+	here, err := s.followedNow(ctx, set)
+	if err != nil || here == nil {
+		return 0, err
+	}
+	return here.Version, nil
+}
+
+// followedNow asks the database of a followed set which state it is at; nil where it is read by the
+// plain way.
+func (s *Store) followedNow(ctx context.Context, set *Set) (*Set, error) {
+	here := s.followedAt(set)
+	if here == nil {
+		return nil, nil
+	}
+	named, args := changes.AgainstMark(here.saw, 1)
+	var told string
+	if err := here.plain.QueryRow(ctx, "select "+here.log.Stamp(1)+" where "+named, args...).Scan(&told); err != nil {
+		if ctx.Err() == nil {
+			s.forsake(here, "its log could not be read: "+err.Error())
+			return nil, nil
+		}
+		return nil, err
+	}
+	seen, err := changes.ReadStamp(told, here.saw)
+	switch {
+	case err != nil:
+		return nil, err
+	case seen == nil:
+		return here, nil
+	}
+	later, err := s.told(here, seen)
+	if errors.Is(err, errMoved) {
+		return nil, nil // it has moved on, or is not followed any more
+	}
+	return later, err
+}
+
+// told is a followed set at the state that a statement told of, which was asked against the set's
+// mark. The error is errMoved where its log is not what it was, or the state is an earlier one.
+func (s *Store) told(set *Set, seen *changes.Stamp) (*Set, error) {
+	switch {
+	case seen.Log != set.logName:
+		s.forsake(set, tableChanged)
+		return nil, errMoved
+	case seen.Gap != "":
+		s.forsake(set, seen.Gap)
+		return nil, errMoved
+	case !seen.New:
+		s.confirm(set, seen.Saw)
+		return set, nil
+	}
+	return s.reaches(set, seen.Saw)
+}
+
 // followedPage reads a page of a followed set, by what is known; nil where it has to be read by
 // the plain way. Where the table changes too often while it is read, it is read in a transaction.
 func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page, error) {
@@ -339,9 +396,7 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 			if page.Settled.Fetch() == 0 {
 				break // nothing has told that it is still so
 			}
-			shown := *page.Set
-			shown.Version = set.Version
-			page.Set = &shown
+			page.as(set.Version)
 			return page, nil
 		}
 		var refusal *paging.Refusal

@@ -431,3 +431,52 @@ func TestStatesBetweenTwoThatAreKnownAreExact(t *testing.T) {
 		}
 	}
 }
+
+// A page of a followed table that is remembered is given again only while nothing touches it.
+func TestPagesOfAFollowedTableAreGivenAgain(t *testing.T) {
+	f := newFleet(t, boats)
+	f.store.SetDeep(1 << 40)
+	f.follow(t)
+	for _, c := range []struct {
+		query, sql string
+		again      bool
+	}{
+		{"sort=id&size=5&page=3", "select", true},
+		{"sort=id&size=5&page=3", "update yard.boats set note = 'new' where id = 800", true},
+		{"sort=id&size=5&page=3", "update yard.boats set note = 'new' where id = 12", false},
+		{"sort=id&size=5&page=3", "delete from yard.boats where id = 810", true},
+		{"sort=id&size=5&page=3", "delete from yard.boats where id = 3", false},
+		{"sort=id&size=5&page=3", "delete from yard.boats where id = 4; insert into yard.boats (id) values (3)", true},
+		{"sort=-tons&size=5&page=2", "insert into yard.boats (id, tons) values (5001, 90)", false},
+		{"sort=-tons&size=5&page=2", "insert into yard.boats (id, tons) values (5002, 0)", true},
+		{"sort=name&size=5&page=2", "update yard.boats set name = 'aaa' where id = 500", false},
+		{"sort=name&size=5&page=2", "update yard.boats set name = 'zzz' where id = 501", true},
+		{"sort=id&size=5&crew.min=3&page=3", "update yard.boats set crew = 1 where id = 20", false},
+		{"sort=id&size=5&page=3", "alter table yard.boats add column draught int", false},
+	} {
+		f.exact(t)
+		set, err := f.store.Latest(t.Context(), "boats")
+		require.NoError(t, err)
+		req := sets.Request{Set: "boats", Query: c.query, Keep: true, Facets: []string{"crew"}}
+		page, err := f.store.Page(t.Context(), req)
+		require.NoError(t, err)
+		require.True(t, page.Kept(), c.query)
+		f.does(t, c.sql)
+		state, err := f.store.FollowedState(t.Context(), set)
+		require.NoError(t, err)
+		require.Equal(t, c.sql == "select", state == page.State(), c.sql)
+		again, err := f.store.Again(t.Context(), page, req)
+		require.NoError(t, err)
+		require.Equal(t, c.again, again != nil, "%s, %s", c.query, c.sql)
+		if again == nil {
+			continue
+		}
+		read, err := f.store.Page(t.Context(), req)
+		require.NoError(t, err)
+		assert.Equal(t, read.Records, again.Records)
+		assert.Equal(t, read.Facets, again.Facets)
+		assert.Equal(t, read.Settled.Metadata(), again.Settled.Metadata())
+		assert.Equal(t, set.Version, again.Set.Version)
+		assert.Equal(t, state, again.State())
+	}
+}

@@ -27,6 +27,25 @@ type Page struct {
 
 	copied *copier // that the records are kept in
 	kept   *kept   // nil where it was not asked for
+	state  int64
+}
+
+// State numbers the state of its set that the page is of: of a kept set, its version. It is 0 where
+// nobody can tell when the set has changed.
+func (p *Page) State() int64 {
+	if p.Set.Attached() {
+		return p.state
+	}
+	return p.Set.Version
+}
+
+// as gives a page of a followed set the set's own version, in place of the number of its state.
+func (p *Page) as(version int64) {
+	if p.Set.saw != nil {
+		set := *p.Set
+		p.state, set.Version = set.Version, version
+		p.Set = &set
+	}
 }
 
 // Release lets the memory of the page's records be used again. Nobody has to call
@@ -209,7 +228,7 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 	if err != nil {
 		return nil, err
 	}
-	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: req.Keep && !set.Attached() && total.Is() == paging.TotalExact}
+	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: req.Keep && set.tells() && total.Is() == paging.TotalExact}
 	if page.Records, err = way.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
@@ -289,19 +308,13 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 
 // stillFollowed is the same for a followed table, whose records were read by some statements.
 func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *changes.Stamp, asked int) (paging.Total, error) {
+	later, err := s.told(q.set, seen)
 	switch {
-	case seen.Log != q.set.logName:
-		s.forsake(q.set, tableChanged)
-		return was, errMoved
-	case seen.Gap != "":
-		s.forsake(q.set, seen.Gap)
-		return was, errMoved
-	case !seen.New:
-		s.confirm(q.set, seen.Saw)
+	case err != nil:
+		return was, err
+	case later == q.set:
 		return was, nil
-	}
-	later, err := s.reaches(q.set, seen.Saw)
-	if err != nil || asked > 1 {
+	case asked > 1:
 		return was, errMoved
 	}
 	return s.still(ctx, page, q, way, was, later)

@@ -20,8 +20,9 @@ import (
 // brings it on to the version that they read at.
 type track struct {
 	base
-	keys order.Order
-	turn turn // of whoever brings it on
+	keys  order.Order
+	texts texts
+	turn  turn // of whoever brings it on
 
 	mu     sync.Mutex
 	from   int64        // the images are all that changed after this version
@@ -66,7 +67,7 @@ func (t *track) most(records int64) int64 {
 func (t *track) size() int {
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	size := 500 + imageBytes*len(t.images)
+	size := 500 + imageBytes*len(t.images) + t.texts.size()
 	if n := len(t.blocks); n > 0 {
 		size += t.blocks[n-1].Bytes()
 	}
@@ -279,7 +280,7 @@ func (t *track) found(ctx context.Context, db querier, q *question, blocks *orde
 	if t.keys.Exact() {
 		return found, nil
 	}
-	return found, q.place(ctx, db, t.keys, blocks, images, found)
+	return found, q.place(ctx, db, t.keys, &t.texts, blocks, images, found)
 }
 
 // cut cuts blocks that have grown, where they begin by what is in the table. It does so
@@ -369,7 +370,7 @@ func (t *track) touched(ctx context.Context, db querier, q *question, after, unt
 	compare := bytes.Compare
 	if !t.keys.Exact() {
 		var err error
-		if compare, err = q.comparison(ctx, db, t.keys, images, first, last); err != nil {
+		if compare, err = q.comparison(ctx, db, t.keys, &t.texts, images, first, last); err != nil {
 			return true, err
 		}
 	}
