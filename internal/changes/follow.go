@@ -59,46 +59,43 @@ func (f *Followed) body() string {
 	for i, field := range f.Fields {
 		columns[i] = quote(field.Name)
 	}
-	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Side, Cut}, columns...), ", ") + ")"
+	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Side, Cut}, columns...), ", ") + ")\n        select i.* from " + LogSchema + ".followed f cross join lateral"
+	written := fmt.Sprintf("where f.log = %s and f.read_at > clock_timestamp() - interval '%s' and pg_relation_size(%s::regclass) < f.most_bytes", literal(l.Name), unread, literal(l.Table()))
 	side := func(side int, rows string) string {
-		return "\n        select " + strings.Join(append([]string{strconv.Itoa(side), cut}, from...), ", ") + " from " + rows
+		return "\n          select " + strings.Join(append([]string{strconv.Itoa(side), cut}, from...), ", ") + " from " + rows
 	}
 	return fmt.Sprintf(`
 declare
-  written boolean;
   images bigint;
 begin
   begin
     -- Where nobody has read the log for long, it is not written: it would only grow.
-    select f.read_at > clock_timestamp() - interval '%[1]s' and pg_relation_size(%[4]s::regclass) < f.most_bytes
-      into written from %[3]s.followed f where f.log = %[5]s;
-    if written then
-      case tg_op
-      when 'INSERT' then %[6]s%[7]s;
-      when 'DELETE' then %[6]s%[8]s;
-      when 'UPDATE' then %[6]s%[8]s union all%[7]s;
-      else %[9]s
-      end case;
-      get diagnostics images = row_count;
-      if images > %[2]d then %[9]s end if;
-    elsif not exists (select from %[10]s where %[11]s = %[12]d) then
-      %[9]s
+    case tg_op
+    when 'INSERT' then %[1]s (%[3]s) i %[4]s;
+    when 'DELETE' then %[1]s (%[2]s) i %[4]s;
+    when 'UPDATE' then %[1]s (%[2]s union all%[3]s) i %[4]s;
+    else null;
+    end case;
+    get diagnostics images = row_count;
+    if (tg_op = 'TRUNCATE' or images > %[5]d or images = 0 and not exists (select from %[6]s.followed f %[4]s))
+      and not exists (select from %[7]s where %[8]s = %[9]d) then
+      %[10]s
     end if;
   exception when others then
     -- A column is gone, a disk is full: the change goes on, and the log tells that it is broken.
     begin
-      %[9]s
+      %[10]s
     exception when others then
       begin
-        perform nextval('%[3]s.failed');
+        perform nextval('%[6]s.failed');
       exception when others then
         null;
       end;
     end;
   end;
   return null;
-end `, unread, 2*Most, LogSchema, literal(l.Table()), literal(l.Name), into, side(After, "after_rows"), side(Before, "before_rows"),
-		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");", l.Table(), Side, lost)
+end `, into, side(Before, "before_rows"), side(After, "after_rows"), written, 2*Most, LogSchema, l.Table(), Side, lost,
+		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");")
 }
 
 // Script is the SQL by which the owner of the table has it followed. It can be run again.

@@ -87,19 +87,27 @@ func (l *Log) Stamp(first int) string {
 func (l *Log) teller() string { return quote(l.Schema) + "." + quote(l.Name+" tells") }
 
 // tells is the source of that function: from a transaction on, and of some others, it tells
-// those that the log has; on a primary one of them, since more are not asked for.
+// those that the log has; on a primary one of them, since more are not asked for. It then leaves out
+// what the log is, which is told by whoever brings on what is known.
 func (l *Log) tells() string {
 	return fmt.Sprintf(`
+declare
+  new text;
 begin
+  if not pg_is_in_recovery() then
+    new := concat_ws(',', (select l.%[2]s from %[3]s l where l.%[2]s >= since order by l.%[2]s limit 1),
+      (select o.xid from unnest(others) o (xid) where exists (select from %[3]s l where l.%[2]s = o.xid) limit 1));
+    if new <> '' then
+      return concat_ws('|', pg_current_snapshot(), '', new);
+    end if;
+  end if;
   return concat_ws('|', pg_current_snapshot(), %[1]s,
     case when pg_is_in_recovery() then
       (with recursive new (xid, n) as (
         (select l.%[2]s, 1 from %[3]s l where l.%[2]s >= since order by l.%[2]s limit 1)
         union all select (select l.%[2]s from %[3]s l where l.%[2]s > new.xid order by l.%[2]s limit 1), new.n + 1 from new where new.xid is not null and new.n <= %[4]d
       ) select coalesce(string_agg(new.xid::text, ','), '') from new)
-    else
-      concat_ws(',', (select l.%[2]s from %[3]s l where l.%[2]s >= since order by l.%[2]s limit 1),
-        (select o.xid from unnest(others) o (xid) where exists (select from %[3]s l where l.%[2]s = o.xid) limit 1))
+    else ''
     end);
 end `, l.named(), Xid, l.Table(), mostNew)
 }
@@ -126,7 +134,7 @@ func (s *Snapshot) text() string {
 
 // Stamp is what a statement told of its snapshot.
 type Stamp struct {
-	Log string // see State.Log
+	Log string // see State.Log; "" where it was not looked at, since there is something new
 	Saw *Snapshot
 	New bool   // it sees changes that the mark it was asked against does not
 	Gap string // why what is new cannot be told; "" where it can

@@ -364,7 +364,7 @@ func (s *Store) followedNow(ctx context.Context, set *Set) (*Set, error) {
 // mark. The error is errMoved where its log is not what it was, or the state is an earlier one.
 func (s *Store) told(set *Set, seen *changes.Stamp) (*Set, error) {
 	switch {
-	case seen.Log != set.logName:
+	case seen.Log != set.logName && seen.Log != "":
 		s.forsake(set, tableChanged)
 		return nil, errMoved
 	case seen.Gap != "":
