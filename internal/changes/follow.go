@@ -175,6 +175,8 @@ begin
     return;
   end if;
   execute format('select exists (select from %[2]s.%%I where %[8]s = %[11]d)', name) into broken;
+  -- Changes that logical replication makes call no triggers of statements.
+  broken := broken or exists (select from pg_subscription_rel s join pg_trigger t on t.tgrelid = s.srrelid where t.tgfoid = to_regproc(format('%[2]s.%%I', name)));
   if broken or f.read_at <= clock_timestamp() - interval '%[4]s' or pg_relation_size(format('%[2]s.%%I', name)::regclass) >= f.most_bytes then
     -- It begins anew: what was not written is known to be missing. Writers are not waited for.
     begin

@@ -14,7 +14,8 @@ import (
 
 // followed is the SQL of what names the log of a followed table, its triggers and the table as
 // they are: what no trigger sees of a table (partitions that come and go, a rewritten table, a
-// column, a trigger that is switched off and on) gives another name.
+// column, a trigger or row-level security that is switched off and on) gives another name, and none
+// ever comes again.
 func (l *Log) followed() string {
 	table, log := "to_regclass("+literal(l.of)+")", "to_regclass("+literal(l.Table())+")"
 	is := " = " + table
@@ -22,7 +23,7 @@ func (l *Log) followed() string {
 		is = " = any(array(select relid from pg_partition_tree(" + table + ")))"
 	}
 	return fmt.Sprintf(`(select concat_ws(' ', extract(epoch from pg_postmaster_start_time()), pg_is_in_recovery()::int,
-	(select string_agg(concat_ws(':', c.oid, c.relfilenode, c.relrowsecurity, c.relpersistence), ',' order by c.oid) from pg_class c where c.oid%[1]s),
+	(select string_agg(concat_ws(':', c.oid, c.xmin, c.relfilenode, c.relrowsecurity, c.relpersistence), ',' order by c.oid) from pg_class c where c.oid%[1]s),
 	(select concat(count(*), ':', sum(a.xmin::text::bigint)) from pg_attribute a where a.attrelid%[1]s and a.attnum > 0),
 	(select concat(count(*), ':', sum(t.xmin::text::bigint)) from pg_trigger t where t.tgrelid%[1]s),
 	(select count(*) from pg_subscription_rel s where s.srrelid%[1]s),

@@ -107,11 +107,12 @@ func (c *catalogue) told(name string, by stamp) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	s, ok := c.sets[name]
+	moved := ok && s.set.stamped(by) && s.set.log != nil && !s.anew
 	switch {
 	case ok && s.set.Version > by.version:
-	case ok && s.set.Version == by.version && s.set.stamped(by) && !s.anew:
+	case moved && s.set.Version == by.version:
 		c.sets[name] = seen{set: s.set}
-	case ok && s.set.stamped(by) && !s.anew:
+	case moved:
 		c.turn++
 		c.sets[name] = seen{set: s.set.seenAt(by)}
 	default:

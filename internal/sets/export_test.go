@@ -10,6 +10,8 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/internal/changes"
 )
 
 // SetDeep sets from how many records on footholds are made.
@@ -72,7 +74,7 @@ func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unl
 // KnownAfter is what is known of a set that was known at a version after notices, each of a process
 // and what it told, and whether it is current.
 func KnownAfter(name string, version int64, told ...*pgconn.Notification) (set *Set, current bool) {
-	c := catalogue{heard: time.Now(), sets: map[string]seen{name: {set: &Set{Name: name, Version: version}}}}
+	c := catalogue{heard: time.Now(), sets: map[string]seen{name: {set: &Set{Name: name, Version: version, log: &changes.Log{}}}}}
 	heard := notices{catalogue: &c}
 	for _, n := range told {
 		heard.hear(n)
