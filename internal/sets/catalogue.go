@@ -102,8 +102,8 @@ func (c *catalogue) stale(name string) {
 }
 
 // told notes what a change of a set's records told of the set: all that has changed, unless it was
-// defined anew.
-func (c *catalogue) told(name string, by stamp) {
+// defined anew. It gives the set where it has moved on.
+func (c *catalogue) told(name string, by stamp) *Set {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	s, ok := c.sets[name]
@@ -114,7 +114,9 @@ func (c *catalogue) told(name string, by stamp) {
 		c.sets[name] = seen{set: s.set}
 	case moved:
 		c.turn++
-		c.sets[name] = seen{set: s.set.seenAt(by)}
+		here := s.set.seenAt(by)
+		c.sets[name] = seen{set: here}
+		return here
 	default:
 		c.turn++
 		if ok {
@@ -122,6 +124,7 @@ func (c *catalogue) told(name string, by stamp) {
 			c.sets[name] = s
 		}
 	}
+	return nil
 }
 
 // untrusted tells whether all of a set is to be read anew.
@@ -240,14 +243,17 @@ func notify(ctx context.Context, tx pgx.Tx, name string) error {
 // versions, and triggers, tell of a change.
 type notices struct {
 	*catalogue
-	stamped string // what the notice before this one told the stamp of, and who told it
+	moved   func(*Set) // is called with a set whose records have changed
+	stamped string     // what the notice before this one told the stamp of, and who told it
 }
 
 func (n *notices) hear(notice *pgconn.Notification) {
 	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
 	name, rest, _ := strings.Cut(notice.Payload, " ")
 	if told, err := readStamp([]byte(rest)); err == nil {
-		n.told(name, told)
+		if set := n.told(name, told); set != nil && n.moved != nil {
+			n.moved(set)
+		}
 		n.stamped = by + name
 		return
 	}
@@ -272,7 +278,7 @@ func (s *Store) listen() {
 // listenOnce hears of changes over one connection until that fails or falls silent.
 func (s *Store) listenOnce(ctx context.Context) error {
 	config := s.pool.Config().ConnConfig
-	heard := notices{catalogue: &s.catalogue}
+	heard := notices{catalogue: &s.catalogue, moved: s.ahead}
 	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { heard.hear(notice) }
 	conn, err := pgx.ConnectConfig(ctx, config)
 	if err != nil {

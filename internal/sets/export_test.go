@@ -71,6 +71,16 @@ func (s *Store) Current(name string) *Set {
 // SetLogAgain sets the time between attempts to make a log.
 func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unlock(); s.logAgain = d }
 
+// BroughtTo is the version that the track is at which a set was lately read by.
+func (s *Store) BroughtTo(name string) int64 {
+	s.lately.mu.Lock()
+	defer s.lately.mu.Unlock()
+	if u := s.lately.used[name]; u.track != nil {
+		return u.upTo().Version
+	}
+	return 0
+}
+
 // KnownAfter is what is known of a set that was known at a version after notices, each of a process
 // and what it told, and whether it is current.
 func KnownAfter(name string, version int64, told ...*pgconn.Notification) (set *Set, current bool) {

@@ -4,6 +4,8 @@ import (
 	"context"
 	"strconv"
 	"strings"
+	"sync"
+	"sync/atomic"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -69,6 +71,7 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 		}
 		if blocks.Records() == total {
 			s.tracks.keep(key, t) // it may have grown
+			s.lately.note(t, q)
 			q.explain.base("footholds", t.base)
 			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {
 				s.build(q, key) // few blocks have become large
@@ -83,6 +86,59 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 	s.distrust(q.set, why)
 	s.build(q, key)
 	return nil, nil, nil
+}
+
+// lately is the track of each kept set that a page was read by last. As soon as a change of the set
+// is heard of, that track is brought on: else all who ask next wait for it.
+type lately struct {
+	mu   sync.Mutex
+	used map[string]use
+	busy atomic.Bool
+}
+
+type use struct {
+	*track
+	q  question
+	at time.Time
+}
+
+const (
+	useNoted = 50 * time.Millisecond // at least between two notes of one set
+	useLasts = 5 * time.Second
+)
+
+func (l *lately) note(t *track, q *question) {
+	if q.set.Attached() {
+		return
+	}
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	if u := l.used[q.set.Name]; u.track == t && time.Since(u.at) < useNoted {
+		return
+	}
+	if len(l.used) >= tracksMost || l.used == nil {
+		l.used = map[string]use{}
+	}
+	u := use{t, *q, time.Now()}
+	u.q.explain = nil
+	l.used[q.set.Name] = u
+}
+
+// ahead brings on the track that a set was lately read by, once the set has moved on.
+func (s *Store) ahead(set *Set) {
+	s.lately.mu.Lock()
+	u := s.lately.used[set.Name]
+	s.lately.mu.Unlock()
+	if u.track == nil || time.Since(u.at) > useLasts || !s.lately.busy.CompareAndSwap(false, true) {
+		return
+	}
+	s.background.Go(func() {
+		defer s.lately.busy.Store(false)
+		ctx, cancel := context.WithTimeout(s.running, useLasts)
+		defer cancel()
+		u.q.set = set
+		u.bring(ctx, s.folds(set), &u.q) // what fails is told to whoever needs it
+	})
 }
 
 func (t *track) hasBlocks() bool {

@@ -409,6 +409,20 @@ func TestPagesAreGivenAgain(t *testing.T) {
 	}
 }
 
+// What a set was lately read by is brought on as soon as a change is heard of, before anybody asks.
+func TestOrdersAreBroughtOnAhead(t *testing.T) {
+	m := newModel(t, 100)
+	store, other := m.services[0], m.services[1]
+	testkit.Eventually(t, func() bool {
+		_, err := store.Page(t.Context(), sets.Request{Set: "changing", Query: "sort=-amount&size=5&page=9"})
+		return err == nil && store.BroughtTo("changing") > 0
+	}, "there are footholds")
+	id := "5001"
+	version, err := other.Add(t.Context(), "changing", sets.Values{"id": &id})
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool { return store.BroughtTo("changing") == version }, "they are at the new version")
+}
+
 func wordsAndNumbers() sets.Draft {
 	rules := rulesfile.Of(paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "id"}, {Key: "word"}, {Key: "at"}, {Key: "number"}}})
 	return sets.Draft{Name: "words", Label: "Words", Rules: rules, Fields: []intake.Field{

@@ -28,6 +28,7 @@ type Store struct {
 	pool      *pgxpool.Pool
 	plain     *pgxpool.Pool // for questions without filters: see more
 	folding   *pgxpool.Pool // see folds
+	lately    lately
 	catalogue catalogue
 	counts    *lru.Cache[string, paging.Total] // "at least" ones, of one version
 	counted   *lru.Cache[string, *counted]     // exact ones, which are kept current
