@@ -167,6 +167,9 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 		s.Gap = fmt.Sprintf("more than %d transactions have changed the table", mostNew)
 	}
 	s.New = slices.ContainsFunc(ids, func(id uint64) bool { return !against.Sees(id) })
+	if s.Log == "" && (against.Standby || !s.New) { // a primary left it out, by what a standby's mark asked
+		s.Gap = "the server is another one than before"
+	}
 	if saw.Standby {
 		saw.Listed = slices.DeleteFunc(ids, func(id uint64) bool { return id < saw.Xmin })
 		slices.Sort(saw.Listed)

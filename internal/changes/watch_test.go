@@ -23,10 +23,12 @@ func TestStampsAreNewWhereTheMarkSawLess(t *testing.T) {
 		}
 		slices.Sort(mark.Listed)
 		ids := rapid.SliceOfN(id, 0, 5).Draw(t, "ids")
-		text := fmt.Sprintf("101:120:105,107|a name|%s", strings.Join(decimals(ids), ","))
+		name := rapid.SampledFrom([]string{"a name", ""}).Draw(t, "name")
+		text := fmt.Sprintf("101:120:105,107|%s|%s", name, strings.Join(decimals(ids), ","))
 		s, err := ReadStamp(text, mark)
 		require.NoError(t, err)
-		assert.Equal(t, "a name", s.Log)
+		assert.Equal(t, name, s.Log)
+		assert.Equal(t, name == "" && (mark.Standby || !s.New), s.Gap != "", "only a primary that has something new leaves the name out: a standby was promoted")
 		assert.Equal(t, slices.ContainsFunc(ids, func(x uint64) bool { return !mark.Sees(x) }), s.New)
 		assert.Equal(t, mark.Standby, s.Saw.Standby)
 		if !mark.Standby {

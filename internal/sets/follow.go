@@ -323,6 +323,9 @@ func (s *Store) confirm(set *Set, saw *changes.Snapshot) {
 // FollowedState is the number of the state that a followed set is at; 0 where it is read by the
 // plain way.
 func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
+	if !set.Followed {
+		return 0, nil
+	}
 	here, err := s.followedNow(ctx, set)
 	if err != nil || here == nil {
 		return 0, err

@@ -200,6 +200,13 @@ func TestFollowedTableThatReceivesItsRows(t *testing.T) {
 		}, where)
 	}
 	arrived("id = 5200")
+	epoch := func() (n int64) {
+		require.NoError(t, subscriber.QueryRow(t.Context(), "select epoch from pageladder_log.followed").Scan(&n))
+		return n
+	}
+	before := epoch()
+	require.NoError(t, f.store.Prune(t.Context()))
+	assert.Greater(t, epoch(), before, "the log begins anew, though nobody reads until the subscription has ended")
 	f.agrees(t)
 	state, err := f.store.FollowState(t.Context(), "boats")
 	require.NoError(t, err)
