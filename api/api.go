@@ -17,6 +17,7 @@ type Problem struct {
 	answer.Problem
 	Rows  []BadRow `json:"rows,omitempty"`  // of a file: the first rows that are no records
 	Count int64    `json:"count,omitempty"` // of a file: all such rows
+	Now   string   `json:"now,omitempty"`   // of a list that cannot be held any more: the list as it is
 }
 
 // Health tells how the service is.

@@ -17,8 +17,16 @@ type Answer struct {
 // About is what an answer of the service tells besides its records.
 type About struct {
 	answer.About
-	WayBack string   `json:"way_back,omitempty"` // what brings back to this page
-	Made    *Explain `json:"made,omitempty"`     // for pl.explain
+	// Changed are the records of a list that is held still which are not the same now.
+	Changed []ChangedRow `json:"changed,omitempty"`
+	WayBack string       `json:"way_back,omitempty"` // what brings back to this page
+	Made    *Explain     `json:"made,omitempty"`     // for pl.explain
+}
+
+// ChangedRow tells what has become of a record since the version that its list is held at.
+type ChangedRow struct {
+	Row int64  `json:"row"` // from 1
+	Now string `json:"now"` // changed, gone
 }
 
 // AboutPage tells everything about a page, with its links.

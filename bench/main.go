@@ -42,18 +42,28 @@ func main() {
 	only := flag.String("only", "", "regular expression: only the questions that match are asked")
 	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
 	picture := flag.String("plot", "", "file for a plot, as SVG, of pages a second by page number, instead of asking questions")
+	held := flag.Bool("held", false, "ask for pages of lists that are held still too")
 	changing := flag.Bool("writes", false, "measure what change logs cost writers, with fsync, instead of asking questions")
 	flag.Parse()
 	which, err := regexp.Compile(*only)
 	if err == nil {
-		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *picture)
+		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *picture)
 	}
 	if err != nil {
 		log.Fatal(err)
 	}
 }
 
-func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing bool, picture string) error {
+// question is what is asked for over and over.
+type question struct {
+	name    string
+	base    string
+	query   func() string
+	writing func(context.Context) error // meanwhile
+	header  string
+}
+
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still bool, picture string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -67,7 +77,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		return writes(ctx, dir, records, rounds)
 	}
 	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "data"),
-		Settings: []string{"fsync=off", "full_page_writes=off", "shared_buffers=4GB", "max_wal_size=8GB"}})
+		Settings: []string{"fsync=off", "full_page_writes=off", "shared_buffers=7GB", "max_wal_size=8GB"}})
 	if err != nil {
 		return err
 	}
@@ -180,13 +190,6 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			{fmt.Sprintf("by hand, %d changes a second", perSecond), cached + "/tides", w.change, red, true},
 		}, w, sort, pages, rounds, each)
 	}
-	type question struct {
-		name    string
-		base    string
-		query   func() string
-		writing func(context.Context) error // meanwhile
-		header  string
-	}
 	filtered := func() string { return fmt.Sprintf("?gauge=gauge+7&sort=id&page=%d", 1+rand.IntN(pages/50)) }
 	questions := []question{
 		{name: "ours, page 1", base: ours + list, query: fixed("?sort=id")},
@@ -222,6 +225,16 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			q.name, q.writing = q.name+", under the writer", w.change
 			questions = append(questions, q)
 		}
+	}
+	if still {
+		more, err := holding(ctx, pool, "pageladder."+table, ours+list, w, pages)
+		if err != nil {
+			return err
+		}
+		for _, q := range more {
+			pairs = append(pairs, [2]string{q.name, "ours, page 1"})
+		}
+		questions = append(questions, more...)
 	}
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.

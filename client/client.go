@@ -13,6 +13,7 @@ import (
 	"mime"
 	"net/http"
 	"net/url"
+	"strconv"
 	"strings"
 	"time"
 
@@ -156,6 +157,42 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 	return &page, err
 }
 
+// versionParam is the parameter that holds a list at a version.
+const versionParam = "pl.version"
+
+// ErrNotHeld is the error for a list that cannot be held still: its pages tell no version.
+var ErrNotHeld = errors.New("client: the list cannot be held still: its pages tell no version")
+
+// Pages iterates over the pages of a list, from the one that a query asks for on, by their links. Where it
+// is to hold the list still, all are of the state that the first one was of, so that no record is lost or
+// repeated while others change the list; where the service cannot hold it so long, that ends it with a
+// *Problem of status 410.
+//
+//	for page, err := range c.Pages(ctx, "arrivals", "sort=-tonnage", true) {
+//
+// An error ends it; without one, every page has come.
+func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.Seq2[*Page, error] {
+	return func(yield func(*Page, error) bool) {
+		for first := true; ; first = false {
+			page, err := c.Page(ctx, set, asked)
+			if err == nil && first && hold && page.Paging.Version == 0 {
+				err = ErrNotHeld
+			}
+			if err != nil {
+				yield(nil, err)
+				return
+			}
+			_, next, more := strings.Cut(page.Links.Next, "?")
+			if !yield(page, nil) || page.Links.Next == "" || !more {
+				return
+			}
+			if asked = next; hold && page.Paging.ChangesSince == nil && page.Links.Now == "" { // else links hold it
+				asked += "&" + versionParam + "=" + strconv.FormatInt(page.Paging.Version, 10)
+			}
+		}
+	}
+}
+
 // All iterates over every record that a query asks for, in its order and of one
 // snapshot, however many there are:
 //
@@ -183,6 +220,8 @@ type Stream struct {
 	// Adjusted is what the service changed of the query: without sentences, and of a
 	// long list only the first.
 	Adjusted []paging.Adjustment
+	// Version is that of the list which the records are of; 0: the service told none.
+	Version int64
 
 	set string
 	res *http.Response
@@ -194,7 +233,22 @@ func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error)
 	if err != nil {
 		return nil, err
 	}
-	return &Stream{adjustedIn(res.Header.Get("Adjusted")), set, res}, nil
+	return &Stream{adjustedIn(res.Header.Get("Adjusted")), versionIn(res.Header.Get("Paging")), set, res}, nil
+}
+
+// versionIn reads the version of the header Paging; 0 where it tells none.
+func versionIn(header string) int64 {
+	told, err := httpsfv.UnmarshalDictionary([]string{header})
+	if err != nil {
+		return 0
+	}
+	if member, ok := told.Get("version"); ok {
+		if item, ok := member.(httpsfv.Item); ok {
+			version, _ := item.Value.(int64)
+			return version
+		}
+	}
+	return 0
 }
 
 // Close ends the stream.
@@ -304,6 +358,13 @@ func (c *Client) one(ctx context.Context, r request) (*One, error) {
 	var one One
 	_, err := c.call(ctx, r, &one)
 	return &one, err
+}
+
+// Purge deletes a record and every trace of it. One that is in the set still has the revision; of one that
+// is not, the revision is "". Lists cannot be held at versions before then.
+func (c *Client) Purge(ctx context.Context, set string, key []string, revision string) error {
+	_, err := c.call(ctx, request{method: http.MethodDelete, path: recordPath(set, key), query: "purge=true", ifMatch: revision}, nil)
+	return err
 }
 
 // Place tells where a record stands under a query's sort, filters and size.

@@ -222,7 +222,7 @@ func ExampleLinks() {
 	fmt.Println(links.With("berth", "N4", "N5"), links.DrawsEnds())
 	fmt.Printf("%+v %+v\n", links.SizeForm(), links.JumpForm())
 	// Output:
-	// {Self:?page=3 First:?page=1 Prev:?page=2 Next:?page=4 Last:?page=9}
+	// {Self:?page=3 First:?page=1 Prev:?page=2 Next:?page=4 Last:?page=9 Now:}
 	// 10 ?page=5&size=10
 	// 20 ?page=3&size=20
 	// 50 ?page=1&size=50

@@ -34,6 +34,7 @@ type Steps struct {
 	Prev  string `json:"prev,omitempty"`
 	Next  string `json:"next,omitempty"`
 	Last  string `json:"last,omitempty"`
+	Now   string `json:"now,omitempty"` // of a list that is held still: the list as it is; filled in by who holds it
 }
 
 // SizeLink is one offered page size.

@@ -17,6 +17,7 @@ type Metadata struct {
 	Offset       int64       `json:"offset"`                            // records before it
 	Limit        int         `json:"limit"`                             // records taken, at the most
 	Version      int64       `json:"version,omitempty"`                 // of a kept set; filled in by who keeps it
+	ChangesSince *int64      `json:"changes_since,omitempty"`           // of a list that is held at its version: changes of its records since, 0 where it is the list as it is; filled in by who keeps it
 	Sort         string      `json:"sort"`                              // the total order: "-tonnage,-id"
 	Search       string      `json:"search,omitempty"`
 	Filters      []Condition `json:"filters"` // never null

@@ -24,6 +24,8 @@ export class Problem extends Error {
     readonly faults: wire.Fault[] = [],
     readonly rows: wire.BadRow[] = [],
     readonly count = 0,
+    /** Where the list is as it is now, of one that cannot be held still. */
+    readonly now?: string,
   ) {
     super(detail)
   }
@@ -34,6 +36,7 @@ interface Asked {
   body?: unknown
   headers?: { [name: string]: string }
   signal?: AbortSignal
+  cache?: RequestCache
 }
 
 /** What the service answered: the body, and how. */
@@ -54,6 +57,7 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
     faults?: wire.Fault[]
     rows?: wire.BadRow[]
     count?: number
+    now?: string
   }
   return new Problem(
     status,
@@ -61,12 +65,13 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
     told.faults,
     told.rows,
     told.count,
+    told.now,
   )
 }
 
 async function reply<T>(
   path: string,
-  { method, body: sent, headers, signal }: Asked = {},
+  { method, body: sent, headers, signal, cache }: Asked = {},
 ): Promise<Reply<T>> {
   let response: Response
   try {
@@ -80,6 +85,7 @@ async function reply<T>(
       },
       body: sent === undefined ? undefined : JSON.stringify(sent),
       signal,
+      cache,
     })
   } catch (cause) {
     if (signal?.aborted) throw cause
@@ -112,6 +118,16 @@ export const readPage = (set: string, query: string, signal?: AbortSignal) =>
 /** What a page tells about itself when more is asked of it, such as pl.explain, true. */
 export const readAbout = (set: string, query: string, name: string, value: string, signal?: AbortSignal) =>
   ask<Answer>(pagePath(set, withParam(withoutParams(query, ...shaping), name, value)), { signal })
+
+/** How much has changed since the version that a page is held at, now: never what a cache remembers. */
+export const readSince = (set: string, query: string, signal?: AbortSignal) =>
+  ask<Pick<Answer, 'paging'>>(
+    pagePath(set, withParam(withoutParams(query, ...shaping), 'pl.parts', 'paging')),
+    {
+      signal,
+      cache: 'no-store',
+    },
+  )
 
 const recordPath = (set: string, key: string) => `${setPath(set)}/records/${key}`
 const matching = (revision: string) => ({ 'If-Match': `"${revision}"` })

@@ -4,10 +4,12 @@ package answers
 
 import (
 	"bytes"
+	"fmt"
 	"hash/fnv"
 	"net/http"
 	"strconv"
 	"sync"
+	"time"
 
 	"github.com/klauspost/compress/gzhttp"
 	"github.com/klauspost/compress/gzip"
@@ -34,6 +36,7 @@ type Key struct {
 type Answer struct {
 	answer.Ready
 	NoStore bool
+	Lasts   time.Duration // the answer stays as it is, and can be asked for so long; 0: it may change
 
 	zip    sync.Once
 	zipped []byte // nil where that is no shorter
@@ -63,6 +66,10 @@ func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error
 	switch {
 	case a.NoStore:
 		h.Set("Cache-Control", "no-store")
+	case a.Lasts > 0 && public:
+		h.Set("Cache-Control", fmt.Sprintf("public, max-age=%d, s-maxage=10, immutable", int64(a.Lasts.Seconds())))
+	case a.Lasts > 0:
+		h.Set("Cache-Control", fmt.Sprintf("private, max-age=%d, immutable", int64(a.Lasts.Seconds())))
 	case public:
 		h.Set("Cache-Control", "public, max-age=10, stale-while-revalidate=60")
 	default:

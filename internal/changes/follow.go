@@ -15,6 +15,9 @@ type Followed struct {
 	Fields        []Field // those that are logged
 	Role          string  // who reads the table and the log
 	Parts         bool    // the table has partitions
+	// Earlier tells that it is the log of a script of before logs told Lacks: what such a log tells is
+	// known, but no list can be held still by it.
+	Earlier bool
 }
 
 // LogSchema is where the logs of followed tables are, in their databases.
@@ -45,7 +48,7 @@ func LogName(schema, table string) string {
 
 // Log is the log that Script makes.
 func (f *Followed) Log() *Log {
-	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f}
+	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f, lacks: !f.Earlier}
 }
 
 func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }
@@ -54,12 +57,15 @@ func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Ta
 // where it cannot, that something was lost. It never fails.
 func (f *Followed) body() string {
 	l := f.Log()
-	from, cut := loggedAs(f.Fields)
-	columns := make([]string, len(f.Fields))
-	for i, field := range f.Fields {
-		columns[i] = quote(field.Name)
+	from, cut, lacks := loggedAs(f.Fields)
+	columns := []string{Side, Cut}
+	if !f.Earlier {
+		columns, cut = append(columns, Lacks), cut+", "+lacks
 	}
-	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Side, Cut}, columns...), ", ") + ")\n        select i.* from " + LogSchema + ".followed f cross join lateral"
+	for _, field := range f.Fields {
+		columns = append(columns, quote(field.Name))
+	}
+	into := "insert into " + l.Table() + " (" + strings.Join(columns, ", ") + ")\n        select i.* from " + LogSchema + ".followed f cross join lateral"
 	written := fmt.Sprintf("where f.log = %s and f.read_at > clock_timestamp() - interval '%s' and pg_relation_size(%s::regclass) < f.most_bytes", literal(l.Name), unread, literal(l.Table()))
 	side := func(side int, rows string) string {
 		return "\n          select " + strings.Join(append([]string{strconv.Itoa(side), cut}, from...), ", ") + " from " + rows
@@ -139,11 +145,12 @@ grant select on %[2]s.followed, %[2]s.failed to %[3]s;
 
 %[5]s
 -- The log: of each change the row before it (-1) and after it (1), in the columns that the
--- list is sorted, filtered and searched by.
+-- list has. A text of over %[19]d bytes is left out, and named.
 create table %[6]s (
 %[10]s  %[7]s xid8 not null default pg_current_xact_id(),
   %[8]s smallint not null,
-  %[9]s boolean not null default false
+  %[9]s boolean not null default false,
+  %[20]s text[]
 );
 create index on %[6]s (%[7]s);
 alter table %[6]s replica identity full; -- so that rows can be deleted though all tables are published
@@ -208,7 +215,7 @@ declare
 begin
   for part in select relid from pg_partition_tree(`+literal(f.relation())+`) union select `+literal(f.relation())+`::regclass loop
 `+triggers.String()+`  end loop;
-end `), unreadMost, 2*Most, l.teller(), dollars(l.tells()))
+end `), unreadMost, 2*Most, l.teller(), dollars(l.tells()), longest, Lacks)
 }
 
 // undo takes away what Script made for this table alone.

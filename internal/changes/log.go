@@ -38,6 +38,7 @@ type Log struct {
 
 	of    string    // the table of records, as it is written in SQL
 	other *Followed // nil for a kept set's
+	lacks bool      // see Lacks
 }
 
 // The columns of a log besides the fields. No field has these names.
@@ -50,6 +51,8 @@ const (
 	Told = Side + " <> 2"
 	// Cut tells that a text of the row is too long to be logged, and missing.
 	Cut = `"pl.cut"`
+	// Lacks names the fields of such texts; it is missing where there are none.
+	Lacks = `"pl.lacks"`
 
 	number = `"pl.n"`
 )
@@ -87,13 +90,13 @@ func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
 	if err != nil {
 		return nil, err
 	}
-	if old != nil && old.Has(t.Fields) {
+	if old != nil && old.lacks && old.Has(t.Fields) {
 		return old, nil
 	}
 	if err := unmake(ctx, tx, t.Name, old); err != nil {
 		return nil, err
 	}
-	log := &Log{Schema: Schema, Fields: names(t.Fields), of: t.table()}
+	log := &Log{Schema: Schema, Fields: names(t.Fields), of: t.table(), lacks: true}
 	var n int64
 	if err := tx.QueryRow(ctx, "select nextval('pageladder.change_log_number')").Scan(&n); err != nil {
 		return nil, err
@@ -126,7 +129,8 @@ func (l *Log) Has(fields []Field) bool {
 func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 	l := Log{Schema: Schema, of: quote(Schema) + "." + quote(table)}
 	var whole bool
-	err := tx.QueryRow(ctx, "select log_table, fields, "+isWhole+" from pageladder.change_log c where record_table = $1", table).Scan(&l.Name, &l.Fields, &whole)
+	err := tx.QueryRow(ctx, "select log_table, fields, "+isWhole+", "+hasLacks("to_regclass('pageladder.' || quote_ident(c.log_table))")+" from pageladder.change_log c where record_table = $1", table).
+		Scan(&l.Name, &l.Fields, &whole, &l.lacks)
 	if err == pgx.ErrNoRows || err == nil && !whole {
 		return nil, nil
 	}
@@ -138,6 +142,30 @@ func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and not a.attisdropped and a.attname = any(c.fields)) = cardinality(c.fields)
 	and (select count(*) from pg_trigger t join pg_proc p on p.oid = t.tgfoid where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table))
 	and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A' and md5(p.prosrc) = c.source) = 4`
+
+// Lacks tells whether the log names the texts that it lacks. Logs of earlier versions do not.
+func (l *Log) Lacks() bool { return l.lacks }
+
+// hasLacks tells whether a log has the column Lacks.
+func hasLacks(log string) string {
+	return "exists (select from pg_attribute where attrelid = " + log + " and attname = 'pl.lacks' and not attisdropped)"
+}
+
+// CutIn is the SQL of whether a row of the log, which is called as given, lacks the text of one of some
+// fields, since it is too long to be logged.
+func (l *Log) CutIn(alias string, fields []string) string {
+	switch {
+	case len(fields) == 0:
+		return "false"
+	case !l.lacks:
+		return alias + "." + Cut
+	}
+	names := make([]string, len(fields))
+	for i, field := range fields {
+		names[i] = literal(field)
+	}
+	return fmt.Sprintf("coalesce(%s.%s && array[%s]::text[], false)", alias, Lacks, strings.Join(names, ", "))
+}
 
 // unmake takes away what a table has of a log.
 func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {
@@ -209,10 +237,10 @@ func (l *Log) script(t *Table) []string {
 		columns = append(columns, quote(f.Name)+" "+f.Type)
 		logged = append(logged, quote(f.Name))
 	}
-	from, cut := loggedAs(t.Fields)
-	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut}, logged...), ", ") + ") "
+	from, cut, lacks := loggedAs(t.Fields)
+	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut, Lacks}, logged...), ", ") + ") "
 	side := func(side int, rows string) string {
-		return "select moved, " + strconv.Itoa(side) + ", " + cut + ", " + strings.Join(from, ", ") + " from " + rows
+		return "select moved, " + strconv.Itoa(side) + ", " + cut + ", " + lacks + ", " + strings.Join(from, ", ") + " from " + rows
 	}
 	name := literal(t.Set)
 	// A field's name may hold whatever would end a body between dollars.
@@ -258,7 +286,7 @@ end `, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "befor
 		Version, Side, none, lost)
 	function := "create function " + l.Table() + "() returns trigger language plpgsql security definer set search_path = pg_catalog as " + dollars(body)
 	all := []string{
-		"create table " + l.Table() + " (" + Version + " bigint not null, " + number + " bigint generated always as identity, " + Side + " smallint not null, " + Cut + " boolean not null default false, " +
+		"create table " + l.Table() + " (" + Version + " bigint not null, " + number + " bigint generated always as identity, " + Side + " smallint not null, " + Cut + " boolean not null default false, " + Lacks + " text[], " +
 			strings.Join(append(columns, "primary key ("+Version+", "+number+")"), ", ") + ")",
 		function,
 	}
@@ -269,9 +297,9 @@ end `, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "befor
 	return all
 }
 
-// loggedAs are the values of fields as they are logged, and whether one of them is cut.
-func loggedAs(fields []Field) (from []string, cut string) {
-	var long []string
+// loggedAs are the values of fields as they are logged, whether one of them is cut, and which are.
+func loggedAs(fields []Field) (from []string, cut, lacks string) {
+	var long, which []string
 	for _, f := range fields {
 		name := quote(f.Name)
 		if !f.Long {
@@ -281,11 +309,13 @@ func loggedAs(fields []Field) (from []string, cut string) {
 		tooLong := "pg_column_size(" + name + ") > " + strconv.Itoa(longest)
 		from = append(from, "case when "+tooLong+" then null else "+name+" end")
 		long = append(long, "coalesce("+tooLong+", false)")
+		which = append(which, "case when "+tooLong+" then "+literal(f.Name)+" end")
 	}
 	if len(long) == 0 {
-		return from, "false"
+		return from, "false", "null::text[]"
 	}
-	return from, strings.Join(long, " or ")
+	cut = strings.Join(long, " or ")
+	return from, cut, "case when " + cut + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
 }
 
 // dollars writes a text between dollars, with a mark that first stands where the text ends.

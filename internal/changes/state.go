@@ -62,11 +62,21 @@ func (s *Stretch) Condition(alias string, first int) (sql string, args []any) {
 	return fmt.Sprintf("%s > $%d::bigint and %s <= $%d::bigint", version, first, version, first+1), []any{s.After.Version, s.Until.Version}
 }
 
+// Since is what changed after a mark, in a log that is called as given, as a condition in SQL with its
+// arguments from a number on.
+func Since(m Mark, alias string, first int) (sql string, args []any) {
+	if m.Saw != nil {
+		return m.Saw.New(alias+"."+Xid, first)
+	}
+	return fmt.Sprintf("%s.%s > $%d::bigint", alias, Version, first), []any{m.Version}
+}
+
 // Proved is a statement on the log, of some columns, with what proves it in a row before each
 // of its own, and in one without more where it has none: a Proof of a stretch whose arguments
-// are from a number on. All is of one snapshot. The statement is in a place where Whole tells
-// whether the log has all of the stretch; it need not look further where not.
-func (l *Log) Proved(s *Stretch, first int, statement, columns string) string {
+// are from a number on, and of some fields, whose texts may be cut. All is of one snapshot. The
+// statement is in a place where Whole tells whether the log has all of the stretch; it need not look
+// further where not.
+func (l *Log) Proved(s *Stretch, first int, texts []string, statement, columns string) string {
 	within, _ := s.Condition("l", first)
 	whole, version := fmt.Sprintf("count(distinct version) = $%d::bigint - $%d::bigint", first+1, first), Version
 	if l.other != nil {
@@ -75,7 +85,7 @@ func (l *Log) Proved(s *Stretch, first int, statement, columns string) string {
 	return fmt.Sprintf(`select p.proof, i.* from (select p.few and p.whole as whole, concat(p.few::int, p.whole::int, p.cut::int, %[1]s) as proof
 	from (select count(*) <= %[2]d as few, %[3]s and coalesce(bool_and(told), true) as whole, coalesce(bool_or(cut), false) as cut
 	from (select %[4]s as version, %[5]s as told, %[6]s as cut from %[7]s l where %[8]s limit %[2]d + 1) l) p) p
-	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, Cut, l.Table(), within, statement, columns)
+	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, l.CutIn("l", texts), l.Table(), within, statement, columns)
 }
 
 // Whole is the SQL of whether a log has all of a stretch, within what is Proved.
@@ -84,7 +94,7 @@ const Whole = "p.whole"
 // Proof is what a statement tells of the log that it read.
 type Proof struct {
 	Log string // see State.Log
-	Cut bool   // in the stretch a text changed that is too long to be logged
+	Cut bool   // in the stretch a text of the fields changed that is too long to be logged
 	Gap string // why the log does not tell all changes of the stretch; "" where it does
 }
 
@@ -108,14 +118,14 @@ func ReadProof(text string) (p Proof) {
 	return p
 }
 
-// Epoch names the life of a database: another after a restart, a restore of the whole
-// cluster or a promotion. What is known from one life is not brought on in another.
-func Epoch(ctx context.Context, conn *pgx.Conn) (epoch string, err error) {
-	// On a standby the timeline is that of its last restart point.
-	err = conn.QueryRow(ctx, `select concat_ws(' ', (select system_identifier from pg_control_system()),
-		case when pg_is_in_recovery() then 'standby ' || (select timeline_id from pg_control_checkpoint()) else left(pg_walfile_name(pg_current_wal_lsn()), 8) end,
-		(select oid from pg_database where datname = current_database()), pg_postmaster_start_time())`).Scan(&epoch)
-	return epoch, err
+// Empty lets go of all that a log of a set tells: what is known is not brought on past this moment, and no
+// list is held at a version before.
+func Empty(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
+	if _, err := tx.Exec(ctx, "delete from "+log.Table()); err != nil {
+		return err
+	}
+	_, err := tx.Exec(ctx, "update pageladder.change_log set floor = (select version from pageladder.record_set where name = $2) where record_table = $1", table, set)
+	return err
 }
 
 // Prune lets go of what a log need not tell any more: what is older than Longest, and all

@@ -25,8 +25,8 @@ import (
 
 // questionFlags are what a set is asked by.
 type questionFlags struct {
-	page, size, row, sort, search, fields string
-	filters                               []string
+	page, size, row, sort, search, fields, at string
+	filters                                   []string
 }
 
 func (q *questionFlags) add(cmd *cobra.Command) {
@@ -116,6 +116,9 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		}
 		pairs = append(pairs, query.Pair{Name: name, Value: value})
 	}
+	if q.at != "" {
+		pairs = append(pairs, query.Pair{Name: versionParam, Value: q.at})
+	}
 	return query.Encode(pairs...), nil
 }
 
@@ -129,6 +132,9 @@ func filterParams(names *api.ParamNames) (params []string) {
 	return params
 }
 
+// versionParam is the parameter that holds a list at a version.
+const versionParam = "pl.version"
+
 func newPage() *cobra.Command {
 	var q questionFlags
 	var output string
@@ -139,16 +145,21 @@ func newPage() *cobra.Command {
 		Long: `Show one page of a record set: its records as a table, the rows that it holds,
 and the ladder with the current page in brackets. What the service changed of the
 question is told on the error output. With --all every record comes, of one snapshot,
-however many there are; with --interactive one page after the other, by short words.`,
+however many there are, and the error output tells the version that they are of; with
+--interactive one page after the other, by short words, of the list as it was when you
+began. --at shows the list as it was at a version, which each page in JSON tells as
+paging.version, as long as the service knows what has changed since.`,
 		Example: `  pageladder page arrivals --page 3 --size 20 --sort -tonnage
   pageladder page arrivals --filter berth=N4 --filter tonnage.min=500 --search gull
   pageladder page berths --sort -depth_m,code -o csv
+  pageladder page arrivals --page 2 --at 1
   pageladder page arrivals --all -o ndjson`,
 		Args: exactly("SET"),
 	}
 	q.add(cmd)
 	cmd.Flags().StringVar(&q.page, "page", "", "page number, from 1, or offset where the set is addressed by offset")
 	cmd.Flags().StringVar(&q.row, "row", "", "row number, from 1, whose page is shown")
+	cmd.Flags().StringVar(&q.at, "at", "", "version that the list is shown at")
 	cmd.Flags().BoolVar(&all, "all", false, "every record, of one snapshot")
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)
@@ -174,6 +185,9 @@ however many there are; with --interactive one page after the other, by short wo
 			for _, a := range stream.Adjusted {
 				fmt.Fprintf(cmd.ErrOrStderr(), "%s: found %q (%s); %s used\n", a.Param, a.Given, a.Why, cmp.Or(string(a.Used), "nothing"))
 			}
+			if stream.Version > 0 {
+				fmt.Fprintf(cmd.ErrOrStderr(), "%s at version %d\n", args[0], stream.Version)
+			}
 			return writeAll(cmd.OutOrStdout(), output, stream.Records())
 		case interactive:
 			return interact(cmd, c, args[0], asked, fields)
@@ -189,7 +203,18 @@ func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, f
 		return nil, err
 	}
 	tellAdjusted(cmd.ErrOrStderr(), answer.Adjusted)
+	if since := answer.Paging.ChangesSince; since != nil {
+		fmt.Fprintf(cmd.ErrOrStderr(), "%s as it was at version %d; %s since\n", set, answer.Paging.Version, changes(*since))
+	}
 	return answer, writePage(cmd.OutOrStdout(), output, answer, fields)
+}
+
+// changes tells a number of changes.
+func changes(n int64) string {
+	if n == 1 {
+		return "1 change"
+	}
+	return fmt.Sprintf("%d changes", n)
 }
 
 // writeAll writes records as they come.
@@ -243,7 +268,7 @@ func indented(w io.Writer, value any, prefix string) error {
 
 // interact goes from page to page, by words that are typed.
 func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields func() ([]api.Field, error)) error {
-	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, q quit"
+	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, now, q quit"
 	in := bufio.NewScanner(cmd.InOrStdin())
 	page, err := showPage(cmd, c, set, asked, "table", fields)
 	if err != nil {
@@ -254,6 +279,16 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		return err
 	}
 	names := about.Params
+	// The list holds still while it is read, where the service can do that.
+	held := func(asked string) string {
+		if page.Paging.Version == 0 {
+			return asked
+		}
+		return query.With(asked, versionParam, strconv.FormatInt(page.Paging.Version, 10))
+	}
+	if page.Paging.Version > 0 {
+		fmt.Fprintf(cmd.ErrOrStderr(), "The list holds still at version %d; now shows it as it is.\n", page.Paging.Version)
+	}
 	for {
 		fmt.Fprintf(cmd.ErrOrStderr(), "%s > ", help)
 		if !in.Scan() {
@@ -267,6 +302,8 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 			continue
 		case "q", "quit":
 			return nil
+		case "now":
+			href = "?" + query.With(queryOf(page), versionParam)
 		case "n":
 			href = page.Links.Next
 		case "p":
@@ -298,7 +335,9 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")
 			continue
 		}
-		_, asked, _ = strings.Cut(href, "?")
+		if _, asked, _ = strings.Cut(href, "?"); word != "now" {
+			asked = held(asked)
+		}
 		next, err := showPage(cmd, c, set, asked, "table", fields)
 		if err != nil {
 			var problem *client.Problem

@@ -46,7 +46,7 @@ func TestEveryCommandSpeaksToMachinesAndPeopleAlike(t *testing.T) {
 		"__complete records show berths E":           "E1\nE2\n",
 		"__complete token create --role ":            "reader\neditor\nowner\n",
 		"__complete place arrivals 13":               "\n13\n",
-		"page arrivals --all -o ndjson --sort wings": "=sort: found \"wings\" (sort.unknown_key); -arrived_at used\n",
+		"page arrivals --all -o ndjson --sort wings": "=sort: found \"wings\" (sort.unknown_key); -arrived_at used\narrivals at version 1\n",
 	} {
 		got := s.run(t, strings.Fields(strings.Replace(line, "--role ", "--role", 1))...)
 		if strings.Contains(line, "--role ") {

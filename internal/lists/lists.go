@@ -33,6 +33,7 @@ type Frame struct {
 type Problem struct {
 	Frame
 	Says string
+	Now  string // address of the list as it is, of one that cannot be held still; ""
 }
 
 // HTML writes the page.

@@ -18,6 +18,8 @@ type Page struct {
 	SizeForm  template.HTML // likewise
 	JumpForm  template.HTML // likewise
 	Notes     []string      // what was changed of the question
+	Held      string        // of a list that is held still: since when; ""
+	Now       string        // and the address of the list as it is
 }
 
 // HTML writes the page.

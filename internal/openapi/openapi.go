@@ -75,6 +75,8 @@ const (
 	Nothing   Query = iota
 	OfPage          // a list's, and those that speak to the service
 	OfRecords       // a list's without page and size
+	OfRecord        // one record's
+	OfPurge         // of a record that is deleted
 	OfImport
 )
 
@@ -381,8 +383,14 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		}
 		return params
 	}
-	if r.Query == Nothing {
+	held := query("pl.version", "The version that the list is held at, as paging.version of an answer told it.", object{"type": "integer", "minimum": 1})
+	switch r.Query {
+	case Nothing:
 		return nil
+	case OfRecord:
+		return []any{held}
+	case OfPurge:
+		return []any{query("purge", "true: every trace of the record is deleted.", object{"type": "boolean"})}
 	}
 	var rules paging.Rules
 	if set != nil {
@@ -409,7 +417,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	}
 	params = append(params, object{"name": rules.Params.Sort, "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
-		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
+		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
 	}
 	if len(rules.Search) > 0 {
 		params = append(params, query(rules.Params.Search, "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
@@ -428,7 +436,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 			params = append(params, query(f.ParamFor(op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
 		}
 	}
-	return append(params, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
+	return append(params, held, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
 }
 
 func (d *describer) shapeNames() []any {

@@ -34,7 +34,7 @@ var (
 	NoMethod      = kind("method-not-offered", 405, "The method is not offered here", "Allow lists the methods that are; records of an attached set can only be read.")
 	NotAcceptable = kind("no-such-shape", 406, "The answer has no such shape", "Nothing that Accept names is offered; pl.shape names one directly.")
 	Taken         = kind("taken", 409, "The name or the key is taken", "A set of this name, or a record of this key, is there already.")
-	MovedOn       = kind("moved-on", 409, "The set has moved on", "The set has another version than pl.version asked for. Ask again without it.")
+	Gone          = kind("gone", 410, "The list cannot be held at this version", "pl.version names a version that the list's changes do not reach back to any more, or that no page was of. now leads to the list as it is.")
 	Stale         = kind("stale", 412, "It has been changed since it was read", "If-Match names another revision than the present one. Nothing was changed; read it again.")
 	TooLarge      = kind("too-large", 413, "The body is too large", "The body is longer than the service accepts.")
 	UriTooLong    = kind("address-too-long", 414, "The address is too long", "The query is longer, or has more parameters, than the service accepts.")
@@ -71,6 +71,7 @@ type Error struct {
 	Count  int64
 	Retry  int    // seconds after which to try again; 0: is not told
 	Allow  string // methods that are offered
+	Now    string // where the list is as it is
 	Cause  error  // that goes into the log
 }
 

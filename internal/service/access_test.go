@@ -242,7 +242,7 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 		{"POST", "/api/reckon", inJSON("", `{"total":1,"colour":2}`), 422, "colour"},
 		{"GET", "/api/sets/arrivals/records", sent{headers: map[string]string{"Accept": "image/png"}}, 406, "image/png"},
 		{"GET", "/api/sets/arrivals/records?pl.shape=round&pl.wings=2", sent{}, 400, "pl.wings"},
-		{"GET", "/api/sets/arrivals/records?pl.version=99", sent{}, 409, "version 1 by now"},
+		{"GET", "/api/sets/arrivals/records?pl.version=99", sent{}, 410, "version 99: no page has been of that version"},
 		{"GET", "/api/sets/arrivals/records?pl.base=//evil.example", sent{}, 400, "pl.base"},
 		{"GET", "/api/sets/arrivals/records?pl.base=https://evil.example/", sent{}, 400, "is not allowed"},
 		{"GET", "/api/sets/arrivals/records?pl.facets=note", sent{}, 400, "pl.facets"},

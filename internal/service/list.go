@@ -2,6 +2,7 @@ package service
 
 import (
 	"errors"
+	"fmt"
 	"html/template"
 	"net/http"
 	"net/url"
@@ -16,6 +17,7 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
+	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
@@ -46,7 +48,11 @@ func (s *Service) readList(c *gin.Context) error {
 			return err
 		}
 	}
-	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, Query: asked, Visibility: visibility(who(c), set.Name)})
+	sp, err := speaks.Read(asked, shapes.Names())
+	if err != nil {
+		return err
+	}
+	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: asked, Visibility: visibility(who(c), set.Name)})
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		s.refusedList(c, set, asked, refusal)
@@ -56,8 +62,13 @@ func (s *Service) readList(c *gin.Context) error {
 		return err
 	}
 	s.metrics.Page(&page.Settled)
-	links := page.Settled.On(base)
-	about := api.AboutPage(&page.Settled, links)
+	settled, now, err := held(page, asked, base)
+	if err != nil {
+		return err
+	}
+	links := settled.On(base)
+	about := api.AboutPage(settled, links)
+	about.Links.Now = now
 	drawn := shapes.ViewOf(&about, links, languageOf(page.Set.Rules, c.Request))
 	drawn.SizeForm, drawn.JumpForm = links.SizeForm(), links.JumpForm()
 	view := s.listPageOf(c, page.Set)
@@ -70,12 +81,24 @@ func (s *Service) readList(c *gin.Context) error {
 	for _, adjusted := range about.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
+	if page.Held != nil {
+		view.Held = fmt.Sprintf("As it was at version %d; %s since.", page.Held.Version, counted(page.Held.Changes))
+		view.Now = now
+	}
 	htmlHeaders(c, lists.CSP)
 	c.Header("Link", markup.LinkHeader(about.Links))
 	c.Header("Content-Language", drawn.Language.Tag().String())
 	s.private(c)
 	render(c, http.StatusOK, view)
 	return nil
+}
+
+// counted tells a number of changes.
+func counted(n int64) string {
+	if n == 1 {
+		return "1 change"
+	}
+	return fmt.Sprintf("%d changes", n)
 }
 
 // listPageOf is what the page of a list has whatever it was asked.
@@ -125,7 +148,11 @@ func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refus
 // address.
 func (s *Service) goToPage(c *gin.Context) error {
 	name := pathParam(c, "set")
-	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)})
+	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	if err != nil {
+		return err
+	}
+	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)})
 	if err != nil {
 		return err
 	}

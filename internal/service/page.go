@@ -4,6 +4,7 @@ import (
 	"cmp"
 	"net/http"
 	"slices"
+	"strconv"
 	"strings"
 	"sync"
 	"time"
@@ -21,6 +22,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -47,7 +49,7 @@ func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
 		return a, err
 	}
 	a.set = pathParam(c, "set")
-	a.request = sets.Request{Set: a.set, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.Total), Facets: a.speaks.Facets}
+	a.request = sets.Request{Set: a.set, At: a.speaks.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.Total), Facets: a.speaks.Facets}
 	if a.speaks.Explain {
 		a.request.Explain = &sets.Explain{}
 	}
@@ -91,9 +93,6 @@ func (s *Service) readPage(c *gin.Context) error {
 		defer page.Release()
 	}
 	s.metrics.Page(&page.Settled)
-	if v := asked.speaks.Version; v > 0 && v != page.Set.Version {
-		return problem.Of(problem.MovedOn, "pl.version asked for version %d; %s has version %d by now", v, asked.set, page.Set.Version)
-	}
 	scratch := scratches.Get().(*scratch)
 	defer scratch.release()
 	a := &scratch.page
@@ -184,6 +183,9 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 		return fresh
 	case page.Set.Attached(): // its state has a number of this service alone, or none
 		fresh.Tag = answer.DigestTag(body)
+	case page.Held != nil:
+		fresh.Tag = answers.WeakTag(&key, page.Held.Version, s.reach.Public, s.version)
+		fresh.Lasts = page.Held.Lasts
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.reach.Public, s.version)
 	}
@@ -197,6 +199,9 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	}
 	return fresh
 }
+
+// versionParam is the parameter that holds a list at a version.
+const versionParam = "pl.version"
 
 // linkedPage is a page with its links.
 type linkedPage struct {
@@ -257,13 +262,26 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		}
 		base = base.Outside()
 	}
-	links := page.Settled.On(base)
-	a.Fields, a.Records, a.About = page.Fields, page.Records, api.AboutPage(&page.Settled, links)
+	settled, now, err := held(page, asked.request.Query, base)
+	if err != nil {
+		return err
+	}
+	links := settled.On(base)
+	a.Fields, a.Records, a.About = page.Fields, page.Records, api.AboutPage(settled, links)
 	if !page.Set.Attached() {
 		a.About.Paging.Version = page.Set.Version
 	}
+	if page.Held != nil {
+		a.About.Paging.Version, a.About.Paging.ChangesSince = page.Held.Version, &page.Held.Changes
+	}
+	for i, fate := range page.Fates {
+		if fate != sets.Same {
+			a.About.Changed = append(a.About.Changed, api.ChangedRow{Row: page.Settled.Offset() + int64(i) + 1, Now: string(fate)})
+		}
+	}
+	a.About.Links.Now = now
 	a.self = a.About.Links.Self
-	if base.String() != own.String() { // the page's own address is on the path whatever the base
+	if base.String() != own.String() || settled != &page.Settled { // the page's own address is on the path whatever the base
 		a.self = page.Settled.On(own).Steps().Self
 	}
 	if rules.Language != "" || asked.inLanguage() {
@@ -279,6 +297,42 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	}
 	a.took = time.Since(began)
 	return nil
+}
+
+// held is a settled page whose links hold the list still, where its set's rules want that, and the address of
+// the page of the list as it is, which leads out; "" of a list that is not held.
+func held(page *sets.Page, asked string, base paging.Base) (*paging.Page, string, error) {
+	pins := page.Held == nil && page.Set.Rules.Pinned && !page.Set.Attached()
+	switch {
+	case pins:
+		pinned, err := asFor(page, query.With(asked, versionParam, strconv.FormatInt(page.Set.Version, 10)))
+		return pinned, page.Settled.On(base).Steps().Self, err
+	case page.Held == nil:
+		return &page.Settled, "", nil
+	}
+	now, err := asFor(page, query.With(asked, versionParam))
+	if err != nil {
+		return nil, "", err
+	}
+	return &page.Settled, now.On(base).Steps().Self, nil
+}
+
+// asFor is a page as if it had been asked for by another query, which asks for the same page.
+func asFor(page *sets.Page, asked string) (*paging.Page, error) {
+	ask, err := page.Set.Rules.Read(asked)
+	if err != nil {
+		return nil, err
+	}
+	settled, err := ask.Settle(page.Settled.Total())
+	if err != nil {
+		return nil, err
+	}
+	came := page.Settled.Rows()
+	if came < settled.Fetch() && page.Settled.On(paging.Base{}).Steps().Next != "" {
+		came++
+	}
+	settled, err = settled.Seen(came)
+	return &settled, err
 }
 
 // languageOf chooses the language that a page is described in: the set's, or the

@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -32,7 +33,7 @@ func (s *Service) write(c *gin.Context, k *problem.Kind, p api.Problem) {
 	c.Abort()
 	if strings.HasPrefix(c.Request.URL.Path, "/lists/") { // for people
 		htmlHeaders(c, lists.CSP)
-		render(c, k.Status, &lists.Problem{Frame: s.frame(k.Title), Says: p.Detail})
+		render(c, k.Status, &lists.Problem{Frame: s.frame(k.Title), Says: p.Detail, Now: p.Now})
 		return
 	}
 	if err := answer.WriteProblem(c.Writer, k.Status, p); err != nil {
@@ -60,7 +61,10 @@ func (s *Service) fail(c *gin.Context, err error) {
 	if p.Kind == problem.NotSignedIn {
 		c.Header("WWW-Authenticate", `Bearer realm="Page Ladder"`)
 	}
-	s.write(c, p.Kind, api.Problem{Problem: answer.Problem{Detail: p.Says, Faults: p.Faults}, Rows: p.Rows, Count: p.Count})
+	if p.Now != "" { // RFC 5829, section 3.2
+		c.Header("Link", "<"+p.Now+`>; rel="latest-version"`)
+	}
+	s.write(c, p.Kind, api.Problem{Problem: answer.Problem{Detail: p.Says, Faults: p.Faults}, Rows: p.Rows, Count: p.Count, Now: p.Now})
 }
 
 // plainErrors are those that say themselves what is wrong.
@@ -84,6 +88,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	var value *sets.ValueError
 	var fixed *sets.FixedError
 	var count *sets.CountError
+	var gone *sets.GoneError
 	var words *label.Error
 	var bad *intake.BadRows
 	var long *http.MaxBytesError
@@ -106,6 +111,8 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		fault := paging.Fault{Param: "pl.total", Given: string(count.Asked), Why: "service.wrong",
 			Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.total: " + fault.Says, Faults: []paging.Fault{fault}}
+	case errors.As(err, &gone):
+		return &problem.Error{Kind: problem.Gone, Says: gone.Error(), Now: s.now(c)}
 	case errors.As(err, &rules):
 		return problem.FromRules(rules)
 	case errors.As(err, &value):
@@ -147,6 +154,21 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return problem.Later(problem.TooSlow, 10, err, "the answer took longer than %v", s.limits.RequestTime)
 	}
 	return &problem.Error{Kind: problem.Internal, Says: "something went wrong in the service; its log says what", Cause: err}
+}
+
+// now is the address of what was asked for at a version as it is now.
+func (s *Service) now(c *gin.Context) string {
+	var rest []string
+	for part := range query.Parts(c.Request.URL.RawQuery) {
+		if part.Name() != versionParam {
+			rest = append(rest, string(query.AppendKept(nil, part.Raw())))
+		}
+	}
+	address := s.reach.Public + c.Request.URL.EscapedPath()
+	if len(rest) > 0 {
+		address += "?" + strings.Join(rest, "&")
+	}
+	return address
 }
 
 // problemPages are what the types of problems resolve to.

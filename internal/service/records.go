@@ -3,6 +3,7 @@ package service
 import (
 	"context"
 	"encoding/json"
+	"errors"
 	"fmt"
 	"hash/fnv"
 	"math"
@@ -20,10 +21,13 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/shapes"
+	"pageladder.example/internal/speaks"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/query"
 )
 
 // readKey reads a key from a path. One that cannot be read is that of no record.
@@ -56,7 +60,11 @@ func (s *Service) readRecord(c *gin.Context) error {
 		return err
 	}
 	caller := who(c)
-	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Visibility: visibility(caller, set.Name)}, key)
+	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	if err != nil {
+		return err
+	}
+	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Visibility: visibility(caller, set.Name)}, key)
 	if err != nil {
 		return err
 	}
@@ -71,14 +79,14 @@ func (s *Service) readRecord(c *gin.Context) error {
 	told := api.RecordAnswer{Record: objects.Append(nil, values)}
 	told.Href = s.recordHref(set, key)
 	if !set.Attached() {
-		told.Revision = string(revision)
+		told.Revision, told.Version = string(revision), sp.Version
 	}
 	text, err := json.Marshal(told)
 	if err != nil {
 		return err
 	}
 	kept := answers.Of(text, told.Href, recordTag(&told))
-	if set.Attached() {
+	if set.Attached() || revision == "" { // it is not the record as it is: nobody can change it by this
 		kept.Tag = answer.DigestTag(text)
 	}
 	return s.send(c, kept)
@@ -199,7 +207,40 @@ func (s *Service) changeRecord(c *gin.Context) error {
 	})
 }
 
-func (s *Service) deleteRecord(c *gin.Context) error   { return s.takeOut(c, s.store.Delete) }
+// deleteRecord deletes a record and, where an owner asks for that, every trace of it. One that is not in the
+// set any more has no revision to name.
+func (s *Service) deleteRecord(c *gin.Context) error {
+	purge := false
+	for _, pair := range query.Pairs(c.Request.URL.RawQuery) {
+		if pair.Name != "purge" || pair.Value != "true" && pair.Value != "false" {
+			return problem.Of(problem.BadQuery, "found %.100q; right would be purge=true or nothing", pair.Name+"="+pair.Value)
+		}
+		purge = pair.Value == "true"
+	}
+	if !purge {
+		return s.takeOut(c, s.store.Delete)
+	}
+	set := pathParam(c, "set")
+	if !who(c).May(access.Owner, set) {
+		return problem.Of(problem.NotAllowed, "purging a record needs the role owner")
+	}
+	if c.GetHeader("If-Match") == "" {
+		_, key, err := s.recordOf(c)
+		if err != nil {
+			return err
+		}
+		_, _, _, err = s.store.Record(c.Request.Context(), sets.Request{Set: set, Visibility: sets.All}, key)
+		if errors.Is(err, sets.ErrNoRecord) {
+			version, err := s.store.Purge(c.Request.Context(), set, key, "")
+			if err == nil {
+				c.PureJSON(http.StatusOK, api.Changed{Version: version})
+			}
+			return err
+		}
+	}
+	return s.takeOut(c, s.store.Purge)
+}
+
 func (s *Service) withdrawRecord(c *gin.Context) error { return s.takeOut(c, s.store.Withdraw) }
 
 // takeOut takes a record out of its set, in one way or the other.
@@ -231,7 +272,11 @@ func (s *Service) readPlace(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}, key)
+	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	if err != nil {
+		return err
+	}
+	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}, key)
 	if err != nil {
 		return err
 	}

@@ -1,6 +1,7 @@
 package service
 
 import (
+	"cmp"
 	"context"
 	"fmt"
 	"net/http"
@@ -52,8 +53,8 @@ func (s *Service) readAll(c *gin.Context) error {
 		h := c.Writer.Header()
 		h.Set("Content-Type", answer.StreamType(shape))
 		h.Set("Cache-Control", "no-store")
-		if !set.Attached() {
-			h.Set("Paging", fmt.Sprintf("version=%d", set.Version))
+		if version := cmp.Or(sp.Version, set.Version); !set.Attached() || sp.Version > 0 {
+			h.Set("Paging", fmt.Sprintf("version=%d", version))
 		}
 		if text := answer.AdjustedHeader(ask.Adjusted()); text != "" {
 			h.Set("Adjusted", text)
@@ -63,7 +64,7 @@ func (s *Service) readAll(c *gin.Context) error {
 		out = answer.NewStream(answer.Paced(c.Writer), shape, shapes.NamesOf(shown))
 		return nil
 	}
-	err = s.store.Stream(ctx, sets.Request{Set: name, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}, begin, func(r sets.Record) error {
+	err = s.store.Stream(ctx, sets.Request{Set: name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}, begin, func(r sets.Record) error {
 		watch.Stop()
 		defer watch.Reset(s.limits.RequestTime)
 		return out.Write(rows([]sets.Record{r}))

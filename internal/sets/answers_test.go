@@ -112,8 +112,16 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		if a.facet != "" && a.underFacet() {
 			req.Facets = []string{a.facet}
 		}
+		if latest := m.latest.Load(); pick.IntN(3) == 0 && latest > 1 && !m.unheld {
+			req.At = max(latest-pick.Int64N(1+int64(pick.IntN(300))), 1)
+		}
 		store := stores[pick.IntN(len(stores))]
 		page, err := store.Page(ctx, req)
+		var gone *sets.GoneError
+		if req.At > 0 && errors.As(err, &gone) {
+			m.gone.Add(1)
+			continue
+		}
 		if err != nil {
 			if ctx.Err() != nil {
 				return nil
@@ -123,6 +131,15 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		where := a.where
 		if req.Visibility == sets.Filtered {
 			where += " and (" + fixed[page.Set.Fixed] + ")"
+		}
+		if page.Held != nil {
+			m.held.Add(1)
+			if req.Visibility == sets.Filtered && page.Set.Fixed != "" { // and now
+				where += fmt.Sprintf(" and exists (select from archive n where n.version = %d and n.id = a.id and (%s))", page.Set.Version, fixed[page.Set.Fixed])
+			}
+		} else {
+			for latest := m.latest.Load(); latest < page.Set.Version && !m.latest.CompareAndSwap(latest, page.Set.Version); latest = m.latest.Load() {
+			}
 		}
 		if err := m.holds(ctx, page, where, a, size); err != nil {
 			if ctx.Err() != nil {
@@ -146,6 +163,9 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 // hold holds an answer against the archive.
 func (m *model) hold(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
 	version := page.Set.Version
+	if page.Held != nil {
+		version = page.Held.Version
+	}
 	var there bool
 	count := func() error {
 		return m.pool.QueryRow(ctx, "select exists (select from archived where version = $1)", version).Scan(&there)
@@ -161,7 +181,31 @@ func (m *model) hold(ctx context.Context, page *sets.Page, where string, a askin
 	case !there:
 		return errors.New("no such version was ever committed")
 	}
-	return m.holdIn(ctx, fmt.Sprintf("(select * from archive where version = %d) a", version), page, where, a, size)
+	if err := m.holdIn(ctx, fmt.Sprintf("(select * from archive where version = %d) a", version), page, where, a, size); err != nil || page.Held == nil {
+		return err
+	}
+	return m.holdFates(ctx, page)
+}
+
+// holdFates holds what a page of a list that is held tells of its records against what has become of them.
+func (m *model) holdFates(ctx context.Context, page *sets.Page) error {
+	for i, r := range page.Records {
+		const fields = "(name, amount, at, price, ok)"
+		var want sets.Fate
+		err := m.pool.QueryRow(ctx, `select case when n.id is null then 'gone' when `+strings.NewReplacer("(", "(h.", ", ", ", h.").Replace(fields)+` is distinct from `+strings.NewReplacer("(", "(n.", ", ", ", n.").Replace(fields)+` then 'changed' else '' end
+			from archive h left join archive n on n.version = $2 and n.id = h.id where h.version = $1 and h.id = $3::text::bigint`, page.Held.Version, page.Set.Version, string(r[0])).Scan(&want)
+		found := sets.Same
+		if page.Fates != nil {
+			found = page.Fates[i]
+		}
+		if err != nil || found != want {
+			return fmt.Errorf("record %d: found the fate %q; right would be %q: %w", i+1, found, want, err)
+		}
+		if found != sets.Same && page.Held.Changes == 0 {
+			return errors.New("found no changes since, and a record that has changed")
+		}
+	}
+	return nil
 }
 
 // holdIn holds an answer against records that are had from somewhere in SQL.

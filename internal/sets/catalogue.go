@@ -226,7 +226,7 @@ func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error)
 		}
 		return set.readLog(ctx, tx)
 	})
-	if err == nil && !set.Attached() && set.logged == nil {
+	if err == nil && !set.Attached() && !set.holds() {
 		s.makeLog(set)
 	}
 	return set, err

@@ -139,7 +139,7 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	}); err != nil {
 		return logGone(err)
 	}
-	if why := c.refuted(proof, q.cuttable()); why != "" {
+	if why := c.refuted(proof); why != "" {
 		return why, nil
 	}
 	c.mu.Lock()
@@ -169,14 +169,14 @@ func (b *base) usable(set *Set) (why string) {
 }
 
 // refuted tells why what is known cannot be brought on by what a statement read of a log;
-// "" where it can. Texts that are cut are missed by whoever looks at texts.
-func (b *base) refuted(proof string, texts bool) (why string) {
+// "" where it can.
+func (b *base) refuted(proof string) (why string) {
 	switch p := changes.ReadProof(proof); {
 	case p.Log != "" && p.Log != b.Log:
 		return anotherLog
 	case p.Gap != "":
 		return p.Gap
-	case p.Cut && texts:
+	case p.Cut:
 		return "a text that is too long to be logged has changed"
 	}
 	return ""

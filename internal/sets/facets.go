@@ -261,7 +261,7 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 			return "the change log lacks a field of the question", nil
 		}
 		q.explain.sql(counted.SQL)
-		rows, err := db.Query(ctx, q.proved(from, counted.SQL, "value, records"), counted.Args...)
+		rows, err := db.Query(ctx, q.proved(from, counted.SQL, "value, records", q.set.longOf([]string{field})...), counted.Args...)
 		if err != nil {
 			return logGone(err)
 		}
@@ -277,7 +277,7 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 		}); err != nil {
 			return logGone(err)
 		}
-		if why := f.refuted(proof, q.cuttable() || long(q.set.field(field).Type)); why != "" {
+		if why := f.refuted(proof); why != "" {
 			return why, nil
 		}
 		for _, one := range found {

@@ -205,14 +205,27 @@ func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, erro
 		if err := tx.QueryRow(ctx, "select session_user, relkind = 'p' from pg_class where oid = to_regclass($1)", tableName(set)).Scan(&f.Role, &f.Parts); err != nil {
 			return err
 		}
-		var names []string
-		for _, field := range loggedFields(set) {
-			names = append(names, field.Name)
-		}
-		f.Fields, err = changes.Columns(ctx, tx, set.schema, set.table, names)
+		f.Fields, err = changes.Columns(ctx, tx, set.schema, set.table, fieldNames(allFields(set)))
 		return err
 	})
 	return &f, sourceError(err)
+}
+
+// earlier is the log that a script of before made for a set's table.
+func earlier(set *Set, follower *changes.Followed) *changes.Followed {
+	f := *follower
+	f.Earlier = true
+	names := fieldNames(loggedFields(set))
+	f.Fields = slices.DeleteFunc(slices.Clone(f.Fields), func(field changes.Field) bool { return !slices.Contains(names, field.Name) })
+	return &f
+}
+
+func fieldNames(fields []changes.Field) []string {
+	names := make([]string, len(fields))
+	for i, f := range fields {
+		names[i] = f.Name
+	}
+	return names
 }
 
 // findLog is a set at a state of now, by the log of its table, or what is missing.
@@ -232,6 +245,9 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 	for {
 		err := elsewhere(ctx, pool, func(tx pgx.Tx) error {
 			log, lacks, err := follower.Check(ctx, tx)
+			if err == nil && log == nil {
+				log, _, err = earlier(set, follower).Check(ctx, tx)
+			}
 			if err != nil || log == nil {
 				missing = lacks
 				return err
@@ -462,7 +478,7 @@ func (s *Store) keepLog(ctx context.Context, set *Set) {
 }
 
 // tells tells whether each statement on the set's records tells what it saw of the set.
-func (s *Set) tells() bool { return !s.Attached() || s.saw != nil }
+func (s *Set) tells() bool { return s.pin == nil && (!s.Attached() || s.saw != nil) }
 
 // origin tells which states have a change: of a kept set, its version and all later ones. Of a
 // followed table, the state that it was brought on to and all later ones, and of those that came

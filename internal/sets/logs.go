@@ -28,7 +28,9 @@ func (s *Set) readLog(ctx context.Context, tx pgx.Tx) error {
 		return err
 	}
 	s.log, s.logName = log, state.Log
-	s.logged, err = logList(s)
+	if s.logged, err = logList(s); err == nil && s.holds() {
+		err = s.pinnable()
+	}
 	return err
 }
 
@@ -49,6 +51,7 @@ func (s *Set) compared(f *intake.Field) (base, collation string) {
 const (
 	versionField = "\x00version"
 	sideField    = "\x00side"
+	placeField   = "\x00place" // where it stands in the log
 )
 
 // logList asks a set's log as the set is asked.
@@ -58,6 +61,7 @@ func logList(s *Set) (*statement.List, error) {
 		Fields: map[string]statement.Field{
 			versionField: {SQL: logColumn(changes.Version), Type: value.Integer},
 			sideField:    {SQL: logColumn(changes.Side), Type: value.Integer},
+			placeField:   {SQL: logColumn("ctid") + "::text", Type: value.Text},
 		},
 	}
 	if s.saw != nil {
@@ -71,8 +75,8 @@ func logList(s *Set) (*statement.List, error) {
 	return statement.New(t)
 }
 
-// loggedFields are the fields that a set's log has to hold: those that its rules and its
-// fixed filter name.
+// loggedFields are the fields that a set's log has to hold for what is known to be kept current by it:
+// those that its rules and its fixed filter name. Logs of earlier versions hold no others.
 func loggedFields(s *Set) []changes.Field {
 	names := askedBy(s.Rules)
 	if ask, err := s.Rules.Read(""); err == nil {
@@ -83,21 +87,28 @@ func loggedFields(s *Set) []changes.Field {
 	for i := range s.fixed {
 		names = append(names, s.fixed[i].Field)
 	}
-	var fields []changes.Field
+	return slices.DeleteFunc(allFields(s), func(f changes.Field) bool { return !slices.Contains(names, f.Name) })
+}
+
+// allFields are the fields that a log holds by which a list can be held still: all.
+func allFields(s *Set) []changes.Field {
+	fields := make([]changes.Field, len(s.Fields))
 	for i := range s.Fields {
-		if f := &s.Fields[i]; slices.Contains(names, f.Name) {
-			fields = append(fields, changes.Field{Name: f.Name, Type: columnTypes[f.Type], Long: long(f.Type)})
-		}
+		f := &s.Fields[i]
+		fields[i] = changes.Field{Name: f.Name, Type: columnTypes[f.Type], Long: long(f.Type)}
 	}
 	return fields
 }
+
+// holds tells whether a list of the set can be held still.
+func (s *Set) holds() bool { return s.logged != nil && s.log.Lacks() && s.log.Has(allFields(s)) }
 
 // long tells whether values of a type may be long.
 func long(t value.Type) bool { return t == value.Text || t == value.JSON }
 
 // logTable is the set's table for its log.
 func logTable(s *Set) changes.Table {
-	return changes.Table{Set: s.Name, Name: s.table, Fields: loggedFields(s)}
+	return changes.Table{Set: s.Name, Name: s.table, Fields: allFields(s)}
 }
 
 const (

@@ -24,6 +24,8 @@ type Page struct {
 	Fields  []intake.Field // those that the records are shown with
 	Records []Record
 	Facets  map[string][]Facet // those that were asked for
+	Held    *Held              // of a list that is held at a version; else nil
+	Fates   []Fate             // of each of its records; nil where all are the same as now
 
 	copied *copier // that the records are kept in
 	kept   *kept   // nil where it was not asked for
@@ -84,6 +86,20 @@ type Request struct {
 	Facets     []string        // fields whose values are counted too
 	Explain    *Explain        // filled in where it is not nil
 	Keep       bool            // the page may be asked for Again
+	At         int64           // version that the list is held at; 0: it is not
+}
+
+// countLimit is how far to count for a total: what the request asks for, where the set's rules allow it.
+func (r *Request) countLimit(set *Set) (int64, error) {
+	limit := countLimit(&set.Rules.Rules, set.Rules.Count)
+	if r.Count == "" {
+		return limit, nil
+	}
+	asked := countLimit(&set.Rules.Rules, r.Count)
+	if limit >= 0 && (asked < 0 || asked > limit) {
+		return 0, &CountError{r.Count}
+	}
+	return asked, nil
 }
 
 // CountError is the error for a total that was asked for and is counted further than the
@@ -96,8 +112,11 @@ func (e *CountError) Error() string {
 
 // Page reads one page. Its version, its total and its records agree, as if read
 // in one snapshot. Errors are ErrNoSet, *paging.Refusal, *CountError,
-// *ValueError for a facet of a field that is not filtered by, or the database's.
+// *ValueError for a facet of a field that is not filtered by, *GoneError, or the database's.
 func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
+	if req.At > 0 {
+		return s.heldPage(ctx, req)
+	}
 	for attempt := range attempts {
 		set, current, turn := s.catalogue.get(req.Set)
 		if set == nil || attempt > 0 {
@@ -137,7 +156,7 @@ func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
 
 // Settle settles a page without reading its records. Errors are those of Page.
 func (s *Store) Settle(ctx context.Context, req Request) (page *Page, err error) {
-	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		page, _, _, err = s.settle(ctx, tx, set, req)
 		return err
 	})
@@ -146,7 +165,7 @@ func (s *Store) Settle(ctx context.Context, req Request) (page *Page, err error)
 
 // pageWithin reads a page in a transaction of its own.
 func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err error) {
-	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		page, err = s.readPage(ctx, tx, set, req)
 		if errors.Is(err, errMoved) && set.Attached() {
 			// What was remembered has turned out to be wrong: fewer records came.
@@ -172,13 +191,8 @@ func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (
 		return nil, nil, none, err
 	}
 	q.explain = explain
-	q.countLimit = countLimit(&set.Rules.Rules, set.Rules.Count)
-	if req.Count != "" {
-		limit := countLimit(&set.Rules.Rules, req.Count)
-		if q.countLimit >= 0 && (limit < 0 || limit > q.countLimit) {
-			return nil, nil, none, &CountError{req.Count}
-		}
-		q.countLimit = limit
+	if q.countLimit, err = req.countLimit(set); err != nil {
+		return nil, nil, none, err
 	}
 	explain.step(func(t *Times) *time.Duration { return &t.Read })
 	total, err := s.total(ctx, db, q)
@@ -252,6 +266,7 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 			settled = page.Settled
 		}
 	}
+	page.Fates = r.fates
 	explain.step(func(t *Times) *time.Duration { return &t.Cut })
 	if total.Known() && len(page.Records) != rows {
 		return nil, errMoved
@@ -325,6 +340,8 @@ type way struct {
 	track    *track        // footholds, if any
 	blocks   *order.Blocks // them, and which it is
 	block    int
+	first    int // of a list at a mark: the first block that the page lies in, and the last
+	last     int
 	key      []byte // where it begins
 	place    []*string
 	skip     int64
@@ -411,6 +428,7 @@ func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, 
 	records, err = r.records(ctx, regions, w.skip, rows)
 	if w.backward {
 		slices.Reverse(records)
+		slices.Reverse(r.fates)
 	}
 	return records, err
 }

@@ -18,6 +18,7 @@ import (
 type question struct {
 	*statement.Question
 	set        *Set
+	at         *pinned // where it is asked of the list at a mark; else nil
 	ask        *paging.Ask
 	sees       Visibility
 	own        statement.Where   // the fixed filter that is in force
@@ -32,6 +33,9 @@ type question struct {
 // newQuestion makes a question of an ask, with the set's fixed filter where the caller is
 // bound by it.
 func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) {
+	if set.pin != nil {
+		return set.pinnedQuestion(ask, sees, nil)
+	}
 	own := statement.Where{}
 	if sees != All {
 		own = set.own
@@ -63,9 +67,10 @@ func (q *question) onLog(after changes.Mark, sides string) (*statement.Question,
 	return q.set.logged.Ask(q.ask, own)
 }
 
-// proved is a statement on the log, as onLog has it, with the proof of it before each row.
-func (q *question) proved(after changes.Mark, sql, columns string) string {
-	return q.set.log.Proved(&changes.Stretch{After: after, Until: q.set.mark()}, len(q.own.Args)+1, sql, columns)
+// proved is a statement on the log, as onLog has it, with the proof of it before each row. It looks at
+// the question's fields, and at more.
+func (q *question) proved(after changes.Mark, sql, columns string, more ...string) string {
+	return q.set.log.Proved(&changes.Stretch{After: after, Until: q.set.mark()}, len(q.own.Args)+1, append(q.texts(), more...), sql, columns)
 }
 
 // sides are sides of changes, as a condition.
@@ -97,14 +102,31 @@ func (q *question) listKey() string {
 	return q.set.table + " " + strconv.FormatUint(uint64(q.set.catalogue), 10) + " " + q.filterKey
 }
 
-// cuttable tells whether the question looks at texts, which a log may lack when they are
-// long.
-func (q *question) cuttable() bool {
-	names := q.sorted()
-	for _, c := range append(q.ask.Conditions(), q.set.fixed...) {
+// texts are the fields that the question looks at whose values a log may lack when they are long.
+func (q *question) texts() []string { return q.set.longOf(lookedAt(q.set, q.ask)) }
+
+// lookedAt are the fields that an ask of a set looks at, besides those that are shown.
+func lookedAt(s *Set, ask *paging.Ask) []string {
+	names := sortedBy(ask.Order())
+	for _, c := range append(ask.Conditions(), s.fixed...) {
 		names = append(names, c.Field)
 	}
-	return q.ask.Search() != "" || slices.ContainsFunc(names, func(name string) bool { return long(q.set.field(name).Type) })
+	if ask.Search() != "" {
+		names = append(names, ask.Rules().Search...)
+	}
+	return names
+}
+
+// longOf are those of some fields whose values may be long, sorted.
+func (s *Set) longOf(names []string) []string {
+	var found []string
+	for _, name := range names {
+		if f := s.field(name); f.Own || long(f.Type) {
+			found = append(found, name)
+		}
+	}
+	slices.Sort(found)
+	return slices.Compact(found)
 }
 
 // filterKey names what an ask filters and searches, under a fixed filter.
@@ -141,6 +163,11 @@ func (q *question) reversed() *question {
 	r := *q
 	r.Question = q.Reversed()
 	r.order = r.Question.Order()
+	if q.at != nil {
+		at := *q.at
+		at.now, at.old, at.listed = at.now.Reversed(), at.old.Reversed(), at.listed.Reversed()
+		r.at = &at
+	}
 	return &r
 }
 
@@ -154,10 +181,20 @@ func (q *question) shown(names ...string) []string {
 }
 
 // sorted are the names of the fields of the order.
-func (q *question) sorted() []string {
-	names := make([]string, len(q.order))
-	for i, o := range q.order {
+func (q *question) sorted() []string { return sortedBy(q.order) }
+
+func sortedBy(order []paging.Order) []string {
+	names := make([]string, len(order))
+	for i, o := range order {
 		names[i] = o.Field
+	}
+	return names
+}
+
+func fieldsOf(fields []intake.Field) []string {
+	names := make([]string, len(fields))
+	for i := range fields {
+		names[i] = fields[i].Name
 	}
 	return names
 }

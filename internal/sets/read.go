@@ -26,6 +26,9 @@ type reader struct {
 	unsure bool  // the last statement gave none, so that it told nothing
 
 	first, last [][]byte // values in the fields of the order
+
+	fates []Fate // of the records of a list at a mark
+	found int64  // images of the log that the last statement on a list at a mark has looked at
 }
 
 // records reads limit records from the offset-th of the regions on.
@@ -57,10 +60,15 @@ func (r *reader) recordsFrom(ctx context.Context, place []*string, offset int64,
 func (r *reader) region(ctx context.Context, g statement.Region, offset int64, limit int) ([]Record, error) {
 	q := r.q
 	before := []string{stampField}
+	rows := q.Rows
+	if q.at != nil {
+		before, rows = []string{stampField, foundField, fateField}, q.at.rows
+	}
+	told := len(before)
 	if r.keep {
 		before = append(before, q.sorted()...)
 	}
-	page, err := q.Rows(q.shown(before...), g, offset, limit)
+	page, err := rows(q.shown(before...), g, offset, limit)
 	if err != nil {
 		return nil, err
 	}
@@ -68,25 +76,32 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 		q.explain.sql(q.set.unstamped(page.SQL))
 	}
 	r.asked++
-	rows, err := r.db.Query(ctx, page.SQL, textRows(page.Args)...)
+	came, err := r.db.Query(ctx, page.SQL, textRows(page.Args)...)
 	if err != nil {
 		return nil, err
 	}
-	defer rows.Close()
+	defer came.Close()
 	if r.copied == nil {
 		r.copied = new(copier)
 	}
 	first := len(r.copied.records)
-	for rows.Next() {
-		raw := rows.RawValues()
-		if len(r.copied.records) == first && q.set.tells() {
+	for came.Next() {
+		raw := came.RawValues()
+		if q.at != nil {
+			var fate Fate
+			if r.found, fate, err = q.at.whole(raw[1], raw[2]); err != nil {
+				return nil, err
+			}
+			r.fates = append(r.fates, fate)
+		}
+		if len(r.copied.records) == first && (q.set.tells() || q.at != nil) {
 			if r.seen, err = q.set.readStamp(raw[0]); err != nil {
 				return nil, err
 			}
 		}
-		r.copied.copy(raw[1:])
+		r.copied.copy(raw[told:])
 	}
-	if places := len(before) - 1; places > 0 && len(r.copied.records) > first {
+	if places := len(before) - told; places > 0 && len(r.copied.records) > first {
 		if r.first == nil {
 			r.first = r.copied.records[first][:places]
 		}
@@ -97,7 +112,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	}
 	records := slices.Clip(r.copied.records[first:])
 	r.unsure = len(records) == 0
-	return records, rows.Err()
+	return records, came.Err()
 }
 
 // copier copies rows, whose memory is the connection's, in few pieces. It can be
@@ -145,6 +160,9 @@ func (c *copier) copy(raw [][]byte) {
 func (r *reader) size(ctx context.Context, g statement.Region, most int64) (n int64, err error) {
 	r.asked++
 	counted := r.q.Count(g, most)
+	if r.q.at != nil {
+		counted = r.q.at.count(g, most)
+	}
 	return queryInt(ctx, r.db, counted.SQL, counted.Args...)
 }
 

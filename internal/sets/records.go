@@ -56,7 +56,7 @@ func (r Revision) count(set *Set) int64 {
 // Record reads one record by its key, its parts in the order of the rules, and
 // its revision.
 func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, Revision, error) {
-	if set, _, _ := s.catalogue.get(req.Set); set != nil && !set.Attached() {
+	if set, _, _ := s.catalogue.get(req.Set); set != nil && !set.Attached() && req.At == 0 {
 		// One statement, where the set is as it was defined.
 		found, n, seen, err := readStamped(ctx, s.pool, set, req.Visibility, key)
 		if err == nil && set.stamped(seen) {
@@ -66,10 +66,12 @@ func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Re
 	var set *Set
 	var record Record
 	var revision Revision
-	err := s.within(ctx, req.Set, func(tx pgx.Tx, found *Set) error {
+	err := s.withinAt(ctx, req, func(tx pgx.Tx, found *Set) error {
 		set = found
 		r, n, err := readRecord(ctx, tx, set, req.Visibility, key)
-		record, revision = r, set.revision(n)
+		if record = r; n > 0 || set.pin == nil { // else it has been changed since, or is gone
+			revision = set.revision(n)
+		}
 		return err
 	})
 	return set, record, revision, err
@@ -94,10 +96,16 @@ func readStamped(ctx context.Context, db querier, set *Set, sees Visibility, key
 	if err != nil {
 		return nil, 0, seen, err
 	}
+	if set.pin != nil {
+		fields[0] = fateField
+	}
 	if record, err = oneRow(ctx, db, q, key, fields); err != nil {
 		return nil, 0, seen, err
 	}
-	if !set.Attached() {
+	switch {
+	case set.pin != nil && Fate(record[0]) == lost:
+		return nil, 0, seen, &GoneError{set.pin.Version, textLost}
+	case set.pin == nil && !set.Attached():
 		if seen, err = readStamp(record[0]); err != nil {
 			return nil, 0, seen, err
 		}
@@ -163,7 +171,7 @@ func canonicalKey(set *Set, key []string) ([]string, error) {
 // *paging.Refusal, ErrNoRecord where the filters leave the record out, or the
 // database's.
 func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64, page paging.Page, err error) {
-	err = s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
 			return err

@@ -43,6 +43,7 @@ type Set struct {
 	own           statement.Where    // the same
 	records       *statement.List
 	bound         *statement.List // the same with the fixed filter, of a followed table
+	gone, listed  *statement.List // parts of the statements of a list at a mark: see pinned
 
 	defined   int64  // the version at which it was last defined
 	catalogue uint32 // the table that it was read from: another one after a restore
@@ -50,6 +51,7 @@ type Set struct {
 	logged    *statement.List // the log; nil where there is none that works
 	logName   string          // which it is, as changes.State names it
 
+	pin                *changes.Mark     // that the list is held at, in this copy of the set; else nil
 	saw                *changes.Snapshot // of a followed table, which Version is then the number of
 	pool, plain, folds *pgxpool.Pool     // of its source
 }
@@ -147,11 +149,11 @@ const (
 	stampField    = "\x00stamp" // of the set, as the statement's own snapshot sees it: see stamp
 )
 
-// ready readies what questions of the set are written with.
-func (s *Set) ready() (err error) {
+// askable is the set's table as questions of it are written, but for what is told of the set.
+func (s *Set) askable() statement.Table {
 	t := statement.Table{
 		Dialect: statement.PostgreSQL, From: tableName(s) + " " + alias, Places: statement.Compared,
-		Fields: make(map[string]statement.Field, len(s.Fields)+2),
+		Fields: make(map[string]statement.Field, len(s.Fields)+4),
 	}
 	if s.Rules != nil {
 		t.ByKey = s.Rules.Key
@@ -160,21 +162,38 @@ func (s *Set) ready() (err error) {
 		f := &s.Fields[i]
 		t.Fields[f.Name] = s.asked(f)
 	}
-	revision, stamp := alias+"."+revisionColumn, "select "+stampSQL+" from pageladder.record_set v where v.name = '"+strings.ReplaceAll(s.Name, "'", "''")+"'"
-	named := 0 // arguments
 	switch {
 	case s.saw != nil: // neither it nor its partitions are foreign
-		revision, stamp, named = "0", "select "+s.log.Stamp(1), changes.StampArgs
 	case s.Attached():
 		// It may be foreign, or have partitions that are: comparisons of rows stay here.
 		// Ties are read apart, since of some values there are very many.
 		t.Places = statement.Tied
-		revision, stamp = "0", "''"
 	default:
 		t.Search = s.searched()
 	}
+	return t
+}
+
+// stamp is the SQL of what a statement tells of a kept set.
+func (s *Set) stamp() string {
+	return "select " + stampSQL + " from pageladder.record_set v where v.name = '" + strings.ReplaceAll(s.Name, "'", "''") + "'"
+}
+
+// ready readies what questions of the set are written with.
+func (s *Set) ready() (err error) {
+	t := s.askable()
+	revision, stamp, named := alias+"."+revisionColumn, s.stamp(), 0 // arguments
+	switch {
+	case s.saw != nil:
+		revision, stamp, named = "0", "select "+s.log.Stamp(1), changes.StampArgs
+	case s.Attached():
+		revision, stamp = "0", "''"
+	}
 	t.Fields[revisionField] = statement.Field{SQL: revision, Type: value.BigInteger}
 	t.Fields[stampField] = statement.Field{SQL: stamp, Type: value.Text, Arguments: named}
+	if s.Rules != nil {
+		t.Fields[fateField] = statement.Field{SQL: fateOf(s, false), Type: value.Text}
+	}
 	if s.records, err = statement.New(t); err != nil {
 		return err
 	}

@@ -33,6 +33,8 @@ type Store struct {
 	counts    *lru.Cache[string, paging.Total] // "at least" ones, of one version
 	counted   *lru.Cache[string, *counted]     // exact ones, which are kept current
 	facets    *lru.Cache[string, *facet]
+	since     *lru.Cache[string, *since]
+	holding   singleflight.Group
 	countTime time.Duration
 	counting  singleflight.Group
 	tracks    *tracks
@@ -40,7 +42,7 @@ type Store struct {
 
 	readOnly bool // of a standby: nothing is made or changed
 	lifeMu   sync.Mutex
-	life     string // of the database: see changes.Epoch
+	life     string // of the database: see changes.Life
 	logMu    sync.Mutex
 	logTried map[string]time.Time // by table: when its log was last to be made
 	logAgain time.Duration        // between attempts
@@ -127,6 +129,7 @@ func open(ctx context.Context, url string) (*Store, error) {
 	s.counts, _ = lru.New[string, paging.Total](countsKept)
 	s.counted, _ = lru.New[string, *counted](countsKept)
 	s.facets, _ = lru.New[string, *facet](facetsKept)
+	s.since, _ = lru.New[string, *since](sinceKept)
 	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
 	return s, nil
 }
@@ -134,7 +137,10 @@ func open(ctx context.Context, url string) (*Store, error) {
 // lives notes which life of the database a new connection is to. When it is another, all
 // that was known is of no use. Every connection of the life before is broken by then.
 func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
-	life, err := changes.Epoch(ctx, conn)
+	life, err := changes.Life(ctx, conn)
+	if err == nil {
+		err = changes.BeginEpoch(ctx, conn)
+	}
 	if err != nil {
 		return err
 	}
@@ -146,6 +152,7 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 		s.counts.Purge()
 		s.counted.Purge()
 		s.facets.Purge()
+		s.since.Purge()
 	}
 	s.life = life
 	return nil

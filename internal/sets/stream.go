@@ -14,7 +14,7 @@ import (
 // record it tells begin the set, the fields and the ask, and each every record, whose memory is good until it returns. Errors
 // are those of Page, of begin and of each.
 func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
-	return s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) error {
+	return s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
 			return err
@@ -26,6 +26,18 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
 			return err
 		}
+		rows := q.Rows
+		if q.at != nil {
+			rows = q.at.rows
+			// Whatever goes wrong before the first record is an error like any other.
+			cuts, err := q.at.cuts(ctx, tx)
+			if err != nil {
+				return err
+			}
+			if cuts {
+				return &GoneError{req.At, textLost}
+			}
+		}
 		begun := false // with the first record: whatever goes wrong before is an error like any other
 		start := func() error {
 			if begun {
@@ -35,25 +47,25 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 			return begin(set, q.fields, &ask)
 		}
 		for _, g := range q.Regions() {
-			all, err := q.Rows(q.shown(), g, 0, 0)
+			all, err := rows(q.shown(), g, 0, 0)
 			if err != nil {
 				return err
 			}
-			rows, err := tx.Query(ctx, all.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, all.Args...)...)
+			came, err := tx.Query(ctx, all.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, all.Args...)...)
 			if err != nil {
 				return err
 			}
-			for rows.Next() {
+			for came.Next() {
 				err := start()
 				if err == nil {
-					err = each(rows.RawValues())
+					err = each(came.RawValues())
 				}
 				if err != nil {
-					rows.Close()
+					came.Close()
 					return err
 				}
 			}
-			if err := rows.Err(); err != nil {
+			if err := came.Err(); err != nil {
 				return err
 			}
 		}

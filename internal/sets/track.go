@@ -29,12 +29,16 @@ type track struct {
 	until  changes.Mark // until this one
 	images []image      // in the order of their versions
 	blocks []blocksAt
+
+	held       map[int][]logged // of a list at a mark, in place of images: those that fall into each block
+	heldImages int
 }
 
 // image is a record before or after a change.
 type image struct {
 	origin
 	side   int
+	at     string // where it stands in the log; told of a list at a mark alone
 	key    []byte
 	blocks *order.Blocks // that it was brought into, and which of them it fell into; nil: not known any more
 	block  int
@@ -67,7 +71,7 @@ func (t *track) most(records int64) int64 {
 func (t *track) size() int {
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	size := 500 + imageBytes*len(t.images) + t.texts.size()
+	size := 500 + imageBytes*(len(t.images)+t.heldImages) + t.texts.size()
 	if n := len(t.blocks); n > 0 {
 		size += t.blocks[n-1].Bytes()
 	}
@@ -223,7 +227,11 @@ func (t *track) read(ctx context.Context, db querier, q *question, after changes
 	if err != nil {
 		return nil, "the change log lacks a field of the question", nil
 	}
-	each, err := asked.Unordered(append([]string{versionField, sideField}, q.sorted()...), statement.Region{})
+	told := []string{versionField, sideField}
+	if t.held != nil {
+		told = append(told, placeField)
+	}
+	each, err := asked.Unordered(append(told, q.sorted()...), statement.Region{})
 	if err != nil {
 		return nil, "the change log lacks a field of the question", nil
 	}
@@ -238,7 +246,7 @@ func (t *track) read(ctx context.Context, db querier, q *question, after changes
 	for proved := false; rows.Next(); {
 		raw := rows.RawValues()
 		if !proved { // all rows have the same
-			if why := t.refuted(string(raw[0]), q.cuttable()); why != "" {
+			if why := t.refuted(string(raw[0])); why != "" {
 				return nil, why, nil
 			}
 			proved = true
@@ -255,11 +263,15 @@ func (t *track) read(ctx context.Context, db querier, q *question, after changes
 		if raw[1][0] == '-' {
 			side = changes.Before
 		}
-		key, err := t.keys.Key(raw[2:])
+		key, err := t.keys.Key(raw[len(told):])
 		if err != nil {
 			return nil, err.Error(), nil
 		}
-		images = append(images, image{origin: q.set.origin(version), side: side, key: key})
+		im := image{origin: q.set.origin(version), side: side, key: key}
+		if t.held != nil {
+			im.at = string(raw[2])
+		}
+		images = append(images, im)
 	}
 	if err := rows.Err(); err != nil {
 		why, err := logGone(err)

@@ -11,6 +11,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 )
 
@@ -180,6 +181,55 @@ func (s *Store) Delete(ctx context.Context, name string, key []string, revision 
 	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
 		return remove(ctx, tx, set, key, revision)
 	})
+}
+
+// Purge deletes a record for good, if it still has the revision, or one that is not in the set any more:
+// from what was withdrawn and from the change log too. Lists cannot be held at versions before it then.
+func (s *Store) Purge(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
+	gone := int64(0)
+	purge := func(tx pgx.Tx, set *Set) error {
+		key, err := canonicalKey(set, key)
+		if err != nil {
+			return err
+		}
+		if gone < 0 {
+			if err := remove(ctx, tx, set, key, revision); err != nil {
+				return err
+			}
+		}
+		text, err := json.Marshal(key)
+		if err != nil {
+			return err
+		}
+		tag, err := tx.Exec(ctx, "delete from pageladder.withdrawn where set_name = $1 and key = $2", name, string(text))
+		if err != nil {
+			return err
+		}
+		found := tag.RowsAffected() > 0 || gone < 0
+		log, err := changes.Of(ctx, tx, set.table)
+		if err == nil && log != nil {
+			w := &writer{set: set}
+			where := w.whereKey(key)
+			var logged bool
+			if err := tx.QueryRow(ctx, "select exists (select from "+log.Table()+where+")", w.args...).Scan(&logged); err != nil {
+				return err
+			}
+			if found = found || logged; found {
+				err = changes.Empty(ctx, tx, set.Name, set.table, log)
+			}
+		}
+		if err == nil && !found {
+			err = ErrNoRecord
+		}
+		return err
+	}
+	_, _, _, err = s.Record(ctx, Request{Set: name, Visibility: All}, key)
+	if err == nil {
+		gone = -1
+	} else if !errors.Is(err, ErrNoRecord) {
+		return 0, err
+	}
+	return s.change(ctx, name, gone, purge)
 }
 
 // remove deletes a record that has a revision.

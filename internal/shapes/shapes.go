@@ -31,6 +31,9 @@ func (p *Page) Ready() *answer.Page {
 
 // more writes the members that are the service's alone.
 func (p *Page) more(dst []byte) []byte {
+	if len(p.About.Changed) > 0 {
+		dst = answer.AppendJSON(append(dst, `,"changed":`...), p.About.Changed)
+	}
 	if p.About.WayBack != "" {
 		dst = answer.AppendJSON(append(dst, `,"way_back":`...), p.About.WayBack)
 	}

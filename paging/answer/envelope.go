@@ -128,6 +128,8 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 		return number(func(m *paging.Metadata) int64 { return int64(m.Limit) })
 	case "version":
 		return nonZero(func(m *paging.Metadata) *int64 { return &m.Version })
+	case "changes_since":
+		return known(func(m *paging.Metadata) *int64 { return m.ChangesSince })
 	case "sort":
 		return of(func(p *Page) string { return p.About.Paging.Sort })
 	case "search":
@@ -154,6 +156,8 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 		return of(func(p *Page) string { return p.About.Links.Next })
 	case "last":
 		return of(func(p *Page) string { return p.About.Links.Last })
+	case "now":
+		return of(func(p *Page) string { return p.About.Links.Now })
 	case "links":
 		return func(dst []byte, p *Page) []byte { return appendSteps(dst, &p.About.Links) }
 	case "sizes":

@@ -28,6 +28,7 @@ func MetadataHeader(m *paging.Metadata) string {
 	if m.Version > 0 {
 		add("version", &m.Version)
 	}
+	add("changes-since", m.ChangesSince)
 	return header(all)
 }
 

@@ -93,6 +93,9 @@ func appendMetadata(dst []byte, m *paging.Metadata) []byte {
 	dst = strconv.AppendInt(append(dst, `,"offset":`...), m.Offset, 10)
 	dst = strconv.AppendInt(append(dst, `,"limit":`...), int64(m.Limit), 10)
 	dst = appendNonZero(dst, `,"version":`, m.Version)
+	if m.ChangesSince != nil {
+		dst = strconv.AppendInt(append(dst, `,"changes_since":`...), *m.ChangesSince, 10)
+	}
 	dst = appendText(append(dst, `,"sort":`...), m.Sort)
 	dst = appendGiven(dst, `,"search":`, m.Search)
 	dst = appendFilters(append(dst, `,"filters":`...), m.Filters)
@@ -106,7 +109,8 @@ func appendSteps(dst []byte, s *paging.Steps) []byte {
 	dst = appendGiven(dst, `,"first":`, s.First)
 	dst = appendGiven(dst, `,"prev":`, s.Prev)
 	dst = appendGiven(dst, `,"next":`, s.Next)
-	return append(appendGiven(dst, `,"last":`, s.Last), '}')
+	dst = appendGiven(dst, `,"last":`, s.Last)
+	return append(appendGiven(dst, `,"now":`, s.Now), '}')
 }
 
 func comma(dst []byte, i int) []byte {

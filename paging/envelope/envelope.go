@@ -23,8 +23,8 @@ type Envelope map[string]string
 var names = []string{
 	"records",
 	"page", "size", "total_pages", "total_items", "total_is", "total_at_least", "total_age", "first_row", "last_row", "rows_here",
-	"offset", "limit", "version", "sort", "search", "filters", "is_first", "is_last", "summary", "paging",
-	"adjusted", "self", "first", "prev", "next", "last", "links", "sizes", "sorts", "ladder", "markup", "facets",
+	"offset", "limit", "version", "changes_since", "sort", "search", "filters", "is_first", "is_last", "summary", "paging",
+	"adjusted", "self", "first", "prev", "next", "last", "now", "links", "sizes", "sorts", "ladder", "markup", "facets",
 }
 
 // Names lists the names that can be mapped: records; each member of the native answer's

@@ -2,9 +2,9 @@ package markup
 
 import "pageladder.example/paging"
 
-// steps gives each step's link relation, as registered by RFC 8288.
-func steps(s *paging.Steps) [4][2]string {
-	return [4][2]string{{"first", s.First}, {"prev", s.Prev}, {"next", s.Next}, {"last", s.Last}}
+// steps gives each step's link relation, as registered by RFC 8288 and, of the list as it is, by RFC 5829.
+func steps(s *paging.Steps) [5][2]string {
+	return [5][2]string{{"first", s.First}, {"prev", s.Prev}, {"next", s.Next}, {"last", s.Last}, {"latest-version", s.Now}}
 }
 
 // LinkHeader writes the steps as the value of a Link header, RFC 8288; "" where

@@ -27,6 +27,10 @@ type Rules struct {
 	// JSON Pointers (RFC 6901), as in {"records": "/data", "next": "/links/next"}. What is
 	// not mapped is left out. Left out: the answer is the native one.
 	Envelope envelope.Envelope `json:"envelope,omitempty"`
+	// Pinned holds the list still for whoever walks it by its links: from the first page
+	// on they lead to the list as it was then, as long as its changes are known, and
+	// links.now out of it.
+	Pinned bool `json:"pinned,omitempty"`
 	// Language is the BCP 47 tag of the language that pages are described in.
 	// Left out: "en".
 	Language string `json:"language,omitempty"`

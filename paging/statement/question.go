@@ -197,3 +197,11 @@ func (q *Question) Reversed() *Question {
 	}
 	return &r
 }
+
+// Unconditional is the same question without its conditions, whose arguments it keeps. It orders what a
+// program has put together of statements that hold to them.
+func (q *Question) Unconditional() *Question {
+	u := *q
+	u.where = ""
+	return &u
+}

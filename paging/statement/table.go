@@ -15,6 +15,9 @@ type Table struct {
 	// From is what follows FROM: a table, a join or a bracketed query with its name. It
 	// gives one row for each record.
 	From string
+	// Arguments is how many of Where's arguments From names, of each question that is asked:
+	// $1 and on. Left out: none. PostgreSQL's alone.
+	Arguments int
 	// Fields are the fields by the names that the rules have for them. No other has a
 	// place in a statement.
 	Fields map[string]Field
@@ -129,9 +132,12 @@ func New(t Table) (*List, error) {
 	if t.Places > Compared || t.Places == Compared && t.Dialect == MySQL {
 		return nil, wrong("Places", "right would be Tied or Nested or, but not in MySQL, Compared")
 	}
-	if err := l.check("From", t.From, true); err != nil {
-		return nil, err
+	if named, _ := l.dialect.scan(t.From); named == 0 || named > t.Arguments || l.dialect != PostgreSQL {
+		if err := l.check("From", t.From, true); err != nil {
+			return nil, err
+		}
 	}
+	l.arguments = t.Arguments
 	if t.Search != "" {
 		var ok bool
 		if l.searchBefore, l.searchAfter, ok = strings.Cut(t.Search, "{words}"); !ok || strings.Contains(l.searchAfter, "{words}") {

@@ -5,9 +5,10 @@ import { computed } from 'vue'
 import { Problem } from '../api'
 import SignIn from './SignIn.vue'
 
-const props = defineProps<{ error: Error }>()
+const props = defineProps<{ error: Error; to?: (href: string) => string }>()
 defineEmits<{ again: [] }>()
 const status = computed(() => (props.error instanceof Problem ? props.error.status : 0))
+const now = computed(() => (props.error instanceof Problem ? props.error.now : undefined))
 const faults = computed(() => (props.error instanceof Problem ? props.error.faults : []))
 </script>
 
@@ -21,6 +22,7 @@ const faults = computed(() => (props.error instanceof Problem ? props.error.faul
     </ul>
     <p v-else>{{ error.message }}</p>
     <RouterLink v-if="status === 404" to="/">All record sets</RouterLink>
+    <RouterLink v-else-if="now && to" :to="to(now)">Show the list as it is now</RouterLink>
     <BButton v-else variant="outline-danger" size="sm" @click="$emit('again')">Try again</BButton>
   </BAlert>
 </template>

@@ -3,7 +3,7 @@
 // plain elements: a page of 100 records and 12 fields has 1,200 of them.
 import { computed, toRaw } from 'vue'
 import { useRouter } from 'vue-router'
-import { root, type Field, type SetRecord, type SortLink } from '../api'
+import { root, type ChangedRow, type Field, type SetRecord, type SortLink } from '../api'
 import { keyPath } from '../address'
 import { figure, isNumeric, momentOf, shownAs } from '../values'
 
@@ -15,6 +15,7 @@ const props = defineProps<{
   firstRow: number
   sorts: SortLink[]
   marked?: string // the key of the record that was changed last
+  changed?: ChangedRow[] // of a list that is held still: records that are not the same now
   to: (href: string) => string
   recordTo: (key: string) => string
 }>()
@@ -22,6 +23,7 @@ const emit = defineEmits<{ thenBy: [key: string] }>()
 const router = useRouter()
 
 const sortOf = computed(() => new Map(props.sorts.map((sort) => [sort.key, sort])))
+const fate = computed(() => new Map(props.changed?.map(({ row, now }) => [row, now])))
 const several = computed(() => props.sorts.filter((sort) => sort.rank).length > 1)
 
 /** aria-sort goes on the first key alone; arrows and ranks show the others too. */
@@ -104,7 +106,11 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
       </thead>
       <tbody @click="open">
         <!-- keyed by its place, so that another page changes texts and moves nothing -->
-        <tr v-for="(record, i) in records" :key="i" :class="{ marked: hasKey && marked === keyOf(record) }">
+        <tr
+          v-for="(record, i) in records"
+          :key="i"
+          :class="[{ marked: hasKey && marked === keyOf(record) }, fate.get(firstRow + i)]"
+        >
           <td class="row-number">
             <a
               v-if="hasKey"
@@ -113,6 +119,7 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
               >{{ figure(firstRow + i) }}</a
             >
             <template v-else>{{ figure(firstRow + i) }}</template>
+            <span v-if="fate.has(firstRow + i)" class="fate">{{ fate.get(firstRow + i) }}</span>
           </td>
           <template v-for="column in columns" :key="column.name">
             <td v-if="(record[column.name] ?? null) === null" :class="column.css">

@@ -9,6 +9,7 @@ import { may, readPage, readSession, readSet, type SetRecord, type Steps } from 
 import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
 import ChangeNote from '../components/ChangeNote.vue'
+import HoldNote from '../components/HoldNote.vue'
 import FilterPanel from '../components/FilterPanel.vue'
 import JumpToPage from '../components/JumpToPage.vue'
 import LadderNav from '../components/LadderNav.vue'
@@ -185,7 +186,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
           @ask="(asked) => go(`?${asked}`)"
         />
       </details>
-      <ProblemNote v-if="page.error.value" :error="page.error.value" @again="again" />
+      <ProblemNote v-if="page.error.value" :error="page.error.value" :to="to" @again="again" />
       <p v-else-if="!page.data.value || !body" role="status">Loading…</p>
       <div v-else ref="list" class="list" :class="{ waiting }" :aria-busy="waiting" @keydown="key">
         <RecordTable
@@ -196,12 +197,21 @@ const wide = matchMedia('(min-width: 62rem)').matches
           :first-row="body.paging.offset + 1"
           :sorts="body.sorts"
           :marked="marked"
+          :changed="body.changed"
           :to="to"
           :record-to="recordTo"
           @then-by="thenBy"
         />
         <div class="below">
           <p class="summary" role="status">{{ body.paging.summary }}</p>
+          <HoldNote
+            :set="set"
+            :query="calmQuery"
+            :paging="body.paging"
+            :links="body.links"
+            :to="to"
+            :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
+          />
           <LadderNav :rungs="body.ladder" :steps="body.links" :label="label" :to="to" />
           <SizeChoice :sizes="body.sizes" :size="body.paging.size" @choose="go" />
           <JumpToPage

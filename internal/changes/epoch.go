@@ -1,0 +1,56 @@
+package changes
+
+import (
+	"context"
+
+	"github.com/jackc/pgx/v5"
+)
+
+// beyond is how far versions go on above those of a backup or a standby, where some may have been given
+// out that it does not know: at a thousand changes a second, a backup of seven weeks before.
+const beyond = 1 << 32
+
+// Life names the life of a database: another after a restart, a restore of the whole
+// cluster or a promotion. What is known from one life is not brought on in another.
+func Life(ctx context.Context, conn *pgx.Conn) (life string, err error) {
+	// On a standby the timeline is that of its last restart point.
+	err = conn.QueryRow(ctx, `select concat_ws(' ', (select system_identifier from pg_control_system()),
+		case when pg_is_in_recovery() then 'standby ' || (select timeline_id from pg_control_checkpoint()) else left(pg_walfile_name(pg_current_wal_lsn()), 8) end,
+		(select oid from pg_database where datname = current_database()), pg_postmaster_start_time())`).Scan(&life)
+	return life, err
+}
+
+// BeginEpoch lets versions of kept sets be told apart from those of another database, of which this one
+// is a restored copy or a promoted standby: a version that was given out there means nothing here. It
+// does nothing where that has been done, or on a standby. What is committed before is on disk when it
+// is seen, so that a crash takes no version back.
+func BeginEpoch(ctx context.Context, conn *pgx.Conn) error {
+	var known bool
+	err := conn.QueryRow(ctx, `select pg_is_in_recovery() or to_regclass('pageladder.epoch') is null or set_config('synchronous_commit', case current_setting('synchronous_commit') when 'off' then 'local' else current_setting('synchronous_commit') end, false) is null`).Scan(&known)
+	if err != nil || known {
+		return err
+	}
+	const epoch = `(select concat_ws(' ', (select system_identifier from pg_control_system()), left(pg_walfile_name(pg_current_wal_lsn()), 8), (select oid from pg_database where datname = current_database())))`
+	if err := conn.QueryRow(ctx, "select exists (select from pageladder.epoch where epoch = "+epoch+")").Scan(&known); err != nil || known {
+		return err
+	}
+	return pgx.BeginFunc(ctx, conn, func(tx pgx.Tx) error {
+		if _, err := tx.Exec(ctx, "lock table pageladder.epoch in share row exclusive mode"); err != nil { // one at a time
+			return err
+		}
+		var first bool
+		if err := tx.QueryRow(ctx, "select exists (select from pageladder.epoch where epoch = "+epoch+"), not exists (select from pageladder.epoch)").Scan(&known, &first); err != nil || known {
+			return err
+		}
+		if !first {
+			if _, err := tx.Exec(ctx, "update pageladder.record_set set version = version + $1 where source = ''", int64(beyond)); err != nil {
+				return err
+			}
+			if _, err := tx.Exec(ctx, "update pageladder.change_log l set floor = r.version from pageladder.record_set r where r.record_table = l.record_table and r.source = ''"); err != nil {
+				return err
+			}
+		}
+		_, err := tx.Exec(ctx, "insert into pageladder.epoch (epoch) values ("+epoch+") on conflict (one) do update set epoch = excluded.epoch")
+		return err
+	})
+}

@@ -1,0 +1,262 @@
+package sets
+
+import (
+	"context"
+	"fmt"
+	"maps"
+	"slices"
+	"strconv"
+	"strings"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
+)
+
+// This file writes the SQL of a list that is held still at a mark: its records are those of now, less what
+// has come since by the change log, and what has gone. Nothing relies on the order in which changes were
+// logged: what was before less what came after is what was at the mark.
+
+// GoneError is the error for a mark that a list cannot be held at, any more or at all.
+type GoneError struct {
+	Mark int64
+	Why  string
+}
+
+func (e *GoneError) Error() string {
+	return fmt.Sprintf("the list cannot be read as it was at version %d: %s", e.Mark, e.Why)
+}
+
+// Fields and columns that no set has.
+const (
+	fateField  = "\x00pl.fate"  // of a record: what has become of it since
+	foundField = "\x00pl.found" // how many images of the log the statement has looked at
+
+	fateColumn = `"pl.fate"`
+	hereColumn = `"pl.here"` // of a record that was: there is one of its key now
+	seenColumn = `"pl.seen"` // and the fixed filter in force lets that through
+	cutColumn  = `"pl.cut"`  // the log lacks one of its texts
+)
+
+// Fate is what has become of a record since the mark that its list is held at.
+type Fate string
+
+// The fates.
+const (
+	Same    Fate = ""
+	Changed Fate = "changed"
+	Gone    Fate = "gone"
+	lost    Fate = "lost" // nobody knows what it was: the log lacks one of its texts
+)
+
+// identity is what tells whether two values of a field are the very same, as an expression of a column. Equal
+// ones may not be: numbers of other digits, texts under some collations.
+func identity(f *intake.Field, column string) string {
+	switch {
+	case f.Own, f.Type == unknownType:
+	case f.Type == value.Text:
+		return column + ` collate "C"`
+	case f.Type == value.Integer, f.Type == value.Boolean, f.Type == value.Date, f.Type == value.Time:
+		return column
+	}
+	return column + `::text collate "C"`
+}
+
+// pinnable readies what questions of the set at a mark are written with.
+func (s *Set) pinnable() (err error) {
+	for _, part := range []struct {
+		list *(*statement.List)
+		name string
+		more map[string]statement.Field
+	}{
+		{&s.gone, "old", map[string]statement.Field{fateField: {SQL: fateOf(s, true), Type: value.Text}}},
+		{&s.listed, "listed", map[string]statement.Field{fateField: {SQL: alias + "." + fateColumn, Type: value.Text},
+			foundField: {SQL: "select n from found", Type: value.Integer}, stampField: {SQL: s.stamp(), Type: value.Text}}},
+	} {
+		t := s.askable()
+		t.From = part.name + " " + alias
+		maps.Copy(t.Fields, part.more)
+		if *part.list, err = statement.New(t); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// pinned is a question of a list at a mark: how the parts of its statements are written.
+type pinned struct {
+	set   *Set
+	texts []string // fields that are looked at, and whose texts the log may lack
+	fixed string   // the fixed filter in force
+	since string   // the condition of what changed since, of a row l of the log
+	where statement.Where
+
+	now, old, listed *statement.Question // see rows
+}
+
+// pinned makes a question of the list at the mark that the set is held at, its arguments after those of the
+// fixed filter in force. With images, only these of the log are looked at.
+func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned, error) {
+	p := &pinned{set: s, texts: s.longOf(append(lookedAt(s, ask), fieldsOf(s.named(ask.Fields()))...))}
+	own := statement.Where{}
+	if sees != All {
+		own = s.own
+	}
+	p.fixed = own.SQL
+	var args []any
+	p.since, args = changes.Since(*s.pin, "l", len(own.Args)+1)
+	if images != nil {
+		args = append(args, images)
+		p.since = fmt.Sprintf("l.ctid = any($%d::text[]::tid[]) and %s", len(own.Args)+len(args), p.since)
+	}
+	for i := range args { // a condition that is always true names all
+		own = and(own, statement.Where{SQL: "$" + strconv.Itoa(len(own.Args)+1) + "::text is not null", Args: args[i : i+1]})
+	}
+	p.where = own
+	var err error
+	if p.now, err = s.records.Ask(ask, and(own, statement.Where{SQL: "not " + p.isFresh()})); err != nil {
+		return nil, err
+	}
+	if p.old, err = s.gone.Ask(ask, and(own, statement.Where{SQL: column("pl.seen")})); err != nil {
+		return nil, err
+	}
+	listed, err := s.listed.Ask(ask, own)
+	if err == nil {
+		p.listed = listed.Unconditional()
+	}
+	return p, err
+}
+
+// and is two conditions in one.
+func and(a, b statement.Where) statement.Where {
+	if a.SQL != "" {
+		b.SQL = "(" + a.SQL + ") and " + b.SQL
+	}
+	return statement.Where{SQL: b.SQL, Args: append(a.Args[:len(a.Args):len(a.Args)], b.Args...)}
+}
+
+// keysOf are the columns of the set's key, of a table that is called as given.
+func (s *Set) keysOf(alias string) string {
+	return list(s.Rules.Key, func(name string) string { return alias + "." + quote(name) })
+}
+
+// parts are the tables of a statement, as they stand after WITH: old has the records that were and are not,
+// fresh the keys of those that are and were not, lost the keys of those that were at some time what the log does not
+// have whole: where one has become what it was, as the log has it, nobody knows whether it is.
+func (p *pinned) parts() string {
+	s, log := p.set, p.set.log.Table()
+	identities, columns := make([]string, len(s.Fields)), make([]string, len(s.Fields))
+	for i := range s.Fields {
+		columns[i] = "l." + quote(s.Fields[i].Name)
+		identities[i] = identity(&s.Fields[i], columns[i])
+	}
+	side := "l." + changes.Side
+	within := fmt.Sprintf("%s and %s in (%d, %d)", p.since, side, changes.Before, changes.After)
+	same := make([]string, len(s.Rules.Key))
+	for i, key := range s.Rules.Key {
+		same[i] = column(key) + " = l." + quote(key)
+	}
+	// For EXISTS a planner that takes the log for long would read the whole table; for LIMIT it does not.
+	there := func(and string) string {
+		return fmt.Sprintf("(select true from %s %s where %s%s limit 1) is not null", tableName(s), alias, strings.Join(same, " and "), and)
+	}
+	here, seen := there(""), "true"
+	if p.fixed != "" {
+		seen = there(" and (" + p.fixed + ")")
+	}
+	parts := fmt.Sprintf(`net as materialized (select max(l.ctid) as at, sum(%[1]s) as side from %[2]s l where %[3]s group by %[4]s having sum(%[1]s) <> 0),
+old as materialized (select %[5]s, %[6]s as %[7]s, %[9]s as %[10]s, %[11]s as %[12]s from net join %[2]s l on l.ctid = net.at where net.side < 0),
+fresh as materialized (select %[8]s from net join %[2]s l on l.ctid = net.at where net.side > 0)`,
+		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, seenColumn, s.keysOf("l"), here, hereColumn, s.log.CutIn("l", p.texts), cutColumn)
+	parts += fmt.Sprintf(",\nfound as materialized (select count(*) as n from %s l where %s)", log, within)
+	return parts + fmt.Sprintf(",\nlost as materialized (select distinct %s from %s l where %s and %s = %d and %s)", s.keysOf("l"), log, p.since, side, changes.Before, s.log.CutIn("l", p.texts))
+}
+
+// isFresh is the condition of a record that was not.
+func (p *pinned) isFresh() string { return "(" + p.set.keysOf(alias) + ") in (select * from fresh)" }
+
+// fateOf is the Fate of a record of now or, old, of one that was, in a statement that has the parts.
+func fateOf(s *Set, old bool) string {
+	if old {
+		return fmt.Sprintf("case when %s then '%s' when %s then '%s' else '%s' end", column("pl.cut"), lost, column("pl.here"), Changed, Gone)
+	}
+	return fmt.Sprintf("case when (%s) in (select * from lost) then '%s' else '' end", s.keysOf(alias), lost)
+}
+
+// cuts tells whether the log lacks texts of what was since the mark.
+func (p *pinned) cuts(ctx context.Context, tx pgx.Tx) (cuts bool, err error) {
+	since, args := changes.Since(*p.set.pin, "l", 1)
+	err = tx.QueryRow(ctx, fmt.Sprintf("select exists (select from %s l where %s and l.%s = %d and %s)", p.set.log.Table(), since, changes.Side, changes.Before, p.set.log.CutIn("l", p.texts)), args...).Scan(&cuts)
+	return cuts, err
+}
+
+// ask asks the list as any table is asked.
+func (p *pinned) ask(ask *paging.Ask) (*statement.Question, error) {
+	s := p.set
+	t := s.askable()
+	revision := "null::bigint"
+	if !s.Attached() {
+		revision = alias + "." + revisionColumn
+	}
+	t.From = fmt.Sprintf("(with %[1]s\nselect %[2]s, %[3]s as %[4]s, %[5]s as %[6]s from %[7]s %[8]s where not %[9]s\nunion all select %[2]s, null, %[11]s from old %[8]s where %[10]s) %[8]s",
+		p.parts(), list(fieldsOf(s.Fields), column), revision, revisionColumn, fateOf(s, false), fateColumn, tableName(s), alias, p.isFresh(), column("pl.seen"), fateOf(s, true))
+	t.Arguments = len(p.where.Args)
+	t.Fields[revisionField] = statement.Field{SQL: "coalesce(" + alias + "." + revisionColumn + ", 0)", Type: value.BigInteger}
+	t.Fields[fateField] = statement.Field{SQL: alias + "." + fateColumn, Type: value.Text}
+	t.Fields[stampField] = statement.Field{SQL: "''", Type: value.Text}
+	asked, err := statement.New(t)
+	if err != nil {
+		return nil, err
+	}
+	return asked.Ask(ask, p.where)
+}
+
+// rows reads fields of a region's records, in order: the records of now and those that were apart, each no
+// further than needed, so that no more are sorted.
+func (p *pinned) rows(fields []string, g statement.Region, offset int64, limit int) (statement.Statement, error) {
+	wanted := make([]string, 0, len(fields)+2)
+	for _, name := range append(fields, sortedBy(p.now.Order())...) {
+		if name != stampField && name != foundField && !slices.Contains(wanted, name) {
+			wanted = append(wanted, name)
+		}
+	}
+	var none statement.Statement
+	far := 0
+	if limit > 0 {
+		far = int(offset) + limit
+	}
+	now, err := p.now.Rows(wanted, g, 0, far)
+	if err != nil {
+		return none, err
+	}
+	old, err := p.old.Rows(wanted, g, 0, far)
+	if err != nil {
+		return none, err
+	}
+	all, err := p.listed.Rows(fields, statement.Region{}, offset, limit)
+	if err != nil {
+		return none, err
+	}
+	return statement.Statement{SQL: "with " + p.parts() + ",\nlisted as ((" + now.SQL + ")\nunion all (" + old.SQL + "))\n" + all.SQL, Args: now.Args}, nil
+}
+
+// count counts a region's records, those of now and those that were each as far as most.
+func (p *pinned) count(g statement.Region, most int64) statement.Statement {
+	now := p.now.Count(g, most)
+	return statement.Statement{SQL: "with " + p.parts() + "\nselect (" + now.SQL + ") + (" + p.old.Count(g, most).SQL + ")", Args: now.Args}
+}
+
+// whole reads what a statement told with a record: how many images of the log it has looked at, and what has
+// become of the record. That nobody knows what it was is an error.
+func (p *pinned) whole(found, told []byte) (int64, Fate, error) {
+	n, err := strconv.ParseInt(string(found), 10, 64)
+	fate := Fate(told)
+	if fate == lost {
+		err = &GoneError{p.set.pin.Version, textLost}
+	}
+	return n, fate, err
+}
