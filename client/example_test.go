@@ -43,3 +43,17 @@ func ExampleClient_Change() {
 		log.Fatal(err) // *client.Problem with Status 412 where somebody was faster
 	}
 }
+
+// Page after page, all of the state that the first was of: none is lost or repeated while others write.
+func ExampleClient_Pages() {
+	c, err := client.New(client.DefaultServer)
+	if err != nil {
+		log.Fatal(err)
+	}
+	for page, err := range c.WithToken("plt_…").Pages(context.Background(), "arrivals", "sort=-tonnage", true) {
+		if err != nil {
+			log.Fatal(err) // *client.Problem with Status 410 where the list cannot be held so long
+		}
+		fmt.Println(page.Paging.Summary)
+	}
+}

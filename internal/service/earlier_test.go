@@ -146,6 +146,9 @@ func TestEarlierVersionsGoOn(t *testing.T) {
 				err := store.Pool().QueryRow(t.Context(), "select count(*) from pageladder.record_set s left join pageladder.change_log l using (record_table) where s.source = '' and l.log_table is null").Scan(&without)
 				return err == nil && without == 0
 			}, "each table has a log")
+			if crew, err := store.Get(t.Context(), "crew"); err == nil {
+				followedStill(t, store, crew, database)
+			}
 			const counted = "/api/sets/arrivals/records?tonnage.min=0&pl.explain=true"
 			_, before := send(t, http.MethodGet, at+counted, sent{token: known.Tokens["editor"]})
 			// The records go on being changed, and what was withdrawn comes back.
@@ -156,6 +159,40 @@ func TestEarlierVersionsGoOn(t *testing.T) {
 			assert.Contains(t, after, "kept current", "before: %s", before)
 		})
 	}
+}
+
+// followedStill holds a table that an earlier version has followed: it is by the log of the script of then, which no
+// list is held by, and by that of now once its owner has run it.
+func followedStill(t *testing.T, store *sets.Store, set *sets.Set, database string) {
+	follows := func() bool { state, err := store.FollowState(t.Context(), set.Name); return err == nil && state.Exact }
+	testkit.Eventually(t, follows, "it is followed by the log that is there")
+	conn, err := pgx.Connect(t.Context(), database)
+	require.NoError(t, err)
+	defer conn.Close(t.Context())
+	total := func(want int64) *sets.Page {
+		page, err := store.Page(t.Context(), sets.Request{Set: set.Name, Visibility: sets.All})
+		require.NoError(t, err)
+		assert.Equal(t, want, page.Settled.Total().Records())
+		return page
+	}
+	total(95)
+	_, err = conn.Exec(t.Context(), "delete from yard.crew where no = 95")
+	require.NoError(t, err)
+	page := total(94)
+	assert.Zero(t, page.Version(), "what cannot be held tells no version")
+
+	follower, err := store.Follower(t.Context(), set)
+	require.NoError(t, err)
+	_, err = conn.Exec(t.Context(), follower.Script())
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool { return total(94).Version() > 0 && follows() }, "it is followed by the log of now")
+	page = total(94)
+	_, err = conn.Exec(t.Context(), "delete from yard.crew where no < 10")
+	require.NoError(t, err)
+	total(85)
+	held, err := store.Page(t.Context(), sets.Request{Set: set.Name, At: page.Version(), Visibility: sets.All})
+	require.NoError(t, err)
+	assert.EqualValues(t, 94, held.Settled.Total().Records())
 }
 
 // same holds an answer against an earlier one: whatever was told is told still.
@@ -263,6 +300,15 @@ func TestEarlierVersionIsKept(t *testing.T) {
 	}
 	_, err = store.Attach(t.Context(), sets.Attach{Name: "boats", Source: "yard", Schema: "yard", Table: "boats", Remember: 60e9})
 	require.NoError(t, err)
+	_, err = conn.Exec(t.Context(), "create table yard.crew (no int primary key, name text, pay int); insert into yard.crew select n, 'name ' || n % 40, n * 10 from generate_series(1, 95) n; grant select on yard.crew to earlier_yard")
+	require.NoError(t, err)
+	crew, err := store.Attach(t.Context(), sets.Attach{Name: "crew", Source: "yard", Schema: "yard", Table: "crew", Follow: true})
+	require.NoError(t, err)
+	follower, err := store.Follower(t.Context(), crew)
+	require.NoError(t, err)
+	_, err = conn.Exec(t.Context(), follower.Script())
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool { state, err := store.FollowState(t.Context(), "crew"); return err == nil && state.Exact }, "it is followed")
 	for _, name := range []string{"arrivals", "fixed-max"} {
 		_, err = store.Configure(t.Context(), name, func(s *sets.Settings) error { s.Open = true; return nil })
 		require.NoError(t, err)

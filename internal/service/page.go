@@ -181,11 +181,11 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	switch {
 	case asked.speaks.Explain: // is not kept
 		return fresh
-	case page.Set.Attached(): // its state has a number of this service alone, or none
-		fresh.Tag = answer.DigestTag(body)
 	case page.Held != nil:
 		fresh.Tag = answers.WeakTag(&key, page.Held.Version, s.reach.Public, s.version)
 		fresh.Lasts = page.Held.Lasts
+	case page.Set.Attached(): // its state may have no number
+		fresh.Tag = answer.DigestTag(body)
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.reach.Public, s.version)
 	}
@@ -268,11 +268,9 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	}
 	links := settled.On(base)
 	a.Fields, a.Records, a.About = page.Fields, page.Records, api.AboutPage(settled, links)
-	if !page.Set.Attached() {
-		a.About.Paging.Version = page.Set.Version
-	}
+	a.About.Paging.Version = page.Version()
 	if page.Held != nil {
-		a.About.Paging.Version, a.About.Paging.ChangesSince = page.Held.Version, &page.Held.Changes
+		a.About.Paging.ChangesSince = &page.Held.Changes
 	}
 	for i, fate := range page.Fates {
 		if fate != sets.Same {
@@ -302,10 +300,9 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 // held is a settled page whose links hold the list still, where its set's rules want that, and the address of
 // the page of the list as it is, which leads out; "" of a list that is not held.
 func held(page *sets.Page, asked string, base paging.Base) (*paging.Page, string, error) {
-	pins := page.Held == nil && page.Set.Rules.Pinned && !page.Set.Attached()
-	switch {
-	case pins:
-		pinned, err := asFor(page, query.With(asked, versionParam, strconv.FormatInt(page.Set.Version, 10)))
+	switch version := page.Version(); {
+	case page.Held == nil && page.Set.Rules.Pinned && version > 0:
+		pinned, err := asFor(page, query.With(asked, versionParam, strconv.FormatInt(version, 10)))
 		return pinned, page.Settled.On(base).Steps().Self, err
 	case page.Held == nil:
 		return &page.Settled, "", nil

@@ -261,7 +261,7 @@ func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (pag
 		return paging.NotCounted(), nil
 	}
 	key := strings.Join([]string{q.set.Name, q.set.ChangedAt.String(), q.filterKey}, "\x00")
-	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember {
+	if kept, ok := s.remembered.Get(key); ok && time.Since(kept.at) < q.set.Remember && q.set.pin == nil {
 		q.explain.counted("remembered, as long as the owner allows")
 		return paging.Remembered(kept.n, time.Since(kept.at)), nil
 	}
@@ -270,7 +270,7 @@ func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (pag
 		return paging.Total{}, errors.New("an attached set is counted in the snapshot that its page is read in")
 	}
 	total, err := s.countRecords(ctx, tx, q, most)
-	if err == nil && total.Is() == paging.TotalExact && q.set.Remember > 0 && most < 0 {
+	if err == nil && total.Is() == paging.TotalExact && q.set.Remember > 0 && most < 0 && q.set.pin == nil {
 		s.remembered.Add(key, rememberedTotal{total.Records(), time.Now()})
 	}
 	return total, err

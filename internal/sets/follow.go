@@ -184,7 +184,12 @@ func (s *Store) beginFollowing(f *following, set *Set) {
 		}
 		return
 	}
-	here.Version = s.states.Add(1)
+	number, err := s.state(here, here.saw)
+	if err != nil {
+		f.why = []string{"no number for its state has come yet"}
+		return
+	}
+	here.Version = number
 	f.latest, f.why, f.since = here, nil, time.Now()
 }
 
@@ -269,7 +274,10 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 			if err := now.ready(); err != nil {
 				return err
 			}
-			if now.logged, err = logList(&now); err == nil {
+			if now.logged, err = logList(&now); err == nil && now.holds() {
+				err = now.pinnable()
+			}
+			if err == nil {
 				here, missing = &now, nil
 			}
 			return err
@@ -314,8 +322,12 @@ func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
 	if before.Covers(at) {
 		return f.latest, nil
 	}
+	number, err := s.state(set, saw)
+	if err != nil {
+		return nil, err
+	}
 	here := *f.latest
-	here.Version, here.saw = s.states.Add(1), saw
+	here.Version, here.saw = number, saw
 	f.latest = &here
 	return &here, nil
 }

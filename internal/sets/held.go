@@ -38,15 +38,20 @@ const pinMemory = "32MB"
 
 // pinnedAt is the set held at a version, in a transaction that sees the set so, having proved that its log
 // reaches back.
-func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64) (*Set, error) {
-	if !set.holds() {
+func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64) (_ *Set, err error) {
+	switch {
+	case set.Attached():
+		if set, err = s.followedIn(ctx, tx, set); err != nil {
+			return nil, err
+		}
+	case !set.holds():
 		here := *set
 		if err := here.readLog(ctx, tx); err != nil {
 			return nil, err
 		}
 		set = &here
 	}
-	mark, err := s.markAt(set, version)
+	mark, err := s.markAt(ctx, set, version)
 	if err != nil {
 		return nil, err
 	}
@@ -75,11 +80,37 @@ func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64
 	return &here, nil
 }
 
+// followedIn is a followed set at the state that a transaction sees.
+func (s *Store) followedIn(ctx context.Context, tx pgx.Tx, set *Set) (*Set, error) {
+	if !set.Followed {
+		return set, nil
+	}
+	latest := s.followedAt(set)
+	if latest == nil {
+		return set, nil
+	}
+	mark, err := latest.log.MarkIn(ctx, tx)
+	if err != nil {
+		return nil, err
+	}
+	if mark.Log != latest.logName {
+		s.forsake(latest, tableChanged)
+		return set, nil
+	}
+	return s.reaches(latest, mark.Saw)
+}
+
 // markAt is the mark of a version of a set.
-func (s *Store) markAt(set *Set, version int64) (changes.Mark, error) {
+func (s *Store) markAt(ctx context.Context, set *Set, version int64) (changes.Mark, error) {
 	switch {
 	case !set.holds():
 		return changes.Mark{}, &GoneError{version, notHeld}
+	case set.saw != nil:
+		mark, err := s.markOf(ctx, set, version)
+		if err == nil && !set.mark().Covers(mark) {
+			err = errMoved // a standby that is behind, or nobody can know
+		}
+		return mark, err
 	case version > set.Version:
 		return changes.Mark{}, &GoneError{version, neverGiven}
 	}
@@ -103,14 +134,28 @@ func (s *Set) pinnedQuestion(ask *paging.Ask, sees Visibility, images []string) 
 
 // withinAt is within, of the set held at the version that a request asks for, if any.
 func (s *Store) withinAt(ctx context.Context, req Request, do func(tx pgx.Tx, set *Set) error) error {
-	return s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) (err error) {
-		if req.At > 0 {
-			if set, err = s.pinnedAt(ctx, tx, set, req.At); err != nil {
-				return err
+	for attempt := range attempts {
+		err := s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) (err error) {
+			if req.At > 0 {
+				if set, err = s.pinnedAt(ctx, tx, set, req.At); err != nil {
+					return err
+				}
 			}
+			return do(tx, set)
+		})
+		if req.At == 0 || !errors.Is(err, errMoved) || attempt == attempts-1 {
+			return behind(req.At, err)
 		}
-		return do(tx, set)
-	})
+	}
+	return nil
+}
+
+// behind is the error of a list that is held at a state which is not to be seen here yet.
+func behind(version int64, err error) error {
+	if version > 0 && errors.Is(err, errMoved) {
+		return &GoneError{version, "the database that is read has not come so far yet"}
+	}
+	return err
 }
 
 // since is what has changed in a list since a mark, kept current.
@@ -131,7 +176,7 @@ type since struct {
 // lasts is how long a list can surely be held at the mark, as it is to whoever is not bound by a fixed filter,
 // which goes by the records of now.
 func (d *since) lasts(q *question) time.Duration {
-	if d.seen.IsZero() || q.own.SQL != "" {
+	if d.seen.IsZero() || q.bound() {
 		return 0
 	}
 	return max(changes.Longest-time.Since(d.seen), 0).Truncate(time.Second)
@@ -146,8 +191,8 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 	key := fmt.Sprintf("%s @%d", q.listKey(), mark.Version)
 	d, ok := s.since.Get(key)
 	if !ok || d.Log != q.set.logName {
-		d = &since{base: baseAt(mark), turn: newTurn(), until: mark}
-		if d.seen = time.Now(); mark.Version < q.set.Version {
+		d = &since{base: baseAt(mark), turn: newTurn(), until: begun(mark)}
+		if d.seen = time.Now(); mark.Saw == nil && mark.Version < q.set.Version {
 			var seen *time.Time
 			if err := s.pool.QueryRow(ctx, "select max(at) from pageladder.change_seen where record_table = $1 and version <= $2", q.set.table, mark.Version).Scan(&seen); err != nil {
 				return nil, err
@@ -168,6 +213,15 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 		return nil, &GoneError{mark.Version, why}
 	}
 	return d, nil
+}
+
+// begun is a mark from which what is known is brought on: the number of a state that another service gave tells nothing
+// of what came before.
+func begun(mark changes.Mark) changes.Mark {
+	if mark.Saw != nil {
+		mark.Version = 0
+	}
+	return mark
 }
 
 func (d *since) late(version int64) (until changes.Mark, late bool) {
@@ -245,14 +299,28 @@ func (s *Store) heldPage(ctx context.Context, req Request) (*Page, error) {
 				return nil, err
 			}
 		}
+		defined := set.Version
+		if set.Attached() && !set.Followed {
+			return nil, &GoneError{req.At, notHeld}
+		}
 		if set.Attached() {
-			break
+			here, err := s.followedNow(ctx, set)
+			if err != nil {
+				return nil, err
+			}
+			if here == nil {
+				return nil, &GoneError{req.At, notHeld}
+			}
+			set = here
 		}
 		page, err := s.readHeld(ctx, set, req)
 		switch {
 		case err == errPlain:
 			return s.heldWithin(ctx, req)
 		case !retried(err):
+			if page != nil {
+				page.as(defined)
+			}
 			return page, err
 		}
 		s.reread.Add(1)
@@ -290,7 +358,7 @@ func (s *Store) heldWithin(ctx context.Context, req Request) (page *Page, err er
 
 // readHeld reads a page of a list that is held at a version of a set, by what is known.
 func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, error) {
-	mark, err := s.markAt(set, req.At)
+	mark, err := s.markAt(ctx, set, req.At)
 	if err != nil {
 		return nil, err
 	}
@@ -346,7 +414,7 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	}
 	then.explain = q.explain
 	page.copied = copiers.Get().(*copier)
-	r := reader{db: s.connection(s.pool, q), q: then, copied: page.copied}
+	r := reader{db: s.connection(s.poolOf(set), q), q: then, copied: page.copied}
 	if page.Records, err = way.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
@@ -376,7 +444,7 @@ func retried(err error) bool {
 
 // heldUnchanged reads a page of a list of which nothing has changed since the mark: it is the list as it is.
 func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *since) (*Page, error) {
-	page, err := s.readPage(ctx, s.pool, q.set, req)
+	page, err := s.readPage(ctx, s.poolOf(q.set), q.set, req)
 	if err != nil {
 		return nil, err
 	}
@@ -406,10 +474,10 @@ func (s *Store) totalAt(ctx context.Context, q *question, d *since) (paging.Tota
 		q.explain.counted("known since the list was held")
 		return limited(*known, q.countLimit), nil
 	}
-	if q.own.SQL != "" { // a record is in the list if it is let through at the mark and now
+	if q.bound() { // a record is in the list if it is let through at the mark and now
 		return paging.Total{}, errPlain
 	}
-	total, err := s.total(ctx, s.pool, q)
+	total, err := s.total(ctx, s.poolOf(q.set), q)
 	if err != nil {
 		return total, err
 	}
@@ -435,7 +503,7 @@ func (s *Store) heldWay(ctx context.Context, q *question, mark changes.Mark, off
 	if exact {
 		near = min(offset, total.Records()-offset-int64(rows))
 	}
-	if exact && q.set.remembers() && q.own.SQL == "" {
+	if exact && q.set.remembers() && !q.bound() {
 		h, err := s.heldBlocks(ctx, q, mark, total.Records(), near >= s.deep || logged > heldPlainly)
 		if err != nil {
 			return nil, nil, err
@@ -457,18 +525,28 @@ func (s *Store) heldWay(ctx context.Context, q *question, mark changes.Mark, off
 // where something has changed until then that they were read without.
 func (s *Store) heldStill(ctx context.Context, q *question, page *Page, d *since, w *way, r *reader, images []string) error {
 	seen, err := r.stamp(ctx)
-	switch {
-	case err != nil:
+	if err != nil {
 		return err
-	case r.asked > 1 && !q.set.isAt(seen), !q.set.stamped(seen), seen.version < q.set.Version:
-		return errMoved
 	}
 	later := *q
-	later.set = q.set.seenAt(seen)
+	switch {
+	case q.set.saw != nil && seen.table == nil: // its snapshot is the one of the state
+	case q.set.saw != nil:
+		if later.set, err = s.told(q.set, seen.table); err != nil {
+			return err
+		}
+		if r.asked > 1 && later.set != q.set {
+			return errMoved
+		}
+	case r.asked > 1 && !q.set.isAt(seen), !q.set.stamped(seen), seen.version < q.set.Version:
+		return errMoved
+	default:
+		later.set = q.set.seenAt(seen)
+	}
 	if why, err := d.bring(ctx, s.folds(q.set), &later); err != nil || why != "" {
 		return errors.Join(err, errMoved)
 	}
-	_, changed, logged, exact := d.at(seen.version)
+	_, changed, logged, exact := d.at(later.set.Version)
 	if images != nil { // else the statement has looked at all of the log since the mark
 		logged = int64(len(images))
 	}
@@ -588,7 +666,7 @@ func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, 
 }
 
 func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
-	all, err := s.total(ctx, s.pool, q)
+	all, err := s.total(ctx, s.poolOf(q.set), q)
 	if err != nil || all.Is() != paging.TotalExact {
 		return nil, err
 	}
@@ -596,7 +674,7 @@ func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, to
 	if err != nil || blocks == nil {
 		return nil, err
 	}
-	h := &track{base: baseAt(mark), keys: now.keys, turn: newTurn(), from: mark.Version, until: mark, held: map[int][]logged{}}
+	h := &track{base: baseAt(mark), keys: now.keys, turn: newTurn(), from: mark.Version, until: begun(mark), held: map[int][]logged{}}
 	images, why, err := h.read(ctx, s.folds(q.set), q, mark, heldMost)
 	if err != nil || why != "" {
 		return nil, err

@@ -192,6 +192,9 @@ func (s *Store) Prune(ctx context.Context) error {
 		return err
 	}
 	s.unfollow(all)
+	if err := s.forgetMarks(ctx); err != nil {
+		return err
+	}
 	for _, set := range all {
 		if set.Followed {
 			s.keepLog(ctx, set) // what fails is seen where it is read

@@ -41,6 +41,19 @@ func (p *Page) State() int64 {
 	return p.Set.Version
 }
 
+// Version is what the list can be held at, as it is on the page; 0 where it cannot be held.
+func (p *Page) Version() int64 {
+	switch {
+	case p.Held != nil:
+		return p.Held.Version
+	case !p.Set.Attached():
+		return p.Set.Version
+	case p.state > 0 && p.Set.holds():
+		return p.state
+	}
+	return 0
+}
+
 // as gives a page of a followed set the set's own version, in place of the number of its state.
 func (p *Page) as(version int64) {
 	if p.Set.saw != nil {

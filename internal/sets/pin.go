@@ -68,14 +68,21 @@ func identity(f *intake.Field, column string) string {
 
 // pinnable readies what questions of the set at a mark are written with.
 func (s *Set) pinnable() (err error) {
+	listed := func(fixed int) map[string]statement.Field { // after so many arguments of the fixed filter
+		stamp := statement.Field{SQL: s.stamp(), Type: value.Text}
+		if s.saw != nil {
+			stamp.SQL, stamp.Arguments = "select "+s.log.Stamp(fixed+1), fixed+changes.StampArgs
+		}
+		return map[string]statement.Field{fateField: {SQL: alias + "." + fateColumn, Type: value.Text},
+			foundField: {SQL: "select n from found", Type: value.Integer}, stampField: stamp}
+	}
 	for _, part := range []struct {
 		list *(*statement.List)
 		name string
 		more map[string]statement.Field
 	}{
 		{&s.gone, "old", map[string]statement.Field{fateField: {SQL: fateOf(s, true), Type: value.Text}}},
-		{&s.listed, "listed", map[string]statement.Field{fateField: {SQL: alias + "." + fateColumn, Type: value.Text},
-			foundField: {SQL: "select n from found", Type: value.Integer}, stampField: {SQL: s.stamp(), Type: value.Text}}},
+		{&s.listed[0], "listed", listed(0)}, {&s.listed[1], "listed", listed(len(s.own.Args))},
 	} {
 		t := s.askable()
 		t.From = part.name + " " + alias
@@ -102,11 +109,14 @@ type pinned struct {
 // fixed filter in force. With images, only these of the log are looked at.
 func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned, error) {
 	p := &pinned{set: s, texts: s.longOf(append(lookedAt(s, ask), fieldsOf(s.named(ask.Fields()))...))}
-	own := statement.Where{}
+	own, part := statement.Where{}, s.listed[0]
 	if sees != All {
-		own = s.own
+		own, part = s.own, s.listed[1]
 	}
 	p.fixed = own.SQL
+	if s.saw != nil {
+		own = s.against(own)
+	}
 	var args []any
 	p.since, args = changes.Since(*s.pin, "l", len(own.Args)+1)
 	if images != nil {
@@ -124,7 +134,7 @@ func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned
 	if p.old, err = s.gone.Ask(ask, and(own, statement.Where{SQL: column("pl.seen")})); err != nil {
 		return nil, err
 	}
-	listed, err := s.listed.Ask(ask, own)
+	listed, err := part.Ask(ask, own)
 	if err == nil {
 		p.listed = listed.Unconditional()
 	}

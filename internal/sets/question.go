@@ -102,6 +102,9 @@ func (q *question) listKey() string {
 	return q.set.table + " " + strconv.FormatUint(uint64(q.set.catalogue), 10) + " " + q.filterKey
 }
 
+// bound tells whether a fixed filter is in force.
+func (q *question) bound() bool { return q.sees != All && len(q.set.fixed) > 0 }
+
 // texts are the fields that the question looks at whose values a log may lack when they are long.
 func (q *question) texts() []string { return q.set.longOf(lookedAt(q.set, q.ask)) }
 

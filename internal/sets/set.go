@@ -42,8 +42,9 @@ type Set struct {
 	fixed         []paging.Condition // the fixed filter
 	own           statement.Where    // the same
 	records       *statement.List
-	bound         *statement.List // the same with the fixed filter, of a followed table
-	gone, listed  *statement.List // parts of the statements of a list at a mark: see pinned
+	bound         *statement.List    // the same with the fixed filter, of a followed table
+	gone          *statement.List    // part of the statements of a list at a mark: see pinned
+	listed        [2]*statement.List // likewise, without the fixed filter and with it
 
 	defined   int64  // the version at which it was last defined
 	catalogue uint32 // the table that it was read from: another one after a restore

@@ -49,9 +49,9 @@ type Store struct {
 	unlike   atomic.Int64         // tracks that did not fit the total: see Unlike
 	reread   atomic.Int64         // pages: see Reread
 
+	marks       *marks
 	followMu    sync.Mutex
 	followed    map[string]*following // by set
-	states      atomic.Int64          // of followed tables: the last number
 	forsaken    atomic.Int64          // how often a followed table's log turned out to be no more what it was
 	followAgain time.Duration         // between attempts to find a log in place
 
@@ -82,6 +82,9 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	if err == nil {
 		err = s.keepInstants(ctx, all)
 	}
+	if err == nil {
+		s.marks.spare, err = s.reserve(ctx)
+	}
 	if err != nil {
 		s.Close()
 		return nil, err
@@ -94,6 +97,7 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	}
 	s.background.Go(s.listen)
 	s.background.Go(s.pruneLogs)
+	s.background.Go(s.writeMarks)
 	return s, nil
 }
 
@@ -103,13 +107,13 @@ func Open(ctx context.Context, url string) (*Store, error) {
 func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 	s, err := open(ctx, url)
 	if err == nil {
-		s.readOnly = true
+		s.readOnly, s.marks.spare = true, 1
 	}
 	return s, err
 }
 
 func open(ctx context.Context, url string) (*Store, error) {
-	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, followed: map[string]*following{}, followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
+	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, followed: map[string]*following{}, marks: newMarks(), followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
 	s.catalogue.sets = map[string]seen{}
 	config, err := pgxpool.ParseConfig(url)
 	if err != nil {

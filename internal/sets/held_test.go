@@ -1,0 +1,128 @@
+package sets_test
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"strconv"
+	"strings"
+	"sync"
+	"syscall"
+	"testing"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+)
+
+// walked is a walk over a list that is held: the keys that came.
+type walked struct {
+	ids  []string
+	gone bool // the list could not be held any more
+}
+
+// walk walks over a list held at a version, by the links of its pages or by their numbers.
+func (m *model) walk(ctx context.Context, store *sets.Store, query string, version int64, byLinks bool) (w walked, err error) {
+	for number := 1; ; number++ {
+		var page *sets.Page
+		for tries := 0; ; tries++ {
+			page, err = store.Page(ctx, sets.Request{Set: "changing", Query: query, Visibility: sets.All, At: version})
+			if !sets.Unavailable(err) || tries > 2000 {
+				break
+			}
+			time.Sleep(5 * time.Millisecond) // PostgreSQL comes back
+		}
+		var gone *sets.GoneError
+		if errors.As(err, &gone) {
+			return walked{gone: true}, nil
+		}
+		if err != nil {
+			return w, fmt.Errorf("%s at %d: %w", query, version, err)
+		}
+		for _, r := range page.Records {
+			w.ids = append(w.ids, string(r[0]))
+		}
+		next := page.Settled.On(paging.Base{}).Steps().Next
+		if next == "" {
+			return w, nil
+		}
+		if query = strings.TrimPrefix(next, "?"); !byLinks {
+			at := strings.LastIndex(query, "page=")
+			query = query[:at] + "page=" + strconv.Itoa(number+1)
+		}
+	}
+}
+
+// Walks over a list that is held lose no record and repeat none, in every order, while others write and PostgreSQL
+// is killed. A crash may end a walk, and bends none.
+func TestWalksOfAHeldListLoseAndRepeatNothing(t *testing.T) {
+	server, err := postgres.Start(t.Context(), postgres.Options{Dir: testkit.DataDir(t)})
+	require.NoError(t, err)
+	defer server.Stop()
+	m := modelIn(t, server.URL(), 150)
+	ctx, end := context.WithCancel(t.Context())
+	var writers sync.WaitGroup
+	for range 4 {
+		writers.Go(func() {
+			for ctx.Err() == nil { // whatever fails meanwhile
+				m.byService(ctx)
+				time.Sleep(2 * time.Millisecond)
+			}
+		})
+	}
+	defer writers.Wait()
+	defer end()
+	whole, ended := 0, 0
+	for round, by := range []struct{ query, sql string }{
+		{"id", "archive.id"}, {"-name,amount", "name desc nulls last, amount nulls first, archive.id"}, {"amount,-at", "amount nulls first, at desc nulls last, archive.id desc"},
+		{"price", "price nulls first, archive.id"}, {"-at", "at desc nulls last, archive.id desc"}, {"ok,name", "ok nulls last, name nulls last, archive.id"}, {"name", "name nulls last, archive.id"},
+	} {
+		store := m.services[round%2]
+		var version int64
+		testkit.Eventually(t, func() bool {
+			page, err := store.Page(ctx, sets.Request{Set: "changing", Visibility: sets.All})
+			if err == nil {
+				version = page.Set.Version
+			}
+			return err == nil
+		}, "a page")
+		query := fmt.Sprintf("sort=%s&size=%d&page=1", by.query, 2+round%4)
+		killed := make(chan bool)
+		go func() {
+			defer close(killed)
+			if round%2 == 1 {
+				before := server.Pid()
+				syscall.Kill(before, syscall.SIGKILL)
+				for server.Pid() == before && ctx.Err() == nil {
+					time.Sleep(time.Millisecond)
+				}
+			}
+		}()
+		w, err := m.walk(ctx, store, query, version, round%3 > 0)
+		require.NoError(t, err)
+		<-killed
+		if w.gone {
+			require.Equal(t, 1, round%2, "nothing but a crash ends it")
+			ended++
+			continue
+		}
+		whole++
+		var want []string
+		testkit.Eventually(t, func() bool {
+			rows, err := m.pool.Query(ctx, "select id::text from archive where version = $1 order by "+by.sql, version)
+			if err == nil {
+				want, err = pgx.CollectRows(rows, pgx.RowTo[string])
+			}
+			return err == nil
+		}, "what it was")
+		assert.Equal(t, want, w.ids, "%s at %d", query, version)
+	}
+	assert.GreaterOrEqual(t, whole, 4)
+	t.Logf("%d walks were whole, %d were ended by a crash", whole, ended)
+}

@@ -1,0 +1,188 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"sync"
+	"time"
+
+	lru "github.com/hashicorp/golang-lru/v2"
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/changes"
+)
+
+// This file gives names to states of followed tables: numbers that callers hold lists at. They are kept in our own
+// database, so that any service knows them.
+
+const (
+	numbersAtOnce = 10_000 // as the migration has it
+	marksKept     = 10_000 // of those that were met last
+	marksEvery    = 100 * time.Millisecond
+	marksLost     = 20_000 // that wait to be written, at most: later ones are known to this service alone
+)
+
+// marks are the states of followed tables that have numbers.
+type marks struct {
+	mu     sync.Mutex
+	next   int64 // number
+	end    int64 // of those that this service has taken
+	spare  int64 // the first of the next ones; 0: none
+	taking bool
+	new    []named // that have not been written yet
+	known  *lru.Cache[int64, named]
+}
+
+// named is a state and its number.
+type named struct {
+	set string
+	changes.Mark
+}
+
+func newMarks() *marks {
+	m := &marks{}
+	m.known, _ = lru.New[int64, named](marksKept) // the size is right
+	return m
+}
+
+// number gives the next number; 0 where there is none.
+func (m *marks) number() (n int64, low bool) {
+	m.mu.Lock()
+	defer m.mu.Unlock()
+	if m.next == m.end {
+		if m.spare == 0 {
+			return 0, true
+		}
+		m.next, m.end, m.spare = m.spare, m.spare+numbersAtOnce, 0
+	}
+	m.next++
+	return m.next - 1, m.spare == 0 && m.end-m.next < numbersAtOnce/2
+}
+
+// state numbers a state of a followed set. Numbers rise. The error is errMoved where there is none at the moment.
+func (s *Store) state(set *Set, saw *changes.Snapshot) (int64, error) {
+	n, low := s.marks.number()
+	if low {
+		s.takeNumbers()
+	}
+	if n == 0 {
+		return 0, errMoved
+	}
+	m := s.marks
+	m.mu.Lock()
+	defer m.mu.Unlock()
+	if !set.holds() || s.readOnly { // nobody is told the number
+		return n, nil
+	}
+	one := named{set.Name, changes.Mark{Log: set.logName, Version: n, Saw: saw}}
+	m.known.Add(n, one)
+	if len(m.new) < marksLost {
+		m.new = append(m.new, one)
+	}
+	return n, nil
+}
+
+// takeNumbers takes numbers for states to come, in the background.
+func (s *Store) takeNumbers() {
+	m := s.marks
+	m.mu.Lock()
+	defer m.mu.Unlock()
+	if m.taking || m.spare > 0 {
+		return
+	}
+	m.taking = true
+	s.background.Go(func() {
+		ctx, cancel := context.WithTimeout(s.running, askTime)
+		defer cancel()
+		first, err := s.reserve(ctx)
+		m.mu.Lock()
+		defer m.mu.Unlock()
+		if m.taking = false; err == nil {
+			m.spare = first
+		}
+	})
+}
+
+// reserve takes numbers that no other service has. Who may not write has numbers that mean nothing to others.
+func (s *Store) reserve(ctx context.Context) (first int64, err error) {
+	if s.readOnly {
+		s.marks.mu.Lock()
+		defer s.marks.mu.Unlock()
+		return s.marks.end + 1, nil
+	}
+	return queryInt(ctx, s.pool, "select nextval('pageladder.mark_number')")
+}
+
+// writeMarks writes marks as they come.
+func (s *Store) writeMarks() {
+	for {
+		select {
+		case <-s.running.Done():
+			return
+		case <-time.After(marksEvery):
+		}
+		m := s.marks
+		m.mu.Lock()
+		some := m.new
+		m.new = nil
+		m.mu.Unlock()
+		if len(some) == 0 {
+			continue
+		}
+		if err := s.write(s.running, some); err != nil && s.running.Err() == nil {
+			m.mu.Lock()
+			if len(some)+len(m.new) <= marksLost {
+				m.new = append(some, m.new...)
+			}
+			m.mu.Unlock()
+		}
+	}
+}
+
+func (s *Store) write(ctx context.Context, some []named) error {
+	ctx, cancel := context.WithTimeout(ctx, askTime)
+	defer cancel()
+	rows := make([][]any, len(some))
+	for i, one := range some {
+		rows[i] = []any{one.Version, one.set, one.Log, one.Saw}
+	}
+	_, err := s.pool.CopyFrom(ctx, pgx.Identifier{"pageladder", "mark"}, []string{"number", "record_set", "log", "saw"}, pgx.CopyFromRows(rows))
+	return err
+}
+
+// markOf is the state of a followed set that has a number. The error is a *GoneError where it has none.
+func (s *Store) markOf(ctx context.Context, set *Set, number int64) (changes.Mark, error) {
+	one, ok := s.marks.known.Get(number)
+	for again := true; !ok; again = false {
+		var saw changes.Snapshot
+		err := s.pool.QueryRow(ctx, "select record_set, log, saw from pageladder.mark where number = $1", number).Scan(&one.set, &one.Log, &saw)
+		switch {
+		case err == nil:
+			one.Version, one.Saw, ok = number, &saw, true
+			s.marks.known.Add(number, one)
+		case !errors.Is(err, pgx.ErrNoRows):
+			return changes.Mark{}, err
+		case !again:
+			return changes.Mark{}, &GoneError{number, neverGiven}
+		default: // another service may be about to write it
+			select {
+			case <-ctx.Done():
+				return changes.Mark{}, ctx.Err()
+			case <-time.After(2 * marksEvery):
+			}
+		}
+	}
+	switch {
+	case one.set != set.Name:
+		return changes.Mark{}, &GoneError{number, neverGiven}
+	case one.Log != set.logName:
+		return changes.Mark{}, &GoneError{number, anotherLog}
+	}
+	return one.Mark, nil
+}
+
+// forgetMarks lets go of states that no list can be held at any more.
+func (s *Store) forgetMarks(ctx context.Context) error {
+	_, err := s.pool.Exec(ctx, "delete from pageladder.mark where at < now() - $1::interval", changes.Longest)
+	return err
+}
