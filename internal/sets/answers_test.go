@@ -9,6 +9,7 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+	"sync"
 	"sync/atomic"
 	"time"
 
@@ -91,6 +92,55 @@ func (a *asking) underFacet() bool {
 	return !strings.Contains(a.query, a.facet+"=") && !strings.Contains(a.query, a.facet+".")
 }
 
+// given are marks that pages have told, and what they saw of a followed table.
+type given struct {
+	mu  sync.Mutex
+	all []mark
+}
+
+type mark struct {
+	version      int64
+	saw, sawUpTo string
+}
+
+func (g *given) note(page *sets.Page) {
+	if page.Version() == 0 {
+		return
+	}
+	g.mu.Lock()
+	defer g.mu.Unlock()
+	one := mark{version: page.Version()}
+	if page.Set.Attached() {
+		one.saw, one.sawUpTo = sets.Saw(page, "xid"), sets.SawAll(page)
+	}
+	if n := len(g.all); n > 0 && g.all[n-1].version == one.version {
+		return
+	}
+	g.all = append(g.all, one)
+	g.all = g.all[max(len(g.all)-300, 0):]
+}
+
+// draw draws the version of one of them, of the last ones more often; 0 where there is none.
+func (g *given) draw(pick *rand.Rand) int64 {
+	g.mu.Lock()
+	defer g.mu.Unlock()
+	if len(g.all) == 0 {
+		return 0
+	}
+	return g.all[len(g.all)-1-pick.IntN(1+pick.IntN(len(g.all)))].version
+}
+
+func (g *given) of(version int64) (found mark) {
+	g.mu.Lock()
+	defer g.mu.Unlock()
+	for _, one := range g.all {
+		if one.version == version {
+			found = one
+		}
+	}
+	return found
+}
+
 // ask asks until the end, and holds each answer against the archive.
 func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) error {
 	pick := rand.New(rand.NewPCG(seed, 16))
@@ -112,8 +162,8 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		if a.facet != "" && a.underFacet() {
 			req.Facets = []string{a.facet}
 		}
-		if latest := m.latest.Load(); pick.IntN(3) == 0 && latest > 1 && !m.unheld {
-			req.At = max(latest-pick.Int64N(1+int64(pick.IntN(300))), 1)
+		if pick.IntN(3) == 0 {
+			req.At = m.marks.draw(pick)
 		}
 		store := stores[pick.IntN(len(stores))]
 		page, err := store.Page(ctx, req)
@@ -126,7 +176,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 			if ctx.Err() != nil {
 				return nil
 			}
-			return fmt.Errorf("%s: %w", query, err)
+			return fmt.Errorf("%s, held at %d: %w", query, req.At, err)
 		}
 		where := a.where
 		if req.Visibility == sets.Filtered {
@@ -138,8 +188,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 				where += fmt.Sprintf(" and exists (select from archive n where n.version = %d and n.id = a.id and (%s))", page.Set.Version, fixed[page.Set.Fixed])
 			}
 		} else {
-			for latest := m.latest.Load(); latest < page.Set.Version && !m.latest.CompareAndSwap(latest, page.Set.Version); latest = m.latest.Load() {
-			}
+			m.marks.note(page)
 		}
 		if err := m.holds(ctx, page, where, a, size); err != nil {
 			if ctx.Err() != nil {

@@ -41,16 +41,24 @@ truncate yard.history;
 
 // holdHistory holds an answer of a followed table against the history, in the snapshot that it is of.
 func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
-	saw := sets.Saw(page, "xid")
-	if saw == "" { // the plain way, in one transaction
+	at := mark{saw: sets.Saw(page, "xid")}
+	switch {
+	case page.Held != nil:
+		if at = m.marks.of(page.Held.Version); at.saw == "" { // so long ago that it is not known here
+			m.late.Add(1)
+			return nil
+		}
+	case at.saw == "": // the plain way, in one transaction
 		return nil
+	default:
+		at.sawUpTo = sets.SawAll(page)
 	}
 	err := m.holdIn(ctx, `(select id, name, amount, at, price, ok from (select *, 1 as side from yard.base
-		union all select id, name, amount, at, price, ok, side from yard.history where `+saw+`) i
+		union all select id, name, amount, at, price, ok, side from yard.history where `+at.saw+`) i
 		group by id, name, amount, at, price, ok having sum(side) = 1) r`, page, where, a, size)
 	if err != nil { // was more settled meanwhile than the snapshot saw?
 		var later bool
-		if err := m.pool.QueryRow(ctx, "select exists (select from yard.settled where until > $1::text::xid8)", sets.SawAll(page)).Scan(&later); err != nil {
+		if err := m.pool.QueryRow(ctx, "select exists (select from yard.settled where until > $1::text::xid8)", at.sawUpTo).Scan(&later); err != nil {
 			return err
 		}
 		if later {
@@ -61,21 +69,25 @@ func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, 
 	return err
 }
 
+// settledAfter is after how many seconds the history is settled: lists are held at states of since then.
+const settledAfter = 5
+
 // settleHistory moves what all snapshots see by now from the history to the base.
 func (m *model) settleHistory(ctx context.Context) {
-	for before := ""; ctx.Err() == nil; {
+	for seen := []string{}; ctx.Err() == nil; {
 		var now string
 		if err := m.pool.QueryRow(ctx, "select pg_snapshot_xmin(pg_current_snapshot())::text").Scan(&now); err != nil {
 			return
 		}
-		if before != "" {
+		if seen = append(seen, now); len(seen) > settledAfter {
+			before := seen[0]
+			seen = seen[1:]
 			if _, err := m.pool.Exec(ctx, `with noted as (insert into yard.settled values ($1::text::xid8)), old as (delete from yard.history where xid < $1::text::xid8 returning *), was as (delete from yard.base returning *)
 				insert into yard.base select id, name, amount, at, price, ok from (select *, 1 as side from was union all select id, name, amount, at, price, ok, side from old) i
 				group by id, name, amount, at, price, ok having sum(side) = 1`, before); err != nil {
 				return
 			}
 		}
-		before = now
 		select {
 		case <-ctx.Done():
 		case <-time.After(time.Second):
@@ -150,6 +162,8 @@ func (m *model) followed(t *testing.T, length time.Duration) {
 	assert.Less(t, m.late.Load()*20, m.asked.Load(), "nearly all are held against the history")
 	assert.Greater(t, m.kept.Load()*4, m.asked.Load(), "much is known and kept current")
 	assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
+	assert.Greater(t, m.held.Load(), m.asked.Load()/20)
+	assert.Less(t, m.gone.Load(), m.held.Load(), "most lists that are asked for can be held")
 	for _, store := range m.services {
 		assert.Zero(t, store.Unlike(), "a track that was kept current did not fit")
 	}

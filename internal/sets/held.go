@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"strings"
 	"sync"
 	"time"
 
@@ -78,6 +79,14 @@ func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64
 	here := *set
 	here.pin = &mark
 	return &here, nil
+}
+
+// notFollowed tells why a set that is to be followed is read by the plain way.
+func (s *Store) notFollowed(set *Set) string {
+	if why := s.FollowKnown(set).Missing; len(why) > 0 {
+		return "its table is not followed: " + strings.Join(why, "; ")
+	}
+	return notHeld
 }
 
 // followedIn is a followed set at the state that a transaction sees.
@@ -309,7 +318,7 @@ func (s *Store) heldPage(ctx context.Context, req Request) (*Page, error) {
 				return nil, err
 			}
 			if here == nil {
-				return nil, &GoneError{req.At, notHeld}
+				return nil, &GoneError{req.At, s.notFollowed(set)}
 			}
 			set = here
 		}
@@ -325,9 +334,11 @@ func (s *Store) heldPage(ctx context.Context, req Request) (*Page, error) {
 		}
 		s.reread.Add(1)
 		var to *movedTo
-		if errors.As(err, &to) {
+		switch {
+		case set.Attached():
+		case errors.As(err, &to):
 			s.catalogue.confirm(to.set, turn)
-		} else {
+		default:
 			s.catalogue.stale(req.Set)
 		}
 	}
