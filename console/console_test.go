@@ -169,9 +169,25 @@ func TestScreenshots(t *testing.T) {
 			b.reads("3 records, 4 fields")
 		}},
 		{"list", "/lists/arrivals?page=4&size=6&sort=-tonnage&cleared=true&wings=2", ".ladder", 1280, "", func() {
-			_, err := store.Attach(t.Context(), sets.Attach{Name: "hulls", Label: "Hulls", Source: "yard", Schema: "public", Table: "hulls", Fields: []string{"name"}, Follow: true})
+			// What is held in the next picture: three of its records change.
+			held, err := store.Page(t.Context(), sets.Request{Set: "arrivals", Query: "page=4&size=10&sort=-tonnage&cleared=true", Visibility: sets.All})
+			require.NoError(t, err)
+			for i, r := range []int{2, 5, 6} {
+				key := []string{string(held.Records[r][0])}
+				_, _, revision, err := store.Record(t.Context(), sets.Request{Set: "arrivals", Visibility: sets.All}, key)
+				require.NoError(t, err)
+				if i == 0 {
+					_, err = store.Withdraw(t.Context(), "arrivals", key, revision)
+				} else {
+					less := "700"
+					_, err = store.Change(t.Context(), "arrivals", key, revision, sets.Values{"tonnage": &less})
+				}
+				require.NoError(t, err)
+			}
+			_, err = store.Attach(t.Context(), sets.Attach{Name: "hulls", Label: "Hulls", Source: "yard", Schema: "public", Table: "hulls", Fields: []string{"name"}, Follow: true})
 			require.NoError(t, err)
 		}},
+		{"held", "/sets/arrivals?page=4&size=10&sort=-tonnage&cleared=true&pl.version=1", ".hold-note.held", 1280, "light", func() { b.reads("3 changes since") }},
 		{"following", "/sets/hulls/following", "[role=status] li", 1280, "light", nil},
 	} {
 		require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(s.width, 800)))

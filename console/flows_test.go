@@ -100,6 +100,44 @@ func TestARecordIsChangedAndTheListIsBackAsItWas(t *testing.T) {
 	b.reads("Record 9001 has been added.")
 }
 
+// A list that is held still stays as it is while others change it, counts the changes, and lets go.
+func TestAListIsHeldStill(t *testing.T) {
+	b := open(t)
+	const list = "/sets/arrivals?sort=-tonnage&size=10&page=2"
+	b.visit(list)
+	b.at(list, "11–20 of 347")
+	third := b.firstCell(3)
+	changed := func(key, method, body string) {
+		_, _, tag := call(t, "GET", b.server+"/api/sets/arrivals/records/"+key, "", "")
+		status, text, _ := call(t, method, b.server+"/api/sets/arrivals/records/"+key, body, tag)
+		require.Equal(t, 200, status, text)
+	}
+	keys := eval[[]string](b, "[...document.querySelectorAll('.records tbody tr')].map(r => r.children[1].innerText)")
+	b.click("link", "Hold this list still")
+	b.at(list+"&pl.version=1", "11–20 of 347")
+	b.reads("Held still at version 1: nothing has changed since")
+	changed(keys[0], "DELETE", "")
+	b.reads("Held still at version 1: 1 change since") // without a touch
+	changed(keys[4], "PATCH", `{"tonnage": 1}`)
+	b.reads("Held still at version 1: 2 changes since")
+	b.click("link", "Next")
+	b.at("/sets/arrivals?sort=-tonnage&size=10&page=3&pl.version=1", "21–30 of 347")
+	b.visit(list + "&pl.version=1")
+	b.at(list+"&pl.version=1", "11–20 of 347")
+	assert.Equal(t, third, b.firstCell(3))
+	require.NoError(t, cd.Do(b.ctx, cd.Reload()))
+	b.sees("document.querySelectorAll('.records tr.gone').length === 1 && document.querySelectorAll('.records tr.changed').length === 1")
+	b.sees("document.querySelector('tr.gone .fate').innerText === 'gone'")
+	b.axe("a list that is held still")
+	b.click("link", "Show now")
+	b.at(list, "11–20 of 346")
+
+	b.visit("/sets/arrivals?pl.version=99")
+	b.reads("no page has been of that version")
+	b.click("link", "Show the list as it is now")
+	b.at("/sets/arrivals", "1–20 of 346")
+}
+
 func TestAConflictIsToldAndResolved(t *testing.T) {
 	b := open(t)
 	b.visit("/sets/berths/records/E1?size=10")

@@ -1,5 +1,5 @@
 // What the API answers, and the one place that asks it.
-import { withoutParams, withParam } from './address'
+import { valuesOf, withoutParams, withParam } from './address'
 
 import type * as wire from './wire'
 import { sessionRoleValues as roles } from './wire'
@@ -113,7 +113,11 @@ export const pagePath = (set: string, query: string) => `${setPath(set)}/records
 
 /** One page of a set; the query is the caller's own, byte for byte, but for the shape: this reads the native one, whole. */
 export const readPage = (set: string, query: string, signal?: AbortSignal) =>
-  reply<Answer>(pagePath(set, withoutParams(query, ...shaping)), { signal })
+  reply<Answer>(pagePath(set, withoutParams(query, ...shaping)), {
+    signal,
+    // The records of a list that is held still stay as they are, but not what has become of them.
+    cache: valuesOf(query, 'pl.version').length ? 'no-store' : undefined,
+  })
 
 /** What a page tells about itself when more is asked of it, such as pl.explain, true. */
 export const readAbout = (set: string, query: string, name: string, value: string, signal?: AbortSignal) =>

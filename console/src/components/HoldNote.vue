@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A list that is held still: since when, how much has changed meanwhile, and the way out.
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { readSince, type Metadata, type Steps } from '../api'
 
 const props = defineProps<{
@@ -12,6 +12,8 @@ const props = defineProps<{
   to: (href: string) => string
   hold: string // the console's address of the list held as it is
 }>()
+
+const emit = defineEmits<{ moved: [] }>() // more has changed than the page tells
 
 const held = computed(() => props.paging.changes_since !== undefined)
 const since = useQuery({
@@ -24,6 +26,9 @@ const since = useQuery({
 const changes = computed(() =>
   Math.max(props.paging.changes_since ?? 0, since.data.value?.paging.changes_since ?? 0),
 )
+watch(changes, (now) => {
+  if (held.value && now > props.paging.changes_since!) emit('moved')
+})
 </script>
 
 <template>

@@ -113,7 +113,7 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
         >
           <td class="row-number">
             <a
-              v-if="hasKey"
+              v-if="hasKey && fate.get(firstRow + i) !== 'gone'"
               :href="root + recordTo(keyOf(record))"
               :aria-label="`Open the record in row ${firstRow + i}`"
               >{{ figure(firstRow + i) }}</a

@@ -211,6 +211,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
             :links="body.links"
             :to="to"
             :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
+            @moved="page.refetch()"
           />
           <LadderNav :rungs="body.ladder" :steps="body.links" :label="label" :to="to" />
           <SizeChoice :sizes="body.sizes" :size="body.paging.size" @choose="go" />
