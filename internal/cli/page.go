@@ -34,6 +34,7 @@ func (q *questionFlags) add(cmd *cobra.Command) {
 	f.StringVar(&q.size, "size", "", "records to a page")
 	f.StringVar(&q.sort, "sort", "", "sort keys, a leading - is descending: -tonnage,vessel")
 	f.StringVar(&q.search, "search", "", "words that a record has")
+	f.StringVar(&q.at, "at", "", "version that the list is shown at, as it was then")
 	f.StringVar(&q.fields, "fields", "", "fewer fields, comma between")
 	f.StringArrayVarP(&q.filters, "filter", "f", nil, "a filter, such as berth=N4 or tonnage.min=500; may be repeated")
 	cmd.RegisterFlagCompletionFunc("sort", q.complete(func(set *api.SetInfo) (words []string) {
@@ -159,7 +160,6 @@ paging.version, as long as the service knows what has changed since.`,
 	q.add(cmd)
 	cmd.Flags().StringVar(&q.page, "page", "", "page number, from 1, or offset where the set is addressed by offset")
 	cmd.Flags().StringVar(&q.row, "row", "", "row number, from 1, whose page is shown")
-	cmd.Flags().StringVar(&q.at, "at", "", "version that the list is shown at")
 	cmd.Flags().BoolVar(&all, "all", false, "every record, of one snapshot")
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)

@@ -5,6 +5,7 @@ import (
 	"encoding/json"
 	"errors"
 	"fmt"
+	"net/http"
 	"strings"
 
 	"github.com/spf13/cobra"
@@ -15,9 +16,9 @@ import (
 )
 
 func newRecords() *cobra.Command {
-	cmd := &cobra.Command{Use: "records", Short: "Show, add, change, withdraw, restore and delete records"}
-	cmd.AddCommand(newRecordShow(), newRecordAdd(), newRecordChange(), newRecordGone("withdraw", "Take a record out of its set, so that it can be restored", (*client.Client).Withdraw),
-		newRecordRestore(), newRecordGone("delete", "Delete a record for good", (*client.Client).Delete))
+	cmd := &cobra.Command{Use: "records", Short: "Show, add, change, withdraw, restore, delete and purge records"}
+	cmd.AddCommand(newRecordShow(), newRecordAdd(), newRecordChange(), newRecordGone("withdraw", "Take a record out of its set, so that it can be restored", "138", (*client.Client).Withdraw),
+		newRecordRestore(), newRecordGone("delete", "Delete a record for good", "138", (*client.Client).Delete), newRecordGone("purge", "Delete every trace of a record, also of one that is gone already", "9", (*client.Client).Purge))
 	return cmd
 }
 
@@ -173,15 +174,19 @@ func present(cmd *cobra.Command, c *client.Client, args []string, revision strin
 
 type goneFunc = func(*client.Client, context.Context, string, []string, string) error
 
-func newRecordGone(name, short string, do goneFunc) *cobra.Command {
+func newRecordGone(name, short, example string, do goneFunc) *cobra.Command {
 	var revision string
 	cmd := &cobra.Command{
 		Use: name + " SET KEY...", Short: short, Args: someKey,
-		Example: "  pageladder records " + name + " arrivals 138",
+		Example: "  pageladder records " + name + " arrivals " + example,
 	}
 	cmd.Flags().StringVar(&revision, "revision", "", "the revision that it must have; left out: the present one")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		revision, err := present(cmd, c, args, revision)
+		var problem *client.Problem
+		if name == "purge" && errors.As(err, &problem) && problem.Status == http.StatusNotFound {
+			err = nil // the service tells whether there is a trace of it
+		}
 		if err == nil {
 			err = do(c, cmd.Context(), args[0], args[1:], revision)
 		}

@@ -13,13 +13,16 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// turn lets one at a time do something, and others wait for it no longer than they have
+// turns let so many at a time do something, and others wait for it no longer than they have
 // time.
-type turn chan struct{}
+type turns chan struct{}
+
+// turn lets one at a time.
+type turn = turns
 
 func newTurn() turn { return make(turn, 1) }
 
-func (t turn) take(ctx context.Context) error {
+func (t turns) take(ctx context.Context) error {
 	select {
 	case t <- struct{}{}:
 		return nil
@@ -28,7 +31,7 @@ func (t turn) take(ctx context.Context) error {
 	}
 }
 
-func (t turn) give() { <-t }
+func (t turns) give() { <-t }
 
 // base is where something that is kept current began.
 type base struct {

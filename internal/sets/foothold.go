@@ -358,4 +358,8 @@ func (b *trackBuilder) fetch(ctx context.Context, tx pgx.Tx, moves string, to []
 }
 
 // FootholdBytes is the memory of all footholds.
-func (s *Store) FootholdBytes() int { _, bytes := s.tracks.count(); return bytes }
+func (s *Store) FootholdBytes() int {
+	_, bytes := s.tracks.count()
+	_, held := s.held.count()
+	return bytes + held
+}

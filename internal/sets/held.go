@@ -212,7 +212,15 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 		}
 		s.since.Add(key, d)
 	}
-	why, err := d.bring(ctx, s.folds(q.set), q)
+	db := querier(s.folds(q.set))
+	if until, late := d.late(q.set.Version); late && until.Version == begun(mark).Version { // all since the mark is read
+		if err := s.making.take(ctx); err != nil {
+			return nil, err
+		}
+		defer s.making.give()
+		db = s.poolOf(q.set)
+	}
+	why, err := d.bring(ctx, db, q)
 	if err != nil {
 		return nil, err
 	}
@@ -410,7 +418,7 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	q.explain.step(func(t *Times) *time.Duration { return &t.Settle })
 	page := &Page{Set: set, Settled: settled, Fields: q.fields, Held: &Held{req.At, changed, d.lasts(q)}}
 	rows := settled.Fetch()
-	if rows == 0 || len(req.Facets) > 0 {
+	if rows == 0 || len(req.Facets) > 0 && q.bound() {
 		return nil, errPlain
 	}
 	way, images, err := s.heldWay(ctx, q, mark, settled.Offset(), rows, total, logged)
@@ -441,7 +449,13 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 		return nil, err
 	}
 	page.Records = page.Records[:page.Settled.Rows()]
-	return page, nil
+	if len(req.Facets) > 0 { // of the mark, whenever they are counted
+		err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) (err error) {
+			page.Facets, err = s.facetsOf(ctx, tx, set, req, req.Facets)
+			return err
+		})
+	}
+	return page, err
 }
 
 // errPlain is the error within this package for what is best read in one snapshot, by plain means.
@@ -631,6 +645,12 @@ func (t *track) bringHeld(ctx context.Context, db querier, q *question) (why str
 // take longer than a page.
 const heldPlainly = 1_000
 
+// holdTime is what it may take to make the footholds of a list at a mark of those of now.
+const holdTime = 20 * time.Second
+
+// heldAtOnce is how many read all of a log since a mark at the same time.
+const heldAtOnce = 2
+
 // heldMost is how many images a list at a mark is read by: all that a log may have.
 const heldMost = 2 * changes.Most
 
@@ -654,24 +674,36 @@ func (t *track) hold(ctx context.Context, db querier, q *question, images []imag
 // which are built then, if wanted. They are those of now with the difference taken off, and stay as they are.
 func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
 	key := fmt.Sprintf("%s @%d", trackKey(q), mark.Version)
-	h := s.tracks.get(key)
+	h := s.held.get(key)
 	if h == nil || h.Log != q.set.logName {
-		// One of them makes it.
-		made, err, _ := s.holding.Do(key, func() (any, error) { return s.makeHeld(ctx, q, mark, total, wanted) })
-		if h, _ = made.(*track); h == nil || err != nil {
-			return nil, err
+		// One of those who ask makes it, in a time of its own, since others wait for it.
+		making := s.holding.DoChan(key, func() (any, error) {
+			ctx, cancel := context.WithTimeout(s.running, holdTime)
+			defer cancel()
+			return s.makeHeld(ctx, q, mark, total, wanted)
+		})
+		select {
+		case <-ctx.Done():
+			return nil, ctx.Err()
+		case made := <-making:
+			if h, _ = made.Val.(*track); errors.Is(made.Err, context.DeadlineExceeded) {
+				return nil, nil // by the plain way
+			}
+			if h == nil || made.Err != nil {
+				return nil, made.Err
+			}
 		}
-		s.tracks.keep(key, h)
+		s.held.keep(key, h)
 	}
 	why, err := h.bringHeld(ctx, s.folds(q.set), q)
 	if err != nil {
 		return nil, err
 	}
 	if why != "" {
-		s.tracks.drop(key, h)
+		s.held.drop(key, h)
 		return nil, errMoved
 	}
-	s.tracks.keep(key, h) // it may have grown
+	s.held.keep(key, h) // it may have grown
 	q.explain.base("footholds", h.base)
 	return h, nil
 }
@@ -685,12 +717,17 @@ func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, to
 	if err != nil || blocks == nil {
 		return nil, err
 	}
+	if err := s.making.take(ctx); err != nil {
+		return nil, err
+	}
+	defer s.making.give()
+	db := s.poolOf(q.set) // not over the connections that all pages may wait for
 	h := &track{base: baseAt(mark), keys: now.keys, turn: newTurn(), from: mark.Version, until: begun(mark), held: map[int][]logged{}}
-	images, why, err := h.read(ctx, s.folds(q.set), q, mark, heldMost)
+	images, why, err := h.read(ctx, db, q, mark, heldMost)
 	if err != nil || why != "" {
 		return nil, err
 	}
-	found, err := h.found(ctx, s.folds(q.set), q, blocks, images)
+	found, err := h.found(ctx, db, q, blocks, images)
 	if err != nil {
 		return nil, err
 	}
@@ -707,5 +744,5 @@ func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, to
 		return nil, nil
 	}
 	h.blocks = []blocksAt{{mark, then}}
-	return h, h.hold(ctx, s.folds(q.set), q, images)
+	return h, h.hold(ctx, db, q, images)
 }

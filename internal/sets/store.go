@@ -38,7 +38,9 @@ type Store struct {
 	countTime time.Duration
 	counting  singleflight.Group
 	tracks    *tracks
-	deep      int64 // records from either end beyond which footholds are used
+	held      *tracks // of lists at a mark
+	making    turns   // of whoever reads much of a log for one of those
+	deep      int64   // records from either end beyond which footholds are used
 
 	readOnly bool // of a standby: nothing is made or changed
 	lifeMu   sync.Mutex
@@ -113,7 +115,7 @@ func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 }
 
 func open(ctx context.Context, url string) (*Store, error) {
-	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(), sources: map[string]*source{}, followed: map[string]*following{}, marks: newMarks(), followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
+	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(tracksMemory), held: newTracks(heldMemory), making: make(turns, heldAtOnce), sources: map[string]*source{}, followed: map[string]*following{}, marks: newMarks(), followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
 	s.catalogue.sets = map[string]seen{}
 	config, err := pgxpool.ParseConfig(url)
 	if err != nil {
@@ -153,6 +155,7 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	if s.life != life && s.life != "" {
 		s.catalogue.forgetAll()
 		s.tracks.dropAll("")
+		s.held.dropAll("")
 		s.counts.Purge()
 		s.counted.Purge()
 		s.facets.Purge()

@@ -18,16 +18,18 @@ type tracks struct {
 	building map[string]bool      // by set: one at a time
 	built    map[string]time.Time // by key: the last build
 	again    time.Duration        // least time between two builds of one
+	most     int                  // bytes of all together
 }
 
 const (
 	tracksMemory = 64 << 20 // bytes of all tracks together
+	heldMemory   = 32 << 20 // and of those of lists at a mark, which callers choose
 	tracksMost   = 10_000   // tracks
 	buildAgain   = 10 * time.Second
 )
 
-func newTracks() *tracks {
-	t := &tracks{again: buildAgain, building: map[string]bool{}, built: map[string]time.Time{}, sizes: map[*track]int{}}
+func newTracks(most int) *tracks {
+	t := &tracks{most: most, again: buildAgain, building: map[string]bool{}, built: map[string]time.Time{}, sizes: map[*track]int{}}
 	t.all, _ = lru.NewWithEvict(tracksMost, func(_ string, old *track) { t.bytes -= t.sizes[old]; delete(t.sizes, old) }) // the size is right
 	return t
 }
@@ -51,7 +53,7 @@ func (t *tracks) keep(key string, track *track) {
 	t.bytes += size - t.sizes[track]
 	t.sizes[track] = size
 	t.all.Add(key, track)
-	for t.bytes > tracksMemory && t.all.Len() > 0 {
+	for t.bytes > t.most && t.all.Len() > 0 {
 		t.all.RemoveOldest()
 	}
 }
