@@ -189,13 +189,14 @@ func (b *base) refuted(proof string) (why string) {
 const (
 	noLog      = "the table has no change log that works"
 	anotherLog = "the change log is another one by now"
+	noMoreLog  = "the change log is gone"
 )
 
 // logGone is the reason where a log, or a column of it, is not there any more.
 func logGone(err error) (why string, other error) {
 	var pg *pgconn.PgError
 	if errors.As(err, &pg) && (pg.Code == undefinedTable || pg.Code == undefinedColumn) {
-		return "the change log is gone", nil
+		return noMoreLog, nil
 	}
 	return "", err
 }

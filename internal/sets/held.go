@@ -61,16 +61,13 @@ func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64
 	}
 	stretch := changes.Stretch{After: mark, Until: set.mark()}
 	_, args := stretch.Condition("l", 1)
-	rows, err := tx.Query(ctx, set.log.Proved(&stretch, 1, nil, "select 1", "one"), args...)
-	if err != nil {
-		return nil, err
-	}
-	proof, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (proof string, err error) {
-		var one *int
-		err = row.Scan(&proof, &one)
-		return proof, err
-	})
-	if err != nil {
+	var proof string
+	var one *int
+	if err := tx.QueryRow(ctx, set.log.Proved(&stretch, 1, nil, "select 1", "one"), args...).Scan(&proof, &one); err != nil {
+		why, err := logGone(err)
+		if why != "" {
+			err = s.gone(set, version, why)
+		}
 		return nil, err
 	}
 	if why := (&base{Mark: mark}).refuted(proof); why != "" {
@@ -79,6 +76,16 @@ func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64
 	here := *set
 	here.pin = &mark
 	return &here, nil
+}
+
+// gone is the error of a list whose log does not tell how it was. That it does not reach back says nothing against
+// the log: whoever asks chooses how far.
+func (s *Store) gone(set *Set, version int64, why string) error {
+	if set.saw == nil && (why == noMoreLog || why == anotherLog) { // there may be another one by now
+		s.catalogue.distrust(set.Name)
+		return errMoved
+	}
+	return &GoneError{version, why}
 }
 
 // notFollowed tells why a set that is to be followed is read by the plain way.
@@ -126,19 +133,21 @@ func (s *Store) markAt(ctx context.Context, set *Set, version int64) (changes.Ma
 	return changes.Mark{Log: set.logName, Version: version}, nil
 }
 
-// pinnedQuestion is a question of the list at the mark that the set is held at.
-func (s *Set) pinnedQuestion(ask *paging.Ask, sees Visibility, images []string) (*question, error) {
-	p, err := s.pinned(ask, sees, images)
+// pinnedQuestion is a question of the list at the mark that the set is held at, to be asked as any table is.
+func (s *Set) pinnedQuestion(ask *paging.Ask, sees Visibility) (*question, error) {
+	p, err := s.pinned(ask, sees, nil)
 	if err != nil {
 		return nil, err
 	}
-	asked := p.now
-	if images == nil {
-		if asked, err = p.ask(ask); err != nil {
-			return nil, err
-		}
+	asked, err := p.ask(ask)
+	if err != nil {
+		return nil, err
 	}
-	return &question{Question: asked, at: p, set: s, ask: ask, sees: sees, own: p.where, order: asked.Order(), filterKey: filterKey(ask, s.fixedFor(sees)), countLimit: -1, fields: s.named(ask.Fields())}, nil
+	return s.questionOf(p, asked, ask, sees), nil
+}
+
+func (s *Set) questionOf(p *pinned, asked *statement.Question, ask *paging.Ask, sees Visibility) *question {
+	return &question{Question: asked, at: p, set: s, ask: ask, sees: sees, own: p.where, order: asked.Order(), filterKey: filterKey(ask, s.fixedFor(sees)), countLimit: -1, fields: s.named(ask.Fields())}
 }
 
 // withinAt is within, of the set held at the version that a request asks for, if any.
@@ -162,7 +171,7 @@ func (s *Store) withinAt(ctx context.Context, req Request, do func(tx pgx.Tx, se
 // behind is the error of a list that is held at a state which is not to be seen here yet.
 func behind(version int64, err error) error {
 	if version > 0 && errors.Is(err, errMoved) {
-		return &GoneError{version, "the database that is read has not come so far yet"}
+		return &GoneError{version, "its log has been made anew just now, or the database that is read is behind; ask again"}
 	}
 	return err
 }
@@ -226,8 +235,7 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 	}
 	if why != "" {
 		s.since.Remove(key)
-		s.distrust(q.set, why)
-		return nil, &GoneError{mark.Version, why}
+		return nil, s.gone(q.set, mark.Version, why)
 	}
 	return d, nil
 }
@@ -427,10 +435,11 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	}
 	here := *set
 	here.pin = &mark
-	then, err := here.pinnedQuestion(&ask, req.Visibility, images)
+	p, err := here.pinned(&ask, req.Visibility, images)
 	if err != nil {
 		return nil, err
 	}
+	then := here.questionOf(p, p.now, &ask, req.Visibility) // its pages are read apart
 	then.explain = q.explain
 	page.copied = copiers.Get().(*copier)
 	r := reader{db: s.connection(s.poolOf(set), q), q: then, copied: page.copied}

@@ -126,3 +126,51 @@ func TestWalksOfAHeldListLoseAndRepeatNothing(t *testing.T) {
 	assert.GreaterOrEqual(t, whole, 4)
 	t.Logf("%d walks were whole, %d were ended by a crash", whole, ended)
 }
+
+// A list of a followed table is held on every service, as long as its log reaches. Who asks for more does no harm to
+// others.
+func TestAListOfAFollowedTableIsHeldAsLongAsItsLogReaches(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	other, err := sets.Open(t.Context(), f.store.Pool().Config().ConnString())
+	require.NoError(t, err)
+	t.Cleanup(other.Close)
+	config, err := pgx.ParseConfig(f.admin)
+	require.NoError(t, err)
+	require.NoError(t, other.AddSource("yard", fmt.Sprintf("postgres://%s:x@%s:%d/%s", f.role, config.Host, config.Port, config.Database)))
+	read := func(store *sets.Store, at int64) (*sets.Page, error) {
+		return store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=-tons,name&size=5&page=100", At: at, Visibility: sets.All})
+	}
+	before, err := read(f.store, 0)
+	require.NoError(t, err)
+	version := before.Version()
+	require.Positive(t, version)
+	f.does(t, "delete from yard.boats where id % 10 = 0; update yard.boats set tons = tons + 1 where id % 7 = 0; insert into yard.boats (id, tons) select n, 11 from generate_series(2001, 2020) n")
+	testkit.Eventually(t, func() bool { state, err := other.FollowState(t.Context(), "boats"); return err == nil && state.Exact }, "the other follows it")
+	for name, store := range map[string]*sets.Store{"this": f.store, "the other": other} {
+		held, err := read(store, version)
+		require.NoError(t, err, name)
+		assert.Equal(t, before.Records, held.Records, name)
+		assert.EqualValues(t, 1000, held.Settled.Total().Records(), name)
+		assert.EqualValues(t, 100+142+20-14, held.Held.Changes, "%s: each record once", name)
+	}
+	var gone *sets.GoneError
+	_, err = read(other, version+1_000_000_000)
+	assert.ErrorAs(t, err, &gone)
+
+	f.does(t, "update pageladder_log.seen set at = at - interval '2 hours'")
+	require.NoError(t, f.store.Prune(t.Context()))
+	f.does(t, "update pageladder_log.seen set at = at - interval '2 hours'; update yard.boats set crew = 4 where id = 1")
+	require.NoError(t, f.store.Prune(t.Context()))
+	for range 3 {
+		_, err = read(f.store, version)
+		require.ErrorAs(t, err, &gone)
+		assert.Contains(t, gone.Why, "reaches back")
+	}
+	_, exact, forsaken := f.store.Followed()
+	assert.Equal(t, 1, exact)
+	assert.Zero(t, forsaken, "it is followed as before")
+	now, err := read(f.store, 0)
+	require.NoError(t, err)
+	assert.Positive(t, now.Version())
+}

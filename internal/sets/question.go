@@ -34,7 +34,7 @@ type question struct {
 // bound by it.
 func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) {
 	if set.pin != nil {
-		return set.pinnedQuestion(ask, sees, nil)
+		return set.pinnedQuestion(ask, sees)
 	}
 	own := statement.Where{}
 	if sees != All {
