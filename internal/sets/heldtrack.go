@@ -1,0 +1,167 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"time"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/paging"
+)
+
+// This file knows the footholds of lists at a mark.
+
+// logged is where an image of a change stands in a log.
+type logged struct {
+	version int64
+	at      string
+}
+
+// on are the images that lie on a way through blocks.
+func (t *track) on(w *way) []string {
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	found := []string{}
+	for i := w.first; i <= w.last; i++ {
+		for _, im := range t.held[i] {
+			found = append(found, im.at)
+		}
+	}
+	return found
+}
+
+// bringHeld brings what is known of a list at a mark on to the version of a question's set: which blocks
+// the images of what has changed since fall into. The blocks stay as they are.
+func (t *track) bringHeld(ctx context.Context, db querier, q *question) (why string, err error) {
+	if t.upTo().Version >= q.set.Version {
+		return t.alike(q.set), nil
+	}
+	began := time.Now()
+	if err := t.turn.take(ctx); err != nil {
+		return "", err
+	}
+	defer t.turn.give()
+	from := t.upTo()
+	if from.Version >= q.set.Version {
+		return t.alike(q.set), nil
+	}
+	if why := t.usable(q.set); why != "" {
+		return why, nil
+	}
+	images, why, err := t.read(ctx, db, q, from, heldMost)
+	if err != nil || why != "" {
+		return why, err
+	}
+	if err := t.hold(ctx, db, q, images); err != nil {
+		return "", err
+	}
+	q.explain.folded(int64(len(images)), began)
+	return "", nil
+}
+
+// heldPlainly is how many images of the log are looked at for each page, where there are no footholds: more
+// take longer than a page.
+const heldPlainly = 1_000
+
+// holdTime is what it may take to make the footholds of a list at a mark of those of now.
+const holdTime = 20 * time.Second
+
+// heldAtOnce is how many read all of a log since a mark at the same time.
+const heldAtOnce = 2
+
+// heldMost is how many images a list at a mark is read by: all that a log may have.
+const heldMost = 2 * changes.Most
+
+// hold notes which blocks images fall into.
+func (t *track) hold(ctx context.Context, db querier, q *question, images []image) error {
+	found, err := t.found(ctx, db, q, t.blocks[0].Blocks, images)
+	if err != nil {
+		return err
+	}
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	for i, im := range images {
+		t.held[found[i]] = append(t.held[found[i]], logged{im.version, im.at})
+	}
+	t.heldImages += len(images)
+	t.until = q.set.mark()
+	return nil
+}
+
+// heldBlocks are the footholds of a question's list at a mark; nil where there are none of the list as it is,
+// which are built then, if wanted. They are those of now with the difference taken off, and stay as they are.
+func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
+	key := fmt.Sprintf("%s @%d", trackKey(q), mark.Version)
+	h := s.held.get(key)
+	if h == nil || h.Log != q.set.logName {
+		// One of those who ask makes it, in a time of its own, since others wait for it.
+		making := s.holding.DoChan(key, func() (any, error) {
+			ctx, cancel := context.WithTimeout(s.running, holdTime)
+			defer cancel()
+			return s.makeHeld(ctx, q, mark, total, wanted)
+		})
+		select {
+		case <-ctx.Done():
+			return nil, ctx.Err()
+		case made := <-making:
+			if h, _ = made.Val.(*track); errors.Is(made.Err, context.DeadlineExceeded) {
+				return nil, nil // by the plain way
+			}
+			if h == nil || made.Err != nil {
+				return nil, made.Err
+			}
+		}
+		s.held.keep(key, h)
+	}
+	why, err := h.bringHeld(ctx, s.folds(q.set), q)
+	if err != nil {
+		return nil, err
+	}
+	if why != "" {
+		s.held.drop(key, h)
+		return nil, errMoved
+	}
+	s.held.keep(key, h) // it may have grown
+	q.explain.base("footholds", h.base)
+	return h, nil
+}
+
+func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
+	all, err := s.total(ctx, s.poolOf(q.set), q)
+	if err != nil || all.Is() != paging.TotalExact {
+		return nil, err
+	}
+	now, blocks, err := s.blocks(ctx, q, all.Records(), wanted)
+	if err != nil || blocks == nil {
+		return nil, err
+	}
+	if err := s.making.take(ctx); err != nil {
+		return nil, err
+	}
+	defer s.making.give()
+	db := s.poolOf(q.set) // not over the connections that all pages may wait for
+	h := &track{base: baseAt(mark), keys: now.keys, turn: newTurn(), from: mark.Version, until: begun(mark), held: map[int][]logged{}}
+	images, why, err := h.read(ctx, db, q, mark, heldMost)
+	if err != nil || why != "" {
+		return nil, err
+	}
+	found, err := h.found(ctx, db, q, blocks, images)
+	if err != nil {
+		return nil, err
+	}
+	for i := range images {
+		images[i].block = found[i]
+	}
+	undone := edits(images, func(im *image) int { return im.block })
+	for i := range undone {
+		undone[i].By = -undone[i].By
+	}
+	then, err := blocks.Edited(undone)
+	if err != nil || then.Records() != total {
+		s.unlike.Add(1)
+		return nil, nil
+	}
+	h.blocks = []blocksAt{{mark, then}}
+	return h, h.hold(ctx, db, q, images)
+}

@@ -1,0 +1,189 @@
+package sets
+
+import (
+	"context"
+	"fmt"
+	"sync"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
+)
+
+// This file knows what has changed in a list since a mark.
+
+// since is what has changed in a list since a mark, kept current.
+type since struct {
+	base
+	turn turn // of whoever brings it on
+
+	mu      sync.Mutex
+	until   changes.Mark
+	by      int64  // records more
+	changes int64  // see Held
+	images  int64  // of the log, of all of the set's records
+	total   *int64 // of the list at the mark, once it is known
+
+	seen time.Time // the set had the mark's version then, or an earlier one; zero: nobody knows
+}
+
+// lasts is how long a list can surely be held at the mark, as it is to whoever is not bound by a fixed filter,
+// which goes by the records of now.
+func (d *since) lasts(q *question) time.Duration {
+	if d.seen.IsZero() || q.bound() {
+		return 0
+	}
+	return max(changes.Longest-time.Since(d.seen), 0).Truncate(time.Second)
+}
+
+// sinceKept is how many are kept, the least used going first.
+const sinceKept = 1_000
+
+// sinceMark is what has changed in a question's list since a mark, at the version of its set or a later one.
+// The error is a *GoneError where the log does not tell.
+func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (*since, error) {
+	key := fmt.Sprintf("%s @%d", q.listKey(), mark.Version)
+	d, ok := s.since.Get(key)
+	if !ok || d.Log != q.set.logName {
+		d = &since{base: baseAt(mark), turn: newTurn(), until: begun(mark)}
+		if d.seen = time.Now(); mark.Saw == nil && mark.Version < q.set.Version {
+			var seen *time.Time
+			if err := s.pool.QueryRow(ctx, "select max(at) from pageladder.change_seen where record_table = $1 and version <= $2", q.set.table, mark.Version).Scan(&seen); err != nil {
+				return nil, err
+			}
+			if d.seen = (time.Time{}); seen != nil {
+				d.seen = *seen
+			}
+		}
+		s.since.Add(key, d)
+	}
+	db := querier(s.folds(q.set))
+	if until, late := d.late(q.set.Version); late && until.Version == begun(mark).Version { // all since the mark is read
+		if err := s.making.take(ctx); err != nil {
+			return nil, err
+		}
+		defer s.making.give()
+		db = s.poolOf(q.set)
+	}
+	why, err := d.bring(ctx, db, q)
+	if err != nil {
+		return nil, err
+	}
+	if why != "" {
+		s.since.Remove(key)
+		return nil, s.gone(q.set, mark.Version, why)
+	}
+	return d, nil
+}
+
+// begun is a mark from which what is known is brought on: the number of a state that another service gave tells nothing
+// of what came before.
+func begun(mark changes.Mark) changes.Mark {
+	if mark.Saw != nil {
+		mark.Version = 0
+	}
+	return mark
+}
+
+func (d *since) late(version int64) (until changes.Mark, late bool) {
+	d.mu.Lock()
+	defer d.mu.Unlock()
+	return d.until, d.until.Version < version
+}
+
+func (d *since) bring(ctx context.Context, db querier, q *question) (why string, err error) {
+	if _, late := d.late(q.set.Version); !late {
+		return d.alike(q.set), nil
+	}
+	began := time.Now()
+	if err := d.turn.take(ctx); err != nil {
+		return "", err
+	}
+	defer d.turn.give()
+	from, late := d.late(q.set.Version)
+	if !late {
+		return d.alike(q.set), nil
+	}
+	if why := d.usable(q.set); why != "" {
+		return why, nil
+	}
+	asked, err := q.onLog(from, eitherSide)
+	if err != nil {
+		return "", err
+	}
+	images, err := asked.Unordered(append([]string{versionField, sideField}, q.set.Rules.Key...), statement.Region{})
+	if err != nil {
+		return "", err
+	}
+	stretch := changes.Stretch{After: from, Until: q.set.mark()}
+	within, _ := stretch.Condition("c", len(q.own.Args)+1)
+	keys := make([]string, len(q.set.Rules.Key))
+	for i := range keys {
+		keys[i] = fmt.Sprintf("k%d", i)
+	}
+	names := list(append([]string{"version"}, keys...), func(name string) string { return name })
+	summed := fmt.Sprintf("select coalesce(sum(side), 0)::bigint, count(distinct (%[1]s)), (select count(*) from %[2]s c where %[3]s and c.%[4]s in (-1, 1)) from (%[5]s) as changed (version, side, %[6]s)",
+		names, q.set.log.Table(), within, changes.Side, images.SQL, list(keys, func(name string) string { return name }))
+	rows, err := db.Query(ctx, q.proved(from, summed, "more, changed, images"), images.Args...)
+	if err != nil {
+		return logGone(err)
+	}
+	var more, changed, found *int64 // none where the log does not have all
+	proof := ""
+	if _, err := pgx.ForEachRow(rows, []any{&proof, &more, &changed, &found}, func() error { return nil }); err != nil {
+		return logGone(err)
+	}
+	if why := d.refuted(proof); why != "" {
+		return why, nil
+	}
+	d.mu.Lock()
+	defer d.mu.Unlock()
+	d.by, d.changes, d.images, d.until = d.by+*more, d.changes+*changed, d.images+*found, q.set.mark()
+	q.explain.folded(*found, began)
+	return "", nil
+}
+
+// at tells what has changed until a version; false where it is known at later ones only.
+func (d *since) at(version int64) (by, changed, images int64, ok bool) {
+	d.mu.Lock()
+	defer d.mu.Unlock()
+	return d.by, d.changes, d.images, d.until.Version == version
+}
+
+// totalAt is how many records a list had at the mark since which d tells the changes, as well as the set's
+// rules want to know it.
+func (s *Store) totalAt(ctx context.Context, q *question, d *since) (paging.Total, error) {
+	if q.countLimit == 0 {
+		q.explain.counted("not counted")
+		return paging.NotCounted(), nil
+	}
+	d.mu.Lock()
+	known := d.total
+	d.mu.Unlock()
+	if known != nil {
+		q.explain.counted("known since the list was held")
+		return limited(*known, q.countLimit), nil
+	}
+	if q.bound() { // a record is in the list if it is let through at the mark and now
+		return paging.Total{}, errPlain
+	}
+	total, err := s.total(ctx, s.poolOf(q.set), q)
+	if err != nil {
+		return total, err
+	}
+	by, _, _, exact := d.at(q.set.Version)
+	switch {
+	case !exact:
+		return total, errMoved
+	case total.Is() != paging.TotalExact:
+		return total, errPlain
+	}
+	n := total.Records() - by
+	d.mu.Lock()
+	defer d.mu.Unlock()
+	d.total = &n
+	return limited(n, q.countLimit), nil
+}
