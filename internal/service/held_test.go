@@ -115,6 +115,19 @@ func TestAListIsHeldStill(t *testing.T) {
 	ok(404, "GET", held("/api/sets/boats/records/5"), sent{token: nobody})
 	assert.NotContains(t, bound.Header.Get("Cache-Control"), "immutable")
 
+	// However often it is asked for, remembered answers among them.
+	again := fmt.Sprintf("/api/sets/boats/records?size=2&pl.version=%d", now.Paging.Version)
+	for range 3 {
+		assert.Zero(t, *readPage(t, at+again).Paging.ChangesSince)
+	}
+	ok(201, "POST", "/api/sets/boats/records", inJSON("", `{"no":99,"name":"boat z","kept":true}`))
+	for range 3 {
+		same = readPage(t, at+again)
+		assert.EqualValues(t, 1, *same.Paging.ChangesSince)
+		assert.EqualValues(t, 10, *same.Paging.TotalItems)
+		assert.Equal(t, now.Paging.Version, same.Paging.Version)
+	}
+
 	require.NoError(t, store.Prune(t.Context())) // which notes the version, once a minute
 	require.NoError(t, store.Prune(t.Context()))
 	now = readPage(t, at+"/api/sets/boats/records")

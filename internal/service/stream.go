@@ -1,7 +1,6 @@
 package service
 
 import (
-	"cmp"
 	"context"
 	"fmt"
 	"net/http"
@@ -53,7 +52,7 @@ func (s *Service) readAll(c *gin.Context) error {
 		h := c.Writer.Header()
 		h.Set("Content-Type", answer.StreamType(shape))
 		h.Set("Cache-Control", "no-store")
-		if version := cmp.Or(sp.Version, set.Version); !set.Attached() || sp.Version > 0 {
+		if version := set.State(); version > 0 {
 			h.Set("Paging", fmt.Sprintf("version=%d", version))
 		}
 		if text := answer.AdjustedHeader(ask.Adjusted()); text != "" {

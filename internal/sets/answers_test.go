@@ -149,8 +149,11 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		questions = append(questions, m.draw(pick))
 	}
 	fixed := map[string]string{"": "true", "ok=true": "ok", "amount.min=0&name.not=a": "amount >= 0 and (name is null or name <> 'a')"}
-	for ctx.Err() == nil && m.asked.Load() < *modelQuestions {
-		a := questions[pick.IntN(len(questions))]
+	var a asking
+	for held := true; ctx.Err() == nil && m.asked.Load() < *modelQuestions; {
+		if held {
+			a = questions[pick.IntN(len(questions))]
+		}
 		if pick.IntN(50) == 0 {
 			questions[pick.IntN(len(questions))] = m.draw(pick)
 		}
@@ -162,7 +165,8 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		if a.facet != "" && a.underFacet() {
 			req.Facets = []string{a.facet}
 		}
-		if pick.IntN(3) == 0 {
+		// Each question is asked now and at a state of before.
+		if held = !held; held {
 			req.At = m.marks.draw(pick)
 		}
 		store := stores[pick.IntN(len(stores))]

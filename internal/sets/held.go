@@ -186,6 +186,7 @@ func retried(err error) bool {
 
 // heldUnchanged reads a page of a list of which nothing has changed since the mark: it is the list as it is.
 func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *since) (*Page, error) {
+	req.Keep = false // what may be given again is the list as it is
 	page, err := s.readPage(ctx, s.poolOf(q.set), q.set, req)
 	if err != nil {
 		return nil, err

@@ -62,6 +62,17 @@ func (s *Set) mark() changes.Mark {
 	return changes.Mark{Log: s.logName, Version: s.Version, Saw: s.saw}
 }
 
+// State is what the set's list can be held at, of a set that was read with records of it; 0 where it cannot be.
+func (s *Set) State() int64 {
+	switch {
+	case s.pin != nil:
+		return s.pin.Version
+	case !s.Attached(), s.saw != nil && s.holds():
+		return s.Version
+	}
+	return 0
+}
+
 // Defined is the version at which the set was last defined: its fields, rules, filter.
 func (s *Set) Defined() int64 { return s.defined }
 

@@ -114,19 +114,18 @@ func (d *since) bring(ctx context.Context, db querier, q *question) (why string,
 	if err != nil {
 		return "", err
 	}
-	images, err := asked.Unordered(append([]string{versionField, sideField}, q.set.Rules.Key...), statement.Region{})
+	images, err := asked.Unordered(append([]string{sideField, versionField}, q.set.Rules.Key...), statement.Region{})
 	if err != nil {
 		return "", err
 	}
 	stretch := changes.Stretch{After: from, Until: q.set.mark()}
 	within, _ := stretch.Condition("c", len(q.own.Args)+1)
-	keys := make([]string, len(q.set.Rules.Key))
-	for i := range keys {
-		keys[i] = fmt.Sprintf("k%d", i)
+	each := "version" // change of a record
+	for i := range q.set.Rules.Key {
+		each += fmt.Sprintf(", k%d", i)
 	}
-	names := list(append([]string{"version"}, keys...), func(name string) string { return name })
-	summed := fmt.Sprintf("select coalesce(sum(side), 0)::bigint, count(distinct (%[1]s)), (select count(*) from %[2]s c where %[3]s and c.%[4]s in (-1, 1)) from (%[5]s) as changed (version, side, %[6]s)",
-		names, q.set.log.Table(), within, changes.Side, images.SQL, list(keys, func(name string) string { return name }))
+	summed := fmt.Sprintf("select coalesce(sum(by), 0)::bigint, count(*), (select count(*) from %s c where %s and c.%s in (%d, %d)) from (select sum(side) as by from (%s) as changed (side, %[7]s) group by %[7]s) each",
+		q.set.log.Table(), within, changes.Side, changes.Before, changes.After, images.SQL, each)
 	rows, err := db.Query(ctx, q.proved(from, summed, "more, changed, images"), images.Args...)
 	if err != nil {
 		return logGone(err)

@@ -2,6 +2,7 @@ package sets
 
 import (
 	"context"
+	"errors"
 
 	"github.com/jackc/pgx/v5"
 
@@ -15,6 +16,15 @@ import (
 // are those of Page, of begin and of each.
 func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	return s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
+		if set.Followed && req.At == 0 { // at the state that is seen here
+			here, err := s.followedIn(ctx, tx, set)
+			if err != nil && !errors.Is(err, errMoved) {
+				return err
+			}
+			if err == nil {
+				set = here
+			}
+		}
 		ask, err := set.Rules.Read(req.Query)
 		if err != nil {
 			return err

@@ -22,9 +22,9 @@ type tracks struct {
 }
 
 const (
-	tracksMemory = 64 << 20 // bytes of all tracks together
-	heldMemory   = 32 << 20 // and of those of lists at a mark, which callers choose
-	tracksMost   = 10_000   // tracks
+	tracksMemory = 64 << 20  // bytes of all tracks together
+	heldMemory   = 128 << 20 // and of those of lists at a mark, which callers choose: two marks of ten million records in four orders
+	tracksMost   = 10_000    // tracks
 	buildAgain   = 10 * time.Second
 )
 
