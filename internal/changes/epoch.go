@@ -20,26 +20,31 @@ func Life(ctx context.Context, conn *pgx.Conn) (life string, err error) {
 	return life, err
 }
 
+// epochSQL names the life of a database for which versions are given out: the cluster, its timeline, the database
+// and, for restores into it, the catalogue's table.
+const epochSQL = `(select concat_ws(' ', (select system_identifier from pg_control_system()), left(pg_walfile_name(pg_current_wal_lsn()), 8),
+	(select oid from pg_database where datname = current_database()), 'pageladder.record_set'::regclass::oid))`
+
 // BeginEpoch lets versions of kept sets be told apart from those of another database, of which this one
 // is a restored copy or a promoted standby: a version that was given out there means nothing here. It
 // does nothing where that has been done, or on a standby. What is committed before is on disk when it
-// is seen, so that a crash takes no version back.
-func BeginEpoch(ctx context.Context, conn *pgx.Conn) error {
+// is seen, so that a crash takes no version back. It tells the table of the catalogue; 0: nothing could be done.
+func BeginEpoch(ctx context.Context, conn *pgx.Conn) (catalogue uint32, err error) {
+	var idle bool
+	err = conn.QueryRow(ctx, `select pg_is_in_recovery() or to_regclass('pageladder.epoch') is null or set_config('synchronous_commit', case current_setting('synchronous_commit') when 'off' then 'local' else current_setting('synchronous_commit') end, false) is null`).Scan(&idle)
+	if err != nil || idle {
+		return 0, err
+	}
 	var known bool
-	err := conn.QueryRow(ctx, `select pg_is_in_recovery() or to_regclass('pageladder.epoch') is null or set_config('synchronous_commit', case current_setting('synchronous_commit') when 'off' then 'local' else current_setting('synchronous_commit') end, false) is null`).Scan(&known)
-	if err != nil || known {
-		return err
+	if err := conn.QueryRow(ctx, "select 'pageladder.record_set'::regclass::oid, exists (select from pageladder.epoch where epoch = "+epochSQL+")").Scan(&catalogue, &known); err != nil || known {
+		return catalogue, err
 	}
-	const epoch = `(select concat_ws(' ', (select system_identifier from pg_control_system()), left(pg_walfile_name(pg_current_wal_lsn()), 8), (select oid from pg_database where datname = current_database())))`
-	if err := conn.QueryRow(ctx, "select exists (select from pageladder.epoch where epoch = "+epoch+")").Scan(&known); err != nil || known {
-		return err
-	}
-	return pgx.BeginFunc(ctx, conn, func(tx pgx.Tx) error {
+	return catalogue, pgx.BeginFunc(ctx, conn, func(tx pgx.Tx) error {
 		if _, err := tx.Exec(ctx, "lock table pageladder.epoch in share row exclusive mode"); err != nil { // one at a time
 			return err
 		}
 		var first bool
-		if err := tx.QueryRow(ctx, "select exists (select from pageladder.epoch where epoch = "+epoch+"), not exists (select from pageladder.epoch)").Scan(&known, &first); err != nil || known {
+		if err := tx.QueryRow(ctx, "select exists (select from pageladder.epoch where epoch = "+epochSQL+"), not exists (select from pageladder.epoch)").Scan(&known, &first); err != nil || known {
 			return err
 		}
 		if !first {
@@ -50,7 +55,7 @@ func BeginEpoch(ctx context.Context, conn *pgx.Conn) error {
 				return err
 			}
 		}
-		_, err := tx.Exec(ctx, "insert into pageladder.epoch (epoch) values ("+epoch+") on conflict (one) do update set epoch = excluded.epoch")
+		_, err := tx.Exec(ctx, "insert into pageladder.epoch (epoch) values ("+epochSQL+") on conflict (one) do update set epoch = excluded.epoch")
 		return err
 	})
 }

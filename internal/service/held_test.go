@@ -5,6 +5,8 @@ import (
 	"fmt"
 	"net/http"
 	"net/url"
+	"os/exec"
+	"path/filepath"
 	"strings"
 	"testing"
 
@@ -231,4 +233,38 @@ func TestRulesHoldAListStill(t *testing.T) {
 	assert.Contains(t, string(second.Records), `"no":6`, "as if nothing had come before it")
 	assert.EqualValues(t, 1, *second.Paging.ChangesSince)
 	assert.NotContains(t, second.Links.Now, pin)
+}
+
+// After a backup was restored, under the feet of a service too, versions that were given out before mean nothing.
+func TestVersionsOfBeforeARestoreMeanNothing(t *testing.T) {
+	_, ok, _, store := holding(t)
+	database := store.Pool().Config().ConnString()
+	dump := filepath.Join(t.TempDir(), "backup.sql")
+	out, err := exec.CommandContext(t.Context(), testkit.Program(t, "pg_dump"), "--no-owner", "--clean", "--if-exists", "-f", dump, database).CombinedOutput()
+	require.NoError(t, err, string(out))
+	add := func(no int) {
+		t.Helper()
+		ok(201, "POST", "/api/sets/boats/records", inJSON("", fmt.Sprintf(`{"no":%d,"name":"boat","kept":true}`, no)))
+	}
+	version := func() int64 {
+		page, err := store.Page(t.Context(), sets.Request{Set: "boats", Visibility: sets.All})
+		require.NoError(t, err)
+		return page.Version()
+	}
+	add(100)
+	add(101)
+	given := version()
+	out, err = exec.CommandContext(t.Context(), testkit.Program(t, "psql"), "-X", "-q", "-v", "ON_ERROR_STOP=1", "-f", dump, database).CombinedOutput()
+	require.NoError(t, err, string(out))
+	add(200)
+	add(201)
+	_, err = store.Page(t.Context(), sets.Request{Set: "boats", Visibility: sets.All, At: given})
+	var gone *sets.GoneError
+	require.ErrorAs(t, err, &gone)
+	now := version()
+	assert.Greater(t, now, given+1_000_000)
+	add(202)
+	held, err := store.Page(t.Context(), sets.Request{Set: "boats", Visibility: sets.All, At: now})
+	require.NoError(t, err)
+	assert.EqualValues(t, 12, held.Settled.Total().Records())
 }

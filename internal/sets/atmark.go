@@ -115,6 +115,16 @@ func (s *Store) markAt(ctx context.Context, set *Set, version int64) (changes.Ma
 			err = errMoved // a standby that is behind, or nobody can know
 		}
 		return mark, err
+	case set.catalogue != s.epoch.Load() && !s.readOnly: // a backup was restored under our feet
+		conn, err := s.pool.Acquire(ctx)
+		if err != nil {
+			return changes.Mark{}, err
+		}
+		defer conn.Release()
+		if err := s.beginEpoch(ctx, conn.Conn()); err != nil {
+			return changes.Mark{}, err
+		}
+		return changes.Mark{}, errMoved
 	case version > set.Version:
 		return changes.Mark{}, &GoneError{version, neverGiven}
 	}

@@ -44,7 +44,8 @@ type Store struct {
 
 	readOnly bool // of a standby: nothing is made or changed
 	lifeMu   sync.Mutex
-	life     string // of the database: see changes.Life
+	epoch    atomic.Uint32 // the catalogue's table that versions are given out by
+	life     string        // of the database: see changes.Life
 	logMu    sync.Mutex
 	logTried map[string]time.Time // by table: when its log was last to be made
 	logAgain time.Duration        // between attempts
@@ -145,7 +146,7 @@ func open(ctx context.Context, url string) (*Store, error) {
 func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	life, err := changes.Life(ctx, conn)
 	if err == nil {
-		err = changes.BeginEpoch(ctx, conn)
+		err = s.beginEpoch(ctx, conn)
 	}
 	if err != nil {
 		return err
@@ -163,6 +164,15 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	}
 	s.life = life
 	return nil
+}
+
+// beginEpoch sees to it that versions of another life of the database are told apart from those of this one.
+func (s *Store) beginEpoch(ctx context.Context, conn *pgx.Conn) error {
+	catalogue, err := changes.BeginEpoch(ctx, conn)
+	if catalogue > 0 {
+		s.epoch.Store(catalogue)
+	}
+	return err
 }
 
 // Unlike is how many tracks were found not to fit the total of their list, and dropped.
