@@ -3,6 +3,7 @@ package sets
 import (
 	"context"
 	"errors"
+	"fmt"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -166,13 +167,29 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 		return nil, err
 	}
 	page.Records = page.Records[:page.Settled.Rows()]
-	if len(req.Facets) > 0 { // of the mark, whenever they are counted
-		err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) (err error) {
-			page.Facets, err = s.facetsOf(ctx, tx, set, req, req.Facets)
-			return err
-		})
-	}
+	page.Facets, err = s.heldFacets(ctx, q, req)
 	return page, err
+}
+
+// heldFacets counts the values of fields in a question's list at the version that a request asks for. Whenever they
+// are counted, they are the same.
+func (s *Store) heldFacets(ctx context.Context, q *question, req Request) (map[string][]Facet, error) {
+	if len(req.Facets) == 0 {
+		return nil, nil
+	}
+	key := fmt.Sprintf("%q %s %d @%d", req.Facets, q.listKey(), q.set.defined, req.At)
+	if known, ok := s.heldValues.Get(key); ok {
+		return known, nil
+	}
+	var found map[string][]Facet
+	err := s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) (err error) {
+		found, err = s.facetsOf(ctx, tx, set, req, req.Facets)
+		return err
+	})
+	if err == nil {
+		s.heldValues.Add(key, found)
+	}
+	return found, err
 }
 
 // errPlain is the error within this package for what is best read in one snapshot, by plain means.

@@ -34,13 +34,15 @@ type Store struct {
 	counted   *lru.Cache[string, *counted]     // exact ones, which are kept current
 	facets    *lru.Cache[string, *facet]
 	since     *lru.Cache[string, *since]
-	holding   singleflight.Group
-	countTime time.Duration
-	counting  singleflight.Group
-	tracks    *tracks
-	held      *tracks // of lists at a mark
-	making    turns   // of whoever reads much of a log for one of those
-	deep      int64   // records from either end beyond which footholds are used
+	// Facets of lists at a mark.
+	heldValues *lru.Cache[string, map[string][]Facet]
+	holding    singleflight.Group
+	countTime  time.Duration
+	counting   singleflight.Group
+	tracks     *tracks
+	held       *tracks // of lists at a mark
+	making     turns   // of whoever reads much of a log for one of those
+	deep       int64   // records from either end beyond which footholds are used
 
 	readOnly bool // of a standby: nothing is made or changed
 	lifeMu   sync.Mutex
@@ -136,6 +138,7 @@ func open(ctx context.Context, url string) (*Store, error) {
 	s.counts, _ = lru.New[string, paging.Total](countsKept)
 	s.counted, _ = lru.New[string, *counted](countsKept)
 	s.facets, _ = lru.New[string, *facet](facetsKept)
+	s.heldValues, _ = lru.New[string, map[string][]Facet](facetsKept)
 	s.since, _ = lru.New[string, *since](sinceKept)
 	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
 	return s, nil
@@ -161,6 +164,7 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 		s.counted.Purge()
 		s.facets.Purge()
 		s.since.Purge()
+		s.heldValues.Purge()
 	}
 	s.life = life
 	return nil
