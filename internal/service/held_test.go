@@ -233,6 +233,9 @@ func TestRulesHoldAListStill(t *testing.T) {
 	assert.Contains(t, string(second.Records), `"no":6`, "as if nothing had come before it")
 	assert.EqualValues(t, 1, *second.Paging.ChangesSince)
 	assert.NotContains(t, second.Links.Now, pin)
+	_, ladder := ok(200, "GET", "/api/sets/boats/ladder?size=4&"+pin, sent{})
+	assert.Contains(t, ladder, pin)
+	assert.NotContains(t, ladder, fmt.Sprintf("pl.version=%d", first.Paging.Version+1))
 }
 
 // After a backup was restored, under the feet of a service too, versions that were given out before mean nothing.
