@@ -97,6 +97,9 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 	for _, p := range []struct{ flag, name, value string }{{"page", names.Page, q.page}, {"size", names.Size, q.size}, {"row", names.Row, q.row},
 		{"sort", names.Sort, q.sort}, {"search", names.Search, q.search}, {"fields", names.Fields, q.fields}} {
 		if cmd.Flags().Changed(p.flag) {
+			if p.name == "" {
+				return "", usageError{fmt.Errorf("--%s: %s has no parameter for that", p.flag, set.Name)}
+			}
 			pairs = append(pairs, query.Pair{Name: p.name, Value: p.value})
 		}
 	}

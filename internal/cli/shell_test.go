@@ -46,6 +46,7 @@ func TestEveryCommandSpeaksToMachinesAndPeopleAlike(t *testing.T) {
 		"page arrivals --at 1 -o csv --size 1":       "=arrivals as it was at version 1; 0 changes since\n",
 		"place arrivals 138 --at 1 -o ndjson":        "pl.version=1",
 		"records purge arrivals 99999":               "!3 no record of arrivals",
+		"page arrivals --fields id":                  "!2 --fields: arrivals has no parameter for that",
 		"page nowhere":                               `!3 "pageladder sets list" lists those that there are`,
 		"__complete records show berths E":           "E1\nE2\n",
 		"__complete token create --role ":            "reader\neditor\nowner\n",

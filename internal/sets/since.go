@@ -180,6 +180,7 @@ func (s *Store) totalAt(ctx context.Context, q *question, d *since) (paging.Tota
 	case total.Is() != paging.TotalExact:
 		return total, errPlain
 	}
+	q.explain.counted("those of now, less what has changed since")
 	n := total.Records() - by
 	d.mu.Lock()
 	defer d.mu.Unlock()

@@ -36,6 +36,9 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	if page.Set.Fixed != "" {
 		read += ", besides the set's fixed filter where it binds"
 	}
+	if page.Held != nil {
+		read += fmt.Sprintf(", held at version %d: %s since", page.Held.Version, several(page.Held.Changes, "change"))
+	}
 	step("read", t.Times.Read, "%s; %d adjusted", read, len(about.Adjusted))
 	total := page.Settled.Total()
 	count := several(total.Records(), "record")
