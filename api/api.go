@@ -20,6 +20,9 @@ type Problem struct {
 	Now   string   `json:"now,omitempty"`   // of a list that cannot be held any more: the list as it is
 }
 
+// VersionParam is the parameter that holds a list at a version.
+const VersionParam = "pl.version"
+
 // Health tells how the service is.
 type Health struct {
 	Status  string `json:"status"`

@@ -22,6 +22,7 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/paging"
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/query"
 )
 
 // DefaultServer is where a service listens unless told otherwise.
@@ -157,37 +158,43 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 	return &page, err
 }
 
-// versionParam is the parameter that holds a list at a version.
-const versionParam = "pl.version"
-
 // ErrNotHeld is the error for a list that cannot be held still: its pages tell no version.
 var ErrNotHeld = errors.New("client: the list cannot be held still: its pages tell no version")
 
-// Pages iterates over the pages of a list, from the one that a query asks for on, by their links. Where it
-// is to hold the list still, all are of the state that the first one was of, so that no record is lost or
-// repeated while others change the list; where the service cannot hold it so long, that ends it with a
-// *Problem of status 410.
+// Pages iterates over the pages of a list, from the one that a query asks for on. Where it is to hold the
+// list still, all are of the state that the first one was of, so that no record is lost or repeated while
+// others change the list; where the service cannot hold it so long, that ends it with a *Problem of
+// status 410.
 //
 //	for page, err := range c.Pages(ctx, "arrivals", "sort=-tonnage", true) {
 //
 // An error ends it; without one, every page has come.
 func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.Seq2[*Page, error] {
 	return func(yield func(*Page, error) bool) {
+		about, err := c.Set(ctx, set)
 		for first := true; ; first = false {
-			page, err := c.Page(ctx, set, asked)
-			if err == nil && first && hold && page.Paging.Version == 0 {
+			var page *Page
+			if err == nil {
+				page, err = c.Page(ctx, set, asked)
+			}
+			if err == nil && hold && page.Paging.Version == 0 {
 				err = ErrNotHeld
 			}
 			if err != nil {
 				yield(nil, err)
 				return
 			}
-			_, next, more := strings.Cut(page.Links.Next, "?")
-			if !yield(page, nil) || page.Links.Next == "" || !more {
+			if !yield(page, nil) || page.Links.Next == "" {
 				return
 			}
-			if asked = next; hold && page.Paging.ChangesSince == nil && page.Links.Now == "" { // else links hold it
-				asked += "&" + versionParam + "=" + strconv.FormatInt(page.Paging.Version, 10)
+			// Not by the link itself: the rules may have it lead to pages of the developer's own.
+			at := page.Paging.Page + 1
+			if about.Rules.Addressing == paging.ByOffset {
+				at = page.Paging.Offset + int64(page.Paging.Limit)
+			}
+			asked = query.With(query.With(asked, about.Params.Row), about.Params.Page, strconv.FormatInt(at, 10))
+			if first && hold {
+				asked = query.With(asked, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
 			}
 		}
 	}

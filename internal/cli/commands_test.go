@@ -125,13 +125,24 @@ func TestRecordsAreLookedAfterFromTheShell(t *testing.T) {
 	assert.JSONEq(t, `[{"a":"x","b":"1,2","n":8}]`, ok("page", "calls", "--all", "-o", "json", "--filter", "n.min=7"))
 	assert.Contains(t, ok("place", "calls", "x", "1,2", "--sort", "a"), "2     1")
 
-	walk := exec.Command(program, "page", "arrivals", "-i", "--size", "10", "--server", s.server)
-	walk.Env = append(os.Environ(), s.env...)
-	walk.Stdin = strings.NewReader("n\nl\nsize 50\n3\nsort vessel\nwhat\nq\n")
-	out, err := walk.CombinedOutput()
-	require.NoError(t, err, string(out))
-	for _, says := range []string{"1–10 of 347", "11–20 of 347", "341–347 of 347", "301–347 of 347", "101–150 of 347", "1–50 of 347", `"what" is none of`} {
-		assert.Contains(t, string(out), says)
+	for _, base := range []string{"", "/arrivals/page/{page}"} { // wherever its links lead
+		rules := filepath.Join(t.TempDir(), "rules.json")
+		var now map[string]any
+		require.NoError(t, json.Unmarshal([]byte(ok("sets", "rules", "show", "arrivals", "-o", "json")), &now))
+		now["base"] = base
+		text, err := json.Marshal(now)
+		require.NoError(t, err)
+		require.NoError(t, os.WriteFile(rules, text, 0o600))
+		ok("sets", "rules", "apply", "arrivals", rules)
+		walk := exec.Command(program, "page", "arrivals", "-i", "--size", "10", "--server", s.server)
+		walk.Env = append(os.Environ(), s.env...)
+		walk.Stdin = strings.NewReader("n\nl\nsize 50\n3\nsort vessel\nwhat\nnow\nq\n")
+		out, err := walk.CombinedOutput()
+		require.NoError(t, err, string(out))
+		for _, says := range []string{"1–10 of 347", "11–20 of 347", "341–347 of 347", "301–347 of 347", "101–150 of 347", "1–50 of 347", `"what" is none of`,
+			"The list holds still at version", "arrivals as it was at version"} {
+			assert.Contains(t, string(out), says, base)
+		}
 	}
 	assert.Contains(t, ok("__complete", "page", "ar"), "arrivals")
 	assert.Contains(t, ok("__complete", "page", "arrivals", "--server", s.server, "--sort=-tonnage,v"), "-tonnage,vessel")

@@ -121,7 +121,7 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 		pairs = append(pairs, query.Pair{Name: name, Value: value})
 	}
 	if q.at != "" {
-		pairs = append(pairs, query.Pair{Name: versionParam, Value: q.at})
+		pairs = append(pairs, query.Pair{Name: api.VersionParam, Value: q.at})
 	}
 	return query.Encode(pairs...), nil
 }
@@ -135,9 +135,6 @@ func filterParams(names *api.ParamNames) (params []string) {
 	}
 	return params
 }
-
-// versionParam is the parameter that holds a list at a version.
-const versionParam = "pl.version"
 
 func newPage() *cobra.Command {
 	var q questionFlags
@@ -273,7 +270,9 @@ func indented(w io.Writer, value any, prefix string) error {
 func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields func() ([]api.Field, error)) error {
 	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, now, q quit"
 	in := bufio.NewScanner(cmd.InOrStdin())
-	page, err := showPage(cmd, c, set, asked, "table", fields)
+	// Links that hold the whole question, wherever the set's rules have them lead.
+	own := func(asked string) string { return query.With(asked, "pl.base", "/") }
+	page, err := showPage(cmd, c, set, own(asked), "table", fields)
 	if err != nil {
 		return err
 	}
@@ -287,7 +286,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		if page.Paging.Version == 0 {
 			return asked
 		}
-		return query.With(asked, versionParam, strconv.FormatInt(page.Paging.Version, 10))
+		return query.With(asked, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
 	}
 	if page.Paging.Version > 0 {
 		fmt.Fprintf(cmd.ErrOrStderr(), "The list holds still at version %d; now shows it as it is.\n", page.Paging.Version)
@@ -306,7 +305,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		case "q", "quit":
 			return nil
 		case "now":
-			href = "?" + query.With(queryOf(page), versionParam)
+			href = "?" + query.With(queryOf(page), api.VersionParam)
 		case "n":
 			href = page.Links.Next
 		case "p":
@@ -341,7 +340,7 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		if _, asked, _ = strings.Cut(href, "?"); word != "now" {
 			asked = held(asked)
 		}
-		next, err := showPage(cmd, c, set, asked, "table", fields)
+		next, err := showPage(cmd, c, set, own(asked), "table", fields)
 		if err != nil {
 			var problem *client.Problem
 			if !errors.As(err, &problem) {

@@ -200,9 +200,6 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	return fresh
 }
 
-// versionParam is the parameter that holds a list at a version.
-const versionParam = "pl.version"
-
 // linkedPage is a page with its links.
 type linkedPage struct {
 	shapes.Page
@@ -302,12 +299,12 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 func held(page *sets.Page, asked string, base paging.Base) (*paging.Page, string, error) {
 	switch version := page.Version(); {
 	case page.Held == nil && page.Set.Rules.Pinned && version > 0:
-		pinned, err := asFor(page, query.With(asked, versionParam, strconv.FormatInt(version, 10)))
+		pinned, err := asFor(page, query.With(asked, api.VersionParam, strconv.FormatInt(version, 10)))
 		return pinned, page.Settled.On(base).Steps().Self, err
 	case page.Held == nil:
 		return &page.Settled, "", nil
 	}
-	now, err := asFor(page, query.With(asked, versionParam))
+	now, err := asFor(page, query.With(asked, api.VersionParam))
 	if err != nil {
 		return nil, "", err
 	}

@@ -160,7 +160,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 func (s *Service) now(c *gin.Context) string {
 	var rest []string
 	for part := range query.Parts(c.Request.URL.RawQuery) {
-		if part.Name() != versionParam {
+		if part.Name() != api.VersionParam {
 			rest = append(rest, string(query.AppendKept(nil, part.Raw())))
 		}
 	}

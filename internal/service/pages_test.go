@@ -1,0 +1,65 @@
+package service_test
+
+import (
+	"fmt"
+	"net/http"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/client"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
+)
+
+// The client's pages of a list that is held are all of its first one's state, however the set's rules address its
+// pages and wherever their links lead.
+func TestTheClientWalksAListThatIsHeld(t *testing.T) {
+	for name, rules := range map[string]func(*sets.Settings){
+		"by number": func(*sets.Settings) {},
+		"by offset": func(s *sets.Settings) { s.Rules.Addressing = paging.ByOffset },
+		"renamed":   func(s *sets.Settings) { s.Rules.Params.Page = "p" },
+		"pinned":    func(s *sets.Settings) { s.Rules.Pinned = true },
+		"with a base": func(s *sets.Settings) {
+			s.Rules.Base, s.Rules.Origins = "https://saltmere.example/boats/page/{page}{?size}", []string{"https://saltmere.example"}
+		},
+	} {
+		t.Run(name, func(t *testing.T) {
+			at, ok, _, store := holding(t)
+			_, err := store.Configure(t.Context(), "boats", func(s *sets.Settings) error { rules(s); return nil })
+			require.NoError(t, err)
+			c, err := client.New(at)
+			require.NoError(t, err)
+			c = c.WithToken(testkit.OwnerOf(at))
+			asked := "sort=-no&size=3&pl.total=exact"
+			if name == "by offset" {
+				asked = strings.Replace(asked, "size", "limit", 1)
+			}
+			var found []string
+			for page, err := range c.Pages(t.Context(), "boats", asked, true) {
+				require.NoError(t, err)
+				require.LessOrEqual(t, len(found), 10)
+				for _, r := range page.Records {
+					no, _ := r[0].Text()
+					found = append(found, no)
+				}
+				// Others add a record before all, and take out one to come.
+				ok(http.StatusCreated, "POST", "/api/sets/boats/records", inJSON("", fmt.Sprintf(`{"no":%d,"name":"new","kept":true}`, 100+len(found))))
+				if res, _ := send(t, "GET", at+"/api/sets/boats/records/2", sent{}); res.StatusCode == http.StatusOK {
+					ok(http.StatusOK, "DELETE", "/api/sets/boats/records/2", sent{headers: map[string]string{"If-Match": res.Header.Get("ETag")}})
+				}
+			}
+			assert.Equal(t, []string{"11", "10", "9", "8", "7", "6", "5", "3", "2", "1"}, found)
+		})
+	}
+	// A list that tells no version cannot be held.
+	at := testkit.Serve(t)
+	c, err := client.New(at)
+	require.NoError(t, err)
+	for _, err := range c.WithToken(testkit.OwnerOf(at)).Pages(t.Context(), "nowhere", "", true) {
+		assert.ErrorContains(t, err, "no record set")
+	}
+}
