@@ -41,7 +41,7 @@ func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
 	}
 	if t := s.tracks.get(k.key); t == nil || t.Log != page.Set.logName {
 		mark := page.Set.mark()
-		t = &track{base: baseAt(mark), keys: keys, turn: newTurn(), from: mark.Version, until: mark}
+		t = &track{base: baseAt(mark), keys: keys, from: mark.Version, until: mark}
 		s.tracks.keep(k.key, t)
 	}
 	page.kept = k

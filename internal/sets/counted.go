@@ -37,9 +37,29 @@ func (t turns) give() { <-t }
 type base struct {
 	changes.Mark
 	made time.Time
+	turn turn // of whoever brings it on
 }
 
-func baseAt(mark changes.Mark) base { return base{mark, time.Now()} }
+func baseAt(mark changes.Mark) base { return base{mark, time.Now(), newTurn()} }
+
+// next waits for one's turn to bring what is known on to the version of a set, and gives the mark to begin at and what
+// ends the turn. Without that there is nothing to do: it is known so far, or, as the reason tells, of no use.
+func (b *base) next(ctx context.Context, set *Set, upTo func() changes.Mark) (from changes.Mark, end func(), why string, err error) {
+	if upTo().Version >= set.Version {
+		return from, nil, b.alike(set), nil
+	}
+	if err := b.turn.take(ctx); err != nil {
+		return from, nil, "", err
+	}
+	from = upTo()
+	if why = b.usable(set); from.Version >= set.Version {
+		why = b.alike(set)
+	} else if why == "" {
+		return from, b.turn.give, "", nil
+	}
+	b.turn.give()
+	return from, nil, why, nil
+}
 
 // alike tells whether what is known is by the log that a set has; why it is of no use.
 func (b *base) alike(set *Set) (why string) {
@@ -53,7 +73,6 @@ func (b *base) alike(set *Set) (why string) {
 // is added as it is asked for.
 type counted struct {
 	base
-	turn turn // of whoever brings it on
 
 	mu    sync.Mutex
 	n     int64        // at the last state that it is known at
@@ -71,7 +90,7 @@ type countStep struct {
 const stepsKept = 64
 
 func newCounted(mark changes.Mark, n int64) *counted {
-	return &counted{base: baseAt(mark), turn: newTurn(), n: n, until: mark, from: mark.Version}
+	return &counted{base: baseAt(mark), n: n, until: mark, from: mark.Version}
 }
 
 // of is the count at a state.
@@ -90,32 +109,22 @@ func (c *counted) of(at changes.Mark) (n int64, ok bool) {
 	return n, true
 }
 
-// late tells how far it is known, and whether that is before a version.
-func (c *counted) late(version int64) (until changes.Mark, late bool) {
+// upTo tells how far it is known.
+func (c *counted) upTo() changes.Mark {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	return c.until, c.until.Version < version
+	return c.until
 }
 
 // bring brings a count on to the version of a question's set, by the set's log. The
 // reason tells why that cannot be: it has to be counted anew.
 func (c *counted) bring(ctx context.Context, db querier, q *question) (why string, err error) {
-	version := q.set.Version
-	if _, late := c.late(version); !late {
-		return c.alike(q.set), nil
-	}
 	began := time.Now()
-	if err := c.turn.take(ctx); err != nil {
-		return "", err
+	from, end, why, err := c.next(ctx, q.set, c.upTo)
+	if end == nil {
+		return why, err
 	}
-	defer c.turn.give()
-	from, late := c.late(version)
-	if !late {
-		return c.alike(q.set), nil
-	}
-	if why := c.usable(q.set); why != "" {
-		return why, nil
-	}
+	defer end()
 	asked, err := q.onLog(from, eitherSide)
 	if err != nil {
 		return "the change log lacks a field of the question", nil

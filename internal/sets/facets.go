@@ -39,7 +39,6 @@ const (
 // facet is the counts of a field's values, kept current like a count.
 type facet struct {
 	base
-	turn turn // of whoever brings it on
 
 	values []*string      // in the database's order, a missing one last
 	place  map[string]int // of each value in values
@@ -140,7 +139,7 @@ func (s *Store) countFacet(ctx context.Context, tx pgx.Tx, q *question, field, k
 		if err != nil {
 			return nil, err
 		}
-		f := &facet{base: baseAt(mark), turn: newTurn(), none: -1, place: make(map[string]int, len(found))}
+		f := &facet{base: baseAt(mark), none: -1, place: make(map[string]int, len(found))}
 		sorted, err := inOrder(ctx, tx, q.set, q.set.field(field), found)
 		if err != nil {
 			return nil, err
@@ -231,22 +230,13 @@ func (f *facet) last() facetsAt {
 // bring brings the counts on to the version of a question's set. The reason tells why that
 // cannot be.
 func (f *facet) bring(ctx context.Context, db querier, q *question, field string) (why string, err error) {
-	if f.last().until.Version >= q.set.Version {
-		return f.alike(q.set), nil
-	}
 	began := time.Now()
-	if err := f.turn.take(ctx); err != nil {
-		return "", err
+	from, end, why, err := f.next(ctx, q.set, func() changes.Mark { return f.last().until })
+	if end == nil {
+		return why, err
 	}
-	defer f.turn.give()
+	defer end()
 	was := f.last()
-	from := was.until
-	if from.Version >= q.set.Version {
-		return f.alike(q.set), nil
-	}
-	if why := f.usable(q.set); why != "" {
-		return why, nil
-	}
 	counts, folded := slices.Clone(was.counts), int64(0)
 	for _, side := range []struct {
 		where string

@@ -202,7 +202,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	if ours {
 		walk = b.every
 	}
-	t := &track{keys: keys, turn: newTurn()}
+	t := &track{keys: keys}
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
 		mark, total := changes.Mark{}, int64(-1)
 		if !q.set.tells() {

@@ -34,21 +34,12 @@ func (t *track) on(w *way) []string {
 // bringHeld brings what is known of a list at a mark on to the version of a question's set: which blocks
 // the images of what has changed since fall into. The blocks stay as they are.
 func (t *track) bringHeld(ctx context.Context, db querier, q *question) (why string, err error) {
-	if t.upTo().Version >= q.set.Version {
-		return t.alike(q.set), nil
-	}
 	began := time.Now()
-	if err := t.turn.take(ctx); err != nil {
-		return "", err
+	from, end, why, err := t.next(ctx, q.set, t.upTo)
+	if end == nil {
+		return why, err
 	}
-	defer t.turn.give()
-	from := t.upTo()
-	if from.Version >= q.set.Version {
-		return t.alike(q.set), nil
-	}
-	if why := t.usable(q.set); why != "" {
-		return why, nil
-	}
+	defer end()
 	images, why, err := t.read(ctx, db, q, from, heldMost)
 	if err != nil || why != "" {
 		return why, err
@@ -141,7 +132,7 @@ func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, to
 	}
 	defer s.making.give()
 	db := s.poolOf(q.set) // not over the connections that all pages may wait for
-	h := &track{base: baseAt(mark), keys: now.keys, turn: newTurn(), from: mark.Version, until: begun(mark), held: map[int][]logged{}}
+	h := &track{base: baseAt(mark), keys: now.keys, from: mark.Version, until: begun(mark), held: map[int][]logged{}}
 	images, why, err := h.read(ctx, db, q, mark, heldMost)
 	if err != nil || why != "" {
 		return nil, err

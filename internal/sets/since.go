@@ -18,7 +18,6 @@ import (
 // since is what has changed in a list since a mark, kept current.
 type since struct {
 	base
-	turn turn // of whoever brings it on
 
 	mu      sync.Mutex
 	until   changes.Mark
@@ -48,7 +47,7 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 	key := fmt.Sprintf("%s @%d", q.listKey(), mark.Version)
 	d, ok := s.since.Get(key)
 	if !ok || d.Log != q.set.logName {
-		d = &since{base: baseAt(mark), turn: newTurn(), until: begun(mark)}
+		d = &since{base: baseAt(mark), until: begun(mark)}
 		if d.seen = time.Now(); mark.Saw == nil && mark.Version < q.set.Version {
 			var seen *time.Time
 			if err := s.pool.QueryRow(ctx, "select max(at) from pageladder.change_seen where record_table = $1 and version <= $2", q.set.table, mark.Version).Scan(&seen); err != nil {
@@ -61,7 +60,7 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 		s.since.Add(key, d)
 	}
 	db := querier(s.folds(q.set))
-	if until, late := d.late(q.set.Version); late && until.Version == begun(mark).Version { // all since the mark is read
+	if until := d.upTo(); until.Version < q.set.Version && until.Version == begun(mark).Version { // all since the mark is read
 		if err := s.making.take(ctx); err != nil {
 			return nil, err
 		}
@@ -88,28 +87,20 @@ func begun(mark changes.Mark) changes.Mark {
 	return mark
 }
 
-func (d *since) late(version int64) (until changes.Mark, late bool) {
+func (d *since) upTo() changes.Mark {
 	d.mu.Lock()
 	defer d.mu.Unlock()
-	return d.until, d.until.Version < version
+	return d.until
 }
 
+// bring brings what is known on to the version of a question's set, by the set's log. The reason tells why that cannot be.
 func (d *since) bring(ctx context.Context, db querier, q *question) (why string, err error) {
-	if _, late := d.late(q.set.Version); !late {
-		return d.alike(q.set), nil
-	}
 	began := time.Now()
-	if err := d.turn.take(ctx); err != nil {
-		return "", err
+	from, end, why, err := d.next(ctx, q.set, d.upTo)
+	if end == nil {
+		return why, err
 	}
-	defer d.turn.give()
-	from, late := d.late(q.set.Version)
-	if !late {
-		return d.alike(q.set), nil
-	}
-	if why := d.usable(q.set); why != "" {
-		return why, nil
-	}
+	defer end()
 	asked, err := q.onLog(from, eitherSide)
 	if err != nil {
 		return "", err

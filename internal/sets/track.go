@@ -22,7 +22,6 @@ type track struct {
 	base
 	keys  order.Order
 	texts texts
-	turn  turn // of whoever brings it on
 
 	mu     sync.Mutex
 	from   int64        // the images are all that changed after this version
@@ -151,22 +150,12 @@ func edits(images []image, find func(*image) int) []order.Edit {
 // bring brings a track on to the version of a question's set, by the set's log. The
 // reason tells why that cannot be: it has to be built anew.
 func (t *track) bring(ctx context.Context, db querier, q *question) (why string, err error) {
-	version := q.set.Version
-	if t.upTo().Version >= version {
-		return t.alike(q.set), nil
-	}
 	began := time.Now()
-	if err := t.turn.take(ctx); err != nil {
-		return "", err
+	from, end, why, err := t.next(ctx, q.set, t.upTo)
+	if end == nil {
+		return why, err
 	}
-	defer t.turn.give()
-	from := t.upTo()
-	if from.Version >= version {
-		return t.alike(q.set), nil
-	}
-	if why := t.usable(q.set); why != "" {
-		return why, nil
-	}
+	defer end()
 	t.mu.Lock()
 	var now *order.Blocks
 	if n := len(t.blocks); n > 0 {
