@@ -12,7 +12,7 @@ type RecordAnswer struct {
 type AboutRecord struct {
 	Revision string `json:"revision,omitempty"` // of a kept set's; its ETag holds the same
 	Href     string `json:"href"`
-	Version  int64  `json:"version,omitempty"` // of the set, after a change
+	Version  int64  `json:"version,omitempty"` // of the set, after a change, or that the list is held at
 }
 
 // Changed tells the version that a set has after a change.

@@ -30,9 +30,11 @@ const epochSQL = `(select concat_ws(' ', (select system_identifier from pg_contr
 // does nothing where that has been done, or on a standby. What is committed before is on disk when it
 // is seen, so that a crash takes no version back. It tells the table of the catalogue; 0: nothing could be done.
 func BeginEpoch(ctx context.Context, conn *pgx.Conn) (catalogue uint32, err error) {
+	if _, err := conn.Exec(ctx, "select set_config('synchronous_commit', 'local', false) where current_setting('synchronous_commit') = 'off'"); err != nil {
+		return 0, err
+	}
 	var idle bool
-	err = conn.QueryRow(ctx, `select pg_is_in_recovery() or to_regclass('pageladder.epoch') is null or set_config('synchronous_commit', case current_setting('synchronous_commit') when 'off' then 'local' else current_setting('synchronous_commit') end, false) is null`).Scan(&idle)
-	if err != nil || idle {
+	if err := conn.QueryRow(ctx, "select pg_is_in_recovery() or to_regclass('pageladder.epoch') is null").Scan(&idle); err != nil || idle {
 		return 0, err
 	}
 	var known bool

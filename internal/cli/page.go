@@ -204,17 +204,9 @@ func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, f
 	}
 	tellAdjusted(cmd.ErrOrStderr(), answer.Adjusted)
 	if since := answer.Paging.ChangesSince; since != nil {
-		fmt.Fprintf(cmd.ErrOrStderr(), "%s as it was at version %d; %s since\n", set, answer.Paging.Version, changes(*since))
+		fmt.Fprintf(cmd.ErrOrStderr(), "%s as it was at version %d; %s since\n", set, answer.Paging.Version, several(*since, "change"))
 	}
 	return answer, writePage(cmd.OutOrStdout(), output, answer, fields)
-}
-
-// changes tells a number of changes.
-func changes(n int64) string {
-	if n == 1 {
-		return "1 change"
-	}
-	return fmt.Sprintf("%d changes", n)
 }
 
 // writeAll writes records as they come.

@@ -17,7 +17,6 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
-	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
@@ -48,11 +47,11 @@ func (s *Service) readList(c *gin.Context) error {
 			return err
 		}
 	}
-	sp, err := speaks.Read(asked, shapes.Names())
+	at, err := heldAt(asked)
 	if err != nil {
 		return err
 	}
-	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: asked, Visibility: visibility(who(c), set.Name)})
+	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: at, Query: asked, Visibility: visibility(who(c), set.Name)})
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		s.refusedList(c, set, asked, refusal)
@@ -82,7 +81,7 @@ func (s *Service) readList(c *gin.Context) error {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
 	if page.Held != nil {
-		view.Held = fmt.Sprintf("As it was at version %d; %s since.", page.Held.Version, counted(page.Held.Changes))
+		view.Held = fmt.Sprintf("As it was at version %d; %s since.", page.Held.Version, shapes.Several(page.Held.Changes, "change"))
 		view.Now = now
 	}
 	htmlHeaders(c, lists.CSP)
@@ -91,14 +90,6 @@ func (s *Service) readList(c *gin.Context) error {
 	s.private(c)
 	render(c, http.StatusOK, view)
 	return nil
-}
-
-// counted tells a number of changes.
-func counted(n int64) string {
-	if n == 1 {
-		return "1 change"
-	}
-	return fmt.Sprintf("%d changes", n)
 }
 
 // listPageOf is what the page of a list has whatever it was asked.
@@ -148,11 +139,11 @@ func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refus
 // address.
 func (s *Service) goToPage(c *gin.Context) error {
 	name := pathParam(c, "set")
-	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	at, err := heldAt(c.Request.URL.RawQuery)
 	if err != nil {
 		return err
 	}
-	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)})
+	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, At: at, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)})
 	if err != nil {
 		return err
 	}

@@ -200,6 +200,12 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	return fresh
 }
 
+// heldAt is the version that a query holds the list at; 0: it does not.
+func heldAt(asked string) (int64, error) {
+	sp, err := speaks.Read(asked, shapes.Names())
+	return sp.Version, err
+}
+
 // linkedPage is a page with its links.
 type linkedPage struct {
 	shapes.Page

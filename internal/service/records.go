@@ -21,8 +21,6 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
-	"pageladder.example/internal/shapes"
-	"pageladder.example/internal/speaks"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
@@ -60,11 +58,11 @@ func (s *Service) readRecord(c *gin.Context) error {
 		return err
 	}
 	caller := who(c)
-	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	at, err := heldAt(c.Request.URL.RawQuery)
 	if err != nil {
 		return err
 	}
-	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Visibility: visibility(caller, set.Name)}, key)
+	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, At: at, Visibility: visibility(caller, set.Name)}, key)
 	if err != nil {
 		return err
 	}
@@ -77,9 +75,9 @@ func (s *Service) readRecord(c *gin.Context) error {
 	}
 	objects := sets.ObjectsOf(fields)
 	told := api.RecordAnswer{Record: objects.Append(nil, values)}
-	told.Href = s.recordHref(set, key)
+	told.Href, told.Version = s.recordHref(set, key), at
 	if !set.Attached() {
-		told.Revision, told.Version = string(revision), sp.Version
+		told.Revision = string(revision)
 	}
 	text, err := json.Marshal(told)
 	if err != nil {
@@ -272,11 +270,11 @@ func (s *Service) readPlace(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	at, err := heldAt(c.Request.URL.RawQuery)
 	if err != nil {
 		return err
 	}
-	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}, key)
+	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, At: at, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}, key)
 	if err != nil {
 		return err
 	}

@@ -52,7 +52,7 @@ func (s *Service) readAll(c *gin.Context) error {
 		h := c.Writer.Header()
 		h.Set("Content-Type", answer.StreamType(shape))
 		h.Set("Cache-Control", "no-store")
-		if version := set.State(); version > 0 {
+		if version := set.ListVersion(); version > 0 {
 			h.Set("Paging", fmt.Sprintf("version=%d", version))
 		}
 		if text := answer.AdjustedHeader(ask.Adjusted()); text != "" {

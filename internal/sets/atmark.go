@@ -107,7 +107,7 @@ func (s *Store) followedIn(ctx context.Context, tx pgx.Tx, set *Set) (*Set, erro
 // markAt is the mark of a version of a set.
 func (s *Store) markAt(ctx context.Context, set *Set, version int64) (changes.Mark, error) {
 	switch {
-	case !set.holds():
+	case !set.holds(), set.saw != nil && !set.numbered:
 		return changes.Mark{}, &GoneError{version, notHeld}
 	case set.saw != nil:
 		mark, err := s.markOf(ctx, set, version)
@@ -144,6 +144,7 @@ func (s *Set) pinnedQuestion(ask *paging.Ask, sees Visibility) (*question, error
 	return s.questionOf(p, asked, ask, sees), nil
 }
 
+// questionOf is a question of the list at a mark, as a part of it is asked.
 func (s *Set) questionOf(p *pinned, asked *statement.Question, ask *paging.Ask, sees Visibility) *question {
 	return &question{Question: asked, at: p, set: s, ask: ask, sees: sees, own: p.where, order: asked.Order(), filterKey: filterKey(ask, s.fixedFor(sees)), countLimit: -1, fields: s.named(ask.Fields())}
 }

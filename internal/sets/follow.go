@@ -275,6 +275,7 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 				return err
 			}
 			if now.logged, err = logList(&now); err == nil && now.holds() {
+				now.numbered = !s.readOnly
 				err = now.pinnable()
 			}
 			if err == nil {

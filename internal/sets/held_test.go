@@ -15,6 +15,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
@@ -147,6 +148,43 @@ func TestAListOfAFollowedTableIsHeldAsLongAsItsLogReaches(t *testing.T) {
 	require.Positive(t, version)
 	f.does(t, "delete from yard.boats where id % 10 = 0; update yard.boats set tons = tons + 1 where id % 7 = 0; insert into yard.boats (id, tons) select n, 11 from generate_series(2001, 2020) n")
 	testkit.Eventually(t, func() bool { state, err := other.FollowState(t.Context(), "boats"); return err == nil && state.Exact }, "the other follows it")
+	req := sets.Request{Set: "boats", Query: "sort=-id", At: version, Visibility: sets.All, Facets: []string{"crew"}}
+	for id, there := range map[string]bool{"10": true, "7": true, "2001": false} {
+		_, record, _, err := f.store.Record(t.Context(), req, []string{id})
+		if !there {
+			require.ErrorIs(t, err, sets.ErrNoRecord, id)
+			continue
+		}
+		require.NoError(t, err, id)
+		n, err := strconv.Atoi(id)
+		require.NoError(t, err)
+		assert.Equal(t, fmt.Sprintf("%.2f", float64(n)/4), string(record[2]), "tons of %s as they were", id)
+		row, _, err := f.store.Place(t.Context(), req, []string{id})
+		require.NoError(t, err)
+		assert.EqualValues(t, 1001-n, row)
+	}
+	page, err := f.store.Page(t.Context(), req)
+	require.NoError(t, err)
+	crew := "3"
+	assert.Equal(t, []sets.Facet{{Value: &crew, Count: 1000}}, page.Facets["crew"])
+	for at, want := range map[int64]int{version: 1000, 0: 920} {
+		req.At = at
+		next := 0
+		err := f.store.Stream(t.Context(), req, func(set *sets.Set, _ []intake.Field, _ *paging.Ask) error {
+			assert.Positive(t, set.ListVersion())
+			return nil
+		}, func(sets.Record) error { next++; return nil })
+		require.NoError(t, err)
+		assert.Equal(t, want, next, at)
+	}
+	apart, err := sets.OpenReadOnly(t.Context(), f.store.Pool().Config().ConnString())
+	require.NoError(t, err)
+	t.Cleanup(apart.Close)
+	require.NoError(t, apart.AddSource("yard", fmt.Sprintf("postgres://%s:x@%s:%d/%s", f.role, config.Host, config.Port, config.Database)))
+	testkit.Eventually(t, func() bool { state, err := apart.FollowState(t.Context(), "boats"); return err == nil && state.Exact }, "a reader follows it")
+	seen, err := read(apart, 0)
+	require.NoError(t, err)
+	assert.Zero(t, seen.Version(), "its numbers would mean other states elsewhere")
 	for name, store := range map[string]*sets.Store{"this": f.store, "the other": other} {
 		held, err := read(store, version)
 		require.NoError(t, err, name)

@@ -118,6 +118,7 @@ func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, 
 	return h, nil
 }
 
+// makeHeld makes them; nil where there are none of now, or the log does not tell.
 func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
 	all, err := s.total(ctx, s.poolOf(q.set), q)
 	if err != nil || all.Is() != paging.TotalExact {

@@ -71,7 +71,7 @@ func (s *Store) state(set *Set, saw *changes.Snapshot) (int64, error) {
 	m := s.marks
 	m.mu.Lock()
 	defer m.mu.Unlock()
-	if !set.holds() || s.readOnly { // nobody is told the number
+	if !set.numbered { // nobody is told the number
 		return n, nil
 	}
 	one := named{set.Name, changes.Mark{Log: set.logName, Version: n, Saw: saw}}

@@ -48,7 +48,7 @@ func (p *Page) Version() int64 {
 		return p.Held.Version
 	case !p.Set.Attached():
 		return p.Set.Version
-	case p.state > 0 && p.Set.holds():
+	case p.state > 0 && p.Set.numbered:
 		return p.state
 	}
 	return 0

@@ -53,6 +53,7 @@ type Set struct {
 	logName   string          // which it is, as changes.State names it
 
 	pin                *changes.Mark     // that the list is held at, in this copy of the set; else nil
+	numbered           bool              // of a followed table: the numbers of its states mean the same to every service
 	saw                *changes.Snapshot // of a followed table, which Version is then the number of
 	pool, plain, folds *pgxpool.Pool     // of its source
 }
@@ -62,12 +63,12 @@ func (s *Set) mark() changes.Mark {
 	return changes.Mark{Log: s.logName, Version: s.Version, Saw: s.saw}
 }
 
-// State is what the set's list can be held at, of a set that was read with records of it; 0 where it cannot be.
-func (s *Set) State() int64 {
+// ListVersion is what the set's list can be held at, of a set that was read with records of it; 0 where it cannot be.
+func (s *Set) ListVersion() int64 {
 	switch {
 	case s.pin != nil:
 		return s.pin.Version
-	case !s.Attached(), s.saw != nil && s.holds():
+	case !s.Attached(), s.numbered:
 		return s.Version
 	}
 	return 0

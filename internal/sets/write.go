@@ -193,9 +193,14 @@ func (s *Store) Purge(ctx context.Context, name string, key []string, revision R
 			return err
 		}
 		if gone < 0 {
-			if err := remove(ctx, tx, set, key, revision); err != nil {
-				return err
-			}
+			err = remove(ctx, tx, set, key, revision)
+		} else if _, _, err = readRecord(ctx, tx, set, All, key); err == nil {
+			err = ErrStale // it has come meanwhile
+		} else if errors.Is(err, ErrNoRecord) {
+			err = nil
+		}
+		if err != nil {
+			return err
 		}
 		text, err := json.Marshal(key)
 		if err != nil {

@@ -10,8 +10,8 @@ import (
 	"pageladder.example/paging"
 )
 
-// several counts things.
-func several[N int | int64](n N, what string) string {
+// Several counts things.
+func Several[N int | int64](n N, what string) string {
 	if n != 1 {
 		what += "s"
 	}
@@ -27,7 +27,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	}
 	read := "no filter"
 	if n := len(meta.Filters); n > 0 {
-		read = several(n, "filter")
+		read = Several(n, "filter")
 	}
 	read += ", sorted by " + meta.Sort
 	if meta.Search != "" {
@@ -37,11 +37,11 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 		read += ", besides the set's fixed filter where it binds"
 	}
 	if page.Held != nil {
-		read += fmt.Sprintf(", held at version %d: %s since", page.Held.Version, several(page.Held.Changes, "change"))
+		read += fmt.Sprintf(", held at version %d: %s since", page.Held.Version, Several(page.Held.Changes, "change"))
 	}
 	step("read", t.Times.Read, "%s; %d adjusted", read, len(about.Adjusted))
 	total := page.Settled.Total()
-	count := several(total.Records(), "record")
+	count := Several(total.Records(), "record")
 	switch total.Is() {
 	case paging.TotalAtLeast:
 		count = "at least " + count
@@ -57,7 +57,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	case meta.TotalPages != nil && total.Records() == 0:
 		settle += "; no records are one empty page"
 	case meta.TotalPages != nil:
-		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, several(*meta.TotalPages, "page"))
+		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, Several(*meta.TotalPages, "page"))
 	}
 	if meta.FirstRow != nil {
 		settle += fmt.Sprintf("; rows %d–%d", *meta.FirstRow, *meta.LastRow)
@@ -65,13 +65,13 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	step("settle", t.Times.Settle, "%s", settle)
 	cut := "nothing to read"
 	if t.Access != "" {
-		cut = several(meta.RowsHere, "record") + " read " + t.Access
+		cut = Several(meta.RowsHere, "record") + " read " + t.Access
 	}
 	step("cut", t.Times.Cut, "%s", cut)
 	if keep := kept(t); keep != "" {
 		step("keep", t.Times.Keep, "%s", keep)
 	}
-	step("link", linked, "%s", several(len(about.Ladder)+len(about.Sizes)+len(about.Sorts), "link"))
+	step("link", linked, "%s", Several(len(about.Ladder)+len(about.Sizes)+len(about.Sorts), "link"))
 	if owner {
 		m.SQL = t.SQL
 	}
@@ -85,7 +85,7 @@ func kept(t *sets.Explain) string {
 		says = append(says, fmt.Sprintf("%s known since version %d, %s ago", k.What, k.Version, k.Age.Round(time.Millisecond)))
 	}
 	if t.Folded > 0 {
-		says = append(says, several(t.Folded, "image")+" of changed records added")
+		says = append(says, Several(t.Folded, "image")+" of changed records added")
 	}
 	for _, why := range t.Anew {
 		says = append(says, "not by what was known: "+why)
