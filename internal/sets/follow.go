@@ -2,24 +2,18 @@ package sets
 
 import (
 	"context"
-	"errors"
 	"fmt"
 	"slices"
-	"strings"
 	"sync"
 	"time"
 
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/changes"
-	"pageladder.example/paging"
-	"pageladder.example/paging/statement"
 )
 
-// This file knows how followed tables are read: those of others, whose owners let us keep a
-// log of their changes. What is known of one is known at states, each of which is what one snapshot
-// of its database saw. They are numbered as they come, of all tables together: no number ever comes
-// again, so that what is known at one is never taken for another's.
+// This file knows how followed tables, those of others whose owners let us keep a log of their changes, come to be
+// read by their logs, and how the logs are kept. followed.go reads them.
 
 // following is what is known of a followed table, as its set is defined.
 type following struct {
@@ -294,185 +288,6 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 	}
 }
 
-// forsake lets go of what is known of a followed set whose log has turned out to be no more what
-// it was.
-func (s *Store) forsake(set *Set, why string) {
-	f := s.follows(set)
-	f.mu.Lock()
-	defer f.mu.Unlock()
-	if f.latest != nil && f.latest.logName == set.logName {
-		f.latest, f.why, f.since = nil, []string{why}, time.Now()
-		s.forsaken.Add(1)
-	}
-}
-
-// reaches is a followed set at a state that a statement has just seen. The error is errMoved where
-// it is before the latest one, or nobody can know.
-func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
-	f := s.follows(set)
-	f.mu.Lock()
-	defer f.mu.Unlock()
-	if f.latest == nil || f.latest.logName != set.logName {
-		return nil, errMoved
-	}
-	at := changes.Mark{Log: set.logName, Saw: saw}
-	before := f.latest.mark()
-	if !at.Covers(before) {
-		return nil, errMoved
-	}
-	if before.Covers(at) {
-		return f.latest, nil
-	}
-	number, err := s.state(set, saw)
-	if err != nil {
-		return nil, err
-	}
-	here := *f.latest
-	here.Version, here.saw = number, saw
-	f.latest = &here
-	return &here, nil
-}
-
-// confirm notes that a followed set was seen as it is known in a later snapshot: what is asked next is
-// held against that.
-func (s *Store) confirm(set *Set, saw *changes.Snapshot) {
-	f := s.follows(set)
-	f.mu.Lock()
-	defer f.mu.Unlock()
-	if f.latest == nil || f.latest.logName != set.logName || f.latest.Version != set.Version {
-		return
-	}
-	if at := (changes.Mark{Log: set.logName, Saw: saw}); at.Covers(f.latest.mark()) {
-		here := *f.latest
-		here.saw = saw
-		f.latest = &here
-	}
-}
-
-// FollowedState is the number of the state that a followed set is at; 0 where it is read by the
-// plain way.
-func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
-	if !set.Followed {
-		return 0, nil
-	}
-	here, err := s.followedNow(ctx, set)
-	if err != nil || here == nil {
-		return 0, err
-	}
-	return here.Version, nil
-}
-
-// followedNow asks the database of a followed set which state it is at; nil where it is read by the
-// plain way.
-func (s *Store) followedNow(ctx context.Context, set *Set) (*Set, error) {
-	here := s.followedAt(set)
-	if here == nil {
-		return nil, nil
-	}
-	named, args := changes.AgainstMark(here.saw, 1)
-	var told string
-	if err := here.plain.QueryRow(ctx, "select "+here.log.Stamp(1)+" where "+named, args...).Scan(&told); err != nil {
-		if ctx.Err() == nil {
-			s.forsake(here, "its log could not be read: "+err.Error())
-			return nil, nil
-		}
-		return nil, err
-	}
-	seen, err := changes.ReadStamp(told, here.saw)
-	switch {
-	case err != nil:
-		return nil, err
-	case seen == nil:
-		return here, nil
-	}
-	later, err := s.told(here, seen)
-	if errors.Is(err, errMoved) {
-		return nil, nil // it has moved on, or is not followed any more
-	}
-	return later, err
-}
-
-// told is a followed set at the state that a statement told of, which was asked against the set's
-// mark. The error is errMoved where its log is not what it was, or the state is an earlier one.
-func (s *Store) told(set *Set, seen *changes.Stamp) (*Set, error) {
-	switch {
-	case seen.Log != set.logName && seen.Log != "":
-		s.forsake(set, tableChanged)
-		return nil, errMoved
-	case seen.Gap != "":
-		s.forsake(set, seen.Gap)
-		return nil, errMoved
-	case !seen.New:
-		s.confirm(set, seen.Saw)
-		return set, nil
-	}
-	return s.reaches(set, seen.Saw)
-}
-
-// followedPage reads a page of a followed set, by what is known; nil where it has to be read by
-// the plain way. Where the table changes too often while it is read, it is read in a transaction.
-func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page, error) {
-	for attempt := range attempts {
-		here := s.followedAt(set)
-		if here == nil {
-			break
-		}
-		var page *Page
-		var err error
-		if attempt < attempts-1 {
-			page, err = s.readPage(ctx, here.pool, here, req)
-		} else {
-			page, err = s.followedWithin(ctx, here, req)
-		}
-		if err == nil {
-			if page.Settled.Fetch() == 0 {
-				break // nothing has told that it is still so
-			}
-			page.as(set.Version)
-			return page, nil
-		}
-		var refusal *paging.Refusal
-		var counts *CountError
-		var wrong *ValueError
-		switch {
-		case errors.Is(err, errMoved):
-			s.reread.Add(1)
-		case ctx.Err() != nil:
-			return nil, err
-		case errors.As(err, &refusal), errors.As(err, &counts), errors.As(err, &wrong):
-			return nil, nil // the plain way tells it as it is
-		default:
-			s.forsake(here, "its log could not be read: "+err.Error())
-		}
-	}
-	if f := s.follows(set); req.Explain != nil {
-		f.mu.Lock()
-		req.Explain.anew(strings.Join(f.why, "; "))
-		f.mu.Unlock()
-	}
-	return nil, nil
-}
-
-// followedWithin reads a page of a followed set in a transaction of its own, by what is known.
-func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page *Page, err error) {
-	err = elsewhere(ctx, set.pool, func(tx pgx.Tx) error {
-		mark, err := set.log.MarkIn(ctx, tx)
-		if err != nil {
-			return err
-		}
-		if mark.Log != set.logName {
-			s.forsake(set, tableChanged)
-			return errMoved
-		}
-		here, err := s.reaches(set, mark.Saw)
-		if err == nil {
-			page, err = s.readPage(ctx, tx, here, req)
-		}
-		return err
-	})
-	return page, err
-}
-
 // keepLog tells a followed table's database that its log is read, and lets it be pruned: on its
 // primary, which a source that is read through a standby names as another host of its address.
 func (s *Store) keepLog(ctx context.Context, set *Set) {
@@ -488,37 +303,4 @@ func (s *Store) keepLog(ctx context.Context, set *Set) {
 	if f.unkept = ""; err != nil {
 		f.unkept = err.Error()
 	}
-}
-
-// tells tells whether each statement on the set's records tells what it saw of the set.
-func (s *Set) tells() bool { return s.pin == nil && (!s.Attached() || s.saw != nil) }
-
-// origin tells which states have a change: of a kept set, its version and all later ones. Of a
-// followed table, the state that it was brought on to and all later ones, and of those that came
-// between that and the one before it, those that saw its transaction.
-type origin struct {
-	version int64
-	xid     uint64
-}
-
-// origin is that of a change, by what the set's log tells.
-func (s *Set) origin(logged int64) origin {
-	if s.saw != nil {
-		return origin{s.Version, uint64(logged)}
-	}
-	return origin{version: logged}
-}
-
-// in tells whether a state has the change.
-func (o origin) in(m changes.Mark) bool {
-	return o.version <= m.Version || m.Saw != nil && m.Saw.Sees(o.xid)
-}
-
-// against is a condition of our own with the mark that a statement's stamp is held against.
-func (s *Set) against(own statement.Where) statement.Where {
-	named, args := changes.AgainstMark(s.saw, len(own.Args)+1)
-	if own.SQL != "" {
-		named = "(" + own.SQL + ") and " + named
-	}
-	return statement.Where{SQL: named, Args: append(own.Args[:len(own.Args):len(own.Args)], args...)}
 }
