@@ -138,6 +138,28 @@ func TestAListIsHeldStill(t *testing.T) {
 	b.at("/sets/arrivals", "1–20 of 346")
 }
 
+// A set whose links lead to pages of the developer's own is walked, and held still, in the console all the same.
+func TestASetWithABaseIsWalked(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {
+		s.Rules.Base = "/elsewhere/page/{page}{?size}"
+		return nil
+	})
+	require.NoError(t, err)
+	b := openOn(t, testkit.ServeStore(t, store))
+	b.visit("/sets/arrivals?sort=-tonnage&size=10")
+	b.click("link", "Next")
+	b.at("/sets/arrivals?sort=-tonnage&size=10&page=2", "11–20 of 347")
+	b.click("link", "Hold this list still")
+	b.reads("nothing has changed since")
+	b.click("link", "Next")
+	b.reads("21–30 of 347")
+	b.sees("new URLSearchParams(location.search).get('page') === '3' && new URLSearchParams(location.search).getAll('pl.version').length === 1")
+	b.click("link", "Show now")
+	b.reads("Hold this list still")
+	b.sees("new URLSearchParams(location.search).get('page') === '3' && !location.search.includes('pl.version')")
+}
+
 func TestAConflictIsToldAndResolved(t *testing.T) {
 	b := open(t)
 	b.visit("/sets/berths/records/E1?size=10")

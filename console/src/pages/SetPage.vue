@@ -6,6 +6,7 @@ import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
 import { may, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
+import { useLinks } from '../links'
 import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
 import ChangeNote from '../components/ChangeNote.vue'
@@ -49,6 +50,12 @@ const followed = computed(() => {
 const params = computed(() => info.data.value?.params)
 const labels = computed(() => new Map(info.data.value?.fields.map((field) => [field.name, field.label])))
 const body = computed(() => page.data.value?.body)
+const leads = useLinks(
+  name,
+  query,
+  computed(() => rules.value?.base),
+  body,
+)
 const fields = computed(() => {
   const first: SetRecord | undefined = body.value?.records[0]
   return info.data.value?.fields.filter((field) => !first || field.name in first) ?? []
@@ -72,9 +79,9 @@ function fetchAhead(links: Steps) {
 }
 const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then))
 watch(
-  () => (waiting.value ? undefined : body.value?.links),
+  () => (waiting.value ? undefined : leads.value?.links),
   (links) => {
-    if (links) afterPaint(() => links === body.value?.links && fetchAhead(links))
+    if (links) afterPaint(() => links === leads.value?.links && fetchAhead(links))
   },
   { immediate: true },
 )
@@ -93,7 +100,7 @@ function jump(typed: string) {
   const number = Number(typed)
   const byOffset = rules.value?.addressing === 'offset' && Number.isFinite(number)
   const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
-  go(`?${withParam(queryOf(body.value?.links.self ?? ''), params.value?.page ?? 'page', value)}`)
+  go(`?${withParam(queryOf(leads.value?.links.self ?? ''), params.value?.page ?? 'page', value)}`)
 }
 const choose = (id: string) =>
   router.replace({ path: route.path, query: route.query, hash: id === 'made' ? '' : `#${id}` })
@@ -113,13 +120,13 @@ function thenBy(key: string) {
 // in a table that they scroll.
 const list = ref<HTMLElement>()
 function key(event: KeyboardEvent) {
-  if (!keysOn.value || event.ctrlKey || event.metaKey || event.altKey || !body.value) return
+  if (!keysOn.value || event.ctrlKey || event.metaKey || event.altKey || !leads.value) return
   const target = event.target as HTMLElement
   if (target.closest('input, select, textarea, [role=tablist], pre')) return
   const frame = target.closest<HTMLElement>('.table-frame')
   const scrolls = frame && target === frame && frame.scrollWidth > frame.clientWidth
   const leftward = getComputedStyle(list.value!).direction === 'rtl'
-  const links = body.value.links
+  const links = leads.value.links
   const href = {
     ArrowLeft: leftward ? links.next : links.prev,
     ArrowRight: leftward ? links.prev : links.next,
@@ -187,7 +194,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
         />
       </details>
       <ProblemNote v-if="page.error.value" :error="page.error.value" :to="to" @again="again" />
-      <p v-else-if="!page.data.value || !body" role="status">Loading…</p>
+      <p v-else-if="!page.data.value || !body || !leads" role="status">Loading…</p>
       <div v-else ref="list" class="list" :class="{ waiting }" :aria-busy="waiting" @keydown="key">
         <RecordTable
           :label="label"
@@ -195,7 +202,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
           :records="body.records"
           :key-fields="rules?.key ?? []"
           :first-row="body.paging.offset + 1"
-          :sorts="body.sorts"
+          :sorts="leads.sorts"
           :marked="marked"
           :changed="body.changed"
           :to="to"
@@ -208,15 +215,15 @@ const wide = matchMedia('(min-width: 62rem)').matches
             :set="set"
             :query="calmQuery"
             :paging="body.paging"
-            :links="body.links"
+            :links="leads.links"
             :to="to"
             :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
             @moved="page.refetch()"
           />
-          <LadderNav :rungs="body.ladder" :steps="body.links" :label="label" :to="to" />
-          <SizeChoice :sizes="body.sizes" :size="body.paging.size" @choose="go" />
+          <LadderNav :rungs="leads.ladder" :steps="leads.links" :label="label" :to="to" />
+          <SizeChoice :sizes="leads.sizes" :size="body.paging.size" @choose="go" />
           <JumpToPage
-            v-if="body.ladder.length"
+            v-if="leads.ladder.length"
             :page="body.paging.page"
             :pages="body.paging.total_pages"
             @jump="jump"

@@ -1,0 +1,43 @@
+// The links of a page as the console follows them. Of a set whose rules have a base, or of a request that names
+// one, they lead to pages of the developer's own: the console asks for those on the service, beside the page.
+import { useQuery } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { piecesOf, queryOf, valuesOf, withoutParams } from './address'
+import { readAbout, type Answer, type Steps } from './api'
+
+type Told = Pick<Answer, 'links' | 'ladder' | 'sizes' | 'sorts'>
+
+export function useLinks(
+  set: Ref<string>,
+  query: Ref<string>,
+  base: Ref<string | undefined>,
+  page: Ref<Answer | undefined>,
+) {
+  const based = computed(() => !!base.value || valuesOf(query.value, 'pl.base').length > 0)
+  const own = useQuery({
+    queryKey: ['links', set, query],
+    queryFn: ({ signal }) => readAbout(set.value, query.value, 'pl.base', '/', signal),
+    enabled: based,
+    placeholderData: (last, from) => (from?.queryKey[1] === set.value ? last : undefined),
+  })
+  return computed<Told | undefined>(() => {
+    const told = based.value ? own.data.value : page.value
+    if (!told || !based.value) return told
+    // What speaks to the service rides on no link that leads elsewhere.
+    const aside = piecesOf(query.value).filter(({ name }) => name.startsWith('pl.'))
+    const ride = (href: string) =>
+      `?${[queryOf(href), ...aside.map(({ raw }) => raw)].filter(Boolean).join('&')}`
+    const riding = <T extends { href?: string }>(all: T[]) =>
+      all.map((one) => (one.href === undefined ? one : { ...one, href: ride(one.href) }))
+    const links = Object.entries(told.links).map(([rel, href]) => [rel, ride(href)])
+    return {
+      links: {
+        ...(Object.fromEntries(links) as Steps),
+        ...(told.links.now !== undefined && { now: `?${withoutParams(query.value, 'pl.version')}` }),
+      },
+      ladder: riding(told.ladder),
+      sizes: riding(told.sizes),
+      sorts: riding(told.sorts),
+    }
+  })
+}
