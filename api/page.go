@@ -100,13 +100,15 @@ type CutAnswer struct {
 // ParamNames are the names of a list's parameters, as its rules resolve them: renamed, set
 // apart from one another, or as they are by default.
 type ParamNames struct {
-	Page      string         `json:"page"` // or offset
+	Page      string         `json:"page"` // or offset; "" where lists are addressed by cursor
 	Size      string         `json:"size"` // or limit
 	Sort      string         `json:"sort"`
 	Row       string         `json:"row"`
 	Search    string         `json:"search,omitempty"`    // left out where nothing is searched
 	Fields    string         `json:"fields,omitempty"`    // left out where callers cannot choose
 	Direction string         `json:"direction,omitempty"` // left out where there is none
+	After     string         `json:"after,omitempty"`     // left out where there are no cursors
+	Before    string         `json:"before,omitempty"`    // likewise
 	Filters   []FilterParams `json:"filters"`
 }
 
@@ -127,7 +129,7 @@ func NamesOf(rules *paging.Rules) *ParamNames {
 	r := rules.Resolved()
 	named := &r.Params
 	p := &ParamNames{Page: named.Page + named.Offset, Size: named.Size + named.Limit, Sort: named.Sort, Row: named.Row,
-		Search: named.Search, Fields: named.Fields, Direction: named.Direction, Filters: []FilterParams{}}
+		Search: named.Search, Fields: named.Fields, Direction: named.Direction, After: named.After, Before: named.Before, Filters: []FilterParams{}}
 	for i := range r.Filters {
 		f := &r.Filters[i]
 		filter := FilterParams{Field: f.Field}

@@ -22,9 +22,9 @@ type Changed struct {
 
 // Place is where a record stands.
 type Place struct {
-	Row  int64  `json:"row"`  // its number, from 1
-	Page int64  `json:"page"` // the page that holds it
-	Href string `json:"href"` // of that page
+	Row  int64  `json:"row"`                        // its number, from 1
+	Page *int64 `json:"page" jsonschema:"nullable"` // the page that holds it; null where lists are addressed by cursor
+	Href string `json:"href"`                       // of that page
 	// WayBack is what brings an editor back to that page; "" where the list's
 	// address is too long for one.
 	WayBack string `json:"way_back"`

@@ -161,6 +161,10 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 // ErrNotHeld is the error for a list that cannot be held still: its pages tell no version.
 var ErrNotHeld = errors.New("client: the list cannot be held still: its pages tell no version")
 
+// ErrNoCursor is the error for a list that is walked by cursor and has a page that ends
+// with a record that none stands for: its values are too long.
+var ErrNoCursor = errors.New("client: no cursor leads on from here: the last record's values are too long for one")
+
 // Pages iterates over the pages of a list, from the one that a query asks for on. Where it is to hold the
 // list still, all are of the state that the first one was of, so that no record is lost or repeated while
 // others change the list; where the service cannot hold it so long, that ends it with a *Problem of
@@ -188,11 +192,19 @@ func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.S
 				return
 			}
 			// Not by the link itself: the rules may have it lead to pages of the developer's own.
-			at := page.Paging.Page + 1
-			if about.Rules.Addressing == paging.ByOffset {
-				at = page.Paging.Offset + int64(page.Paging.Limit)
+			names := about.Params
+			switch {
+			case page.Paging.Page == nil:
+				if page.Cursors == nil || page.Cursors.After == "" {
+					yield(nil, ErrNoCursor)
+					return
+				}
+				asked = query.With(query.With(query.With(asked, names.Row), names.Before), names.After, page.Cursors.After)
+			case about.Rules.Addressing == paging.ByOffset:
+				asked = query.With(query.With(asked, names.Row), names.Page, strconv.FormatInt(*page.Paging.Offset+int64(page.Paging.Limit), 10))
+			default:
+				asked = query.With(query.With(asked, names.Row), names.Page, strconv.FormatInt(*page.Paging.Page+1, 10))
 			}
-			asked = query.With(query.With(asked, about.Params.Row), about.Params.Page, strconv.FormatInt(at, 10))
 			if first && hold {
 				asked = query.With(asked, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
 			}

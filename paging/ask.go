@@ -8,6 +8,7 @@ import (
 
 	"pageladder.example/internal/nearest"
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/value"
 )
 
@@ -18,11 +19,16 @@ type Ask struct {
 	rules *Rules
 	parts []part
 
-	pos  int64 // page number from 1 or, under offset addressing, offset from 0
-	row  int64 // the row whose page is asked for; 0: none
+	pos int64 // page number from 1 or, under offset addressing, offset from 0
+	row int64 // the row whose page is asked for; 0: none
+
+	place    *cursor.Place // to read on from; nil: none
+	backward bool          // what precedes it is asked for
+	token    string        // that tells it
+
 	size int
 	all  bool // size=all was asked for
-	sort []SortBy
+	sort []sortBy
 
 	conditions []Condition
 	values     []string // what the conditions' values are cut from
@@ -37,8 +43,8 @@ type Ask struct {
 	notes   notes
 }
 
-// SortBy is one sort key in force and its direction.
-type SortBy struct {
+// sortBy is one sort key in force and its direction.
+type sortBy struct {
 	Key  string
 	Desc bool
 }
@@ -58,11 +64,12 @@ func (r *Rules) Read(raw string) (Ask, error) {
 		a.pos = 0
 	}
 	pageParam, sizeParam, sortParam, rowParam := r.pageParam(), r.sizeParam(), r.sortParam(), r.rowParam()
-	var rowGiven, searchGiven, fieldsGiven occurrence
+	afterParam, beforeParam := r.afterParam(), r.beforeParam()
+	var rowGiven, searchGiven, fieldsGiven, afterGiven, beforeGiven occurrence
 	for i := range a.parts {
 		name := a.parts[i].Name()
 		switch {
-		case name == pageParam:
+		case name == pageParam && pageParam != "":
 			a.pageGiven.see(a.parts, i, rolePage)
 		case name == sizeParam:
 			a.sizeGiven.see(a.parts, i, roleSize)
@@ -78,6 +85,10 @@ func (r *Rules) Read(raw string) (Ask, error) {
 			a.directionGiven.see(a.parts, i, roleDirection)
 		case r.aside(name):
 			a.parts[i].role = roleAside
+		case afterParam != "" && name == afterParam:
+			afterGiven.see(a.parts, i, roleCursor)
+		case beforeParam != "" && name == beforeParam:
+			beforeGiven.see(a.parts, i, roleCursor)
 		default:
 			if f, op := r.filter(name); f != nil {
 				a.readFilter(i, name, f, op)
@@ -89,6 +100,7 @@ func (r *Rules) Read(raw string) (Ask, error) {
 	a.readPage(rowGiven)
 	a.readSize()
 	a.readSort()
+	a.readCursor(afterGiven, beforeGiven, rowGiven)
 	a.readSearch(searchGiven)
 	a.readFields(fieldsGiven)
 	a.reading, a.notes = false, notes{}
@@ -292,7 +304,7 @@ type badKey struct {
 // parseSort reads "-tonnage,vessel". Entries that are empty say nothing and are
 // no fault: plain forms send them. A key without "-" is ascending, unless bare
 // says otherwise.
-func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []SortBy, bad []badKey) {
+func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []sortBy, bad []badKey) {
 	for entry := range strings.SplitSeq(text, ",") {
 		entry = strings.Trim(entry, " \t")
 		name, desc := strings.CutPrefix(entry, "-")
@@ -300,18 +312,18 @@ func (r *Rules) parseSort(text string, bare func(*SortKey) bool) (keys []SortBy,
 		case name == "":
 		case r.sortKey(name) == nil:
 			bad = append(bad, badKey{code.SortUnknownKey, quote(name) + " is no sort key here" + r.offeredKeys()})
-		case slices.ContainsFunc(keys, func(k SortBy) bool { return k.Key == name }):
+		case slices.ContainsFunc(keys, func(k sortBy) bool { return k.Key == name }):
 			bad = append(bad, badKey{code.SortRepeatedKey, quote(name) + " is named twice and the first counts"})
 		case len(keys) == r.maxSortKeys():
 			bad = append(bad, badKey{code.SortTooManyKeys, "a list is sorted by at most " + strconv.Itoa(r.maxSortKeys()) + " keys here"})
 		default:
 			if keys == nil {
-				keys = make([]SortBy, 0, min(strings.Count(text, ",")+1, r.maxSortKeys()))
+				keys = make([]sortBy, 0, min(strings.Count(text, ",")+1, r.maxSortKeys()))
 			}
 			if !desc && bare != nil {
 				desc = bare(r.sortKey(name))
 			}
-			keys = append(keys, SortBy{Key: name, Desc: desc})
+			keys = append(keys, sortBy{Key: name, Desc: desc})
 		}
 	}
 	return keys, bad
@@ -328,7 +340,7 @@ func (r *Rules) offeredKeys() string {
 	return " (offered: " + strings.Join(names, ", ") + ")"
 }
 
-func sortText(keys []SortBy) string {
+func sortText(keys []sortBy) string {
 	var b strings.Builder
 	for i, k := range keys {
 		if i > 0 {
@@ -390,6 +402,7 @@ func (a *Ask) nearestParam(name string) string {
 func (a *Ask) AtRow(row int64) *Ask {
 	at := *a
 	at.row = max(row, 1)
+	at.place, at.token, at.backward = nil, "", false
 	return &at
 }
 
@@ -411,9 +424,6 @@ func (a *Ask) Size() int {
 	}
 	return a.size
 }
-
-// Sort is the sort in force, by key, without the tie-break.
-func (a *Ask) Sort() []SortBy { return slices.Clone(a.sort) }
 
 // Conditions are the filters in force.
 func (a *Ask) Conditions() []Condition {
@@ -479,9 +489,9 @@ func (k *SortKey) fields() []string {
 
 // orderText writes an order as it stands in the metadata: "-tonnage,-id".
 func orderText(order []Order) string {
-	keys := make([]SortBy, len(order))
+	keys := make([]sortBy, len(order))
 	for i, o := range order {
-		keys[i] = SortBy{Key: o.Field, Desc: o.Desc}
+		keys[i] = sortBy{Key: o.Field, Desc: o.Desc}
 	}
 	return sortText(keys)
 }

@@ -12,12 +12,15 @@ import (
 // for the same records under others, which address in the other way: page 3 of
 // size 20 is offset 40 with limit 20. Every other parameter keeps its place and
 // bytes. The size is always written where the query or a difference of defaults
-// asks for it. The error is a *Refusal, or
-// tells that no page begins at the offset.
+// asks for it. The error is a *Refusal, or tells that no page begins
+// at the offset, or that lists are addressed by cursor.
 func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 	ask, err := r.Read(raw)
 	if err != nil {
 		return "", err
+	}
+	if ask.place != nil || r.byCursor() || to.byCursor() {
+		return "", errors.New("paging: convert: a cursor tells neither a page nor an offset")
 	}
 	size := int64(ask.size)
 	offset := ask.pos

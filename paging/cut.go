@@ -2,7 +2,8 @@ package paging
 
 // Cut takes the page's records out of a list that is held in memory. The result
 // shares the list's memory; nothing is allocated. A list that is shorter than
-// the total says gives what it has.
+// the total says gives what it has. Of a page that was asked for by a cursor, the list is
+// what was read from there on; choose.Page finds the place in a whole one.
 func Cut[T any](list []T, p Page) []T {
 	if p.past || p.ask.rules == nil || p.offset >= int64(len(list)) {
 		return list[:0:0]

@@ -80,17 +80,17 @@ func ExampleRules_Read() {
 
 func ExampleAsk() {
 	ask, _ := arrivals.Read("sort=-tonnage&berth=N4&berth=N5&q=gull&fields=vessel,berth&size=50")
-	fmt.Println(ask.Size(), ask.Sort(), ask.Conditions(), ask.Search(), ask.Fields())
+	fmt.Println(ask.Size(), ask.Conditions(), ask.Search(), ask.Fields())
 	fmt.Println(ask.Order(), ask.Rules().Size.Default)
 	// Output:
-	// 50 [{tonnage true}] [{berth text equals [N4 N5] berth }] gull [vessel berth]
+	// 50 [{berth text equals [N4 N5] berth }] gull [vessel berth]
 	// [{tonnage true false} {id true false}] 20
 }
 
 func ExampleAsk_Settle() {
 	ask, _ := arrivals.Read("page=99")
 	page, _ := ask.Settle(paging.Exact(168))
-	fmt.Println(page.Number(), page.Adjusted()[0].Says)
+	fmt.Println(*page.Metadata().Page, page.Adjusted()[0].Says)
 
 	strict := &paging.Rules{PastLast: paging.PastLastRefused}
 	ask, _ = strict.Read("page=99")
@@ -105,17 +105,17 @@ func ExampleAsk_Settle() {
 func ExampleAsk_AtRow() {
 	ask, _ := arrivals.Read("page=2&berth=N4&size=10")
 	page, _ := ask.AtRow(57).Settle(paging.Exact(168))
-	fmt.Println(page.Number(), page.On(paging.Base{}).Steps().Self)
+	fmt.Println(*page.Metadata().Page, page.On(paging.Base{}).Steps().Self)
 	// Output: 6 ?page=6&berth=N4&size=10
 }
 
 func ExamplePage() {
 	p := page("page=3")
-	fmt.Println(p.Number(), p.Size(), p.Offset(), p.Fetch(), p.Rows())
-	fmt.Println(p.Metadata().IsFirst, p.Metadata().IsLast, p.PastLast(), p.Total().Known(), p.Ask().Size(), p.Metadata().Summary)
+	fmt.Println(p.Size(), p.Offset(), p.Fetch(), p.Rows())
+	fmt.Println(p.Metadata().IsFirst, p.Metadata().IsLast, p.Total().Known(), p.Ask().Size(), p.Metadata().Summary)
 	// Output:
-	// 3 20 40 20 20
-	// false false false true 20 41–60 of 168
+	// 20 40 20 20
+	// false false true 20 41–60 of 168
 }
 
 func ExamplePage_Metadata() {
@@ -218,7 +218,6 @@ func ExampleLinks() {
 	for _, sort := range links.Sorts() {
 		fmt.Println(sort.Key, sort.Href)
 	}
-	fmt.Println(links.Sort([]paging.SortBy{{Key: "tonnage", Desc: true}, {Key: "vessel"}}))
 	fmt.Println(links.With("berth", "N4", "N5"), links.DrawsEnds())
 	fmt.Printf("%+v %+v\n", links.SizeForm(), links.JumpForm())
 	// Output:
@@ -229,7 +228,6 @@ func ExampleLinks() {
 	// 100 ?page=1&size=100
 	// vessel ?page=1&sort=-vessel
 	// tonnage ?page=1&sort=-tonnage
-	// ?page=1&sort=-tonnage,vessel
 	// ?page=1&berth=N4&berth=N5 false
 	// {Action: Param:size ByRow:false Value:20 Max:100 Hidden:[{Name:row Value:41}]} {Action: Param:page ByRow:false Value:3 Max:9 Hidden:[]}
 }
@@ -275,4 +273,30 @@ func ExampleRules_Resolved() {
 func ExampleRules_Refuses() {
 	fmt.Println(arrivals.Refuses(code.FilterBadValue), arrivals.Refuses(code.PageNotANumber))
 	// Output: true false
+}
+
+// A list that is read on from where it was left, in place of page numbers.
+func ExampleAsk_Cursor() {
+	rules := &paging.Rules{Addressing: paging.ByCursor, Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "tonnage"}}, Size: paging.SizeRules{Default: 2}}
+	ask, _ := rules.Read("sort=-tonnage")
+	page, _ := ask.Settle(paging.NotCounted())
+	page, _ = page.Seen(page.Fetch()) // so many came: one more than the page holds
+	value := func(text string) *string { return &text }
+	page = page.Ends([]*string{value("1200"), value("9")}, []*string{value("700"), value("4")}, false)
+	fmt.Println(page.Metadata().Summary, page.Cursors().After)
+	next := page.On(paging.Base{}).Steps().Next
+	fmt.Println(next)
+
+	ask, _ = rules.Read(next[1:])
+	at, backward := ask.Cursor()
+	fmt.Println(*at.Values[0], *at.Values[1], at.Behind, backward)
+
+	// Whoever knows the fields' types may find that a value is of none.
+	first, err := ask.Misplaced("the id is not a number")
+	fmt.Println(first.Adjusted()[0].Says, err)
+	// Output:
+	// 1–2 AbdiVogAAAAAAQwtdG9ubmFnZSwtaWQENzAwAjQ
+	// ?sort=-tonnage&after=AbdiVogAAAAAAQwtdG9ubmFnZSwtaWQENzAwAjQ
+	// 700 4 true false
+	// The id is not a number; the first page is shown. <nil>
 }

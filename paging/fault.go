@@ -133,6 +133,8 @@ func (a *Ask) outcome(adj *Adjustment) string {
 	switch {
 	case adj.Why == code.ParamUnknown && r.Unknown == UnknownDrops, adj.Why == code.FilterBadValue, adj.Why == code.FilterUnknownOperator:
 		return adj.reason + "; it is left out."
+	case strings.HasPrefix(string(adj.Why), "cursor."):
+		return adj.reason + "; the first page is shown."
 	case adj.Why == code.FieldsUnknown:
 		return adj.reason + "; it is left out."
 	case adj.Param == r.Params.Direction && r.Params.Direction != "":
@@ -149,6 +151,8 @@ func (a *Ask) outcome(adj *Adjustment) string {
 		return adj.reason + "."
 	case r.byOffset():
 		return fmt.Sprintf("%s; offset %s is used.", adj.reason, adj.Used)
+	case r.byCursor():
+		return fmt.Sprintf("%s; the list is shown from row %s on.", adj.reason, adj.Used)
 	}
 	return fmt.Sprintf("%s; page %s is shown.", adj.reason, adj.Used)
 }

@@ -146,7 +146,7 @@ func TestDirectionParameter(t *testing.T) {
 	links := page.On(Base{})
 	assert.Equal(t, "?sort=vessel&order=asc&x=1&page=1", links.Sorts()[0].Href)
 	assert.Equal(t, "?sort=tonnage&order=desc&x=1&page=1", links.Sorts()[1].Href)
-	assert.Equal(t, "?sort=vessel,-tonnage&x=1&page=1", links.Sort([]SortBy{{"vessel", false}, {"tonnage", true}}))
+	assert.Equal(t, "?sort=vessel,-tonnage&x=1&page=1", links.sort([]sortBy{{"vessel", false}, {"tonnage", true}}))
 }
 
 func TestAllOnOnePage(t *testing.T) {

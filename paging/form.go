@@ -25,26 +25,34 @@ type Form struct {
 }
 
 // SizeForm is a form whose field is the size parameter. It sends the row that is first in
-// view, so that it stays in view.
+// view or, on a page that was asked for by a cursor, a cursor, so that it stays in view.
 func (l Links) SizeForm() Form {
 	p := l.of()
 	r := p.ask.ruled()
 	f := l.form(r.sizeParam())
 	f.Value, f.Max = int64(p.Size()), int64(r.sizeCap())
+	if p.seeks() {
+		for _, c := range p.inView() {
+			for _, token := range c.values {
+				f.Hidden = append(f.Hidden, query.Pair{Name: c.param, Value: token})
+			}
+		}
+		return f
+	}
 	f.Hidden = append(f.Hidden, query.Pair{Name: r.rowParam(), Value: strconv.FormatInt(add(p.firstInView(), 1), 10)})
 	return f
 }
 
 // JumpForm is a form whose field is the page parameter or, where lists are addressed by
-// offset, the row parameter.
+// offset or cursor, the row parameter.
 func (l Links) JumpForm() Form {
 	p := l.of()
 	f := l.form("")
-	f.Param, f.Value = p.ask.ruled().pageParam(), p.Number()
+	f.Param, f.Value = p.ask.ruled().pageParam(), p.here()
 	if p.total.Known() {
 		f.Max = p.pageCount()
 	}
-	if p.ask.ruled().byOffset() {
+	if p.ask.ruled().byOffset() || p.ask.ruled().byCursor() {
 		f.Param, f.ByRow, f.Value = p.ask.ruled().rowParam(), true, add(p.offset, 1)
 		if p.total.Known() {
 			f.Max = p.total.n

@@ -34,6 +34,9 @@ type Rung struct {
 // rungs.
 func (p *Page) rungs() []Rung {
 	l := &p.ask.ruled().Ladder
+	if p.seeks() || p.ask.ruled().byCursor() {
+		return nil
+	}
 	if p.pages <= 1 && p.number <= 1 && !p.open() && !l.Lone {
 		return nil
 	}
@@ -44,7 +47,7 @@ func (p *Page) rungs() []Rung {
 	w := 2*r + 2*t + 3
 	pages := p.pageCount()
 	b := p.ladderBuilder(min(w, pages))
-	at := min(p.Number(), pages) // under "empty" the window stands at the end
+	at := min(p.here(), pages) // under "empty" the window stands at the end
 	if pages <= w {
 		b.pages(1, pages)
 		return b.rungs
@@ -83,7 +86,7 @@ func (p *Page) openRungs() []Rung {
 	l := &p.ask.ruled().Ladder
 	r, t := l.reach(), l.tips()
 	b := p.ladderBuilder(2*r + 2*t + 3)
-	at := p.Number()
+	at := p.here()
 	known := max(p.pageCount(), at)
 	lo, hi := at-r, min(add(at, r), known)
 	if lo-t-1 < 2 {
@@ -113,7 +116,7 @@ type ladderBuilder struct {
 
 // ladderBuilder makes room for a bounded number of rungs.
 func (p *Page) ladderBuilder(most int64) ladderBuilder {
-	b := ladderBuilder{rungs: make([]Rung, 0, max(most, 0)), current: p.Number(), links: p.ask.ruled().Ladder.GapLinks}
+	b := ladderBuilder{rungs: make([]Rung, 0, max(most, 0)), current: p.here(), links: p.ask.ruled().Ladder.GapLinks}
 	if p.past {
 		b.current = 0
 	}

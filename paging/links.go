@@ -63,11 +63,11 @@ type change struct {
 // are in use.
 func (p *Page) On(base Base) Links {
 	l := Links{page: p, base: base}
-	if base.tmpl != nil {
+	if base.tmpl != nil || p.ask.ruled().byCursor() {
 		return l
 	}
 	var stack [512]byte
-	buf, cut := p.appendLink(stack[:0], &base, nil, true)
+	buf, cut := p.appendLink(stack[:0], &base, nil, !p.ask.ruled().byCursor())
 	end := len(buf)
 	if p.ask.ruled().FirstPageBare {
 		buf, _ = p.appendLink(buf, &base, nil, false)
@@ -101,6 +101,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 			each(part, "", "", []string{a.sizeText()})
 		case part.role == roleSort && a.changed(a.ruled().sortParam()):
 			each(part, "", "", some(sortText(a.sort)))
+		case part.role == roleCursor:
 		case part.role == roleDirection && a.changed(a.ruled().Params.Direction):
 		case part.role == roleFields && a.changed(a.ruled().fieldsParam()):
 			each(part, "", "", some(strings.Join(a.fields, ",")))
@@ -244,7 +245,7 @@ func (p *Page) link(base Base, changes []change, position string) string {
 // positionText is what the page parameter of a link says; "" for page 1 where
 // the rules leave it out.
 func (p *Page) positionText(position int64) string {
-	if p.ask.ruled().FirstPageBare && position == p.position(1) {
+	if p.ask.ruled().byCursor() || p.ask.ruled().FirstPageBare && position == p.position(1) {
 		return ""
 	}
 	return strconv.FormatInt(position, 10)
@@ -269,6 +270,8 @@ type linkWriter struct {
 // pageAt writes the link whose page parameter says position.
 func (w *linkWriter) pageAt(l *Links, position int64) string {
 	switch {
+	case l.of().ask.ruled().byCursor():
+		return l.of().link(l.base, l.of().fromRow(position), "")
 	case l.base.tmpl != nil:
 		return l.of().expand(&l.base, nil, l.of().positionText(position))
 	case l.bare != "" && position == l.of().position(1):
@@ -302,13 +305,30 @@ func (l Links) Steps() Steps {
 	p := l.of()
 	var w linkWriter
 	w.grow(&l, 5)
-	here := p.position(p.Number())
-	if p.ask.ruled().byOffset() {
+	r := p.ask.ruled()
+	ends := orElse(r.Ladder.Ends, true)
+	if p.seeks() || r.byCursor() {
+		s := Steps{Self: w.pageAt(&l, add(p.offset, 1))}
+		if p.seeks() {
+			s.Self = l.stepBy(p.ask.cursorParam(), p.ask.token)
+		}
+		if p.hasPrev() {
+			s.Prev = l.stepBy(r.beforeParam(), p.ends.Before)
+			if ends {
+				s.First = w.pageAt(&l, p.position(1))
+			}
+		}
+		if p.hasNext() {
+			s.Next = l.stepBy(r.afterParam(), p.ends.After)
+		}
+		return s
+	}
+	here := p.position(p.here())
+	if r.byOffset() {
 		here = p.offset
 	}
-	ends := orElse(p.ask.ruled().Ladder.Ends, true)
 	s := Steps{Self: w.pageAt(&l, here)}
-	if p.offset > 0 {
+	if p.hasPrev() {
 		s.Prev = w.pageAt(&l, p.previous())
 		if ends {
 			s.First = w.pageAt(&l, p.position(1))
@@ -347,7 +367,7 @@ func (p *Page) previous() int64 {
 	case p.ask.ruled().byOffset():
 		return max(0, p.offset-int64(p.Size()))
 	}
-	return p.Number() - 1
+	return p.here() - 1
 }
 
 // Ladder is the row of page links. It is never nil, and empty where there is but
@@ -376,7 +396,7 @@ func (l Links) Sizes() []SizeLink {
 	for _, size := range r.offeredSizes() {
 		links = append(links, SizeLink{
 			Size:    size,
-			Href:    p.link(l.base, []change{{r.sizeParam(), []string{strconv.Itoa(size)}}}, p.positionText(p.reanchored(size))),
+			Href:    l.sized(strconv.Itoa(size), p.reanchored(size)),
 			Current: size == p.Size() && !p.ask.all,
 		})
 	}
@@ -384,11 +404,33 @@ func (l Links) Sizes() []SizeLink {
 		links = append(links, SizeLink{
 			Size:    r.Size.All,
 			All:     true,
-			Href:    p.link(l.base, []change{{r.sizeParam(), []string{allSize}}}, p.positionText(p.position(1))),
+			Href:    l.first([]change{{r.sizeParam(), []string{allSize}}}),
 			Current: p.ask.all,
 		})
 	}
 	return links
+}
+
+// sized is the link to a page of another size, at a position.
+func (l *Links) sized(size string, position int64) string {
+	p := l.of()
+	changes := []change{{p.ask.ruled().sizeParam(), []string{size}}}
+	switch {
+	case p.seeks():
+		return p.link(l.base, append(changes, p.inView()...), "")
+	case p.ask.ruled().byCursor():
+		return p.link(l.base, append(changes, p.fromRow(add(p.firstInView(), 1))...), "")
+	}
+	return p.link(l.base, changes, p.positionText(position))
+}
+
+// fromRow are the changes of a link that leads to a row, where lists are addressed by
+// cursor. The first is where they begin.
+func (p *Page) fromRow(row int64) []change {
+	if row <= 1 {
+		return nil
+	}
+	return []change{{p.ask.ruled().rowParam(), []string{strconv.FormatInt(row, 10)}}}
 }
 
 // firstInView is the offset of the first visible record; past the last page, of
@@ -428,14 +470,14 @@ func (l Links) Sorts() []SortLink {
 				}
 			}
 		}
-		link.Href = l.Sort([]SortBy{{Key: k.Key, Desc: desc}})
+		link.Href = l.sort([]sortBy{{Key: k.Key, Desc: desc}})
 		links = append(links, link)
 	}
 	return links
 }
 
-// Sort is the link to page 1 in another sort.
-func (l Links) Sort(by []SortBy) string {
+// sort is the link to page 1 in another sort.
+func (l Links) sort(by []sortBy) string {
 	r := l.of().ask.ruled()
 	changes := []change{{r.sortParam(), some(sortText(by))}}
 	if param := r.Params.Direction; param != "" {

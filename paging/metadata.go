@@ -4,7 +4,7 @@ import "strconv"
 
 // Metadata is what an answer tells about its page, as it stands on the wire.
 type Metadata struct {
-	Page         int64       `json:"page"`                              // from 1
+	Page         *int64      `json:"page" jsonschema:"nullable"`        // from 1; null of a page that was asked for by a cursor, and where lists are addressed by cursor
 	Size         int         `json:"size"`                              // records on a full page
 	TotalPages   *int64      `json:"total_pages" jsonschema:"nullable"` // null where not known
 	TotalItems   *int64      `json:"total_items" jsonschema:"nullable"` // null where not known
@@ -14,7 +14,7 @@ type Metadata struct {
 	FirstRow     *int64      `json:"first_row" jsonschema:"nullable"`   // from 1; null on an empty page
 	LastRow      *int64      `json:"last_row" jsonschema:"nullable"`    // inclusive; null on an empty page
 	RowsHere     int         `json:"rows_here"`                         // records on this page
-	Offset       int64       `json:"offset"`                            // records before it
+	Offset       *int64      `json:"offset" jsonschema:"nullable"`      // records before it; null of a page that was asked for by a cursor
 	Limit        int         `json:"limit"`                             // records taken, at the most
 	Version      int64       `json:"version,omitempty"`                 // of a kept set; filled in by who keeps it
 	ChangesSince *int64      `json:"changes_since,omitempty"`           // of a list that is held at its version: changes of its records since, 0 where it is the list as it is; filled in by who keeps it
@@ -29,28 +29,34 @@ type Metadata struct {
 // Metadata describes the page.
 func (p *Page) Metadata() Metadata {
 	m := Metadata{
-		Page:     p.Number(),
 		Size:     p.Size(),
 		TotalIs:  p.total.Is(),
 		RowsHere: p.rows,
-		Offset:   p.offset,
 		Limit:    p.Size(),
 		Sort:     orderText(p.ask.Order()),
 		Search:   p.ask.search,
 		Filters:  append([]Condition{}, p.ask.Conditions()...),
-		IsFirst:  p.offset == 0,
+		IsFirst:  !p.hasPrev(),
 		IsLast:   !p.hasNext(),
 		Summary:  p.summary(),
+	}
+	if !p.seeks() {
+		number, offset := p.here(), p.offset
+		if m.Offset = &offset; !p.ask.ruled().byCursor() {
+			m.Page = &number
+		}
 	}
 	switch p.total.Is() {
 	case TotalExact, TotalRemembered:
 		pages, items := p.pageCount(), p.total.n
-		m.TotalPages, m.TotalItems = &pages, &items
+		if m.TotalItems = &items; m.Page != nil {
+			m.TotalPages = &pages
+		}
 		m.TotalAge = int64(p.total.age.Seconds())
 	case TotalAtLeast:
 		m.TotalAtLeast = p.atLeast()
 	}
-	if p.rows > 0 {
+	if p.rows > 0 && !p.seeks() {
 		first, last := p.firstRow(), p.lastRow()
 		m.FirstRow, m.LastRow = &first, &last
 	}
@@ -63,7 +69,7 @@ func (p *Page) lastRow() int64  { return add(p.offset, int64(p.rows)) }
 
 // atLeast is how many records are known to be there.
 func (p *Page) atLeast() int64 {
-	if p.rows == 0 {
+	if p.rows == 0 || p.seeks() {
 		return p.total.n
 	}
 	return max(p.total.n, p.lastRow())
@@ -73,6 +79,9 @@ func (p *Page) atLeast() int64 {
 // "41–60 of at least 10,000", "41–60", "none of 168"
 // past the last page, "no records".
 func (p *Page) summary() string {
+	if p.seeks() {
+		return p.summaryBy()
+	}
 	rows := "none"
 	switch {
 	case p.rows == 1:

@@ -6,6 +6,7 @@ import (
 	"strings"
 
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/value"
 )
 
@@ -21,7 +22,10 @@ type Page struct {
 	rows   int  // records on it, as far as is known
 	past   bool // lies past the last page and was left there
 	closed bool // the total is known, or Seen has told how many records came
-	more   bool // Seen found that records follow
+	more   bool // Seen found that records follow or, read backward, precede
+
+	behind bool        // there are records on the other side of the ask's cursor
+	ends   cursor.Pair // told by Ends
 }
 
 // Settle holds the ask against the total. The error is nil or a *Refusal: a
@@ -45,6 +49,9 @@ func (a *Ask) settle(total Total) (Page, error) {
 		}
 	}
 	p := Page{ask: *a, total: total, pages: total.pages(a.size)}
+	if p.seeks() {
+		return p, nil
+	}
 	size := int64(a.size)
 	switch {
 	case a.row > 0:
@@ -139,7 +146,7 @@ func (p *Page) mend(used int64, why code.Code, reason string) error {
 
 // posParam is the parameter that asked for this page.
 func (p *Page) posParam() string {
-	if p.ask.row > 0 {
+	if p.ask.row > 0 || p.ask.ruled().byCursor() {
 		return p.ask.ruled().rowParam()
 	}
 	return p.ask.ruled().pageParam()
@@ -156,8 +163,11 @@ func (p *Page) given() string {
 	return ""
 }
 
-// position is what a link to a page says: its number or its offset.
+// position is what a link to a page says: its number, its offset or, by cursor, its first row.
 func (p *Page) position(number int64) int64 {
+	if p.ask.ruled().byCursor() {
+		return add(times(number-1, int64(p.Size())), 1)
+	}
 	if p.ask.ruled().byOffset() {
 		return times(number-1, int64(p.Size()))
 	}
@@ -182,8 +192,10 @@ func (p *Page) close(came int) (Page, error) {
 	p.rows = min(max(came, 0), p.ask.size)
 	p.more = came > p.ask.size
 	switch {
+	case p.seeks():
 	case p.more:
 		p.pages = max(p.pages, add(p.number, 1))
+	case p.ask.ruled().byCursor() && (p.rows > 0 || p.offset == 0): // nobody has counted
 	case p.rows > 0 || p.offset == 0:
 		p.total = Exact(add(p.offset, int64(p.rows)))
 		p.pages = p.total.pages(p.ask.size)
@@ -200,8 +212,8 @@ func (p *Page) close(came int) (Page, error) {
 	return *p, nil
 }
 
-// Number is the page's number, from 1.
-func (p *Page) Number() int64 { return max(p.number, 1) }
+// here is the page's number, from 1.
+func (p *Page) here() int64 { return max(p.number, 1) }
 
 // pageCount is how many pages are known to be there: one at least.
 func (p *Page) pageCount() int64 { return max(p.pages, 1) }
@@ -231,11 +243,12 @@ func (p *Page) Rows() int { return p.rows }
 // Total is the total that the page was settled on; after Seen, perhaps an exact one.
 func (p *Page) Total() Total { return p.total }
 
-// PastLast tells whether the page lies past the last one and was left there.
-func (p *Page) PastLast() bool { return p.past }
-
 func (p *Page) hasNext() bool {
 	switch {
+	case p.seeks() && p.ask.backward:
+		return p.behind
+	case p.seeks():
+		return p.more
 	case p.past:
 		return false
 	case p.total.Known():

@@ -23,7 +23,8 @@ const (
 	roleSort
 	roleDirection
 	roleFields
-	roleAside // speaks to whoever serves the list
+	roleCursor // after or before
+	roleAside  // speaks to whoever serves the list
 )
 
 func split(raw string) []part {

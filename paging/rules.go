@@ -7,6 +7,7 @@ import (
 	"strings"
 
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/value"
 )
 
@@ -33,7 +34,8 @@ var defaultOffered = []int{10, 20, 50, 100}
 type Rules struct {
 	// Params are the names of the parameters.
 	Params Params `json:"params,omitzero"`
-	// Addressing tells whether callers send page numbers or offsets.
+	// Addressing tells whether callers send page numbers, offsets or cursors. By cursor,
+	// pages have neither a number nor a ladder.
 	Addressing Addressing `json:"addressing,omitempty"`
 	// Size bounds the records on a page.
 	Size SizeRules `json:"size,omitzero"`
@@ -83,7 +85,8 @@ type Rules struct {
 	// MaxOffset is the most records skipped where the total is not known, at most
 	// 9,007,199,254,740,991. Left out: 1,000,000.
 	MaxOffset int64 `json:"max_offset,omitempty" jsonschema:"minimum=0"`
-	// Count says how the total is found. Left out: exact.
+	// Count says how the total is found. Left out: exact, and none where lists are
+	// addressed by cursor. Pages that are asked for by a cursor are not counted.
 	Count CountHow `json:"count,omitempty"`
 	// CountTo is how far "at_least" counts. Left out: 10,000.
 	CountTo int64 `json:"count_to,omitempty" jsonschema:"minimum=0"`
@@ -94,6 +97,12 @@ type Rules struct {
 	// that is Outside; no filter is asked for by such a name. Rules files do not hold it.
 	// Left out: there are none.
 	Aside string `json:"-"`
+	// List is the list's name, which its cursors hold: a cursor of another list is a
+	// fault. Rules files do not hold it. Left out: cursors tell nothing of it.
+	List string `json:"-"`
+	// Sealer seals the cursors of lists that are sorted by a field which Show does not
+	// name. Rules files do not hold it. Left out: such lists have no cursors.
+	Sealer cursor.Sealer `json:"-"`
 }
 
 // Params are the parameters' names; an empty one has its default, named beside it.
@@ -117,6 +126,12 @@ type Params struct {
 	// Direction holds the direction of the sort, "asc" or "desc". Left out: there
 	// is no such parameter.
 	Direction string `json:"direction,omitempty"`
+	// After holds a cursor of an earlier answer, to read what follows it. Left out: "after"
+	// where lists are addressed by cursor; else there is no such parameter.
+	After string `json:"after,omitempty"`
+	// Before holds a cursor of an earlier answer, to read what precedes it. Left out:
+	// "before" where lists are addressed by cursor; else there is no such parameter.
+	Before string `json:"before,omitempty"`
 }
 
 // SizeRules bound the number of records on a page.
@@ -166,6 +181,7 @@ type Addressing string
 const (
 	ByPage   Addressing = "page"
 	ByOffset Addressing = "offset"
+	ByCursor Addressing = "cursor" // pages have no number, and follow or precede a record
 )
 
 // PastLast is what a page past the last one gets.
@@ -272,7 +288,7 @@ func (r *Rules) Resolved() Rules {
 	all.Keep = KeepRules{cmp.Or(r.Keep.What, KeepAll), slices.Clone(r.Keep.Names)}
 	all.Origins = slices.Clone(r.Origins)
 	all.MaxOffset = r.maxOffset()
-	all.Count = cmp.Or(r.Count, CountExact)
+	all.Count = r.countHow()
 	if r.CountTo < 1 {
 		all.CountTo = defaultCountTo
 	}
@@ -290,10 +306,14 @@ func orElse[T any](p *T, other T) T {
 }
 
 func (r *Rules) byOffset() bool { return r.Addressing == ByOffset }
+func (r *Rules) byCursor() bool { return r.Addressing == ByCursor }
 
 // pageParam is the name of the parameter that says which page: "page" or
-// "offset" unless renamed.
+// "offset" unless renamed; "" where pages have no number.
 func (r *Rules) pageParam() string {
+	if r.byCursor() {
+		return ""
+	}
 	if r.byOffset() {
 		return cmp.Or(r.Params.Offset, "offset")
 	}
@@ -309,6 +329,21 @@ func (r *Rules) sizeParam() string {
 	return cmp.Or(r.Params.Size, "size")
 }
 
+// afterParam and beforeParam are the names of the parameters that hold a cursor; "" where
+// callers cannot give one.
+func (r *Rules) afterParam() string  { return r.cursorParam(r.Params.After, "after") }
+func (r *Rules) beforeParam() string { return r.cursorParam(r.Params.Before, "before") }
+
+func (r *Rules) cursorParam(name, otherwise string) string {
+	switch {
+	case !r.cursors():
+		return ""
+	case r.byCursor():
+		return cmp.Or(name, otherwise)
+	}
+	return name
+}
+
 func (r *Rules) sortParam() string   { return cmp.Or(r.Params.Sort, "sort") }
 func (r *Rules) rowParam() string    { return cmp.Or(r.Params.Row, "row") }
 func (r *Rules) searchParam() string { return cmp.Or(r.Params.Search, "q") }
@@ -316,7 +351,7 @@ func (r *Rules) fieldsParam() string { return cmp.Or(r.Params.Fields, "fields") 
 
 // inForce are the names of the parameters that are read.
 func (r *Rules) inForce() Params {
-	p := Params{Row: r.rowParam(), Sort: r.sortParam(), Direction: r.Params.Direction}
+	p := Params{Row: r.rowParam(), Sort: r.sortParam(), Direction: r.Params.Direction, After: r.afterParam(), Before: r.beforeParam()}
 	if r.byOffset() {
 		p.Offset, p.Limit = r.pageParam(), r.sizeParam()
 	} else {
@@ -334,7 +369,7 @@ func (r *Rules) inForce() Params {
 // paramNames are the names of the parameters in force, besides the filters'.
 func (r *Rules) paramNames() []string {
 	p := r.inForce()
-	all := []string{p.Page, p.Offset, p.Size, p.Limit, p.Sort, p.Row, p.Search, p.Fields, p.Direction}
+	all := []string{p.Page, p.Offset, p.Size, p.Limit, p.Sort, p.Row, p.Search, p.Fields, p.Direction, p.After, p.Before}
 	return slices.DeleteFunc(all, func(name string) bool { return name == "" })
 }
 
@@ -381,6 +416,14 @@ func (r *Rules) maxOffset() int64 {
 		return defaultMaxOffset
 	}
 	return min(r.MaxOffset, value.MaxInteger)
+}
+
+// countHow is how the total is found.
+func (r *Rules) countHow() CountHow {
+	if r.byCursor() {
+		return cmp.Or(r.Count, CountNone)
+	}
+	return cmp.Or(r.Count, CountExact)
 }
 
 func (r *Rules) pastLast() PastLast {

@@ -110,7 +110,14 @@ func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) er
 		return err
 	}
 	tellAdjusted(out, page.Adjusted())
-	fmt.Fprintf(out, "page %d, size %d, offset %d, limit %d", m.Page, m.Size, m.Offset, m.Limit)
+	if m.Page != nil {
+		fmt.Fprintf(out, "page %d, ", *m.Page)
+	}
+	fmt.Fprintf(out, "size %d", m.Size)
+	if m.Offset != nil {
+		fmt.Fprintf(out, ", offset %d", *m.Offset)
+	}
+	fmt.Fprintf(out, ", limit %d", m.Limit)
 	if m.Sort != "" {
 		fmt.Fprintf(out, ", sort %s", m.Sort)
 	}

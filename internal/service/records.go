@@ -283,7 +283,7 @@ func (s *Service) readPlace(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Number(), Href: page.On(base).Steps().Self, WayBack: wayback.To(set.Name, &page)})
+	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Metadata().Page, Href: page.On(base).Steps().Self, WayBack: wayback.To(set.Name, &page)})
 	return nil
 }
 

@@ -2,12 +2,14 @@ package shapes
 
 import (
 	"fmt"
+	"slices"
 	"strings"
 	"time"
 
 	"pageladder.example/api"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
 )
 
 // Several counts things.
@@ -49,9 +51,14 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 		count = "no total"
 	}
 	step("count", t.Times.Count, "%s (%s)", count, t.Counted)
-	settle := fmt.Sprintf("(%d − 1) × %d = offset %d", meta.Page, meta.Size, meta.Offset)
-	if meta.Offset != (meta.Page-1)*int64(meta.Size) { // an offset that is taken as it is
-		settle = fmt.Sprintf("offset %d, as it was asked for", meta.Offset)
+	settle := ""
+	switch at, backward := page.Settled.Ask().Cursor(); {
+	case at != nil:
+		settle = settleBy(page, at, backward)
+	case meta.Page == nil || *meta.Offset != (*meta.Page-1)*int64(meta.Size): // an offset that is taken as it is
+		settle = fmt.Sprintf("offset %d, as it was asked for", *meta.Offset)
+	default:
+		settle = fmt.Sprintf("(%d − 1) × %d = offset %d", *meta.Page, meta.Size, *meta.Offset)
 	}
 	switch {
 	case meta.TotalPages != nil && total.Records() == 0:
@@ -76,6 +83,31 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 		m.SQL = t.SQL
 	}
 	return m
+}
+
+// settleBy tells of a page that was asked for by a cursor where it is.
+func settleBy(page *sets.Page, at *cursor.Place, backward bool) string {
+	ask := page.Settled.Ask()
+	which, side := "after", "before"
+	if backward {
+		which = "before"
+	}
+	if at.Behind {
+		side = "behind"
+	}
+	rules := ask.Rules()
+	values := make([]string, len(at.Values))
+	for i, o := range ask.Order() {
+		switch value := at.Values[i]; {
+		case len(rules.Show) > 0 && !slices.Contains(rules.Show, o.Field):
+			values[i] = o.Field + " sealed"
+		case value == nil:
+			values[i] = o.Field + " missing"
+		default:
+			values[i] = fmt.Sprintf("%s %q", o.Field, *value)
+		}
+	}
+	return fmt.Sprintf("what comes %s the place right %s the record of %s; no row is counted", which, side, strings.Join(values, ", "))
 }
 
 // kept tells what was known before, since when, and what of the change log was added to it.

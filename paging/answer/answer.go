@@ -22,6 +22,7 @@ import (
 	"github.com/cespare/xxhash/v2"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/markup"
 )
 
@@ -33,6 +34,7 @@ type About struct {
 	Sizes    []paging.SizeLink   `json:"sizes"`
 	Sorts    []paging.SortLink   `json:"sorts"`
 	Ladder   []paging.Rung       `json:"ladder"`
+	Cursors  *cursor.Pair        `json:"cursors,omitempty"`
 	Markup   string              `json:"markup,omitempty"` // the ladder as HTML, where it was asked for
 	Facets   map[string][]Facet  `json:"facets,omitempty"` // by field, where they were asked for
 }
@@ -50,7 +52,15 @@ func Of(page *paging.Page, links paging.Links) About {
 	for i := range m.Filters {
 		m.Filters[i].Without = links.With(m.Filters[i].Param)
 	}
-	return About{Paging: m, Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder()}
+	return About{Paging: m, Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder(), Cursors: page.Cursors()}
+}
+
+// ends are the cursors, empty where there are none.
+func (a *About) ends() cursor.Pair {
+	if a.Cursors == nil {
+		return cursor.Pair{}
+	}
+	return *a.Cursors
 }
 
 // Page is a page that is ready to be written in any shape.

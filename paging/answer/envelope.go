@@ -44,7 +44,7 @@ func Parts(names []string) (Shape, error) {
 // PartNames are the members of a native answer that can be asked for alone.
 func PartNames() []string { return slices.Clone(parts) }
 
-var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "markup", "facets"}
+var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "cursors", "markup", "facets"}
 
 // NativeByName is Native where an envelope has its place: "application/json;shape=native".
 var NativeByName Shape = nativeByName{}
@@ -103,7 +103,7 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 	case "records":
 		return func(dst []byte, p *Page) []byte { return appendArray(dst, p.Records) }
 	case "page":
-		return number(func(m *paging.Metadata) int64 { return m.Page })
+		return known(func(m *paging.Metadata) *int64 { return m.Page })
 	case "size":
 		return number(func(m *paging.Metadata) int64 { return int64(m.Size) })
 	case "total_pages":
@@ -123,7 +123,7 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 	case "rows_here":
 		return number(func(m *paging.Metadata) int64 { return int64(m.RowsHere) })
 	case "offset":
-		return number(func(m *paging.Metadata) int64 { return m.Offset })
+		return known(func(m *paging.Metadata) *int64 { return m.Offset })
 	case "limit":
 		return number(func(m *paging.Metadata) int64 { return int64(m.Limit) })
 	case "version":
@@ -166,6 +166,17 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 		return func(dst []byte, p *Page) []byte { return appendSorts(dst, p.About.Sorts) }
 	case "ladder":
 		return func(dst []byte, p *Page) []byte { return appendLadder(dst, p.About.Ladder) }
+	case "cursors":
+		return func(dst []byte, p *Page) []byte {
+			if p.About.Cursors == nil {
+				return append(dst, "null"...)
+			}
+			return appendCursors(dst, p.About.Cursors)
+		}
+	case "after":
+		return of(func(p *Page) string { return p.About.ends().After })
+	case "before":
+		return of(func(p *Page) string { return p.About.ends().Before })
 	case "markup":
 		return of(func(p *Page) string { return p.About.Markup })
 	case "facets":

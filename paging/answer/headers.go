@@ -18,7 +18,7 @@ func MetadataHeader(m *paging.Metadata) string {
 		}
 	}
 	size := int64(m.Size)
-	add("page", &m.Page)
+	add("page", m.Page)
 	add("size", &size)
 	add("total-pages", m.TotalPages)
 	add("total-items", m.TotalItems)

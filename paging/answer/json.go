@@ -8,6 +8,7 @@ import (
 	"unicode/utf8"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
 )
 
 // appendAbout writes the members of an About, without the braces round them: what
@@ -19,6 +20,9 @@ func appendAbout(dst []byte, a *About) []byte {
 	dst = appendSizes(append(dst, `,"sizes":`...), a.Sizes)
 	dst = appendSorts(append(dst, `,"sorts":`...), a.Sorts)
 	dst = appendLadder(append(dst, `,"ladder":`...), a.Ladder)
+	if a.Cursors != nil {
+		dst = appendCursors(append(dst, `,"cursors":`...), a.Cursors)
+	}
 	dst = appendGiven(dst, `,"markup":`, a.Markup)
 	if len(a.Facets) > 0 {
 		dst = AppendJSON(append(dst, `,"facets":`...), a.Facets)
@@ -80,7 +84,7 @@ func appendFilters(dst []byte, all []paging.Condition) []byte {
 }
 
 func appendMetadata(dst []byte, m *paging.Metadata) []byte {
-	dst = strconv.AppendInt(append(dst, `{"page":`...), m.Page, 10)
+	dst = appendOrNull(append(dst, `{"page":`...), m.Page)
 	dst = strconv.AppendInt(append(dst, `,"size":`...), int64(m.Size), 10)
 	dst = appendOrNull(append(dst, `,"total_pages":`...), m.TotalPages)
 	dst = appendOrNull(append(dst, `,"total_items":`...), m.TotalItems)
@@ -90,7 +94,7 @@ func appendMetadata(dst []byte, m *paging.Metadata) []byte {
 	dst = appendOrNull(append(dst, `,"first_row":`...), m.FirstRow)
 	dst = appendOrNull(append(dst, `,"last_row":`...), m.LastRow)
 	dst = strconv.AppendInt(append(dst, `,"rows_here":`...), int64(m.RowsHere), 10)
-	dst = strconv.AppendInt(append(dst, `,"offset":`...), m.Offset, 10)
+	dst = appendOrNull(append(dst, `,"offset":`...), m.Offset)
 	dst = strconv.AppendInt(append(dst, `,"limit":`...), int64(m.Limit), 10)
 	dst = appendNonZero(dst, `,"version":`, m.Version)
 	if m.ChangesSince != nil {
@@ -111,6 +115,18 @@ func appendSteps(dst []byte, s *paging.Steps) []byte {
 	dst = appendGiven(dst, `,"next":`, s.Next)
 	dst = appendGiven(dst, `,"last":`, s.Last)
 	return append(appendGiven(dst, `,"now":`, s.Now), '}')
+}
+
+func appendCursors(dst []byte, c *cursor.Pair) []byte {
+	dst = append(dst, '{')
+	sep := ""
+	for _, member := range [...][2]string{{`"after":`, c.After}, {`"before":`, c.Before}, {`"why":`, c.Why}} {
+		if member[1] != "" {
+			dst = appendText(append(append(dst, sep...), member[0]...), member[1])
+			sep = ","
+		}
+	}
+	return append(dst, '}')
 }
 
 func comma(dst []byte, i int) []byte {

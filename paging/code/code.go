@@ -29,6 +29,12 @@ const (
 	FilterUnknownOperator Code = "filter.unknown_operator"
 	ParamRepeated         Code = "param.repeated"
 	ParamUnknown          Code = "param.unknown"
+	CursorDamaged         Code = "cursor.damaged"
+	CursorTooLong         Code = "cursor.too_long"
+	CursorForeign         Code = "cursor.foreign"
+	CursorOtherOrder      Code = "cursor.other_order"
+	CursorNotSealed       Code = "cursor.not_sealed"
+	CursorNotAlone        Code = "cursor.not_alone"
 	BackDamaged           Code = "back.damaged"
 	BackForeign           Code = "back.foreign"
 	BackTooLong           Code = "back.too_long"
@@ -66,6 +72,12 @@ func All() []Info {
 		{FilterUnknownOperator, "a known field with an unknown operator", "refused; where mended, the filter is left out"},
 		{ParamRepeated, "a parameter that has one value, given more than once", "the last one"},
 		{ParamUnknown, "a parameter that the rules do not know", "as `unknown` says: it rides along, is noted, dropped or refused"},
+		{CursorDamaged, "a cursor that cannot be read, or holds a value that is not of its field's type", "the first page"},
+		{CursorTooLong, "a cursor longer than 1,024 bytes", "the first page"},
+		{CursorForeign, "a cursor of another list", "the first page"},
+		{CursorOtherOrder, "a cursor that was made under another sort or other rules", "the first page"},
+		{CursorNotSealed, "a readable cursor where the list is sorted by a field that is not shown", "the first page"},
+		{CursorNotAlone, "a cursor beside another one, a page, an offset or a row", "the first page"},
 		{BackDamaged, "a way back that cannot be read", "the list's first page"},
 		{BackForeign, "a way back to another list", "the list's first page"},
 		{BackTooLong, "a way back longer than 2,048 bytes", "the list's first page"},

@@ -24,11 +24,11 @@ var names = []string{
 	"records",
 	"page", "size", "total_pages", "total_items", "total_is", "total_at_least", "total_age", "first_row", "last_row", "rows_here",
 	"offset", "limit", "version", "changes_since", "sort", "search", "filters", "is_first", "is_last", "summary", "paging",
-	"adjusted", "self", "first", "prev", "next", "last", "now", "links", "sizes", "sorts", "ladder", "markup", "facets",
+	"adjusted", "self", "first", "prev", "next", "last", "now", "links", "sizes", "sorts", "ladder", "cursors", "after", "before", "markup", "facets",
 }
 
 // Names lists the names that can be mapped: records; each member of the native answer's
-// paging and links by its own name, and both as wholes; and its other members.
+// paging, links and cursors by its own name, and these as wholes; and its other members.
 func Names() []string { return slices.Clone(names) }
 
 // Bounds of a pointer.

@@ -151,7 +151,7 @@ func checkHTML(t testing.TB, markup []byte, v *View) {
 		}
 		if attr["aria-current"] == "page" {
 			currents++
-			assert.Equal(t, string(v.Language.appendNumber(nil, v.Paging.Page)), strings.Trim(textOf(n), "\u2007\u2008"))
+			assert.Equal(t, string(v.Language.appendNumber(nil, *v.Paging.Page)), strings.Trim(textOf(n), "\u2007\u2008"))
 		}
 		if id := attr["id"]; id != "" {
 			assert.False(t, ids[id], "ids are unique")

@@ -146,6 +146,9 @@ func (c *checker) choices(r *Rules) {
 	if r.Faults[code.PagePastLast] == paging.Mend && r.PastLast == paging.PastLastRefused {
 		c.wrong("faults.page.past_last", `"mend"`, `past_last other than "refuse"`)
 	}
+	if cursors := r.Addressing == paging.ByCursor || r.Params.After != "" || r.Params.Before != ""; cursors && len(r.Key) == 0 {
+		c.wrong("key", "no key", "the field or fields that identify a record, which cursors need")
+	}
 	if r.OffsetAsIs && r.Addressing != paging.ByOffset {
 		c.wrong("offset_as_is", "true", `addressing "offset" beside it`)
 	}
@@ -264,12 +267,21 @@ func (c *checker) names(r *paging.Rules) {
 			owner[name] = entry
 		}
 	}
-	if r.Addressing == paging.ByOffset {
+	switch r.Addressing {
+	case paging.ByOffset:
 		claim(r.Params.Offset, "params.offset")
 		claim(r.Params.Limit, "params.limit")
-	} else {
+	case paging.ByCursor:
+		claim(r.Params.Size, "params.size")
+	default:
 		claim(r.Params.Page, "params.page")
 		claim(r.Params.Size, "params.size")
+	}
+	if r.Params.After != "" {
+		claim(r.Params.After, "params.after")
+	}
+	if r.Params.Before != "" {
+		claim(r.Params.Before, "params.before")
 	}
 	claim(r.Params.Sort, "params.sort")
 	claim(r.Params.Row, "params.row")

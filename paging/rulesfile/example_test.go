@@ -41,7 +41,7 @@ func ExampleRules_UnmarshalJSON() {
 
 func ExampleWords() {
 	fmt.Println(rulesfile.Words(reflect.TypeFor[paging.Addressing]()), rulesfile.Words(reflect.TypeFor[int]()))
-	// Output: [page offset] []
+	// Output: [page offset cursor] []
 }
 
 func ExampleOf() {

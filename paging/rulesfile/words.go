@@ -10,7 +10,7 @@ import (
 
 // words are the types whose values are each one of some words.
 var words = map[reflect.Type][]string{
-	reflect.TypeFor[paging.Addressing](): texts(paging.ByPage, paging.ByOffset),
+	reflect.TypeFor[paging.Addressing](): texts(paging.ByPage, paging.ByOffset, paging.ByCursor),
 	reflect.TypeFor[paging.PastLast]():   texts(paging.PastLastGivesLast, paging.PastLastGivesFirst, paging.PastLastGivesEmpty, paging.PastLastRefused),
 	reflect.TypeFor[paging.Answer]():     texts(paging.Mend, paging.Refuse),
 	reflect.TypeFor[paging.Unknown]():    texts(paging.UnknownRides, paging.UnknownNoted, paging.UnknownDrops, paging.UnknownRefuse),

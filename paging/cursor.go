@@ -1,0 +1,214 @@
+package paging
+
+import (
+	"slices"
+	"strconv"
+	"strings"
+
+	"pageladder.example/paging/code"
+	"pageladder.example/paging/cursor"
+)
+
+// Cursor is the place that the caller reads on from, and whether what precedes it was
+// asked for, not what follows; nil where no cursor was given.
+func (a *Ask) Cursor() (at *cursor.Place, backward bool) { return a.place, a.backward }
+
+// Misplaced is the same ask where a value in its cursor turns out to be none of its
+// field's type, which the rules do not know: for the first page, with an adjustment that
+// gives the reason. The error is a *Refusal, where the rules refuse that.
+func (a *Ask) Misplaced(reason string) (*Ask, error) {
+	ask := *a
+	ask.misplace(a.cursorParam(), a.token, code.CursorDamaged, reason)
+	if len(ask.faults) > 0 {
+		return nil, &Refusal{Faults: ask.faults}
+	}
+	return &ask, nil
+}
+
+// misplace leaves a cursor out.
+func (a *Ask) misplace(param, token string, why code.Code, reason string) {
+	a.place, a.token, a.backward = nil, "", false
+	a.row, a.pos = 0, 1
+	if a.ruled().byOffset() {
+		a.pos = 0
+	}
+	a.fault(param, token, "", why, reason)
+}
+
+// cursorParam is the parameter that holds the ask's cursor.
+func (a *Ask) cursorParam() string {
+	if a.backward {
+		return a.ruled().beforeParam()
+	}
+	return a.ruled().afterParam()
+}
+
+// cursors tells whether callers may read on from a cursor: the order is total then.
+func (r *Rules) cursors() bool {
+	return len(r.Key) > 0 && (r.byCursor() || r.Params.After != "" || r.Params.Before != "")
+}
+
+// readCursor reads where to read on from. It needs the order.
+func (a *Ask) readCursor(after, before, row occurrence) {
+	r := a.ruled()
+	var token [2]string
+	for i, given := range []occurrence{after, before} {
+		if given.last > 0 {
+			param := [2]string{r.afterParam(), r.beforeParam()}[i]
+			token[i] = a.value(given, param)
+		}
+	}
+	a.token, a.backward = token[0], token[0] == "" && token[1] != ""
+	if a.backward {
+		a.token = token[1]
+	}
+	if a.token == "" { // plain forms send empty ones
+		return
+	}
+	param, beside := a.cursorParam(), ""
+	switch {
+	case token[0] != "" && token[1] != "":
+		beside = r.beforeParam()
+	case a.pageGiven.last > 0:
+		beside = r.pageParam()
+	case row.last > 0:
+		beside = r.rowParam()
+	}
+	if beside != "" {
+		a.misplace(param, a.token, code.CursorNotAlone, param+" and "+beside+" stand together, and each says where the page begins")
+		return
+	}
+	order := a.Order()
+	list, ok := r.cursorList(order)
+	place, why := cursor.Place{}, code.CursorDamaged
+	if ok {
+		place, why = cursor.Read(a.token, list, len(order))
+	}
+	if why != "" {
+		a.misplace(param, a.token, why, map[code.Code]string{
+			code.CursorDamaged:    "the cursor cannot be read",
+			code.CursorTooLong:    "the cursor is longer than " + grouped(cursor.MaxBytes) + " bytes",
+			code.CursorForeign:    "the cursor is of another list",
+			code.CursorOtherOrder: "the cursor was made under another order than " + list.Order,
+			code.CursorNotSealed:  "the list is sorted by a field that is not shown, and the cursor is not sealed",
+		}[why])
+		return
+	}
+	a.place = &place
+}
+
+// cursorList is what tokens of an order belong to; not ok where they can be neither read
+// nor made: they must be sealed, and nothing seals them.
+func (r *Rules) cursorList(order []Order) (l cursor.List, ok bool) {
+	l = cursor.List{Name: r.List, Order: orderText(order)}
+	hidden := len(r.Show) > 0 && slices.ContainsFunc(order, func(o Order) bool { return !slices.Contains(r.Show, o.Field) })
+	if hidden {
+		l.Sealer = r.Sealer
+	}
+	return l, !hidden || r.Sealer != nil
+}
+
+// Ends is the same page when it has been read, with the values of its first and last
+// record in the fields of the ask's Order, as cursor.Place has them: nil of a page without
+// records. Behind tells, of a page that was asked for by a cursor, whether there are
+// records on the cursor's other side. Of other pages it says nothing.
+func (p *Page) Ends(first, last []*string, behind bool) Page {
+	page := *p
+	page.behind = behind
+	r := p.ask.ruled()
+	if !r.cursors() {
+		return page
+	}
+	order := p.ask.Order()
+	list, ok := r.cursorList(order)
+	switch {
+	case !ok:
+		page.ends = cursor.Pair{Why: "the list is sorted by a field that is not shown, and no key seals its cursors"}
+	case first == nil || last == nil:
+		page.ends = cursor.Pair{After: p.ask.token, Before: p.ask.token} // where the records would be
+	default:
+		page.ends = cursor.Pair{
+			After:  cursor.Write(list, cursor.Place{Values: last, Behind: true}),
+			Before: cursor.Write(list, cursor.Place{Values: first}),
+		}
+		if page.ends.After == "" || page.ends.Before == "" {
+			page.ends.Why = "a record's values make a cursor longer than " + grouped(cursor.MaxBytes) + " bytes"
+		}
+	}
+	if r.afterParam() == "" {
+		page.ends.After = ""
+	}
+	if r.beforeParam() == "" {
+		page.ends.Before = ""
+	}
+	return page
+}
+
+// Cursors are the tokens of the page's ends, told by Ends; nil where the rules name no
+// parameters for them, or Ends has told nothing.
+func (p *Page) Cursors() *cursor.Pair {
+	if p.ends == (cursor.Pair{}) {
+		return nil
+	}
+	ends := p.ends
+	return &ends
+}
+
+// seeks tells whether the page was asked for by a cursor: where it stands is not known.
+func (p *Page) seeks() bool { return p.ask.place != nil }
+
+// hasPrev tells whether records precede the page.
+func (p *Page) hasPrev() bool {
+	switch {
+	case !p.seeks():
+		return p.offset > 0
+	case p.ask.backward:
+		return p.more
+	}
+	return p.behind
+}
+
+// stepBy is the link to what follows or precedes the page, by its cursor; "" where it has
+// none.
+func (l *Links) stepBy(param, token string) string {
+	if token == "" || param == "" {
+		return ""
+	}
+	return l.of().link(l.base, l.of().at(param, token), "")
+}
+
+// at are the changes of a link that leads to a cursor.
+func (p *Page) at(param, token string) []change {
+	changes := []change{{param, []string{token}}}
+	for _, other := range []string{p.ask.ruled().afterParam(), p.ask.ruled().beforeParam()} {
+		if other != "" && other != param {
+			changes = append(changes, change{other, nil})
+		}
+	}
+	return changes
+}
+
+// inView are the changes of a link that keeps the first record in view, on a page that was
+// asked for by a cursor.
+func (p *Page) inView() []change {
+	if p.ends.Before != "" && p.ask.ruled().afterParam() != "" {
+		return p.at(p.ask.ruled().afterParam(), p.ends.Before)
+	}
+	return p.at(p.ask.cursorParam(), p.ask.token)
+}
+
+// summaryBy is the summary of a page whose rows are not known: "20 of 168", "20 records".
+func (p *Page) summaryBy() string {
+	count := strconv.Itoa(p.rows)
+	switch {
+	case p.rows == 0 && (!p.total.Known() || p.total.n == 0):
+		return "no records"
+	case p.rows == 0:
+		count = "none"
+	case !p.total.Known() && p.rows == 1:
+		return "1 record"
+	case !p.total.Known():
+		return grouped(int64(p.rows)) + " records"
+	}
+	return strings.TrimSpace(count + " of " + grouped(p.total.n))
+}

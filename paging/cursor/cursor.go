@@ -1,0 +1,168 @@
+// Package cursor writes places in a list as tokens, and reads them: what a caller has in
+// hand to read on from where it stopped, whatever is added or removed elsewhere.
+//
+// A place is between two records: right before one, or right behind it. It is told by
+// that record's values in the fields of the order, so that it stays where it is when the
+// record is changed or removed.
+//
+// A token is base64url (RFC 4648 section 5, without padding), at most MaxBytes long. It
+// is not signed, and need not be: whoever reads it holds it against the list's rules like
+// any query. Anybody can read it, too. A list that is sorted by a field which callers may
+// not see has its tokens sealed: a readable one would tell the field's values, and one
+// that is made up would find them out.
+package cursor
+
+import (
+	"encoding/base64"
+	"encoding/binary"
+	"hash/crc32"
+
+	"pageladder.example/paging/code"
+)
+
+// MaxBytes is the length of the longest token.
+const MaxBytes = 1024
+
+// maxValues is the most fields that an order in a token has.
+const maxValues = 100
+
+// Place is a place in the order of a list.
+type Place struct {
+	// Values are those of a record in the fields of the order, each in its type's
+	// canonical form, or as the database writes it, and nil where it is missing.
+	Values []*string
+	// Behind tells that the place is right behind that record; else it is right before it.
+	Behind bool
+}
+
+// Pair are the tokens of a page's ends. One is empty where its record has values too long
+// for a token, as Why says, or where there is no record.
+type Pair struct {
+	After  string `json:"after,omitempty"`  // to read on after the page
+	Before string `json:"before,omitempty"` // to read what precedes it
+	Why    string `json:"why,omitempty"`    // why a token is missing
+}
+
+// List is what a token belongs to.
+type List struct {
+	Name   string // "": a token of any list
+	Order  string // as metadata tell it: "-tonnage,-id"
+	Sealer Sealer // nil: tokens are readable
+}
+
+// The first byte of a token's bytes.
+const (
+	plainForm  = 1
+	sealedForm = 2
+)
+
+// The bytes of a place begin with one of these.
+const (
+	markBefore = 0
+	markBehind = 1
+)
+
+// Write makes the token of a place; "" where it would be too long.
+func Write(l List, p Place) string {
+	n := 12 + len(l.Order)
+	for _, v := range p.Values {
+		if n += 2; v != nil {
+			n += len(*v)
+		}
+	}
+	if n > MaxBytes || len(p.Values) > maxValues {
+		return ""
+	}
+	body := make([]byte, 0, n)
+	body = binary.BigEndian.AppendUint32(body, crc32.ChecksumIEEE([]byte(l.Name)))
+	if p.Behind {
+		body = append(body, markBehind)
+	} else {
+		body = append(body, markBefore)
+	}
+	body = append(binary.AppendUvarint(body, uint64(len(l.Order))), l.Order...)
+	for _, v := range p.Values {
+		if v == nil {
+			body = append(body, 0)
+			continue
+		}
+		body = append(binary.AppendUvarint(body, uint64(len(*v))+1), *v...)
+	}
+	text := make([]byte, 1, len(body)+40)
+	if l.Sealer != nil {
+		text[0] = sealedForm
+		text = append(text, l.Sealer.Seal(body)...)
+	} else {
+		text[0] = plainForm
+		text = append(binary.BigEndian.AppendUint32(text, crc32.ChecksumIEEE(body)), body...)
+	}
+	if base64.RawURLEncoding.EncodedLen(len(text)) > MaxBytes {
+		return ""
+	}
+	return base64.RawURLEncoding.EncodeToString(text)
+}
+
+// Read gives the place that a token of a list holds, with as many values as the order has
+// fields. For a token that is none, too long, of another list or made under another order,
+// why says so. What the values are is not looked at.
+func Read(token string, l List, fields int) (p Place, why code.Code) {
+	if len(token) > MaxBytes {
+		return p, code.CursorTooLong
+	}
+	text, err := base64.RawURLEncoding.Strict().DecodeString(token)
+	if err != nil || len(text) < 1 {
+		return p, code.CursorDamaged
+	}
+	body, ok := text[1:], false
+	switch {
+	case l.Sealer != nil && text[0] == sealedForm:
+		body, ok = l.Sealer.Open(body)
+	case l.Sealer != nil && text[0] == plainForm:
+		return p, code.CursorNotSealed
+	case text[0] == plainForm && len(body) > 4:
+		ok = binary.BigEndian.Uint32(body) == crc32.ChecksumIEEE(body[4:])
+		body = body[4:]
+	case text[0] == sealedForm: // of an order that is sealed
+		return p, code.CursorOtherOrder
+	}
+	if !ok || len(body) < 5 || body[4] > markBehind {
+		return p, code.CursorDamaged
+	}
+	if binary.BigEndian.Uint32(body) != crc32.ChecksumIEEE([]byte(l.Name)) {
+		return p, code.CursorForeign
+	}
+	p.Behind = body[4] == markBehind
+	order, rest, ok := cut(body[5:], 0)
+	if !ok {
+		return Place{}, code.CursorDamaged
+	}
+	if string(order) != l.Order {
+		return Place{}, code.CursorOtherOrder
+	}
+	for len(rest) > 0 && len(p.Values) < fields {
+		if rest[0] == 0 {
+			p.Values, rest = append(p.Values, nil), rest[1:]
+			continue
+		}
+		var v []byte
+		if v, rest, ok = cut(rest, 1); !ok {
+			return Place{}, code.CursorDamaged
+		}
+		value := string(v)
+		p.Values = append(p.Values, &value)
+	}
+	if len(rest) > 0 || len(p.Values) != fields {
+		return Place{}, code.CursorDamaged
+	}
+	return p, ""
+}
+
+// cut cuts off a text whose length stands before it, with so much added.
+func cut(from []byte, added uint64) (text, rest []byte, ok bool) {
+	n, size := binary.Uvarint(from)
+	if size <= 0 || n < added || n-added > uint64(len(from)-size) {
+		return nil, nil, false
+	}
+	end := size + int(n-added)
+	return from[size:end], from[end:], true
+}
