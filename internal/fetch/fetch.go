@@ -6,6 +6,7 @@ import (
 	"errors"
 	"fmt"
 	"slices"
+	"strings"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
@@ -29,6 +30,9 @@ type Source struct {
 
 // Page settles an ask and reads its page.
 func Page[T any](from Source, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
+	if at, _ := ask.Cursor(); at != nil {
+		return pageAt[T](from, list, ask, own)
+	}
 	q, err := list.Ask(ask, own)
 	if err != nil {
 		return paging.Page{}, nil, err
@@ -81,6 +85,7 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
+	into.readPlaces(settled.Ask(), q)
 	fetched, total := settled.Fetch(), settled.Total()
 	if fetched == 0 {
 		return *settled, []T{}, nil
@@ -89,24 +94,7 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 	if behind := total.Records() - offset - int64(fetched); total.Is() == paging.TotalExact && behind < offset {
 		q, offset, reversed = q.Reversed(), behind, true // from the nearer end
 	}
-	records := make([]T, 0, fetched)
-	err = statement.Walk(q.Regions(), offset, fetched, func(r statement.Region, offset int64, limit int) (came int, err error) {
-		s, err := q.Rows(into.fields, r, offset, limit)
-		if err != nil {
-			return 0, err
-		}
-		err = query(s, func(rows Rows) error {
-			for rows.Next() {
-				records = append(records, *new(T))
-				if err := into.scan(rows, &records[len(records)-1]); err != nil {
-					return err
-				}
-				came++
-			}
-			return rows.Err()
-		})
-		return came, err
-	}, func(r statement.Region, most int64) (int64, error) { return number(query, q.Count(r, most)) })
+	records, err := into.walk(query, q, q.Regions(), offset, fetched)
 	switch {
 	case err != nil:
 		return paging.Page{}, nil, err
@@ -115,12 +103,88 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 	}
 	if reversed {
 		slices.Reverse(records)
+		slices.Reverse(into.places)
 	}
 	page, err := settled.Seen(len(records))
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	return page, records[:page.Rows():page.Rows()], nil
+	records = records[:page.Rows():page.Rows()]
+	return into.ends(&page, q, len(records), false), records, nil
+}
+
+// pageAt reads a page that is asked for by a cursor. Nothing is counted.
+func pageAt[T any](from Source, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
+	q, err := list.Ask(ask, own)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	if page, err = ask.Settle(paging.NotCounted()); err != nil {
+		return paging.Page{}, nil, err
+	}
+	into, err := recordsOf[T](list, ask)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	into.readPlaces(ask, q)
+	at, backward := ask.Cursor()
+	var behind bool
+	err = from.Snapshot(func(query Query) error {
+		read := func(q *statement.Question, regions []statement.Region, limit int) (int, []*string, error) {
+			into.places = nil
+			if records, err = into.walk(query, q, regions, 0, limit); err != nil || len(records) == 0 {
+				return 0, nil, err
+			}
+			first, err := q.Place(into.places[0])
+			return len(records), first, err
+		}
+		any := func(q *statement.Question, regions []statement.Region) (bool, error) {
+			for _, r := range regions {
+				if n, err := number(query, q.Count(r, 1)); err != nil || n > 0 {
+					return n > 0, err
+				}
+			}
+			return false, nil
+		}
+		found, skip, err := q.Seek(at, backward, page.Fetch(), read, any)
+		if skip {
+			records, into.places = records[1:], into.places[1:]
+		}
+		records, into.places, behind = records[:found.Rows], into.places[:found.Rows], found.Behind
+		return err
+	})
+	if says := misplaced(err); says != "" {
+		mended, err := ask.Misplaced(says)
+		if err != nil {
+			return paging.Page{}, nil, err
+		}
+		return Page[T](from, list, mended, own)
+	}
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	if page, err = page.Seen(len(records)); err != nil {
+		return paging.Page{}, nil, err
+	}
+	records, into.places = records[:page.Rows():page.Rows()], into.places[:page.Rows()]
+	if backward {
+		slices.Reverse(records)
+		slices.Reverse(into.places)
+	}
+	return into.ends(&page, q, len(records), behind), records, nil
+}
+
+// misplaced tells whether an error means that a cursor's value is none of its field's; "" if not.
+func misplaced(err error) string {
+	var place *statement.PlaceError
+	var state interface{ SQLState() string }
+	switch {
+	case errors.As(err, &place):
+		return fmt.Sprintf("the cursor holds %q for %s; right would be %s", place.Found, place.Field, place.Want)
+	case errors.As(err, &state) && strings.HasPrefix(state.SQLState(), "22"): // data exception
+		return "the cursor holds a value that is not of its field's type"
+	}
+	return ""
 }
 
 // count counts as far as the rules say.

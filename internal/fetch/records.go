@@ -19,6 +19,60 @@ type records[T any] struct {
 	fields []string // that are read, in their order
 	index  [][]int  // of T's fields, where it is a struct
 	into   []any    // where a row is scanned to
+
+	order  int     // fields of the order, whose values are read too; 0: they are not
+	places [][]any // these, of each record
+}
+
+// readPlaces has the places of records read, where the rules of an ask have cursors.
+func (r *records[T]) readPlaces(ask *paging.Ask, q *statement.Question) {
+	if rules := ask.Rules(); rules.Params.After != "" || rules.Params.Before != "" {
+		r.order = len(q.Order())
+	}
+}
+
+// walk reads as many records from an offset of some regions on.
+func (r *records[T]) walk(query Query, q *statement.Question, regions []statement.Region, offset int64, limit int) (all []T, err error) {
+	all = make([]T, 0, limit)
+	rows := q.Rows
+	if r.order > 0 {
+		rows = q.Placed
+	}
+	err = statement.Walk(regions, offset, limit, func(g statement.Region, offset int64, limit int) (came int, err error) {
+		s, err := rows(r.fields, g, offset, limit)
+		if err != nil {
+			return 0, err
+		}
+		err = query(s, func(rows Rows) error {
+			for rows.Next() {
+				all = append(all, *new(T))
+				if err := r.scan(rows, &all[len(all)-1]); err != nil {
+					return err
+				}
+				came++
+			}
+			return rows.Err()
+		})
+		return came, err
+	}, func(g statement.Region, most int64) (int64, error) { return number(query, q.Count(g, most)) })
+	return all, err
+}
+
+// ends tells a page, of so many records, its first and its last one's places. Of a list
+// that has no places it tells none.
+func (r *records[T]) ends(page *paging.Page, q *statement.Question, n int, behind bool) paging.Page {
+	if r.order == 0 || n == 0 {
+		return page.Ends(nil, nil, behind)
+	}
+	first, err := q.Place(r.places[0])
+	if err != nil {
+		return *page
+	}
+	last, err := q.Place(r.places[n-1])
+	if err != nil {
+		return *page
+	}
+	return page.Ends(first, last, behind)
 }
 
 // recordsOf finds what is read into T: the fields that were asked for or, where callers
@@ -52,7 +106,14 @@ func recordsOf[T any](list *statement.List, ask *paging.Ask) (*records[T], error
 // scan reads one row.
 func (r *records[T]) scan(rows Rows, one *T) error {
 	if r.into == nil {
-		r.into = make([]any, len(r.fields))
+		r.into = make([]any, len(r.fields)+r.order)
+	}
+	if r.order > 0 {
+		place := make([]any, r.order)
+		for i := range place {
+			r.into[len(r.fields)+i] = &place[i]
+		}
+		r.places = append(r.places, place)
 	}
 	if r.index == nil {
 		values := make([]any, len(r.fields))

@@ -69,9 +69,13 @@ func (e *ValueError) Error() string {
 }
 
 // Page filters, searches and sorts a list by an ask, settles the ask on how many
-// records are left, and cuts the page out. The list stays as it is. Errors are
+// records are left, and cuts the page out, or what follows or precedes the ask's cursor.
+// The list stays as it is. Errors are
 // *paging.Refusal or *ValueError.
 func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
+	if at, _ := ask.Cursor(); at != nil {
+		return pageAt(list, ask, value)
+	}
 	c, err := chosenOf(list, ask, value)
 	if err != nil {
 		return paging.Page{}, nil, err
@@ -84,7 +88,8 @@ func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) 
 	if len(here) > 0 {
 		c.sort(int(page.Offset()) + len(here))
 	}
-	return page, records(list, here), nil
+	page, err = ends(&page, list, here, false, value)
+	return page, records(list, here), err
 }
 
 // All filters, searches and sorts a list by an ask, whatever its page. The list stays

@@ -35,6 +35,7 @@ type Question struct {
 	searched   []string
 	order      []paging.Order
 	by         []*column // the columns of order
+	placed     bool      // rows bring their places
 
 	where string // of all conditions
 	args  []any

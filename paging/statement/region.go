@@ -50,7 +50,12 @@ func (q *Question) from(values []*string, after bool) ([]Region, error) {
 		case c.field.Approximate:
 			return nil, fmt.Errorf("statement: field %.100q is approximate: a list that is sorted by it has no places", c.name)
 		case values[i] == nil && !c.field.Nullable:
-			return nil, fmt.Errorf("statement: field %.100q: found no value; it is not Nullable", c.name)
+			return nil, &PlaceError{c.name, "no value", "a value: the field is not Nullable"}
+		}
+		if values[i] != nil {
+			if err := q.list.dialect.held(c, *values[i]); err != nil {
+				return nil, err
+			}
 		}
 		oneWay = oneWay && q.order[i].Desc == q.order[0].Desc
 		nullable = nullable || i > 0 && c.field.Nullable

@@ -149,7 +149,9 @@ func (q *Question) selected(w *writer, fields []string) error {
 		}
 		w.text(c.selected)
 	}
-	if len(fields) == 0 {
+	if q.placed {
+		q.place(w, len(fields) == 0)
+	} else if len(fields) == 0 {
 		w.text("1")
 	}
 	return nil

@@ -114,7 +114,7 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 		says  string
 	}{
 		"sort=name":   {[]*string{&name}, "found a place of 1 values; the order has 2 fields"},
-		"sort=id":     {[]*string{nil}, "found no value; it is not Nullable"},
+		"sort=id":     {[]*string{nil}, "found \"no value\" in a place"},
 		"sort=height": {[]*string{&one, &one}, "is approximate: a list that is sorted by it has no places"},
 	} {
 		ask, err := rules.Read(query)
