@@ -19,14 +19,11 @@ type kept struct {
 
 // keep readies a page to be asked for Again: notes where its first and last records stand,
 // and follows what changes in its order.
-func (s *Store) keep(page *Page, q *question, r *reader, backward bool) {
+func (s *Store) keep(page *Page, q *question, r *reader) {
 	if page.Set.logged == nil {
 		return
 	}
-	first, last := r.first, r.last
-	if backward {
-		first, last = last, first
-	}
+	first, last := r.orders[0], r.orders[len(r.orders)-1]
 	keys := q.keys()
 	k := &kept{q: q, set: page.Set, key: trackKey(q)}
 	var err error
@@ -99,10 +96,11 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 	}
 	still := *k
 	still.set = set
-	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: &still}
+	again := &Page{Set: set, Settled: settled, Fields: page.Fields, Records: page.Records, kept: &still, ends: page.ends}
 	if again.Settled, err = settled.Seen(len(page.Records)); err != nil {
 		return nil, err
 	}
+	again.Settled = again.Ended(again.Settled)
 	if len(req.Facets) > 0 {
 		again.Facets, err = s.facetsOf(ctx, s.poolOf(set), set, req, req.Facets)
 	}

@@ -150,6 +150,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 	}
 	fixed := map[string]string{"": "true", "ok=true": "ok", "amount.min=0&name.not=a": "amount >= 0 and (name is null or name <> 'a')"}
 	var a asking
+	cursors := map[string][]string{} // that pages of a question had lately
 	for held := true; ctx.Err() == nil && m.asked.Load() < *modelQuestions; {
 		if held {
 			a = questions[pick.IntN(len(questions))]
@@ -160,6 +161,9 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		size := []int{2, 3, 5, 7}[pick.IntN(4)]
 		number := 1 + pick.IntN(m.records/size+3)
 		query := fmt.Sprintf("%s&size=%d&page=%d", a.query, size, number)
+		if had := cursors[a.query]; len(had) > 0 && pick.IntN(3) == 0 {
+			query = fmt.Sprintf("%s&size=%d&%s=%s", a.query, size, []string{"after", "before"}[pick.IntN(2)], had[pick.IntN(len(had))])
+		}
 		explain := &sets.Explain{}
 		req := sets.Request{Set: "changing", Query: query, Visibility: pick.IntN(4) > 0, Explain: explain}
 		if a.facet != "" && a.underFacet() {
@@ -199,6 +203,13 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 				return nil
 			}
 			return fmt.Errorf("%s at version %d, by %s, %v, %v, %v: %w", query, page.Set.Version, explain.Access, explain.Counted, explain.Known, explain.Anew, err)
+		}
+		if at, _ := page.Settled.Ask().Cursor(); at != nil {
+			m.byCursor.Add(1)
+		}
+		if c := page.Settled.Cursors(); c != nil {
+			had := append(cursors[a.query], c.After, c.Before)
+			cursors[a.query] = had[max(len(had)-20, 0):]
 		}
 		m.asked.Add(1)
 		m.folded.Add(explain.Folded)
@@ -263,6 +274,9 @@ func (m *model) holdFates(ctx context.Context, page *sets.Page) error {
 
 // holdIn holds an answer against records that are had from somewhere in SQL.
 func (m *model) holdIn(ctx context.Context, from string, page *sets.Page, where string, a asking, size int) error {
+	if at, _ := page.Settled.Ask().Cursor(); at != nil {
+		return m.holdCursor(ctx, from, page, where, a, size)
+	}
 	var total int64
 	switch err := m.pool.QueryRow(ctx, "select count(*) from "+from+" where "+where).Scan(&total); {
 	case err != nil:
@@ -270,28 +284,12 @@ func (m *model) holdIn(ctx context.Context, from string, page *sets.Page, where 
 	case page.Settled.Total().Is() != paging.TotalExact || page.Settled.Total().Records() != total:
 		return fmt.Errorf("found a total of %d; right would be %d", page.Settled.Total().Records(), total)
 	}
-	rows, err := m.pool.Query(ctx, "select id::text as c1, name as c2, amount::text as c3, at::text as c4, price::text as c5, case when ok then 't' else 'f' end || case when ok is null then null else '' end as c6 from "+from+" where "+where+
-		" order by "+a.order+" limit $1 offset $2", size, page.Settled.Offset())
+	want, err := m.rows(ctx, "null", from+" where "+where+" order by "+a.order+" limit $1 offset $2", size, page.Settled.Offset())
 	if err != nil {
 		return err
 	}
-	want, err := pgx.CollectRows(rows, func(row pgx.CollectableRow) (r [6]*string, err error) {
-		err = row.Scan(&r[0], &r[1], &r[2], &r[3], &r[4], &r[5])
-		return r, err
-	})
-	if err != nil {
+	if err := same(page, want); err != nil {
 		return err
-	}
-	if len(want) != len(page.Records) {
-		return fmt.Errorf("found %d records; right would be %d", len(page.Records), len(want))
-	}
-	for i, r := range want {
-		for f, v := range r {
-			found := page.Records[i][f]
-			if (v == nil) != (found == nil) || v != nil && string(found) != *v {
-				return fmt.Errorf("record %d of %d, %s: found %q; right would be %s", i+1, len(want), modelFields[f].Name, found, shown(v))
-			}
-		}
 	}
 	for field, found := range page.Facets {
 		rows, err := m.pool.Query(ctx, "select "+field+"::text as c1, count(*) from "+from+" where "+where+" group by "+field+" order by count(*) desc, "+field+" nulls last limit 50")
@@ -304,6 +302,68 @@ func (m *model) holdIn(ctx context.Context, from string, page *sets.Page, where 
 		}
 		if !assert.ObjectsAreEqual(want, found) {
 			return fmt.Errorf("facets of %s: found %d of %d", field, len(found), len(want))
+		}
+	}
+	return nil
+}
+
+// rows are records as texts, and behind them what is made of them besides.
+func (m *model) rows(ctx context.Context, more, from string, args ...any) ([][7]*string, error) {
+	rows, err := m.pool.Query(ctx, "select id::text as c1, name as c2, amount::text as c3, at::text as c4, price::text as c5, case when ok then 't' else 'f' end || case when ok is null then null else '' end as c6, "+more+" as c7 from "+from, args...)
+	if err != nil {
+		return nil, err
+	}
+	return pgx.CollectRows(rows, func(row pgx.CollectableRow) (r [7]*string, err error) {
+		err = row.Scan(&r[0], &r[1], &r[2], &r[3], &r[4], &r[5], &r[6])
+		return r, err
+	})
+}
+
+// holdCursor holds a page that was asked for by a cursor against records that are had from somewhere in SQL. The
+// database itself sorts the cursor among them, as if it were a record.
+func (m *model) holdCursor(ctx context.Context, from string, page *sets.Page, where string, a asking, size int) error {
+	at, backward := page.Settled.Ask().Cursor()
+	values := map[string]*string{}
+	for i, o := range page.Settled.Ask().Order() {
+		values[o.Field] = at.Values[i]
+	}
+	gap := -1
+	if at.Behind {
+		gap = 1
+	}
+	all, err := m.rows(ctx, "nullif(gap, 0)::text", fmt.Sprintf(`(select id, name, amount, at, price, ok, 0 as gap from %s where %s
+		union all select $1::text::bigint, $2::text, $3::text::bigint, $4::text::timestamptz, $5::text::numeric, $6::text::boolean, %d) s order by %s, gap`, from, where, gap, a.order),
+		values["id"], values["name"], values["amount"], values["at"], values["price"], values["ok"])
+	if err != nil {
+		return err
+	}
+	before := slices.IndexFunc(all, func(r [7]*string) bool { return r[6] != nil })
+	first, last := before+1, min(before+1+size, len(all)) // the cursor stands at before
+	if backward {
+		first, last = max(before-size, 0), before
+	}
+	if err := same(page, all[first:last]); err != nil {
+		return err
+	}
+	told := page.Settled.Metadata()
+	isFirst, isLast := first == 0 || first == 1 && before == 0, last == len(all) || last == before && before == len(all)-1
+	if told.IsFirst != isFirst || told.IsLast != isLast {
+		return fmt.Errorf("found first %t and last %t; right would be %t and %t", told.IsFirst, told.IsLast, isFirst, isLast)
+	}
+	return nil
+}
+
+// same holds the records of a page against what they should be.
+func same(page *sets.Page, want [][7]*string) error {
+	if len(want) != len(page.Records) {
+		return fmt.Errorf("found %d records; right would be %d", len(page.Records), len(want))
+	}
+	for i, r := range want {
+		for f, v := range r[:6] {
+			found := page.Records[i][f]
+			if (v == nil) != (found == nil) || v != nil && string(found) != *v {
+				return fmt.Errorf("record %d of %d, %s: found %q; right would be %s", i+1, len(want), modelFields[f].Name, found, shown(v))
+			}
 		}
 	}
 	return nil

@@ -31,6 +31,9 @@ func offering(fields []intake.Field, key []string) *rulesfile.Rules {
 			r.Filters = append(r.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
 		}
 	}
+	if !slices.Contains(names, "after") && !slices.Contains(names, "before") {
+		r.Params.After, r.Params.Before = "after", "before"
+	}
 	return r
 }
 

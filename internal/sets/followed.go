@@ -158,7 +158,10 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 		var refusal *paging.Refusal
 		var counts *CountError
 		var wrong *ValueError
+		var cursor *misplacedError
 		switch {
+		case errors.As(err, &cursor):
+			return nil, err
 		case errors.Is(err, errMoved):
 			s.reread.Add(1)
 		case ctx.Err() != nil:

@@ -99,15 +99,15 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 		return nil, err
 	}
 	req.Explain.begin()
-	ask, err := set.Rules.Read(req.Query)
+	ask, err := req.read(set)
 	if err != nil {
 		return nil, err
 	}
-	q, err := newQuestion(set, &ask, req.Visibility)
+	q, err := newQuestion(set, ask, req.Visibility)
 	if err != nil {
 		return nil, err
 	}
-	if q.countLimit, err = req.countLimit(set); err != nil {
+	if q.countLimit, err = req.countLimit(set, ask); err != nil {
 		return nil, err
 	}
 	q.explain = req.Explain
@@ -123,7 +123,10 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	if changed == 0 { // it is the list as it is
 		return s.heldUnchanged(ctx, q, req, d)
 	}
-	total, err := s.totalAt(ctx, q, d)
+	total := paging.NotCounted()
+	if q.countLimit != 0 {
+		total, err = s.totalAt(ctx, q, d)
+	}
 	if err != nil {
 		return nil, err
 	}
@@ -144,29 +147,28 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	}
 	here := *set
 	here.pin = &mark
-	p, err := here.pinned(&ask, req.Visibility, images)
+	p, err := here.pinned(ask, req.Visibility, images)
 	if err != nil {
 		return nil, err
 	}
-	then := here.questionOf(p, p.now, &ask, req.Visibility) // its pages are read apart
+	then := here.questionOf(p, p.now, ask, req.Visibility) // its pages are read apart
 	then.explain = q.explain
 	page.copied = copiers.Get().(*copier)
 	r := reader{db: s.connection(s.poolOf(set), q), q: then, copied: page.copied}
+	r.mark()
 	if page.Records, err = way.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
-	page.Fates = r.fates
 	if err = s.heldStill(ctx, q, page, d, way, &r, images); err != nil {
 		return nil, err
 	}
 	q.explain.step(func(t *Times) *time.Duration { return &t.Cut })
-	if total.Known() && len(page.Records) != rows {
+	if total.Known() && way.at == nil && len(page.Records) != rows {
 		return nil, errMoved
 	}
-	if page.Settled, err = settled.Seen(len(page.Records)); err != nil {
+	if err := page.close(&settled, &r, way); err != nil {
 		return nil, err
 	}
-	page.Records = page.Records[:page.Settled.Rows()]
 	page.Facets, err = s.heldFacets(ctx, q, req)
 	return page, err
 }
@@ -223,6 +225,9 @@ func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *
 // heldWay is the way to the records of a page of a list at a mark and, where that goes by footholds, the
 // images of the change log that lie on it.
 func (s *Store) heldWay(ctx context.Context, q *question, mark changes.Mark, offset int64, rows int, total paging.Total, logged int64) (*way, []string, error) {
+	if at, backward := q.ask.Cursor(); at != nil {
+		return &way{at: at, backward: backward}, nil, nil
+	}
 	exact := total.Is() == paging.TotalExact
 	near := offset
 	if exact {

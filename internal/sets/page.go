@@ -15,6 +15,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/order"
 	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
 )
 
 // Page is one page of a set: what was settled, and its records.
@@ -27,6 +28,7 @@ type Page struct {
 	Held    *Held              // of a list that is held at a version; else nil
 	Fates   []Fate             // of each of its records; nil where all are the same as now
 
+	ends   ends
 	copied *copier // that the records are kept in
 	kept   *kept   // nil where it was not asked for
 	state  int64
@@ -100,12 +102,19 @@ type Request struct {
 	Explain    *Explain        // filled in where it is not nil
 	Keep       bool            // the page may be asked for Again
 	At         int64           // version that the list is held at; 0: it is not
+
+	misplaced string // why the query's cursor is left out; "": it is not
 }
 
-// countLimit is how far to count for a total: what the request asks for, where the set's rules allow it.
-func (r *Request) countLimit(set *Set) (int64, error) {
+// countLimit is how far to count for a total: what the request asks for, where the set's rules allow it. Pages that
+// are asked for by a cursor are counted only where that is asked for.
+func (r *Request) countLimit(set *Set, ask *paging.Ask) (int64, error) {
 	limit := countLimit(&set.Rules.Rules, set.Rules.Count)
-	if r.Count == "" {
+	at, _ := ask.Cursor()
+	switch byCursor := at != nil || set.Rules.Addressing == paging.ByCursor; {
+	case r.Count == "" && byCursor && (at != nil || set.Rules.Count == ""):
+		return 0, nil
+	case r.Count == "":
 		return limit, nil
 	}
 	asked := countLimit(&set.Rules.Rules, r.Count)
@@ -127,6 +136,14 @@ func (e *CountError) Error() string {
 // in one snapshot. Errors are ErrNoSet, *paging.Refusal, *CountError,
 // *ValueError for a facet of a field that is not filtered by, *GoneError, or the database's.
 func (s *Store) Page(ctx context.Context, req Request) (*Page, error) {
+	page, err := s.page(ctx, req)
+	if mended, ok := req.mended(err); ok {
+		return s.page(ctx, mended)
+	}
+	return page, err
+}
+
+func (s *Store) page(ctx context.Context, req Request) (*Page, error) {
 	if req.At > 0 {
 		return s.heldPage(ctx, req)
 	}
@@ -197,16 +214,16 @@ func (s *Store) settle(ctx context.Context, db querier, set *Set, req Request) (
 	explain := req.Explain
 	explain.begin()
 	none := paging.Total{}
-	ask, err := set.Rules.Read(req.Query)
+	ask, err := req.read(set)
 	if err != nil {
 		return nil, nil, none, err
 	}
-	q, err := newQuestion(set, &ask, req.Visibility)
+	q, err := newQuestion(set, ask, req.Visibility)
 	if err != nil {
 		return nil, nil, none, err
 	}
 	q.explain = explain
-	if q.countLimit, err = req.countLimit(set); err != nil {
+	if q.countLimit, err = req.countLimit(set, ask); err != nil {
 		return nil, nil, none, err
 	}
 	explain.step(func(t *Times) *time.Duration { return &t.Read })
@@ -257,7 +274,8 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 	if err != nil {
 		return nil, err
 	}
-	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: req.Keep && set.tells() && total.Is() == paging.TotalExact}
+	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: way.at == nil && req.Keep && set.tells() && total.Is() == paging.TotalExact}
+	r.mark()
 	if page.Records, err = way.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
@@ -281,19 +299,47 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 			settled = page.Settled
 		}
 	}
-	page.Fates = r.fates
 	explain.step(func(t *Times) *time.Duration { return &t.Cut })
-	if total.Known() && len(page.Records) != rows {
+	if total.Known() && way.at == nil && len(page.Records) != rows {
 		return nil, errMoved
 	}
-	if page.Settled, err = settled.Seen(len(page.Records)); err != nil {
+	if err := page.close(&settled, &r, way); err != nil {
 		return nil, err
 	}
-	page.Records = page.Records[:page.Settled.Rows()]
 	if r.keep {
-		s.keep(page, q, &r, way.backward)
+		s.keep(page, q, &r)
 	}
 	return page, nil
+}
+
+// close closes a page, when its records have been read: perhaps one more than it holds.
+func (p *Page) close(settled *paging.Page, r *reader, w *way) (err error) {
+	if p.Settled, err = settled.Seen(len(p.Records)); err != nil {
+		return err
+	}
+	from, n := 0, p.Settled.Rows()
+	if w.at != nil && w.backward {
+		from = len(p.Records) - n
+	}
+	if hasCursors(p.Set.Rules) {
+		if p.ends, err = r.endsOf(p.Records, from, n, w.behind); err != nil {
+			return err
+		}
+		p.Settled = p.Ended(p.Settled)
+	}
+	p.Records = p.Records[from : from+n]
+	if p.Fates = r.fates; len(p.Fates) > 0 {
+		p.Fates = p.Fates[from : from+n]
+	}
+	return nil
+}
+
+// mark has the values read that places are told by, where they are needed.
+func (r *reader) mark() {
+	if r.places = r.keep; hasCursors(r.q.set.Rules) && !r.keep {
+		r.placed = r.q.placed()
+		r.places = r.placed == nil
+	}
 }
 
 // connection gives the connections that a question is best asked over.
@@ -362,11 +408,17 @@ type way struct {
 	skip     int64
 	backward bool
 	end      bool // from the start of the list or, backward, from its end
+
+	at     *cursor.Place // from a cursor
+	behind bool          // when it has been read: there are records on the other side
 }
 
 // wayTo finds the shortest way to the records of a page: from the nearest foothold, from
 // the far end, or from the start.
 func (s *Store) wayTo(ctx context.Context, q *question, offset int64, rows int, total paging.Total) (*way, error) {
+	if at, backward := q.ask.Cursor(); at != nil {
+		return &way{at: at, backward: backward}, nil
+	}
 	// Records after the page, and to the nearer end. Only an exact total may be
 	// counted back from: a list that has grown since ends elsewhere.
 	exact := total.Is() == paging.TotalExact
@@ -417,6 +469,10 @@ func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, 
 	q := r.q
 	regions := q.Regions()
 	switch {
+	case w.at != nil && w.backward:
+		q.explain.access("backward from the cursor, over %d records", 0)
+	case w.at != nil:
+		q.explain.access("onward from the cursor, over %d records", 0)
 	case w.end && w.backward:
 		q.explain.access("backward from the end, over %d records", w.skip)
 	case w.end:
@@ -425,6 +481,10 @@ func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, 
 		q.explain.access("backward from the foothold after the page, over %d records", w.skip)
 	default:
 		q.explain.access("onward from the foothold before the page, over %d records", w.skip)
+	}
+	if w.at != nil {
+		records, w.behind, err = r.seek(ctx, w.at, w.backward, rows)
+		return records, err
 	}
 	if w.backward {
 		r.q = q.reversed()
@@ -443,6 +503,7 @@ func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, 
 	records, err = r.records(ctx, regions, w.skip, rows)
 	if w.backward {
 		slices.Reverse(records)
+		slices.Reverse(r.orders)
 		slices.Reverse(r.fates)
 	}
 	return records, err

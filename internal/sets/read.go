@@ -19,16 +19,17 @@ type reader struct {
 	db     querier
 	q      *question
 	copied *copier // that the records are kept in
-	keep   bool    // the places of the first and the last record too
+	keep   bool    // the page may be asked for again
+	places bool    // the records' values in the fields of the order are read too
+	placed []int   // where these are among those that are shown; nil: not all are
 
 	asked  int   // statements
 	seen   stamp // of the set at the last statement that gave a record
 	unsure bool  // the last statement gave none, so that it told nothing
 
-	first, last [][]byte // values in the fields of the order
-
-	fates []Fate // of the records of a list at a mark
-	found int64  // images of the log that the last statement on a list at a mark has looked at
+	orders [][][]byte // the values in the fields of the order, of each record
+	fates  []Fate     // of the records of a list at a mark
+	found  int64      // images of the log that the last statement on a list at a mark has looked at
 }
 
 // records reads limit records from the offset-th of the regions on.
@@ -65,7 +66,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 		before, rows = []string{stampField, foundField, fateField}, q.at.rows
 	}
 	told := len(before)
-	if r.keep {
+	if r.places {
 		before = append(before, q.sorted()...)
 	}
 	page, err := rows(q.shown(before...), g, offset, limit)
@@ -102,11 +103,8 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 		r.copied.copy(raw[told:])
 	}
 	if places := len(before) - told; places > 0 && len(r.copied.records) > first {
-		if r.first == nil {
-			r.first = r.copied.records[first][:places]
-		}
-		r.last = r.copied.records[len(r.copied.records)-1][:places]
 		for i := first; i < len(r.copied.records); i++ {
+			r.orders = append(r.orders, r.copied.records[i][:places])
 			r.copied.records[i] = r.copied.records[i][places:]
 		}
 	}

@@ -135,7 +135,7 @@ func TestPlaceOfARecord(t *testing.T) {
 				row, at, err := store.Place(t.Context(), sets.Request{Set: "arrivals", Query: query}, []string{string(r[0])})
 				require.NoError(t, err)
 				require.Equal(t, seen, row, query)
-				require.EqualValues(t, number, at.Number(), query)
+				require.EqualValues(t, number, *at.Metadata().Page, query)
 			}
 			if page.Settled.Metadata().IsLast {
 				break

@@ -14,6 +14,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
@@ -108,19 +109,26 @@ func (s *Set) field(name string) *intake.Field {
 	return nil
 }
 
-const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates, defined, tableoid, followed"
+const catalogueColumns = "name, label, fields, rules, records, version, changed_at, record_table, source, source_schema, remember_s, fixed, open, fixed_dates, defined, tableoid, followed, (select key from pageladder.cursor_key)"
 
 func scanSet(row pgx.CollectableRow) (*Set, error) {
 	var s Set
 	var remember int64
 	var dates string
-	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates, &s.defined, &s.catalogue, &s.Followed)
+	var key []byte
+	err := row.Scan(&s.Name, &s.Label, &s.Fields, &s.Rules, &s.Records, &s.Version, &s.ChangedAt, &s.table, &s.Source, &s.schema, &remember, &s.Fixed, &s.Open, &dates, &s.defined, &s.catalogue, &s.Followed, &key)
 	s.Remember = time.Duration(remember) * time.Second
 	if dates != wholeDays {
 		s.Fixed = instants(s.Fields, s.Fixed)
 	}
 	if err == nil {
 		err = s.ready()
+	}
+	if err == nil && s.Rules != nil {
+		s.Rules.List = s.Name
+		if len(s.Rules.Show) > 0 { // else nothing has to be sealed
+			s.Rules.Sealer, err = cursor.NewSealer(key)
+		}
 	}
 	return &s, err
 }

@@ -1,0 +1,167 @@
+package sets
+
+import (
+	"context"
+	"errors"
+	"slices"
+	"strings"
+
+	"github.com/jackc/pgx/v5/pgconn"
+
+	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
+	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/statement"
+)
+
+// This file reads pages that are asked for by a cursor, and tells the cursors of any page.
+
+// ends are the places of a page's first and last records, and whether there are records on
+// the other side of its cursor.
+type ends struct {
+	first, last []*string
+	behind      bool
+}
+
+// Ended is a page, settled as this one is, with this one's cursors.
+func (p *Page) Ended(settled paging.Page) paging.Page {
+	if !hasCursors(p.Set.Rules) {
+		return settled
+	}
+	return settled.Ends(p.ends.first, p.ends.last, p.ends.behind)
+}
+
+// hasCursors tells whether callers of a list may give cursors.
+func hasCursors(r *rulesfile.Rules) bool {
+	return r.Addressing == paging.ByCursor || r.Params.After != "" || r.Params.Before != ""
+}
+
+// misplacedError is the error of a cursor that holds a value which is none of its field's.
+type misplacedError struct{ says string }
+
+func (e *misplacedError) Error() string { return e.says }
+
+// misplaced tells whether an error of a page that was asked for by a cursor is the cursor's,
+// and gives it as such.
+func misplaced(err error) error {
+	var place *statement.PlaceError
+	var pg *pgconn.PgError
+	switch {
+	case errors.As(err, &place):
+		return &misplacedError{"the cursor holds " + place.Found + " for " + place.Field + "; right would be " + place.Want}
+	case errors.As(err, &pg) && strings.HasPrefix(pg.Code, "22"): // data exception
+		return &misplacedError{"the cursor holds a value that is not of its field's type"}
+	}
+	return err
+}
+
+// mended is a request whose cursor is left out for the reason that an error gives; false
+// where the error has another.
+func (r Request) mended(err error) (Request, bool) {
+	var cursor *misplacedError
+	if r.misplaced != "" || !errors.As(err, &cursor) {
+		return r, false
+	}
+	r.misplaced = cursor.says
+	return r, true
+}
+
+// read reads the request's query.
+func (r *Request) read(set *Set) (*paging.Ask, error) {
+	ask, err := set.Rules.Read(r.Query)
+	if err != nil {
+		return nil, err
+	}
+	if at, _ := ask.Cursor(); at != nil && r.misplaced != "" {
+		return ask.Misplaced(r.misplaced)
+	}
+	return &ask, nil
+}
+
+// placed finds where the fields of a question's order stand among those that are shown;
+// nil where not all do.
+func (q *question) placed() []int {
+	at := make([]int, len(q.order))
+	for i, o := range q.order {
+		at[i] = slices.IndexFunc(fieldsOf(q.fields), func(name string) bool { return name == o.Field })
+		if at[i] < 0 {
+			return nil
+		}
+	}
+	return at
+}
+
+// placeOf is the place of the i-th record that a reader has read.
+func (r *reader) placeOf(records []Record, i int) ([]*string, error) {
+	values := make([]any, len(r.q.order))
+	for n := range values {
+		var raw []byte
+		if r.orders != nil {
+			raw = r.orders[i][n]
+		} else {
+			raw = records[i][r.placed[n]]
+		}
+		if raw != nil {
+			values[n] = string(raw)
+		}
+	}
+	return r.q.Place(values)
+}
+
+// endsOf are the ends of a page, which has some of the records that were read.
+func (r *reader) endsOf(records []Record, from, n int, behind bool) (e ends, err error) {
+	e.behind = behind
+	if n == 0 {
+		return e, nil
+	}
+	if e.first, err = r.placeOf(records, from); err == nil {
+		e.last, err = r.placeOf(records, from+n-1)
+	}
+	return e, err
+}
+
+// seek reads so many records from a cursor on, in the order of the list, and tells whether
+// there are some on its other side.
+func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limit int) (records []Record, behind bool, err error) {
+	asked := r.q
+	onward, back := asked, asked.reversed()
+	if backward {
+		onward, back = back, onward
+	}
+	read := func(_ *statement.Question, regions []statement.Region, limit int) (int, []*string, error) {
+		r.q, r.orders, r.fates = onward, nil, nil
+		if records, err = r.records(ctx, regions, 0, limit); err != nil || len(records) == 0 {
+			return 0, nil, err
+		}
+		first, err := r.placeOf(records, 0)
+		return len(records), first, err
+	}
+	any := func(_ *statement.Question, regions []statement.Region) (bool, error) {
+		one := reader{db: r.db, q: back, asked: r.asked, seen: r.seen, unsure: r.unsure, found: r.found}
+		found, err := one.records(ctx, regions, 0, 1)
+		r.asked, r.seen, r.unsure, r.found = one.asked, one.seen, one.unsure, one.found
+		return len(found) > 0, err
+	}
+	found, skip, err := asked.Seek(at, backward, limit, read, any)
+	if err != nil {
+		return nil, false, misplaced(err)
+	}
+	from := 0
+	if skip {
+		from = 1
+	}
+	cut := func(n int) (int, int) { return min(from, n), min(from+found.Rows, n) }
+	a, b := cut(len(records))
+	records = records[a:b]
+	a, b = cut(len(r.orders))
+	r.orders = r.orders[a:b]
+	a, b = cut(len(r.fates))
+	r.fates = r.fates[a:b]
+	if backward {
+		slices.Reverse(records)
+		slices.Reverse(r.orders)
+		slices.Reverse(r.fates)
+	}
+	r.q = onward
+	return records, found.Behind, nil
+}
