@@ -25,7 +25,7 @@ type About struct {
 
 // ChangedRow tells what has become of a record since the version that its list is held at.
 type ChangedRow struct {
-	Row int64  `json:"row"` // from 1
+	Row int64  `json:"row"` // from 1; on a page that was asked for by a cursor, counted from its first record
 	Now string `json:"now"` // changed, gone
 }
 
@@ -42,6 +42,22 @@ type Facet = answer.Facet
 type Explain struct {
 	Steps []Step   `json:"steps"`
 	SQL   []string `json:"sql,omitempty"` // for owners: the statements, values left out
+	// Cursors are what is in the cursor that the page was asked for by, and in its own.
+	Cursors []CursorTold `json:"cursors,omitempty"`
+}
+
+// CursorTold tells what is in a cursor: a place in the list's order, by a record that stands there.
+type CursorTold struct {
+	Which  string       `json:"which"`  // asked, after, before
+	Behind bool         `json:"behind"` // the place is right behind the record; else right before it
+	Values []PlaceValue `json:"values"` // of the record, in the fields of the order
+}
+
+// PlaceValue is one value of a record that stands at a place.
+type PlaceValue struct {
+	Field  string  `json:"field"`
+	Value  *string `json:"value" jsonschema:"nullable"`
+	Sealed bool    `json:"sealed,omitempty"` // it is not shown
 }
 
 // Step is one step of making a page.

@@ -161,9 +161,9 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 // ErrNotHeld is the error for a list that cannot be held still: its pages tell no version.
 var ErrNotHeld = errors.New("client: the list cannot be held still: its pages tell no version")
 
-// ErrNoCursor is the error for a list that is walked by cursor and has a page that ends
-// with a record that none stands for: its values are too long.
-var ErrNoCursor = errors.New("client: no cursor leads on from here: the last record's values are too long for one")
+// ErrNoCursor is the error for a list that is walked by cursor and has none: its rules name
+// no parameter for them, or a page ends with a record whose values are too long for one.
+var ErrNoCursor = errors.New("client: no cursor leads on from here: the set's rules name no parameter for one, or the last record's values are too long")
 
 // Pages iterates over the pages of a list, from the one that a query asks for on. Where it is to hold the
 // list still, all are of the state that the first one was of, so that no record is lost or repeated while
@@ -217,10 +217,16 @@ func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.S
 //
 //	for record, err := range c.All(ctx, "arrivals", "berth=N4&sort=-tonnage") {
 //
-// An error ends it; without one, every record has come.
+// An error ends it; without one, every record has come. Where what stands between does not
+// let a stream through, the records come page by page, as Walk has them.
 func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
 		stream, err := c.Stream(ctx, set, query)
+		var problem *Problem
+		if errors.As(err, &problem) && (problem.Status == http.StatusMethodNotAllowed || problem.Status == http.StatusNotImplemented) {
+			c.Walk(ctx, set, query)(yield)
+			return
+		}
 		if err != nil {
 			yield(nil, err)
 			return
@@ -231,6 +237,40 @@ func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, e
 				return
 			}
 		}
+	}
+}
+
+// Walk iterates over every record that a query asks for, page by page, by cursor: of the
+// records that nobody touches meanwhile none is lost and none comes twice, and a page is as
+// quick however far the walk has come. The query may have a cursor, to go on from, and no
+// page. An error ends it; it is ErrNoCursor where the list has no cursors.
+func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, error] {
+	return func(yield func(Record, error) bool) {
+		about, err := c.Set(ctx, set)
+		for err == nil {
+			var page *Page
+			if page, err = c.Page(ctx, set, asked); err != nil {
+				break
+			}
+			for _, record := range page.Records {
+				if !yield(record, nil) {
+					return
+				}
+			}
+			if page.Paging.IsLast {
+				return
+			}
+			if page.Cursors == nil || page.Cursors.After == "" {
+				err = ErrNoCursor
+				break
+			}
+			names := about.Params
+			for _, name := range []string{names.Page, names.Row, names.Before} {
+				asked = query.With(asked, name)
+			}
+			asked = query.With(asked, names.After, page.Cursors.After)
+		}
+		yield(nil, err)
 	}
 }
 

@@ -9,16 +9,19 @@ import (
 	"net/url"
 	"os"
 	"path/filepath"
+	"strconv"
 	"strings"
 	"testing"
 
 	cd "github.com/chromedp/chromedp"
+	"github.com/chromedp/chromedp/kb"
 	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
 )
 
 // serveHandler serves until the test ends.
@@ -158,6 +161,42 @@ func TestASetWithABaseIsWalked(t *testing.T) {
 	b.click("link", "Show now")
 	b.reads("Hold this list still")
 	b.sees("new URLSearchParams(location.search).get('page') === '3' && !location.search.includes('pl.version')")
+}
+
+// Pages are read on by cursor from any page, with the keyboard too; the desk tells what is in the cursors.
+func TestPagesAreReadOnByCursor(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, err := store.Configure(t.Context(), "berths", func(s *sets.Settings) error {
+		s.Rules.Addressing, s.Rules.Markup.Age = paging.ByCursor, "depth_m"
+		return nil
+	})
+	require.NoError(t, err)
+	b := openOn(t, testkit.ServeStore(t, store))
+	const list = "/sets/arrivals?sort=-tonnage&size=10"
+	b.visit(list)
+	b.at(list, "1–10 of 347")
+	b.reads("What is in the cursors")
+	b.click("link", "After this page")
+	b.reads("10 records")
+	b.sees("location.search.includes('after=') && !document.querySelector('.rung.current')")
+	b.reads("Asked for")
+	second := b.firstCell(1)
+	b.axe("a page by cursor")
+	eval[cd.Void](b, "document.querySelector('.ladder a').focus();void 0")
+	b.press(kb.ArrowRight)
+	b.sees("document.querySelector('.records tbody tr').children[1].innerText !== " + strconv.Quote(second))
+	b.press(kb.ArrowLeft)
+	b.sees("document.querySelector('.records tbody tr').children[1].innerText === " + strconv.Quote(second))
+	b.press(kb.Home)
+	b.at(list+"&page=1", "1–10 of 347")
+
+	b.visit("/sets/berths?sort=-depth_m&size=5")
+	b.reads("1–5")
+	b.sees("!document.querySelector('.page-number') && document.querySelector('.ladder').innerText.includes('Older')")
+	b.click("link", "Older")
+	b.reads("5 records")
+	b.click("link", "‹ Newer")
+	b.sees("document.querySelector('.ladder .dead').innerText.includes('Newer')")
 }
 
 func TestAConflictIsToldAndResolved(t *testing.T) {

@@ -36,6 +36,7 @@ func Tides() sets.Draft {
 				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: value.Integer}, {Field: "checked", Type: value.Boolean},
 			},
 			Unknown: paging.UnknownNoted,
+			Params:  paging.Params{After: "after", Before: "before"},
 		}),
 	}
 }

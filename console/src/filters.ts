@@ -1,4 +1,5 @@
 // What can be asked of a set, by the names that the service tells.
+import { withoutParams } from './address'
 import type { FilterParams, Operator, ParamNames, Rules } from './api'
 
 /** The parameter that asks for one operator of a filter; undefined where it is not offered. */
@@ -16,6 +17,12 @@ const says: { [op in Operator]: string } = {
 }
 
 export const operatorSays = (op: Operator) => says[op]
+
+/** A query without what says where in the list its page is. */
+export function withoutPlace(query: string, params: ParamNames | undefined): string {
+  const names = [params?.page, params?.row, params?.after, params?.before]
+  return withoutParams(query, ...names.filter((name) => name !== undefined))
+}
 
 /** What a parameter is, in a word or two: a label for its chip. */
 export function paramSays(
@@ -35,6 +42,10 @@ export function paramSays(
       return 'sort'
     case params?.row:
       return 'row'
+    case params?.after:
+      return 'after a cursor'
+    case params?.before:
+      return 'before a cursor'
     case params?.search:
       return 'search'
     case params?.fields:

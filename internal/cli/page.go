@@ -14,6 +14,7 @@ import (
 	"strings"
 
 	"github.com/spf13/cobra"
+	"github.com/spf13/pflag"
 
 	"pageladder.example/api"
 	"pageladder.example/client"
@@ -26,6 +27,7 @@ import (
 // questionFlags are what a set is asked by.
 type questionFlags struct {
 	page, size, row, sort, search, fields, at string
+	after, before                             string
 	filters                                   []string
 }
 
@@ -94,7 +96,7 @@ func (q *questionFlags) query(cmd *cobra.Command, c *client.Client, name string)
 	}
 	names := set.Params
 	var pairs []query.Pair
-	for _, p := range []struct{ flag, name, value string }{{"page", names.Page, q.page}, {"size", names.Size, q.size}, {"row", names.Row, q.row},
+	for _, p := range []struct{ flag, name, value string }{{"page", names.Page, q.page}, {"size", names.Size, q.size}, {"row", names.Row, q.row}, {"after", names.After, q.after}, {"before", names.Before, q.before},
 		{"sort", names.Sort, q.sort}, {"search", names.Search, q.search}, {"fields", names.Fields, q.fields}} {
 		if cmd.Flags().Changed(p.flag) {
 			if p.name == "" {
@@ -149,17 +151,22 @@ question is told on the error output. With --all every record comes, of one snap
 however many there are, and the error output tells the version that they are of; with
 --interactive one page after the other, by short words, of the list as it was when you
 began. --at shows the list as it was at a version, which each page in JSON tells as
-paging.version, as long as the service knows what has changed since.`,
+paging.version, as long as the service knows what has changed since. With --after and
+--before a page follows or precedes a place in the list, whatever has been added or
+removed elsewhere; the output ends with the command for the next page.`,
 		Example: `  pageladder page arrivals --page 3 --size 20 --sort -tonnage
   pageladder page arrivals --filter berth=N4 --filter tonnage.min=500 --search gull
   pageladder page berths --sort -depth_m,code -o csv
   pageladder page arrivals --page 2 --at 1
+  pageladder page arrivals --after "$(pageladder page arrivals -o json | jq -r .cursors.after)"
   pageladder page arrivals --all -o ndjson`,
 		Args: exactly("SET"),
 	}
 	q.add(cmd)
 	cmd.Flags().StringVar(&q.page, "page", "", "page number, from 1, or offset where the set is addressed by offset")
 	cmd.Flags().StringVar(&q.row, "row", "", "row number, from 1, whose page is shown")
+	cmd.Flags().StringVar(&q.after, "after", "", "cursor that the page is to follow, as a page in JSON tells it")
+	cmd.Flags().StringVar(&q.before, "before", "", "cursor that the page is to precede")
 	cmd.Flags().BoolVar(&all, "all", false, "every record, of one snapshot")
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)
@@ -192,9 +199,47 @@ paging.version, as long as the service knows what has changed since.`,
 		case interactive:
 			return interact(cmd, c, args[0], asked, fields)
 		}
-		_, err = showPage(cmd, c, args[0], asked, output, fields)
+		page, err := showPage(cmd, c, args[0], asked, output, fields)
+		if err == nil && output == "table" && page.Paging.Page == nil {
+			q.tellNext(cmd, args[0], page)
+		}
 		return err
 	})
+}
+
+// tellNext tells the command for the page after one that has no number.
+func (q *questionFlags) tellNext(cmd *cobra.Command, set string, page *client.Page) {
+	switch {
+	case page.Paging.IsLast:
+		return
+	case page.Cursors == nil || page.Cursors.After == "":
+		fmt.Fprintln(cmd.ErrOrStderr(), "No cursor leads on from here: the last record's values are too long for one.")
+		return
+	}
+	words := []string{cmd.CommandPath(), set}
+	cmd.Flags().Visit(func(f *pflag.Flag) {
+		switch f.Name {
+		case "after", "before", "row", "page":
+		case "filter":
+			for _, filter := range q.filters {
+				words = append(words, "--filter", shellWord(filter))
+			}
+		default:
+			words = append(words, "--"+f.Name, shellWord(f.Value.String()))
+		}
+	})
+	fmt.Fprintln(cmd.OutOrStdout(), "Next:", strings.Join(append(words, "--after", page.Cursors.After), " "))
+}
+
+// shellWord is a word as a POSIX shell reads it.
+func shellWord(word string) string {
+	plain := func(r rune) bool {
+		return r == '-' || r == '_' || r == '.' || r == ',' || r == '=' || r == ':' || r == '/' || '0' <= r && r <= '9' || 'a' <= r && r <= 'z' || 'A' <= r && r <= 'Z'
+	}
+	if word != "" && strings.IndexFunc(word, func(r rune) bool { return !plain(r) }) < 0 {
+		return word
+	}
+	return "'" + strings.ReplaceAll(word, "'", `'\''`) + "'"
 }
 
 func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, fields func() ([]api.Field, error)) (*client.Page, error) {
@@ -320,10 +365,14 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 				fmt.Fprintf(cmd.ErrOrStderr(), "%q is none of: %s\n", word, help)
 				continue
 			}
-			if about.Rules.Addressing == paging.ByOffset {
+			switch about.Rules.Addressing {
+			case paging.ByOffset:
 				n = (n - 1) * int64(page.Paging.Limit)
+			case paging.ByCursor:
+				n = (n-1)*int64(page.Paging.Limit) + 1
 			}
-			href = "?" + with(queryOf(page), names.Page, strconv.FormatInt(n, 10))
+			asked := query.With(query.With(query.With(queryOf(page), names.Row), names.After), names.Before)
+			href = "?" + with(asked, cmp.Or(names.Page, names.Row), strconv.FormatInt(n, 10))
 		}
 		if href == "" {
 			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")

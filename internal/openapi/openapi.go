@@ -16,6 +16,7 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
@@ -399,10 +400,19 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	rules = rules.Resolved()
 	var params []any
 	if r.Query == OfPage {
+		if rules.Addressing != paging.ByCursor {
+			params = append(params, query(rules.Params.Page+rules.Params.Offset, "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}))
+		}
 		params = append(params,
-			query(rules.Params.Page+rules.Params.Offset, "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}),
 			query(rules.Params.Size+rules.Params.Limit, "Records to a page.", object{"type": "integer", "minimum": 1, "maximum": rules.Size.Cap}),
 			query(rules.Params.Row, "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
+		token := object{"type": "string", "maxLength": cursor.MaxBytes}
+		if rules.Params.After != "" {
+			params = append(params, query(rules.Params.After, "A cursor of an earlier answer, whose page is to follow it.", token))
+		}
+		if rules.Params.Before != "" {
+			params = append(params, query(rules.Params.Before, "A cursor of an earlier answer, whose page is to precede it.", token))
+		}
 	}
 	sorts := object{"type": "array", "items": text}
 	if set != nil {

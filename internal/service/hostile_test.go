@@ -99,7 +99,7 @@ func TestNumbersWithoutEndMakeSmallAnswers(t *testing.T) {
 		assert.NotContains(t, answer, `"page":-`)
 	}
 	answer := readPage(t, at+"/api/sets/arrivals/records?limit=1&offset=9223372036854775807")
-	assert.EqualValues(t, 1<<53, answer.Paging.Page)
+	assert.EqualValues(t, 1<<53, *answer.Paging.Page)
 	assert.LessOrEqual(t, len(answer.Ladder), 5)
 }
 

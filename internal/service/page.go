@@ -286,7 +286,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		a.self = page.Settled.On(own).Steps().Self
 	}
 	if rules.Language != "" || asked.inLanguage() {
-		a.View = shapes.ViewOf(&a.About, links, languageOf(rules, c.Request))
+		a.View = shapes.ViewOf(&a.About, links, rules, languageOf(rules, c.Request))
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}
@@ -323,16 +323,27 @@ func asFor(page *sets.Page, asked string) (*paging.Page, error) {
 	if err != nil {
 		return nil, err
 	}
+	at, backward := page.Settled.Ask().Cursor()
+	if given, _ := ask.Cursor(); given != nil && at == nil { // it was left out
+		mended, err := ask.Misplaced("the cursor holds a value that is not of its field's type")
+		if err != nil {
+			return nil, err
+		}
+		ask = *mended
+	}
 	settled, err := ask.Settle(page.Settled.Total())
 	if err != nil {
 		return nil, err
 	}
-	came := page.Settled.Rows()
-	if came < settled.Fetch() && page.Settled.On(paging.Base{}).Steps().Next != "" {
+	told, came := page.Settled.Metadata(), page.Settled.Rows()
+	if more := !told.IsLast && !backward || !told.IsFirst && backward; more && came < settled.Fetch() {
 		came++
 	}
-	settled, err = settled.Seen(came)
-	return &settled, err
+	if settled, err = settled.Seen(came); err != nil {
+		return nil, err
+	}
+	settled = page.Ended(settled)
+	return &settled, nil
 }
 
 // languageOf chooses the language that a page is described in: the set's, or the

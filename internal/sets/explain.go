@@ -54,9 +54,9 @@ func (t *Explain) counted(how string) {
 	}
 }
 
-func (t *Explain) access(format string, n int64) {
+func (t *Explain) access(format string, n ...any) {
 	if t != nil {
-		t.Access = fmt.Sprintf(format, n)
+		t.Access = fmt.Sprintf(format, n...)
 	}
 }
 

@@ -470,9 +470,9 @@ func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, 
 	regions := q.Regions()
 	switch {
 	case w.at != nil && w.backward:
-		q.explain.access("backward from the cursor, over %d records", 0)
+		q.explain.access("backward from the cursor")
 	case w.at != nil:
-		q.explain.access("onward from the cursor, over %d records", 0)
+		q.explain.access("onward from the cursor")
 	case w.end && w.backward:
 		q.explain.access("backward from the end, over %d records", w.skip)
 	case w.end:

@@ -23,6 +23,9 @@ type ends struct {
 	behind      bool
 }
 
+// Places are those of the page's first and its last record, where its list has cursors.
+func (p *Page) Places() (first, last []*string) { return p.ends.first, p.ends.last }
+
 // Ended is a page, settled as this one is, with this one's cursors.
 func (p *Page) Ended(settled paging.Page) paging.Page {
 	if !hasCursors(p.Set.Rules) {
@@ -41,6 +44,8 @@ type misplacedError struct{ says string }
 
 func (e *misplacedError) Error() string { return e.says }
 
+const divisionByZero = "22012" // which no value that is read gives
+
 // misplaced tells whether an error of a page that was asked for by a cursor is the cursor's,
 // and gives it as such.
 func misplaced(err error) error {
@@ -49,7 +54,7 @@ func misplaced(err error) error {
 	switch {
 	case errors.As(err, &place):
 		return &misplacedError{"the cursor holds " + place.Found + " for " + place.Field + "; right would be " + place.Want}
-	case errors.As(err, &pg) && strings.HasPrefix(pg.Code, "22"): // data exception
+	case errors.As(err, &pg) && pg.Code != divisionByZero && strings.HasPrefix(pg.Code, "22"): // data exception
 		return &misplacedError{"the cursor holds a value that is not of its field's type"}
 	}
 	return err
@@ -76,6 +81,28 @@ func (r *Request) read(set *Set) (*paging.Ask, error) {
 		return ask.Misplaced(r.misplaced)
 	}
 	return &ask, nil
+}
+
+// beyond are all records that follow the ask's cursor or precede it, in the list's order; without one, all. An error
+// of reading them is to be held against wrong: it may be the cursor's.
+func (q *question) beyond() (regions []statement.Region, wrong func(error) error, err error) {
+	at, backward := q.ask.Cursor()
+	if at == nil {
+		return q.Regions(), func(err error) error { return err }, nil
+	}
+	asked, with := q.Question, at.Behind == backward // the record itself is among them
+	if backward {
+		asked = q.Reversed()
+	}
+	if with {
+		regions, err = asked.From(at.Values)
+	} else {
+		regions, err = asked.After(at.Values)
+	}
+	if backward {
+		slices.Reverse(regions)
+	}
+	return regions, misplaced, misplaced(err)
 }
 
 // placed finds where the fields of a question's order stand among those that are shown;

@@ -11,10 +11,18 @@ import (
 )
 
 // Stream reads every record that a query asks for, in its order, in one snapshot,
-// however many there are; page and size have no effect. Before the first
+// however many there are, from the query's cursor on or up to it; page and size have no effect. Before the first
 // record it tells begin the set, the fields and the ask, and each every record, whose memory is good until it returns. Errors
 // are those of Page, of begin and of each.
 func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
+	err := s.stream(ctx, req, begin, each)
+	if mended, ok := req.mended(err); ok {
+		return s.stream(ctx, mended, begin, each)
+	}
+	return err
+}
+
+func (s *Store) stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	return s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		if set.Followed && req.At == 0 { // at the state that is seen here
 			here, err := s.followedIn(ctx, tx, set)
@@ -25,11 +33,11 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 				set = here
 			}
 		}
-		ask, err := set.Rules.Read(req.Query)
+		ask, err := req.read(set)
 		if err != nil {
 			return err
 		}
-		q, err := newQuestion(set, &ask, req.Visibility)
+		q, err := newQuestion(set, ask, req.Visibility)
 		if err != nil {
 			return err
 		}
@@ -54,16 +62,20 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 				return nil
 			}
 			begun = true
-			return begin(set, q.fields, &ask)
+			return begin(set, q.fields, ask)
 		}
-		for _, g := range q.Regions() {
+		regions, wrong, err := q.beyond()
+		if err != nil {
+			return err
+		}
+		for _, g := range regions {
 			all, err := rows(q.shown(), g, 0, 0)
 			if err != nil {
 				return err
 			}
 			came, err := tx.Query(ctx, all.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, all.Args...)...)
 			if err != nil {
-				return err
+				return wrong(err)
 			}
 			for came.Next() {
 				err := start()
@@ -76,7 +88,7 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 				}
 			}
 			if err := came.Err(); err != nil {
-				return err
+				return wrong(err)
 			}
 		}
 		return start()

@@ -9,7 +9,6 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
-	"pageladder.example/paging/cursor"
 )
 
 // Several counts things.
@@ -22,7 +21,7 @@ func Several[N int | int64](n N, what string) string {
 
 // Explain tells how a page was made, step by step.
 func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
-	m := &api.Explain{}
+	m := &api.Explain{Cursors: cursors(page)}
 	meta := &about.Paging
 	step := func(name string, took time.Duration, format string, args ...any) {
 		m.Steps = append(m.Steps, api.Step{Step: name, Took: took.Microseconds(), Says: fmt.Sprintf(format, args...)})
@@ -53,8 +52,10 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	step("count", t.Times.Count, "%s (%s)", count, t.Counted)
 	settle := ""
 	switch at, backward := page.Settled.Ask().Cursor(); {
+	case at != nil && backward:
+		settle = "the page before the cursor; no row is counted"
 	case at != nil:
-		settle = settleBy(page, at, backward)
+		settle = "the page after the cursor; no row is counted"
 	case meta.Page == nil || *meta.Offset != (*meta.Page-1)*int64(meta.Size): // an offset that is taken as it is
 		settle = fmt.Sprintf("offset %d, as it was asked for", *meta.Offset)
 	default:
@@ -85,29 +86,31 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	return m
 }
 
-// settleBy tells of a page that was asked for by a cursor where it is.
-func settleBy(page *sets.Page, at *cursor.Place, backward bool) string {
+// cursors tell what is in the cursor that a page was asked for by, and in its own.
+func cursors(page *sets.Page) (told []api.CursorTold) {
 	ask := page.Settled.Ask()
-	which, side := "after", "before"
-	if backward {
-		which = "before"
-	}
-	if at.Behind {
-		side = "behind"
-	}
 	rules := ask.Rules()
-	values := make([]string, len(at.Values))
-	for i, o := range ask.Order() {
-		switch value := at.Values[i]; {
-		case len(rules.Show) > 0 && !slices.Contains(rules.Show, o.Field):
-			values[i] = o.Field + " sealed"
-		case value == nil:
-			values[i] = o.Field + " missing"
-		default:
-			values[i] = fmt.Sprintf("%s %q", o.Field, *value)
+	tell := func(which string, behind bool, values []*string) {
+		if values == nil {
+			return
 		}
+		c := api.CursorTold{Which: which, Behind: behind}
+		for i, o := range ask.Order() {
+			v := api.PlaceValue{Field: o.Field, Value: values[i]}
+			if len(rules.Show) > 0 && !slices.Contains(rules.Show, o.Field) {
+				v.Value, v.Sealed = nil, true
+			}
+			c.Values = append(c.Values, v)
+		}
+		told = append(told, c)
 	}
-	return fmt.Sprintf("what comes %s the place right %s the record of %s; no row is counted", which, side, strings.Join(values, ", "))
+	if at, _ := ask.Cursor(); at != nil {
+		tell("asked", at.Behind, at.Values)
+	}
+	first, last := page.Places()
+	tell("after", true, last)
+	tell("before", false, first)
+	return told
 }
 
 // kept tells what was known before, since when, and what of the change log was added to it.

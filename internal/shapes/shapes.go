@@ -13,6 +13,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Page is a page that is ready to be written.
@@ -121,6 +122,6 @@ func (fragment) Append(dst []byte, p *answer.Page) ([]byte, error) {
 func All() []answer.Shape { return slices.Clone(shapes) }
 
 // ViewOf is a page as it is drawn: made of what an answer tells of it.
-func ViewOf(about *api.About, links paging.Links, language *markup.Language) markup.View {
-	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Ends: links.DrawsEnds(), Language: language}
+func ViewOf(about *api.About, links paging.Links, rules *rulesfile.Rules, language *markup.Language) markup.View {
+	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Ends: links.DrawsEnds(), Age: rules.Markup.Age, Language: language}
 }

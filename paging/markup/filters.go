@@ -52,7 +52,7 @@ func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, acti
 	all := rules.Resolved()
 	f := FilterForm{Action: action, Refused: len(faults) > 0, Language: lang.orEnglish()}
 	b := formBuilder{form: &f, asked: asked, faults: faults, words: &f.Language.words,
-		dropped: []string{all.Params.Page + all.Params.Offset, all.Params.Row}}
+		dropped: []string{all.Params.Page + all.Params.Offset, all.Params.Row, all.Params.After, all.Params.Before}}
 	if len(rules.Search) > 0 {
 		f.Search = b.input(Input{Param: all.Params.Search, Label: b.words.Search}, false)
 	}

@@ -36,12 +36,14 @@ func StyleOf(name string, c map[string]string) Style {
 }
 
 // AppendLadder appends a page's ladder as HTML to a buffer of the caller's and
-// returns it; nothing else is allocated. A page without a ladder appends nothing.
+// returns it; nothing else is allocated. A page without a ladder has its steps alone, and
+// one without those appends nothing.
 func (s *Style) AppendLadder(dst []byte, v *View) []byte {
-	if len(v.Ladder) == 0 {
+	if !v.steps() {
 		return dst
 	}
 	l := v.language()
+	prev, next := l.steps(v)
 	dst = append(dst, "<nav"...)
 	dst = appendClass(dst, s.Nav, "")
 	dst = l.appendLang(dst)
@@ -53,13 +55,13 @@ func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 	if v.Ends {
 		dst = s.appendStep(dst, l.words.First, v.Steps.First, "first")
 	}
-	dst = s.appendStep(dst, l.words.Previous, v.Steps.Prev, "prev")
+	dst = s.appendStep(dst, prev, v.Steps.Prev, "prev")
 	largest := v.largest()
 	for i := range v.Ladder {
 		dst = s.appendRung(dst, &v.Ladder[i], l, largest)
 	}
-	dst = s.appendStep(dst, l.words.Next, v.Steps.Next, "next")
-	if v.Ends {
+	dst = s.appendStep(dst, next, v.Steps.Next, "next")
+	if v.Ends && len(v.Ladder) > 0 {
 		dst = s.appendStep(dst, l.words.Last, v.Steps.Last, "last")
 	}
 	return append(dst, "</ul></nav>\n"...)

@@ -32,6 +32,9 @@ type Words struct {
 	AtLeast Plural // by {total}, with {rows}
 	None    string // the set is empty
 	NoneOf  Plural // by {total}: the page lies past the last one
+	Some    Plural // by {count}: on a page that was asked for by a cursor
+	Newer   string // in place of Previous and Next, where the list's order is that of age
+	Older   string
 
 	Size    string // label of the size choice
 	All     string // every record on one page
@@ -160,12 +163,13 @@ func (w *Words) fill(other *Words) {
 		{&w.Jump, &other.Jump}, {&w.JumpRow, &other.JumpRow}, {&w.JumpGo, &other.JumpGo}, {&w.Search, &other.Search},
 		{&w.ShowAll, &other.ShowAll}, {&w.Remove, &other.Remove}, {&w.Not, &other.Not}, {&w.Min, &other.Min}, {&w.Max, &other.Max},
 		{&w.Has, &other.Has}, {&w.Starts, &other.Starts}, {&w.NoValue, &other.NoValue},
+		{&w.Newer, &other.Newer}, {&w.Older, &other.Older},
 	} {
 		if *word[0] == "" {
 			*word[0] = *word[1]
 		}
 	}
-	for _, phrase := range [][2]*Plural{{&w.Gap, &other.Gap}, {&w.Of, &other.Of}, {&w.AtLeast, &other.AtLeast}, {&w.NoneOf, &other.NoneOf}} {
+	for _, phrase := range [][2]*Plural{{&w.Gap, &other.Gap}, {&w.Of, &other.Of}, {&w.AtLeast, &other.AtLeast}, {&w.NoneOf, &other.NoneOf}, {&w.Some, &other.Some}} {
 		if phrase[0].Other == "" {
 			*phrase[0] = *phrase[1]
 		}
@@ -264,6 +268,19 @@ func (l *Language) appendGap(dst []byte, r *paging.Rung) []byte {
 	return dst
 }
 
+// steps are the words of the steps to the page before and the one after.
+func (l *Language) steps(v *View) (prev, next string) {
+	first, _, _ := strings.Cut(v.Paging.Sort, ",")
+	field, desc := strings.CutPrefix(first, "-")
+	switch {
+	case v.Age == "" || field != v.Age:
+		return l.words.Previous, l.words.Next
+	case desc:
+		return l.words.Newer, l.words.Older
+	}
+	return l.words.Older, l.words.Newer
+}
+
 // appendSummary says which rows are on a page.
 func (l *Language) appendSummary(dst []byte, m *paging.Metadata) []byte {
 	var b blanks
@@ -272,6 +289,13 @@ func (l *Language) appendSummary(dst []byte, m *paging.Metadata) []byte {
 		if b.total == 0 {
 			return append(dst, l.words.None...)
 		}
+	}
+	if m.FirstRow == nil && m.RowsHere > 0 { // where the rows stand is not known
+		b.count = int64(m.RowsHere)
+		if b.rows = l.appendNumber(nil, b.count); m.TotalItems != nil {
+			return l.appendPhrase(dst, l.words.Of.form(l.form(b.total)), &b)
+		}
+		return l.appendPhrase(dst, l.words.Some.form(l.form(b.count)), &b)
 	}
 	if m.FirstRow == nil {
 		if m.TotalItems == nil {

@@ -20,9 +20,9 @@ type TextOptions struct {
 // numbers are padded, so that a steady ladder keeps its place. What does not fit
 // the width gives way in this order: the words of the steps, then the pages
 // farthest out, on the longer side first. The least that is drawn is the current page
-// between its steps.
+// between its steps. Of a page without a ladder, the steps are drawn.
 func Text(v *View, o TextOptions) string {
-	if len(v.Ladder) == 0 {
+	if !v.steps() {
 		return ""
 	}
 	t := textLadder{v: v, o: o, words: true, rungs: slices.Clone(v.Ladder)}
@@ -45,6 +45,9 @@ func (t *textLadder) shrink() bool {
 	if t.words {
 		t.words = false
 		return true
+	}
+	if len(t.rungs) == 0 {
+		return false
 	}
 	at := slices.IndexFunc(t.rungs, func(r paging.Rung) bool { return r.Kind == paging.RungCurrent })
 	if at < 0 { // past the last page
@@ -108,7 +111,8 @@ func (t *textLadder) draw() (string, int) {
 	l := t.v.language()
 	prev, next := "‹", "›"
 	if t.words {
-		prev, next = "‹ "+l.words.Previous, l.words.Next+" ›"
+		prev, next = l.steps(t.v)
+		prev, next = "‹ "+prev, next+" ›"
 	}
 	figures := 1
 	for i := range t.rungs {
@@ -131,6 +135,9 @@ func (t *textLadder) draw() (string, int) {
 		}
 	}
 	put(" ", "")
+	if len(t.rungs) == 0 {
+		put("  ", "")
+	}
 	step(next, t.v.Steps.Next)
 	line := strings.TrimRight(b.String(), " ")
 	return line, n - (b.Len() - len(line))

@@ -9,6 +9,9 @@ type View struct {
 	Ladder []paging.Rung
 	Steps  paging.Steps
 	Sizes  []paging.SizeLink
+	// Age is the field that tells how old a record is. Where the list is sorted by it first,
+	// its steps are called Newer and Older. Left out: Previous and Next.
+	Age string
 	// Ends tells whether steps to the first and the last page are drawn.
 	Ends     bool
 	Language *Language
@@ -30,6 +33,9 @@ func Of(page *paging.Page, base paging.Base, lang *Language) View {
 		JumpForm: links.JumpForm(),
 	}
 }
+
+// steps tells whether there is something to draw, of a page without a ladder: a step.
+func (v *View) steps() bool { return len(v.Ladder) > 0 || v.Steps.Prev != "" || v.Steps.Next != "" }
 
 func (v *View) language() *Language { return v.Language.orEnglish() }
 

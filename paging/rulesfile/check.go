@@ -115,6 +115,9 @@ func (c *checker) choices(r *Rules) {
 	if len(r.Keep.Names) > 0 && r.Keep.What != paging.KeepListed {
 		c.wrong("keep.names", fmt.Sprintf("%q", r.Keep.Names), `none, or keep.what "listed"`)
 	}
+	if len(r.Markup.Age) > maxName {
+		c.wrong("markup.age", strconv.Quote(bounded(r.Markup.Age)), "a field's name")
+	}
 	if len(r.Markup.Classes) > 0 && r.Markup.Style != StyleClassed {
 		c.wrong("markup.classes", "classes", `none, or markup.style "classed"`)
 	}

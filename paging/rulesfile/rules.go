@@ -59,6 +59,9 @@ type MarkupRules struct {
 	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
 	// link, current, gap, dead.
 	Classes map[string]string `json:"classes,omitempty"`
+	// Age is the field that tells how old a record is. Where the list is sorted by it
+	// first, its steps are called "Newer" and "Older". Left out: "Previous" and "Next".
+	Age string `json:"age,omitempty"`
 }
 
 // MarkupStyle is a way to draw a ladder as HTML.

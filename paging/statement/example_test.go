@@ -5,6 +5,7 @@ import (
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
 )
@@ -200,4 +201,23 @@ func ExampleNew_words() {
 	// select id as "id" from arrivals where instr(search_text, ?) > 0 and instr(search_text, ?) > 0 order by id limit 20
 	//   1: " ost "
 	//   2: " gu"
+}
+
+// A page that follows a place, by hand. The packages sqlpage and pgxpage do it in one call.
+func ExampleQuestion_Seek() {
+	ask, _ := arrivalRules.Read("sort=-tonnage")
+	q, _ := arrivals(statement.PostgreSQL).Ask(&ask, statement.Where{})
+	// Two records were read, and their places behind them; the second ends the page.
+	place, _ := q.Place([]any{"700", "4"})
+	read := func(q *statement.Question, regions []statement.Region, limit int) (came int, first []*string, err error) {
+		s, err := q.Placed([]string{"id"}, regions[0], 0, limit) // Walk reads on in the others
+		fmt.Println(s.SQL)
+		return 3, place, err // as if the record of the place and two more had come
+	}
+	any := func(q *statement.Question, regions []statement.Region) (bool, error) { return false, nil }
+	found, skip, err := q.Seek(&cursor.Place{Values: place, Behind: true}, false, 20, read, any)
+	fmt.Println(found.Rows, found.Behind, skip, err)
+	// Output:
+	// select a.id as "id", a.tonnage::text as place0, a.id::text as place1 from arrivals a join berths b on b.id = a.berth_id where a.tonnage = $1::bigint and a.id <= $2::bigint order by a.tonnage desc, a.id desc limit 21
+	// 2 true true <nil>
 }

@@ -53,7 +53,8 @@ async function undo() {
       Record <strong>{{ of.key.join(', ') }}</strong> has been {{ of.did }}.
       <template v-if="!gone && place.data.value === null">The filters leave it out of this list.</template>
       <template v-else-if="!gone && place.data.value?.elsewhere">
-        It now stands on page {{ place.data.value.page.toLocaleString() }}, row
+        It now stands
+        {{ place.data.value.page === null ? 'in' : `on page ${place.data.value.page.toLocaleString()},` }} row
         {{ place.data.value.row.toLocaleString() }}.
         <RouterLink :to="setAddress(set, place.data.value.href)">Go there</RouterLink>
       </template>

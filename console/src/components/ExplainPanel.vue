@@ -6,7 +6,13 @@ import { pagePath, readAbout, root, type Adjustment, type Answer, type Reply } f
 import CodeBlock from './CodeBlock.vue'
 import TabRow from './TabRow.vue'
 
-const props = defineProps<{ set: string; query: string; page: Reply<Answer>; open: string }>()
+const props = defineProps<{
+  set: string
+  query: string
+  page: Reply<Answer>
+  open: string
+  seek: (which: 'after' | 'before') => string | undefined
+}>()
 defineEmits<{ choose: [tab: string] }>()
 
 const tabs = [
@@ -36,6 +42,14 @@ const markup = useQuery({
 const took = (us: number) => (us < 1000 ? `${us} µs` : `${(us / 1000).toFixed(1)} ms`)
 const steps = computed(() =>
   (made.data.value?.made?.steps ?? []).map((step) => ({ ...step, took: took(step.took_us) })),
+)
+/** What is in the cursors: a place in the list, by a record that stands there. */
+const cursors = computed(() =>
+  (made.data.value?.made?.cursors ?? []).map((cursor) => ({
+    ...cursor,
+    says: cursor.which === 'asked' ? 'Asked for' : cursor.which === 'after' ? 'After this page' : 'Before it',
+    leads: cursor.which === 'asked' ? undefined : props.seek(cursor.which as 'after' | 'before'),
+  })),
 )
 const adjusted = computed<Adjustment[]>(() => props.page.body.adjusted)
 const address = computed(() => location.origin + root + pagePath(props.set, props.query))
@@ -94,6 +108,36 @@ const json = computed(() => JSON.stringify(props.page.body, null, 2))
           </tbody>
         </table>
         <p v-else class="quiet">Nothing was changed: what was asked for is what was used.</p>
+        <table v-if="cursors.length" class="table table-sm changes cursors">
+          <caption>
+            What is in the cursors
+          </caption>
+          <thead>
+            <tr>
+              <th scope="col">Cursor</th>
+              <th scope="col">Place</th>
+              <th scope="col">Values of that record</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="cursor in cursors" :key="cursor.which">
+              <td>
+                <RouterLink v-if="cursor.leads" :to="cursor.leads">{{ cursor.says }}</RouterLink>
+                <template v-else>{{ cursor.says }}</template>
+              </td>
+              <td>right {{ cursor.behind ? 'behind' : 'before' }} a record</td>
+              <td>
+                <div v-for="one in cursor.values" :key="one.field">
+                  {{ one.field }} <span v-if="one.sealed" class="quiet">sealed</span>
+                  <span v-else-if="one.value === null" class="quiet">missing</span>
+                  <bdi v-else
+                    ><code>{{ one.value }}</code></bdi
+                  >
+                </div>
+              </td>
+            </tr>
+          </tbody>
+        </table>
         <details v-if="made.data.value?.made?.sql?.length">
           <summary>SQL, values left out</summary>
           <CodeBlock :text="made.data.value.made.sql.join(';\n\n') + ';'" label="the SQL" />

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { readAbout, type FilterParams, type Operator, type ParamNames, type Rules } from '../api'
 import { valuesOf, withoutParams, withParam } from '../address'
-import { operatorSays, paramOf } from '../filters'
+import { operatorSays, paramOf, withoutPlace } from '../filters'
 
 const props = defineProps<{
   set: string
@@ -29,10 +29,8 @@ const counted = computed(() =>
 /** What the counts depend on: not the page, its size, or the order. */
 const condition = computed(() =>
   withoutParams(
-    props.query,
-    props.params.page,
+    withoutPlace(props.query, props.params),
     props.params.size,
-    props.params.row,
     props.params.sort,
     'pl.facets',
     'pl.shape',
@@ -70,7 +68,7 @@ const more = (filter: FilterParams) =>
           most,
       )
 
-const ask = (query: string) => emit('ask', withoutParams(query, props.params.page, props.params.row))
+const ask = (query: string) => emit('ask', withoutPlace(query, props.params))
 const chosen = (filter: FilterParams, value: string) =>
   valuesOf(props.query, paramOf(filter) ?? '').includes(value)
 function choose(filter: FilterParams, value: string, on: boolean) {

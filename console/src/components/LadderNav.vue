@@ -5,10 +5,18 @@ import { computed } from 'vue'
 import type { Rung, Steps } from '../api'
 import AddressLink from './AddressLink.vue'
 
-const props = defineProps<{ rungs: Rung[]; steps: Steps; label: string; to: (href: string) => string }>()
+const props = defineProps<{
+  rungs: Rung[] // none where pages have no number: the steps stand alone then
+  steps: Steps
+  label: string
+  to: (href: string) => string
+  words?: { prev: string; next: string }
+}>()
+const prev = computed(() => `‹ ${props.words?.prev ?? 'Previous'}`)
+const next = computed(() => `${props.words?.next ?? 'Next'} ›`)
 
 const figures = computed(() =>
-  Math.max(...props.rungs.map((rung) => (rung.page ?? 0).toLocaleString().length)),
+  Math.max(1, ...props.rungs.map((rung) => (rung.page ?? 0).toLocaleString().length)),
 )
 const left = (rung: Rung) =>
   rung.to
@@ -17,13 +25,18 @@ const left = (rung: Rung) =>
 </script>
 
 <template>
-  <nav v-if="rungs.length" :aria-label="`Pages of ${label}`" class="ladder" :style="{ '--figures': figures }">
+  <nav
+    v-if="rungs.length || steps.prev || steps.next"
+    :aria-label="`Pages of ${label}`"
+    class="ladder"
+    :style="{ '--figures': figures }"
+  >
     <ul>
       <li>
-        <AddressLink v-if="steps.prev" :to="to(steps.prev)" rel="prev" class="rung step"
-          >‹ Previous</AddressLink
-        >
-        <span v-else class="rung step dead" aria-disabled="true">‹ Previous</span>
+        <AddressLink v-if="steps.prev" :to="to(steps.prev)" rel="prev" class="rung step">{{
+          prev
+        }}</AddressLink>
+        <span v-else class="rung step dead" aria-disabled="true">{{ prev }}</span>
       </li>
       <li v-for="rung in rungs" :key="`${rung.rung} ${rung.page ?? rung.from}`">
         <AddressLink
@@ -49,8 +62,10 @@ const left = (rung: Rung) =>
         </span>
       </li>
       <li>
-        <AddressLink v-if="steps.next" :to="to(steps.next)" rel="next" class="rung step">Next ›</AddressLink>
-        <span v-else class="rung step dead" aria-disabled="true">Next ›</span>
+        <AddressLink v-if="steps.next" :to="to(steps.next)" rel="next" class="rung step">{{
+          next
+        }}</AddressLink>
+        <span v-else class="rung step dead" aria-disabled="true">{{ next }}</span>
       </li>
     </ul>
   </nav>

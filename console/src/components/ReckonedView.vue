@@ -13,7 +13,7 @@ const stay = () => ''
     <p class="summary" role="status">{{ reckoned.paging.summary }}</p>
     <AdjustmentNotes :adjusted="reckoned.adjusted" />
     <dl class="facts">
-      <div>
+      <div v-if="reckoned.paging.page !== null">
         <dt>page</dt>
         <dd>
           {{ reckoned.paging.page.toLocaleString()
@@ -22,7 +22,7 @@ const stay = () => ''
           >
         </dd>
       </div>
-      <div>
+      <div v-if="reckoned.paging.offset !== null">
         <dt>offset</dt>
         <dd>{{ reckoned.paging.offset.toLocaleString() }}</dd>
       </div>

@@ -12,7 +12,7 @@ const props = defineProps<{
   fields: Field[]
   records: SetRecord[]
   keyFields: string[]
-  firstRow: number
+  firstRow: number | null // of the list; null where nobody knows: rows are counted from the page's first then
   sorts: SortLink[]
   marked?: string // the key of the record that was changed last
   changed?: ChangedRow[] // of a list that is held still: records that are not the same now
@@ -67,6 +67,8 @@ const columns = computed(() =>
 )
 const short = 32 // characters of a text that takes one line
 
+const row = (i: number) => (props.firstRow ?? 1) + i
+
 const hasKey = computed(
   () =>
     props.keyFields.length > 0 &&
@@ -80,7 +82,7 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
     <table class="table table-sm table-hover records">
       <thead>
         <tr>
-          <th scope="col" class="row-number">Row</th>
+          <th scope="col" class="row-number">{{ firstRow === null ? 'Here' : 'Row' }}</th>
           <th
             v-for="field in fields"
             :key="field.name"
@@ -109,17 +111,17 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
         <tr
           v-for="(record, i) in records"
           :key="i"
-          :class="[{ marked: hasKey && marked === keyOf(record) }, fate.get(firstRow + i)]"
+          :class="[{ marked: hasKey && marked === keyOf(record) }, fate.get(row(i))]"
         >
           <td class="row-number">
             <a
-              v-if="hasKey && fate.get(firstRow + i) !== 'gone'"
+              v-if="hasKey && fate.get(row(i)) !== 'gone'"
               :href="root + recordTo(keyOf(record))"
-              :aria-label="`Open the record in row ${firstRow + i}`"
-              >{{ figure(firstRow + i) }}</a
+              :aria-label="`Open the record in row ${row(i)}`"
+              >{{ figure(row(i)) }}</a
             >
-            <template v-else>{{ figure(firstRow + i) }}</template>
-            <span v-if="fate.has(firstRow + i)" class="fate">{{ fate.get(firstRow + i) }}</span>
+            <template v-else>{{ figure(row(i)) }}</template>
+            <span v-if="fate.has(row(i))" class="fate">{{ fate.get(row(i)) }}</span>
           </td>
           <template v-for="column in columns" :key="column.name">
             <td v-if="(record[column.name] ?? null) === null" :class="column.css">

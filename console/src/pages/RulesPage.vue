@@ -160,7 +160,11 @@ async function preview() {
     ] as [string, number][]
     const byOffset = now.addressing === 'offset'
     const unique = at.filter(
-      ([, page], i) => page >= 1 && page <= pages && at.findIndex(([, other]) => other === page) === i,
+      ([, page], i) =>
+        now.addressing !== 'cursor' &&
+        page >= 1 &&
+        page <= pages &&
+        at.findIndex(([, other]) => other === page) === i,
     )
     const { params } = await ask('')
     const answers = await Promise.all(
@@ -243,6 +247,9 @@ const stay = () => ''
         >Try them on <output>{{ total.toLocaleString() }}</output> records
         <input v-model.number="slider" type="range" min="0" :max="places" step="0.01" class="form-range" />
       </label>
+      <p v-if="draft.addressing === 'cursor'" class="quiet">
+        Pages have no numbers: each leads to the one before and the one after it.
+      </p>
       <p v-if="previewWrong" class="wrong" role="alert">{{ previewWrong }}</p>
       <figure v-for="ladder in drawn" :key="ladder.says" class="ladder-seen">
         <figcaption>{{ ladder.says }}</figcaption>

@@ -6,6 +6,7 @@ import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
 import { may, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
+import { withoutPlace } from '../filters'
 import { useLinks } from '../links'
 import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
@@ -102,6 +103,19 @@ function jump(typed: string) {
   const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
   go(`?${withParam(queryOf(leads.value?.links.self ?? ''), params.value?.page ?? 'page', value)}`)
 }
+/** The steps' words: rules may name the field that tells how old a record is. */
+const words = computed(() => {
+  const first = body.value?.paging.sort.split(',')[0] ?? ''
+  if (!rules.value?.markup?.age || first.replace(/^-/, '') !== rules.value.markup.age) return undefined
+  return first.startsWith('-') ? { prev: 'Newer', next: 'Older' } : { prev: 'Older', next: 'Newer' }
+})
+/** The address of the page after this one, or before it, by its cursor. */
+function seek(which: 'after' | 'before') {
+  const token = body.value?.cursors?.[which]
+  const names = params.value
+  if (!token || !names?.[which]) return undefined
+  return to(`?${withParam(withoutPlace(query.value, names), names[which], token)}`)
+}
 const choose = (id: string) =>
   router.replace({ path: route.path, query: route.query, hash: id === 'made' ? '' : `#${id}` })
 const again = () => Promise.all([info.refetch(), page.refetch()])
@@ -113,7 +127,7 @@ function thenBy(key: string) {
   const at = keys.findIndex((k) => k.replace(/^[-+]/, '') === key)
   if (at < 0) keys.push((rules.value?.sorts?.find((s) => s.key === key)?.first === 'desc' ? '-' : '') + key)
   else keys[at] = keys[at]!.startsWith('-') ? key : `-${key}`
-  go(`?${withParam(withParam(query.value, param, keys.join(',')), params.value?.page ?? 'page')}`)
+  go(`?${withoutPlace(withParam(query.value, param, keys.join(',')), params.value)}`)
 }
 
 // Keys move through the pages while focus is in the list, but not in a field, nor
@@ -201,7 +215,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
           :fields="fields"
           :records="body.records"
           :key-fields="rules?.key ?? []"
-          :first-row="body.paging.offset + 1"
+          :first-row="body.paging.offset === null ? null : body.paging.offset + 1"
           :sorts="leads.sorts"
           :marked="marked"
           :changed="body.changed"
@@ -220,10 +234,10 @@ const wide = matchMedia('(min-width: 62rem)').matches
             :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
             @moved="page.refetch()"
           />
-          <LadderNav :rungs="leads.ladder" :steps="leads.links" :label="label" :to="to" />
+          <LadderNav :rungs="leads.ladder" :steps="leads.links" :label="label" :to="to" :words="words" />
           <SizeChoice :sizes="leads.sizes" :size="body.paging.size" @choose="go" />
           <JumpToPage
-            v-if="leads.ladder.length"
+            v-if="leads.ladder.length && body.paging.page !== null"
             :page="body.paging.page"
             :pages="body.paging.total_pages"
             @jump="jump"
@@ -236,6 +250,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
         :query="calmQuery"
         :page="page.data.value"
         :open="tab"
+        :seek="seek"
         @choose="choose"
       />
     </div>
