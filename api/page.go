@@ -90,6 +90,14 @@ type ReckonBody struct {
 	// Came is how many records were fetched, where the total is not exact: one more
 	// than the page is asked for.
 	Came *int `json:"came,omitempty"`
+	// First and Last are the values of the page's first and last record in the fields of
+	// the order, as texts, null where they are missing: for the page's cursors. Left out:
+	// it has none.
+	First []*string `json:"first,omitempty"`
+	Last  []*string `json:"last,omitempty"`
+	// Behind tells, of a page that is asked for by a cursor, that there are records on the
+	// cursor's other side.
+	Behind bool `json:"behind,omitempty"`
 }
 
 // Reckoned is everything about a page but its records.
@@ -97,8 +105,18 @@ type Reckoned struct {
 	About
 	Fetch int            `json:"fetch"` // records to fetch from the offset on: one more than the page where the total is not exact
 	Order []paging.Order `json:"order"` // the total order to read in
+	// From is where to read from, in place of an offset; left out where the query has no
+	// cursor.
+	From *ReadFrom `json:"from,omitempty"`
 	// Params are what the rules call the parameters.
 	Params *ParamNames `json:"params"`
+}
+
+// ReadFrom is a place in the order, of a query's cursor.
+type ReadFrom struct {
+	Values   []*string `json:"values" jsonschema:"nullable"` // of a record, in the fields of the order; null where one is missing
+	Behind   bool      `json:"behind"`                       // the place is right behind that record; else right before it
+	Backward bool      `json:"backward"`                     // what precedes the place is asked for, the nearest first
 }
 
 // CutBody is a ReckonBody with the records.

@@ -43,11 +43,12 @@ func main() {
 	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
 	picture := flag.String("plot", "", "file for a plot, as SVG, of pages a second by page number, instead of asking questions")
 	held := flag.Bool("held", false, "ask for pages of lists that are held still too")
+	walks := flag.Bool("walks", false, "tell what walks of the whole list lose and repeat under writers, instead of asking questions")
 	changing := flag.Bool("writes", false, "measure what change logs cost writers, with fsync, instead of asking questions")
 	flag.Parse()
 	which, err := regexp.Compile(*only)
 	if err == nil {
-		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *picture)
+		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *walks, *picture)
 	}
 	if err != nil {
 		log.Fatal(err)
@@ -63,7 +64,7 @@ type question struct {
 	header  string
 }
 
-func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still bool, picture string) error {
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still, walks bool, picture string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -172,7 +173,10 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		return err
 	}
 	defer other.Close()
-	w := &writer{store: other, records: records}
+	w := newWriter(other, records)
+	if walks {
+		return walking(ctx, ours+list, w, rounds)
+	}
 	tag, err := get(keeping + list + "?sort=id")
 	if err != nil {
 		return err
@@ -236,6 +240,11 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		}
 		questions = append(questions, more...)
 	}
+	more, compared, err := seeking(ours+list, w, pages, only)
+	if err != nil {
+		return err
+	}
+	questions, pairs = append(questions, more...), append(pairs, compared...)
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
 	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {

@@ -19,6 +19,14 @@ type writer struct {
 	records int
 	next    atomic.Int64 // the next new key
 	changes atomic.Int64
+
+	existing func() []string // the key of a record that is probably there
+}
+
+func newWriter(store *sets.Store, records int) *writer {
+	w := &writer{store: store, records: records}
+	w.existing = func() []string { return []string{strconv.Itoa(1 + rand.IntN(w.records))} }
+	return w
 }
 
 // perSecond is how many records are changed a second.
@@ -31,9 +39,6 @@ func (w *writer) values() sets.Values {
 	at := time.Date(1990, 1, 1, 0, 0, 0, 0, time.UTC).Add(time.Duration(rand.IntN(60*w.records)) * time.Second)
 	return sets.Values{"gauge": text(fmt.Sprintf("gauge %d", 1+rand.IntN(40))), "read_at": text(at.Format(time.RFC3339)), "height_cm": text(strconv.Itoa(rand.IntN(900) - 120)), "checked": text("true"), "pressure_hpa": text("1013.2")}
 }
-
-// existing is the key of a record that is probably there.
-func (w *writer) existing() []string { return []string{strconv.Itoa(1 + rand.IntN(w.records))} }
 
 // change changes one record.
 func (w *writer) change(ctx context.Context) error {

@@ -30,6 +30,9 @@ type Ask struct {
 	all  bool // size=all was asked for
 	sort []sortBy
 
+	order  []Order
+	sorted string // the order, as metadata tell it
+
 	conditions []Condition
 	values     []string // what the conditions' values are cut from
 	search     string
@@ -100,6 +103,8 @@ func (r *Rules) Read(raw string) (Ask, error) {
 	a.readPage(rowGiven)
 	a.readSize()
 	a.readSort()
+	a.order = a.total()
+	a.sorted = orderText(a.order)
 	a.readCursor(afterGiven, beforeGiven, rowGiven)
 	a.readSearch(searchGiven)
 	a.readFields(fieldsGiven)
@@ -453,7 +458,10 @@ func (a *Ask) Adjusted() []Adjustment { return slices.Clone(a.adjusted) }
 // Order is the total order to read records in: the fields of each sort key and,
 // as the tie-break, those of the record's own key that do not stand there
 // already, in the direction of the last field before them.
-func (a *Ask) Order() []Order {
+func (a *Ask) Order() []Order { return slices.Clone(a.order) }
+
+// total makes the order.
+func (a *Ask) total() []Order {
 	r := a.ruled()
 	if len(a.sort)+len(r.Key) == 0 {
 		return nil
@@ -489,9 +497,16 @@ func (k *SortKey) fields() []string {
 
 // orderText writes an order as it stands in the metadata: "-tonnage,-id".
 func orderText(order []Order) string {
-	keys := make([]sortBy, len(order))
+	var stack [128]byte
+	text := stack[:0]
 	for i, o := range order {
-		keys[i] = sortBy{Key: o.Field, Desc: o.Desc}
+		if i > 0 {
+			text = append(text, ',')
+		}
+		if o.Desc {
+			text = append(text, '-')
+		}
+		text = append(text, o.Field...)
 	}
-	return sortText(keys)
+	return string(text)
 }

@@ -78,11 +78,10 @@ func (a *Ask) readCursor(after, before, row occurrence) {
 		a.misplace(param, a.token, code.CursorNotAlone, param+" and "+beside+" stand together, and each says where the page begins")
 		return
 	}
-	order := a.Order()
-	list, ok := r.cursorList(order)
+	list, ok := a.cursorList()
 	place, why := cursor.Place{}, code.CursorDamaged
 	if ok {
-		place, why = cursor.Read(a.token, list, len(order))
+		place, why = cursor.Read(a.token, list, len(a.order))
 	}
 	if why != "" {
 		a.misplace(param, a.token, why, map[code.Code]string{
@@ -99,9 +98,10 @@ func (a *Ask) readCursor(after, before, row occurrence) {
 
 // cursorList is what tokens of an order belong to; not ok where they can be neither read
 // nor made: they must be sealed, and nothing seals them.
-func (r *Rules) cursorList(order []Order) (l cursor.List, ok bool) {
-	l = cursor.List{Name: r.List, Order: orderText(order)}
-	hidden := len(r.Show) > 0 && slices.ContainsFunc(order, func(o Order) bool { return !slices.Contains(r.Show, o.Field) })
+func (a *Ask) cursorList() (l cursor.List, ok bool) {
+	r := a.ruled()
+	l = cursor.List{Name: r.List, Order: a.sorted}
+	hidden := len(r.Show) > 0 && slices.ContainsFunc(a.order, func(o Order) bool { return !slices.Contains(r.Show, o.Field) })
 	if hidden {
 		l.Sealer = r.Sealer
 	}
@@ -119,8 +119,7 @@ func (p *Page) Ends(first, last []*string, behind bool) Page {
 	if !r.cursors() {
 		return page
 	}
-	order := p.ask.Order()
-	list, ok := r.cursorList(order)
+	list, ok := p.ask.cursorList()
 	switch {
 	case !ok:
 		page.ends = cursor.Pair{Why: "the list is sorted by a field that is not shown, and no key seals its cursors"}
@@ -174,27 +173,16 @@ func (l *Links) stepBy(param, token string) string {
 	if token == "" || param == "" {
 		return ""
 	}
-	return l.of().link(l.base, l.of().at(param, token), "")
+	return l.of().link(l.base, []change{{param, []string{token}}}, "")
 }
 
-// at are the changes of a link that leads to a cursor.
-func (p *Page) at(param, token string) []change {
-	changes := []change{{param, []string{token}}}
-	for _, other := range []string{p.ask.ruled().afterParam(), p.ask.ruled().beforeParam()} {
-		if other != "" && other != param {
-			changes = append(changes, change{other, nil})
-		}
-	}
-	return changes
-}
-
-// inView are the changes of a link that keeps the first record in view, on a page that was
-// asked for by a cursor.
-func (p *Page) inView() []change {
+// inView is the change of a link that keeps the first record in view, on a page that was
+// asked for by a cursor. Another cursor than the one that a link is given stands on none.
+func (p *Page) inView() change {
 	if p.ends.Before != "" && p.ask.ruled().afterParam() != "" {
-		return p.at(p.ask.ruled().afterParam(), p.ends.Before)
+		return change{p.ask.ruled().afterParam(), []string{p.ends.Before}}
 	}
-	return p.at(p.ask.cursorParam(), p.ask.token)
+	return change{p.ask.cursorParam(), []string{p.ask.token}}
 }
 
 // summaryBy is the summary of a page whose rows are not known: "20 of 168", "20 records".

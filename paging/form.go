@@ -32,11 +32,8 @@ func (l Links) SizeForm() Form {
 	f := l.form(r.sizeParam())
 	f.Value, f.Max = int64(p.Size()), int64(r.sizeCap())
 	if p.seeks() {
-		for _, c := range p.inView() {
-			for _, token := range c.values {
-				f.Hidden = append(f.Hidden, query.Pair{Name: c.param, Value: token})
-			}
-		}
+		cursor := p.inView()
+		f.Hidden = append(f.Hidden, query.Pair{Name: cursor.param, Value: cursor.values[0]})
 		return f
 	}
 	f.Hidden = append(f.Hidden, query.Pair{Name: r.rowParam(), Value: strconv.FormatInt(add(p.firstInView(), 1), 10)})

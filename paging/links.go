@@ -417,7 +417,7 @@ func (l *Links) sized(size string, position int64) string {
 	changes := []change{{p.ask.ruled().sizeParam(), []string{size}}}
 	switch {
 	case p.seeks():
-		return p.link(l.base, append(changes, p.inView()...), "")
+		return p.link(l.base, append(changes, p.inView()), "")
 	case p.ask.ruled().byCursor():
 		return p.link(l.base, append(changes, p.fromRow(add(p.firstInView(), 1))...), "")
 	}

@@ -33,7 +33,7 @@ func (p *Page) Metadata() Metadata {
 		TotalIs:  p.total.Is(),
 		RowsHere: p.rows,
 		Limit:    p.Size(),
-		Sort:     orderText(p.ask.Order()),
+		Sort:     p.ask.sorted,
 		Search:   p.ask.search,
 		Filters:  append([]Condition{}, p.ask.Conditions()...),
 		IsFirst:  !p.hasPrev(),

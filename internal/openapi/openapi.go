@@ -16,8 +16,8 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
-	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/answer"
+	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/rulesfile"
 	"pageladder.example/paging/value"
 )

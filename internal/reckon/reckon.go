@@ -97,6 +97,15 @@ func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, lang
 			return answer, err
 		}
 	}
+	if at, backward := page.Ask().Cursor(); at != nil {
+		answer.From = &api.ReadFrom{Values: at.Values, Behind: at.Behind, Backward: backward}
+	}
+	if order := len(answer.Order); body.First != nil || body.Last != nil || body.Behind {
+		if len(body.First) != len(body.Last) || body.First != nil && len(body.First) != order {
+			return answer, problem.Of(problem.BadBody, "found %d values as first and %d as last; right would be one for each of the %d fields of the order", len(body.First), len(body.Last), order)
+		}
+		page = page.Ends(body.First, body.Last, body.Behind)
+	}
 	text := cmp.Or(body.Base, rules.Base)
 	var base paging.Base
 	if text != "" {

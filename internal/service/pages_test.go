@@ -21,6 +21,7 @@ func TestTheClientWalksAListThatIsHeld(t *testing.T) {
 	for name, rules := range map[string]func(*sets.Settings){
 		"by number": func(*sets.Settings) {},
 		"by offset": func(s *sets.Settings) { s.Rules.Addressing = paging.ByOffset },
+		"by cursor": func(s *sets.Settings) { s.Rules.Addressing = paging.ByCursor },
 		"renamed":   func(s *sets.Settings) { s.Rules.Params.Page = "p" },
 		"pinned":    func(s *sets.Settings) { s.Rules.Pinned = true },
 		"with a base": func(s *sets.Settings) {
@@ -61,5 +62,44 @@ func TestTheClientWalksAListThatIsHeld(t *testing.T) {
 	require.NoError(t, err)
 	for _, err := range c.WithToken(testkit.OwnerOf(at)).Pages(t.Context(), "nowhere", "", true) {
 		assert.ErrorContains(t, err, "no record set")
+	}
+}
+
+// A walk by cursor has each record that nobody touches once, while others come and go, and goes on later.
+func TestTheClientWalksByCursor(t *testing.T) {
+	at, ok, _, store := holding(t)
+	_, err := store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Rules.Params.After = "page[after]"; return nil })
+	require.NoError(t, err)
+	c, err := client.New(at)
+	require.NoError(t, err)
+	c = c.WithToken(testkit.OwnerOf(at))
+	var found []string
+	for r, err := range c.Walk(t.Context(), "boats", "sort=-no&size=2") {
+		require.NoError(t, err)
+		no, _ := r[0].Text()
+		if found = append(found, no); len(found) == 3 {
+			ok(http.StatusCreated, "POST", "/api/sets/boats/records", inJSON("", `{"no":100,"name":"new","kept":true}`))
+			res, _ := ok(http.StatusOK, "GET", "/api/sets/boats/records/8", sent{}) // where it goes on from
+			ok(http.StatusOK, "DELETE", "/api/sets/boats/records/8", sent{headers: map[string]string{"If-Match": res.Header.Get("ETag")}})
+		}
+	}
+	assert.Equal(t, []string{"11", "10", "9", "8", "7", "6", "5", "3", "2", "1"}, found)
+	end, err := c.Page(t.Context(), "boats", "sort=no&size=50")
+	require.NoError(t, err)
+	ok(http.StatusCreated, "POST", "/api/sets/boats/records", inJSON("", `{"no":101,"name":"newer","kept":true}`))
+	n := 0
+	for r, err := range c.Walk(t.Context(), "boats", "sort=no&page[after]="+end.Cursors.After) {
+		require.NoError(t, err)
+		no, _ := r[0].Text()
+		assert.Equal(t, "101", no)
+		n++
+	}
+	assert.Equal(t, 1, n)
+	_, err = store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Rules.Params.After = ""; return nil })
+	require.NoError(t, err)
+	for _, err := range c.Walk(t.Context(), "boats", "size=2") {
+		if err != nil {
+			assert.ErrorIs(t, err, client.ErrNoCursor)
+		}
 	}
 }

@@ -8,6 +8,7 @@ import (
 
 	"github.com/jackc/pgx/v5/pgconn"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/paging"
 	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/rulesfile"
@@ -110,7 +111,7 @@ func (q *question) beyond() (regions []statement.Region, wrong func(error) error
 func (q *question) placed() []int {
 	at := make([]int, len(q.order))
 	for i, o := range q.order {
-		at[i] = slices.IndexFunc(fieldsOf(q.fields), func(name string) bool { return name == o.Field })
+		at[i] = slices.IndexFunc(q.fields, func(f intake.Field) bool { return f.Name == o.Field })
 		if at[i] < 0 {
 			return nil
 		}
@@ -151,9 +152,9 @@ func (r *reader) endsOf(records []Record, from, n int, behind bool) (e ends, err
 // there are some on its other side.
 func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limit int) (records []Record, behind bool, err error) {
 	asked := r.q
-	onward, back := asked, asked.reversed()
+	onward := asked
 	if backward {
-		onward, back = back, onward
+		onward = asked.reversed()
 	}
 	read := func(_ *statement.Question, regions []statement.Region, limit int) (int, []*string, error) {
 		r.q, r.orders, r.fates = onward, nil, nil
@@ -164,6 +165,10 @@ func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limi
 		return len(records), first, err
 	}
 	any := func(_ *statement.Question, regions []statement.Region) (bool, error) {
+		back := asked
+		if !backward {
+			back = asked.reversed()
+		}
 		one := reader{db: r.db, q: back, asked: r.asked, seen: r.seen, unsure: r.unsure, found: r.found}
 		found, err := one.records(ctx, regions, 0, 1)
 		r.asked, r.seen, r.unsure, r.found = one.asked, one.seen, one.unsure, one.found

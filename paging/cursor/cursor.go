@@ -73,33 +73,32 @@ func Write(l List, p Place) string {
 	if n > MaxBytes || len(p.Values) > maxValues {
 		return ""
 	}
-	body := make([]byte, 0, n)
-	body = binary.BigEndian.AppendUint32(body, crc32.ChecksumIEEE([]byte(l.Name)))
+	text := make([]byte, 5, n+5) // its form and checksum
+	text = binary.BigEndian.AppendUint32(text, crc32.ChecksumIEEE([]byte(l.Name)))
 	if p.Behind {
-		body = append(body, markBehind)
+		text = append(text, markBehind)
 	} else {
-		body = append(body, markBefore)
+		text = append(text, markBefore)
 	}
-	body = append(binary.AppendUvarint(body, uint64(len(l.Order))), l.Order...)
+	text = append(binary.AppendUvarint(text, uint64(len(l.Order))), l.Order...)
 	for _, v := range p.Values {
 		if v == nil {
-			body = append(body, 0)
+			text = append(text, 0)
 			continue
 		}
-		body = append(binary.AppendUvarint(body, uint64(len(*v))+1), *v...)
+		text = append(binary.AppendUvarint(text, uint64(len(*v))+1), *v...)
 	}
-	text := make([]byte, 1, len(body)+40)
 	if l.Sealer != nil {
-		text[0] = sealedForm
-		text = append(text, l.Sealer.Seal(body)...)
+		text = append([]byte{sealedForm}, l.Sealer.Seal(text[5:])...)
 	} else {
 		text[0] = plainForm
-		text = append(binary.BigEndian.AppendUint32(text, crc32.ChecksumIEEE(body)), body...)
+		binary.BigEndian.PutUint32(text[1:], crc32.ChecksumIEEE(text[5:]))
 	}
 	if base64.RawURLEncoding.EncodedLen(len(text)) > MaxBytes {
 		return ""
 	}
-	return base64.RawURLEncoding.EncodeToString(text)
+	var token [MaxBytes]byte
+	return string(base64.RawURLEncoding.AppendEncode(token[:0], text))
 }
 
 // Read gives the place that a token of a list holds, with as many values as the order has

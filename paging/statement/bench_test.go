@@ -1,6 +1,7 @@
 package statement_test
 
 import (
+	"fmt"
 	"strconv"
 	"strings"
 	"testing"
@@ -12,6 +13,7 @@ import (
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/statement"
+	"pageladder.example/paging/statement/sqlpage"
 	"pageladder.example/paging/value"
 )
 
@@ -128,6 +130,54 @@ func BenchmarkPlaces(b *testing.B) {
 					if err != nil || n != 20 {
 						b.Fatal(n, err)
 					}
+				}
+			})
+		}
+	}
+}
+
+// BenchmarkCursors reads the 20 records after a cursor at the start, in the middle and near the end of 200,000, in each
+// database, and the same ones by their offset.
+func BenchmarkCursors(b *testing.B) {
+	const records = 200_000
+	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "amount"}}, Count: paging.CountNone, Params: paging.Params{After: "after"}}
+	for _, d := range databases(b, nil) {
+		fill := map[statement.Dialect]string{
+			statement.PostgreSQL: "insert into records (id, name, amount) select n, 'Gull', n * 7919::bigint %% 20000 from generate_series(1, %d) n",
+			statement.MySQL:      "insert into records (id, name, amount) select seq, 'Gull', seq * 7919 %% 20000 from seq_1_to_%d",
+			statement.SQLite:     "insert into records (id, name, amount) with recursive s(n) as (select 1 union all select n + 1 from s where n < %d) select n, 'Gull', n * 7919 %% 20000 from s",
+		}[d.table.Dialect]
+		for _, sql := range []string{fmt.Sprintf(fill, records), "create index amounts on records (amount, id)"} {
+			_, err := d.db.ExecContext(b.Context(), sql)
+			require.NoError(b, err, sql)
+		}
+		if d.table.Dialect == statement.PostgreSQL {
+			_, err := d.db.ExecContext(b.Context(), "vacuum analyze records")
+			require.NoError(b, err)
+		}
+		table := d.table
+		table.Fields = map[string]statement.Field{"id": {SQL: "r.id", Type: value.Integer}, "amount": {SQL: "r.amount", Type: value.Integer}}
+		list, err := statement.New(table)
+		require.NoError(b, err)
+		read := func(query string) paging.Page {
+			page, _, err := sqlpage.Read[map[string]any](b.Context(), d.db, list, rules, query, statement.Where{})
+			require.NoError(b, err, query)
+			return page
+		}
+		for _, at := range []struct {
+			name string
+			page int
+		}{{"start", 1}, {"middle", records / 40}, {"end", records/20 - 2}} {
+			page := read(fmt.Sprintf("sort=amount&page=%d", at.page))
+			token := page.Cursors().After
+			b.Run(d.name+"/"+at.name+"/cursor", func(b *testing.B) {
+				for b.Loop() {
+					read("sort=amount&after=" + token)
+				}
+			})
+			b.Run(d.name+"/"+at.name+"/offset", func(b *testing.B) {
+				for b.Loop() {
+					read(fmt.Sprintf("sort=amount&page=%d", at.page+1))
 				}
 			})
 		}

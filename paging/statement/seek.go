@@ -121,9 +121,9 @@ type Found struct {
 //
 // As a rule the record of the place is still there, and one read tells everything.
 func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (came int, first []*string, err error), any func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
-	onward, back := q, q.Reversed()
+	onward := q
 	if backward {
-		onward, back = back, q
+		onward = q.Reversed()
 	}
 	regions, err := onward.From(at.Values)
 	if err != nil {
@@ -150,6 +150,10 @@ func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q 
 			}
 		}
 		found.Rows = min(came, limit)
+	}
+	back := q // as a rule it is not needed
+	if !backward {
+		back = q.Reversed()
 	}
 	if without {
 		regions, err = back.From(at.Values)

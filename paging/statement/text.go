@@ -119,8 +119,14 @@ func (c *column) textOfInteger(n int64) *string {
 
 // textOfTime writes a time as RFC 3339 has it; one that it cannot read stays as it is.
 func (c *column) textOfTime(text string) string {
-	if at, err := time.Parse(c.layout, text); err == nil && c.layout != "" {
-		return at.UTC().Format(time.RFC3339Nano)
+	const plain = len("2026-03-01 10:00:00")
+	if len(text) > plain && text[len(time.DateOnly)] == ' ' && text[plain-3] == ':' && strings.HasSuffix(text, "+00") { // as PostgreSQL writes most
+		return text[:len(time.DateOnly)] + "T" + strings.TrimSuffix(text[len(time.DateOnly)+1:], "+00") + "Z"
+	}
+	if c.layout != "" {
+		if at, err := time.Parse(c.layout, text); err == nil {
+			return at.UTC().Format(time.RFC3339Nano)
+		}
 	}
 	for _, layout := range []string{time.RFC3339Nano, "2006-01-02 15:04:05.999999999Z07", "2006-01-02 15:04:05.999999999Z07:00", "2006-01-02 15:04:05.999999999"} {
 		if at, err := time.Parse(layout, text); err == nil {
