@@ -253,14 +253,16 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 func FuzzRead(f *testing.F) {
 	for _, seed := range []string{
 		"", "page=3&size=20&sort=-tonnage,vessel", "page=%", "page=%2", "page=%zz&a;b=c&&=x&q=%F0%9F%9A%A2",
-		"size=all&row=9&page=99999999999999999999", "a=\r\nSet-Cookie:x&\"><script>=1", "sort=%00,\xff,-",
+		"after=AbdiVogAAAAAAQwtdG9ubmFnZSwtaWQENzAwAjQ&page[before]=x", "size=all&row=9&page=99999999999999999999", "a=\r\nSet-Cookie:x&\"><script>=1", "sort=%00,\xff,-",
 	} {
 		f.Add(seed, int64(168))
 	}
 	base, err := ParseBase("/arrivals")
 	require.NoError(f, err)
 	f.Fuzz(func(t *testing.T, query string, total int64) {
-		ask, err := harbour().Read(query)
+		rules := harbour()
+		rules.Params.After, rules.Params.Before = "after", "page[before]"
+		ask, err := rules.Read(query)
 		if err != nil { // a filter that is refused
 			return
 		}

@@ -31,7 +31,15 @@ type Source struct {
 // Page settles an ask and reads its page.
 func Page[T any](from Source, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
 	if at, _ := ask.Cursor(); at != nil {
-		return pageAt[T](from, list, ask, own)
+		settled, err := ask.Settle(paging.NotCounted())
+		if err != nil {
+			return paging.Page{}, nil, err
+		}
+		page, records, mended, err := pageAt[T](from, list, &settled, own)
+		if mended != nil {
+			return Page[T](from, list, mended, own)
+		}
+		return page, records, err
 	}
 	q, err := list.Ask(ask, own)
 	if err != nil {
@@ -60,6 +68,17 @@ func Page[T any](from Source, list *statement.List, ask *paging.Ask, own stateme
 
 // Records reads the records of a page that is settled, and closes it.
 func Records[T any](from Source, list *statement.List, page *paging.Page, own statement.Where) (paging.Page, []T, error) {
+	if at, _ := page.Ask().Cursor(); at != nil {
+		read, records, mended, err := pageAt[T](from, list, page, own)
+		if mended == nil {
+			return read, records, err
+		}
+		settled, err := mended.Settle(page.Total())
+		if err != nil {
+			return paging.Page{}, nil, err
+		}
+		page = &settled
+	}
 	q, err := list.Ask(page.Ask(), own)
 	if err != nil {
 		return paging.Page{}, nil, err
@@ -113,18 +132,17 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 	return into.ends(&page, q, len(records), false), records, nil
 }
 
-// pageAt reads a page that is asked for by a cursor. Nothing is counted.
-func pageAt[T any](from Source, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
+// pageAt reads a page that is asked for by a cursor. Where that holds a value which is none of its field's, it gives the
+// ask without it instead.
+func pageAt[T any](from Source, list *statement.List, settled *paging.Page, own statement.Where) (page paging.Page, records []T, mended *paging.Ask, err error) {
+	ask := settled.Ask()
 	q, err := list.Ask(ask, own)
 	if err != nil {
-		return paging.Page{}, nil, err
-	}
-	if page, err = ask.Settle(paging.NotCounted()); err != nil {
-		return paging.Page{}, nil, err
+		return paging.Page{}, nil, nil, err
 	}
 	into, err := recordsOf[T](list, ask)
 	if err != nil {
-		return paging.Page{}, nil, err
+		return paging.Page{}, nil, nil, err
 	}
 	into.readPlaces(ask, q)
 	at, backward := ask.Cursor()
@@ -138,15 +156,19 @@ func pageAt[T any](from Source, list *statement.List, ask *paging.Ask, own state
 			first, err := q.Place(into.places[0])
 			return len(records), first, err
 		}
-		any := func(q *statement.Question, regions []statement.Region) (bool, error) {
-			for _, r := range regions {
-				if n, err := number(query, q.Count(r, 1)); err != nil || n > 0 {
-					return n > 0, err
+		there := func(q *statement.Question, regions []statement.Region) (found bool, err error) {
+			for i := 0; i < len(regions) && !found; i++ {
+				one, err := q.Rows(nil, regions[i], 0, 1) // in order, so that an index is of use
+				if err == nil {
+					err = query(one, func(rows Rows) error { found = rows.Next(); return rows.Err() })
+				}
+				if err != nil {
+					return false, err
 				}
 			}
-			return false, nil
+			return found, nil
 		}
-		found, skip, err := q.Seek(at, backward, page.Fetch(), read, any)
+		found, skip, err := q.Seek(at, backward, settled.Fetch(), read, there)
 		if skip {
 			records, into.places = records[1:], into.places[1:]
 		}
@@ -154,24 +176,21 @@ func pageAt[T any](from Source, list *statement.List, ask *paging.Ask, own state
 		return err
 	})
 	if says := misplaced(err); says != "" {
-		mended, err := ask.Misplaced(says)
-		if err != nil {
-			return paging.Page{}, nil, err
-		}
-		return Page[T](from, list, mended, own)
+		mended, err = ask.Misplaced(says)
+		return paging.Page{}, nil, mended, err
 	}
 	if err != nil {
-		return paging.Page{}, nil, err
+		return paging.Page{}, nil, nil, err
 	}
-	if page, err = page.Seen(len(records)); err != nil {
-		return paging.Page{}, nil, err
+	if page, err = settled.Seen(len(records)); err != nil {
+		return paging.Page{}, nil, nil, err
 	}
 	records, into.places = records[:page.Rows():page.Rows()], into.places[:page.Rows()]
 	if backward {
 		slices.Reverse(records)
 		slices.Reverse(into.places)
 	}
-	return into.ends(&page, q, len(records), behind), records, nil
+	return into.ends(&page, q, len(records), behind), records, nil, nil
 }
 
 // misplaced tells whether an error means that a cursor's value is none of its field's; "" if not.

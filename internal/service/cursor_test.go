@@ -67,6 +67,8 @@ func TestPagesByCursorOverHTTP(t *testing.T) {
 	assert.EqualValues(t, total-50, strings.Count(body, "\n"))
 	_, body = send(t, "GET", at+"/api/sets/arrivals/records/all?sort=-tonnage,vessel&cleared=true&before="+page.Cursors.After, sent{headers: map[string]string{"Accept": "application/x-ndjson"}})
 	assert.EqualValues(t, 50, strings.Count(body, "\n"))
+	_, held := send(t, "GET", at+"/api/sets/arrivals/records/all?sort=-tonnage,vessel&cleared=true&pl.version=1&before="+page.Cursors.After, sent{headers: map[string]string{"Accept": "application/x-ndjson"}})
+	assert.Equal(t, body, held)
 }
 
 // A list whose rules name the field that tells its age has steps of that name, in each language, and no ladder by cursor.

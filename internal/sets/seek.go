@@ -45,8 +45,6 @@ type misplacedError struct{ says string }
 
 func (e *misplacedError) Error() string { return e.says }
 
-const divisionByZero = "22012" // which no value that is read gives
-
 // misplaced tells whether an error of a page that was asked for by a cursor is the cursor's,
 // and gives it as such.
 func misplaced(err error) error {
@@ -55,7 +53,7 @@ func misplaced(err error) error {
 	switch {
 	case errors.As(err, &place):
 		return &misplacedError{"the cursor holds " + place.Found + " for " + place.Field + "; right would be " + place.Want}
-	case errors.As(err, &pg) && pg.Code != divisionByZero && strings.HasPrefix(pg.Code, "22"): // data exception
+	case errors.As(err, &pg) && strings.HasPrefix(pg.Code, "22"): // data exception
 		return &misplacedError{"the cursor holds a value that is not of its field's type"}
 	}
 	return err
@@ -164,7 +162,7 @@ func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limi
 		first, err := r.placeOf(records, 0)
 		return len(records), first, err
 	}
-	any := func(_ *statement.Question, regions []statement.Region) (bool, error) {
+	there := func(_ *statement.Question, regions []statement.Region) (bool, error) {
 		back := asked
 		if !backward {
 			back = asked.reversed()
@@ -174,7 +172,7 @@ func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limi
 		r.asked, r.seen, r.unsure, r.found = one.asked, one.seen, one.unsure, one.found
 		return len(found) > 0, err
 	}
-	found, skip, err := asked.Seek(at, backward, limit, read, any)
+	found, skip, err := asked.Seek(at, backward, limit, read, there)
 	if err != nil {
 		return nil, false, misplaced(err)
 	}
@@ -182,13 +180,13 @@ func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limi
 	if skip {
 		from = 1
 	}
-	cut := func(n int) (int, int) { return min(from, n), min(from+found.Rows, n) }
-	a, b := cut(len(records))
-	records = records[a:b]
-	a, b = cut(len(r.orders))
-	r.orders = r.orders[a:b]
-	a, b = cut(len(r.fates))
-	r.fates = r.fates[a:b]
+	records = records[from : from+found.Rows]
+	if r.orders != nil {
+		r.orders = r.orders[from : from+found.Rows]
+	}
+	if r.fates != nil {
+		r.fates = r.fates[from : from+found.Rows]
+	}
 	if backward {
 		slices.Reverse(records)
 		slices.Reverse(r.orders)

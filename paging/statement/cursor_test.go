@@ -252,6 +252,27 @@ func TestCursorsHoldEveryValue(t *testing.T) {
 	}
 }
 
+// A page that is settled on a total of the program's own is read from its cursor too.
+func TestRecordsOfASettledPageByCursor(t *testing.T) {
+	for _, d := range databases(t, makeRecords(30)) {
+		list := d.list(t, statement.Tied)
+		first, _, err := sqlpage.Read[call](t.Context(), d.db, list, cursorRules(), "sort=-amount&size=10", statement.Where{})
+		require.NoError(t, err)
+		query := "sort=-amount&size=10&after=" + first.Cursors().After
+		_, want, err := sqlpage.Read[call](t.Context(), d.db, list, cursorRules(), query, statement.Where{})
+		require.NoError(t, err)
+		ask, err := cursorRules().Read(query)
+		require.NoError(t, err)
+		settled, err := ask.Settle(paging.Exact(30))
+		require.NoError(t, err)
+		page, found, err := sqlpage.Records[call](t.Context(), d.db, list, &settled, statement.Where{})
+		require.NoError(t, err)
+		assert.Equal(t, idsOf(want), idsOf(found), d.name)
+		assert.Equal(t, "10 of 30", page.Metadata().Summary)
+		assert.False(t, page.Metadata().IsFirst)
+	}
+}
+
 // A token that is made up, with a value of another type, is a fault of the query.
 func TestCursorsWithValuesOfOtherTypes(t *testing.T) {
 	for _, d := range databases(t, makeRecords(20)) {

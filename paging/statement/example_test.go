@@ -214,8 +214,8 @@ func ExampleQuestion_Seek() {
 		fmt.Println(s.SQL)
 		return 3, place, err // as if the record of the place and two more had come
 	}
-	any := func(q *statement.Question, regions []statement.Region) (bool, error) { return false, nil }
-	found, skip, err := q.Seek(&cursor.Place{Values: place, Behind: true}, false, 20, read, any)
+	there := func(q *statement.Question, regions []statement.Region) (bool, error) { return false, nil }
+	found, skip, err := q.Seek(&cursor.Place{Values: place, Behind: true}, false, 20, read, there)
 	fmt.Println(found.Rows, found.Behind, skip, err)
 	// Output:
 	// select a.id as "id", a.tonnage::text as place0, a.id::text as place1 from arrivals a join berths b on b.id = a.berth_id where a.tonnage = $1::bigint and a.id <= $2::bigint order by a.tonnage desc, a.id desc limit 21

@@ -117,10 +117,10 @@ type Found struct {
 // function read reads so many records of some regions of a question, and tells how many
 // came and the place of the first; it is asked again where what it read is of no use, and
 // the records of the last time count. Where the place's own record comes first, it is left
-// out: then skip is true. The function any tells whether there is a record in some regions.
+// out: then skip is true. The function there tells whether there is a record in some regions.
 //
 // As a rule the record of the place is still there, and one read tells everything.
-func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (came int, first []*string, err error), any func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
+func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (came int, first []*string, err error), there func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
 	onward := q
 	if backward {
 		onward = q.Reversed()
@@ -163,7 +163,7 @@ func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q 
 	if err != nil {
 		return found, false, err
 	}
-	found.Behind, err = any(back, regions)
+	found.Behind, err = there(back, regions)
 	return found, false, err
 }
 
