@@ -158,7 +158,7 @@ removed elsewhere; the output ends with the command for the next page.`,
   pageladder page arrivals --filter berth=N4 --filter tonnage.min=500 --search gull
   pageladder page berths --sort -depth_m,code -o csv
   pageladder page arrivals --page 2 --at 1
-  pageladder page arrivals --after "$(pageladder page arrivals -o json | jq -r .cursors.after)"
+  pageladder page arrivals --sort id --after AbFKAm7XWV3CAQJpZAMyMA
   pageladder page arrivals --all -o ndjson`,
 		Args: exactly("SET"),
 	}
