@@ -142,7 +142,7 @@ func TestCommandLine(t *testing.T) {
 		require.NoError(t, json.Unmarshal([]byte(got.out), &answer))
 		got = s.run(t, "page", "arrivals", "--sort", "-tonnage", "--size", "2", "--filter", "vessel.has= gull", "--after", answer.Cursors.After)
 		require.Zero(t, got.code, got.errOut)
-		lines := strings.Split(strings.TrimSpace(got.out), "\n")
+		lines := strings.Split(strings.TrimRight(got.out, "\n"), "\n")
 		require.Len(t, lines, 7)
 		assert.Equal(t, "2 records", lines[4])
 		assert.Equal(t, "‹ Previous   Next ›", lines[5])
