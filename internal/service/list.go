@@ -40,7 +40,7 @@ func (s *Service) readList(c *gin.Context) error {
 	if c.Param("number") != "" {
 		page := set.Rules.Resolved().Params.Page
 		if page == "" {
-			return problem.Of(problem.NothingHere, "this list is addressed by offset, so that its pages have no path of their own")
+			return problem.Of(problem.NothingHere, "the pages of this list are not addressed by number, so that they have no path of their own")
 		}
 		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+asked, "&")
 		if base, err = s.pageBase(set); err != nil {
