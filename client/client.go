@@ -13,6 +13,7 @@ import (
 	"mime"
 	"net/http"
 	"net/url"
+	"slices"
 	"strconv"
 	"strings"
 	"time"
@@ -243,13 +244,19 @@ func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, e
 // Walk iterates over every record that a query asks for, page by page, by cursor: of the
 // records that nobody touches meanwhile none is lost and none comes twice, and a page is as
 // quick however far the walk has come. The query may have a cursor, to go on from, and no
-// page. An error ends it; it is ErrNoCursor where the list has no cursors.
+// page; one that the service would not take is an error. An error ends it; it is ErrNoCursor
+// where the list has no cursors.
 func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
 		about, err := c.Set(ctx, set)
 		for err == nil {
 			var page *Page
 			if page, err = c.Page(ctx, set, asked); err != nil {
+				break
+			}
+			// A cursor that was left out would begin the walk anew.
+			if i := slices.IndexFunc(page.Adjusted, func(a paging.Adjustment) bool { return strings.HasPrefix(string(a.Why), "cursor.") }); i >= 0 {
+				err = fmt.Errorf("client: %s: %s", page.Adjusted[i].Param, page.Adjusted[i].Says)
 				break
 			}
 			for _, record := range page.Records {

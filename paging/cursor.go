@@ -2,8 +2,6 @@ package paging
 
 import (
 	"slices"
-	"strconv"
-	"strings"
 
 	"pageladder.example/paging/code"
 	"pageladder.example/paging/cursor"
@@ -187,7 +185,7 @@ func (p *Page) inView() change {
 
 // summaryBy is the summary of a page whose rows are not known: "20 of 168", "20 records".
 func (p *Page) summaryBy() string {
-	count := strconv.Itoa(p.rows)
+	count := grouped(int64(p.rows))
 	switch {
 	case p.rows == 0 && (!p.total.Known() || p.total.n == 0):
 		return "no records"
@@ -196,7 +194,7 @@ func (p *Page) summaryBy() string {
 	case !p.total.Known() && p.rows == 1:
 		return "1 record"
 	case !p.total.Known():
-		return grouped(int64(p.rows)) + " records"
+		return count + " records"
 	}
-	return strings.TrimSpace(count + " of " + grouped(p.total.n))
+	return count + " of " + grouped(p.total.n)
 }

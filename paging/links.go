@@ -67,7 +67,7 @@ func (p *Page) On(base Base) Links {
 		return l
 	}
 	var stack [512]byte
-	buf, cut := p.appendLink(stack[:0], &base, nil, !p.ask.ruled().byCursor())
+	buf, cut := p.appendLink(stack[:0], &base, nil, true)
 	end := len(buf)
 	if p.ask.ruled().FirstPageBare {
 		buf, _ = p.appendLink(buf, &base, nil, false)

@@ -95,6 +95,10 @@ func TestTheClientWalksByCursor(t *testing.T) {
 		n++
 	}
 	assert.Equal(t, 1, n)
+	for r, err := range c.Walk(t.Context(), "boats", "sort=name&page[after]="+end.Cursors.After) {
+		assert.Nil(t, r, "it does not begin anew")
+		assert.ErrorContains(t, err, "another order")
+	}
 	_, err = store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Rules.Params.After = ""; return nil })
 	require.NoError(t, err)
 	for _, err := range c.Walk(t.Context(), "boats", "size=2") {
