@@ -21,6 +21,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
+	"pageladder.example/climb"
 	"pageladder.example/internal/doctest"
 	"pageladder.example/internal/testkit"
 )
@@ -112,6 +113,28 @@ func TestHTMLPageNeedsNoScript(t *testing.T) {
 		for _, not := range c.not {
 			assert.NotContains(t, string(body), not, path)
 		}
+	}
+}
+
+// Each of them keeps its promises.
+func TestExamplesClimbClean(t *testing.T) {
+	for program, c := range map[string]struct {
+		path string
+		args []string
+	}{
+		"nethttp": {"/", nil}, "gin": {"/vessels", nil}, "htmlpage": {"/arrivals", nil}, "sqlite": {"/arrivals", nil}, "slice": {"/arrivals", nil},
+		"postgres": {"/arrivals", []string{testkit.DatabaseURL(t)}}, "mariadb": {"/arrivals", []string{testkit.MariaDSN(t)}},
+	} {
+		t.Run(program, func(t *testing.T) {
+			at := start(t, program, c.args...)
+			report, err := (&climb.Checker{Expect: climb.Strict(), Pause: -1}).Run(t.Context(), climb.Endpoint{Address: at + c.path})
+			require.NoError(t, err)
+			for _, p := range report.Promises {
+				assert.NotEqual(t, climb.Broken, p.Verdict, "%s: %v", p.Code, p.Findings)
+			}
+			assert.True(t, report.Whole)
+			t.Log(report.Summary())
+		})
 	}
 }
 

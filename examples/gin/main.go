@@ -15,15 +15,15 @@ func main() {
 	vessels := []string{"Grey Gull", "Salt Petrel", "Amber Tern", "Quiet Heron", "Old Otter", "Brave Marlin", "Little Anchor"}
 	r := gin.New()
 	rules := &paging.Rules{Size: paging.SizeRules{Default: 3}}
-	r.GET("/vessels", func(c *gin.Context) {
+	r.Match([]string{"GET", "HEAD"}, "/vessels", func(c *gin.Context) {
 		ask, _ := rules.Read(c.Request.URL.RawQuery) // these rules mend every fault
 		page, _ := ask.Settle(paging.Exact(int64(len(vessels))))
 		view := markup.Of(&page, paging.Base{}, nil)
-		html := markup.Bootstrap.AppendLadder(markup.AppendSummary(nil, &view), &view)
+		html := append(markup.Bootstrap.AppendLadder(markup.AppendSummary(nil, &view), &view), "<ul>\n"...)
 		for _, vessel := range paging.Cut(vessels, page) {
-			html = append(html, "<p>"+template.HTMLEscapeString(vessel)+"</p>\n"...)
+			html = append(html, "<li>"+template.HTMLEscapeString(vessel)+"</li>\n"...)
 		}
-		c.Data(200, "text/html; charset=utf-8", html)
+		c.Data(200, "text/html; charset=utf-8", append(html, "</ul>\n"...))
 	})
 	r.Run(os.Args[1])
 }

@@ -19,6 +19,7 @@ func list(w http.ResponseWriter, r *http.Request) {
 		return
 	}
 	page, _ := ask.Settle(paging.Exact(int64(len(vessels))))
+	w.Header().Set("Content-Type", "application/json")
 	json.NewEncoder(w).Encode(map[string]any{
 		"records": paging.Cut(vessels, page), "paging": page.Metadata(), "links": page.On(paging.Base{}).Steps(),
 	})

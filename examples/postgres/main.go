@@ -49,7 +49,7 @@ func main() {
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}, "berth": {SQL: "berth"}, "cargo": {SQL: "cargo"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
 		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}))
 	r := gin.New()
-	r.GET("/arrivals", func(c *gin.Context) {
+	r.Match([]string{"GET", "HEAD"}, "/arrivals", func(c *gin.Context) {
 		page, arrivals, err := pgxpage.Read[Arrival](c.Request.Context(), db, list, rules, c.Request.URL.RawQuery, statement.Where{})
 		if err != nil {
 			answer.Fail(c.Writer, c.Request, err)

@@ -63,7 +63,7 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 func says(err error) string {
 	var refusal *paging.Refusal
 	if !errors.As(err, &refusal) {
-		return strings.TrimPrefix(err.Error(), "client: ")
+		return strings.TrimPrefix(strings.TrimPrefix(err.Error(), "client: "), "climb: ")
 	}
 	all := make([]string, len(refusal.Faults))
 	for i, f := range refusal.Faults {
@@ -88,8 +88,11 @@ var (
 
 func exitCode(err error) int {
 	var usage usageError
+	var away unavailableError
 	var refused *client.Problem
 	switch {
+	case errors.As(err, &away):
+		return exitUnavailable
 	case errors.As(err, &usage), strings.HasPrefix(err.Error(), "unknown command"):
 		return exitUsage
 	case errors.Is(err, client.ErrUnreachable):
@@ -122,7 +125,7 @@ Exit codes: 0 done, 1 failed, 2 wrong command line, 3 no such set or page,
 	}
 	root.SetFlagErrorFunc(func(_ *cobra.Command, err error) error { return usageError{err} })
 	root.AddCommand(newDemo(), newServe(), newConsole(), newConfig(), newToken(), newBackup(), newRestore(),
-		newSets(), newRecords(), newPlace(), newPage(), newReckon(), newCut(), newLadder(), newVersion())
+		newSets(), newRecords(), newPlace(), newPage(), newReckon(), newCut(), newLadder(), newClimb(), newVersion())
 	return root
 }
 

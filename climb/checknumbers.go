@@ -1,0 +1,173 @@
+package climb
+
+import (
+	"context"
+	"fmt"
+)
+
+// checkNumbers holds what pages tell of themselves against what was seen.
+func (r *run) checkNumbers(ctx context.Context) error {
+	for _, w := range r.walks {
+		r.checkSizeTold(w)
+		for i, v := range w.pages {
+			r.checkTotals(w, v)
+			r.checkPosition(w, v, i)
+			r.checkEnds(w, v, i)
+		}
+	}
+	for _, claim := range []struct {
+		code  string
+		names []string
+	}{
+		{"numbers.total", []string{"total_items"}}, {"numbers.pages", []string{"total_pages"}}, {"numbers.page", []string{"page"}},
+		{"numbers.size", []string{"size", "limit"}}, {"numbers.rows", []string{"first_row", "last_row", "rows_here", "offset"}},
+		{"numbers.ends", []string{"is_first", "is_last", "has_next", "has_prev"}},
+	} {
+		if r.tells(claim.names...) || claim.code == "numbers.ends" && r.links() {
+			r.kept(claim.code)
+		} else {
+			r.open(NotOffered, "No page tells it.", claim.code)
+		}
+	}
+	if err := r.checkStep(ctx, "numbers.first", "first"); err != nil {
+		return err
+	}
+	return r.checkStep(ctx, "numbers.last", "last")
+}
+
+// tells tells whether any page tells any of some things.
+func (r *run) tells(names ...string) bool {
+	for _, w := range r.walks {
+		for _, v := range w.pages {
+			for _, name := range names {
+				if v.told[name] != nil {
+					return true
+				}
+			}
+		}
+	}
+	return false
+}
+
+func (r *run) links() bool {
+	for _, w := range r.walks {
+		for _, v := range w.pages {
+			if v.steps["next"] != "" || v.steps["prev"] != "" {
+				return true
+			}
+		}
+	}
+	return false
+}
+
+func (r *run) checkSizeTold(w *walk) {
+	for _, v := range w.pages {
+		for _, name := range []string{"size", "limit"} {
+			if told, ok := v.num(name); ok && told != w.size && w.size > 0 {
+				r.broken("numbers.size", fmt.Sprintf("A page tells %s %d; its pages have %d.", name, told, w.size), v.address)
+			}
+		}
+	}
+}
+
+func (r *run) checkTotals(w *walk, v *visit) {
+	total, ok := v.num("total_items")
+	if ok && r.whole && total != r.n {
+		r.broken("numbers.total", fmt.Sprintf("A page tells the total %d; there are %d records.", total, r.n), v.address)
+	}
+	if ok && !r.whole && total < w.rows() {
+		r.broken("numbers.total", fmt.Sprintf("A page tells the total %d; the walk had %d records before it ended.", total, w.rows()), v.address)
+	}
+	pages, tells := v.num("total_pages")
+	if !tells || w.size <= 0 {
+		return
+	}
+	n := r.n
+	if !r.whole {
+		if !ok {
+			return
+		}
+		n = total
+	}
+	right := max(n/w.size+min(n%w.size, 1), 1)
+	if pages != right && (n > 0 || pages != 0) {
+		r.broken("numbers.pages", fmt.Sprintf("A page tells %s; %d records, %d a page, are %d.", several(int(pages), "page"), n, w.size, right), v.address)
+	}
+}
+
+// checkPosition holds a page's numbers against where it came on the walk.
+func (r *run) checkPosition(w *walk, v *visit, i int) {
+	if told, ok := v.num("page"); ok && told != r.firstPage()+int64(i) {
+		r.broken("numbers.page", fmt.Sprintf("A page tells that it is page %d; it is page %d.", told, r.firstPage()+int64(i)), v.address)
+	}
+	rows := int64(len(v.ids))
+	for _, number := range []struct {
+		name  string
+		right int64
+		may   bool
+	}{
+		{"first_row", v.row + 1, rows > 0}, {"last_row", v.row + rows, rows > 0}, {"rows_here", rows, true}, {"offset", v.row, true},
+	} {
+		if told, ok := v.num(number.name); ok && number.may && told != number.right {
+			r.broken("numbers.rows", fmt.Sprintf("A page tells %s %d; right would be %d.", number.name, told, number.right), v.address)
+		}
+	}
+}
+
+// checkEnds holds what pages tell of the ends of the list against where they came.
+func (r *run) checkEnds(w *walk, v *visit, i int) {
+	first, last := i == 0, i == len(w.pages)-1
+	if last && !w.whole {
+		return
+	}
+	for name, right := range map[string]bool{"is_first": first, "is_last": last, "has_next": !last, "has_prev": !first} {
+		if told, ok := v.told[name].(bool); ok && told != right {
+			r.broken("numbers.ends", fmt.Sprintf("A page tells %s: %t; right would be %t.", name, told, right), v.address)
+		}
+	}
+	if r.links() && !last && v.next(&r.e) == "" && len(w.pages[i+1].ids) > 0 {
+		r.broken("numbers.ends", "A page has no link to a next one, and there is one.", v.address, w.pages[i+1].address)
+	}
+}
+
+// checkStep follows first or last, from each page that tells it otherwise than those before.
+func (r *run) checkStep(ctx context.Context, code, relation string) error {
+	followed := map[string]bool{}
+	for _, w := range r.walks {
+		if !w.whole {
+			continue
+		}
+		right := w.pages[0]
+		if relation == "last" {
+			right = w.pages[len(w.pages)-1]
+		}
+		for _, v := range w.pages {
+			address := v.steps[relation]
+			if address == "" || followed[address] || address == right.address {
+				followed[address] = true
+				continue
+			}
+			if followed[address] = true; len(followed) > 8 {
+				break
+			}
+			there, err := r.see(ctx, address, 0, "")
+			if err != nil {
+				return err
+			}
+			if there.problem != "" {
+				r.broken(code, fmt.Sprintf("The %s step cannot be read: %s.", relation, there.problem), address, v.address)
+			} else if !there.same(right) {
+				r.broken(code, fmt.Sprintf("The %s step does not lead to the %s page.", relation, relation), v.address, address)
+			}
+		}
+	}
+	if len(followed) == 0 || len(followed) == 1 && followed[""] {
+		r.open(NotOffered, fmt.Sprintf("No page has a %s step.", relation), code)
+		if !r.whole {
+			r.open(NotChecked, "No walk came to the end of the list.", code)
+		}
+		return nil
+	}
+	r.kept(code)
+	return nil
+}

@@ -1,0 +1,199 @@
+package climb
+
+import (
+	"context"
+	"fmt"
+	"slices"
+)
+
+var orderCodes = []string{"order.works", "order.within", "order.across", "order.inverse", "order.ties", "order.missing"}
+
+// checkOrder reads the list by each sort that it offers, twice, and by its inverse.
+func (r *run) checkOrder(ctx context.Context) error {
+	if len(r.e.Sorts) == 0 {
+		if r.whole && len(r.walks) > 1 {
+			r.kept("order.ties")
+		}
+		r.open(NotOffered, "No sort is known. It can be told.", orderCodes...)
+		return nil
+	}
+	for _, s := range r.e.Sorts[:min(len(r.e.Sorts), 3)] {
+		if err := r.checkSort(ctx, s); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// sorted walks by a query with short pages, so that there are some.
+func (r *run) sorted(ctx context.Context, name, query, field string) (*walk, error) {
+	size, sized := r.size, false
+	if r.e.Params.sizeOf(r.e.numbered()) != "" {
+		n := max(r.rowsSeen(), r.n)
+		size, sized = max(1, min((n+4)/5, 4*r.size)), true
+		if r.e.Cap > 0 {
+			size = min(size, int64(r.e.Cap))
+		}
+	}
+	most := max(r.share/2, 3)
+	if r.e.numbered() != byNothing {
+		return r.byNumbers(ctx, name, size, sized, query, field, most)
+	}
+	return r.byAddresses(ctx, name, r.e.ask(question{query: query, size: size, sized: sized}), "next", field, most)
+}
+
+func (r *run) checkSort(ctx context.Context, s Sort) error {
+	var up, down *walk
+	for _, side := range []struct {
+		query     string
+		direction int
+		into      **walk
+	}{{s.Ascending, 1, &up}, {s.Descending, -1, &down}} {
+		if side.query == "" {
+			continue
+		}
+		w, err := r.sorted(ctx, "sorted", side.query, s.Field)
+		if err != nil {
+			return err
+		}
+		*side.into = w
+		r.checkRises(w, s.Field, side.direction)
+		if side.direction > 0 || s.Ascending == "" { // one of the two is read again
+			again, err := r.sorted(ctx, "sorted again", side.query, s.Field)
+			if err != nil {
+				return err
+			}
+			r.checkTwice(w, again, side.query)
+		}
+		if w.whole && r.whole && r.keyed && !r.sameRecords(w) {
+			r.broken("walk.lost", fmt.Sprintf("Under %s the walk has %d records of %d, or some twice.", side.query, len(w.count()), r.n), w.pageOf(0))
+		}
+	}
+	if up == nil || down == nil || !up.whole || !down.whole {
+		r.open(NotOffered, "No inverse is known.", "order.inverse", "order.works")
+		return nil
+	}
+	a, b := up.present(), down.present()
+	slices.Reverse(b)
+	for i := range min(len(a), len(b)) {
+		if compare(a[i], b[i]) != 0 {
+			if !moves(b) && moves(a) || slices.EqualFunc(up.ids(), down.ids(), func(x, y identity) bool { return x.key == y.key }) {
+				r.broken("order.works", fmt.Sprintf("%s has no effect.", s.Descending), down.pageOf(0), up.pageOf(0))
+			} else {
+				r.broken("order.inverse", fmt.Sprintf("Ascending, the %s value of %q is another than from the end descending.", nth(i+1), s.Field), up.pageOf(i), down.pageOf(len(b)-1-i))
+			}
+			return nil
+		}
+	}
+	r.kept("order.inverse", "order.works")
+	return nil
+}
+
+// sameRecords tells whether a walk has each record of the list once.
+func (r *run) sameRecords(w *walk) bool {
+	counts := w.count()
+	if len(counts) != len(r.ids) {
+		return false
+	}
+	for id, n := range counts {
+		if r.ids[id] != n {
+			return false
+		}
+	}
+	return true
+}
+
+// moves tells whether values are not all equal.
+func moves(values []any) bool {
+	return slices.ContainsFunc(values, func(v any) bool { return compare(v, values[0]) != 0 })
+}
+
+// isMissing tells a missing value. In CSV and HTML it cannot be told from an empty text.
+func (r *run) isMissing(v any) bool {
+	return v == nil || v == "" && (r.e.Shape == CSV || r.e.Shape == HTML)
+}
+
+// present are the values of a walk that are not missing.
+func (w *walk) present() (all []any) {
+	for _, v := range w.pages {
+		for _, value := range v.values {
+			if value != nil && value != "" {
+				all = append(all, value)
+			}
+		}
+	}
+	return all
+}
+
+// checkRises holds each value against the one before it.
+func (r *run) checkRises(w *walk, field string, direction int) {
+	if r.e.Shape == HTML {
+		r.open(NotChecked, "Values in HTML are written for people: their order cannot be told.", "order.within", "order.across")
+	}
+	var before any
+	var on string
+	edges := 0 // changes between there and missing
+	wasMissing := false
+	for i, v := range w.pages {
+		for j, value := range v.values {
+			missing := r.isMissing(value)
+			if missing != wasMissing && (i > 0 || j > 0) {
+				edges++ // M P M may be empty texts first, and missing ones last
+				if edges > 1 && !(edges == 2 && missing && (r.e.Shape == CSV || r.e.Shape == HTML)) {
+					r.broken("order.missing", fmt.Sprintf("Records without %q stand between others.", field), on, v.address)
+				}
+			}
+			wasMissing = missing
+			if missing {
+				continue
+			}
+			if before != nil && r.e.Shape != HTML && falls(before, value, direction) {
+				code, where := "order.within", "on a page"
+				if j == 0 || on != v.address {
+					code, where = "order.across", "from page to page"
+				}
+				one, _ := plain(before)
+				two, _ := plain(value)
+				r.broken(code, fmt.Sprintf("By %q, %.60q comes before %.60q %s.", field, one, two, where), on, v.address)
+			}
+			before, on = value, v.address
+		}
+	}
+	if r.e.Shape != HTML {
+		r.kept("order.within", "order.across")
+	}
+	r.kept("order.missing")
+}
+
+// falls tells whether two values are in the wrong order, whatever the order of texts is.
+func falls(a, b any, direction int) bool {
+	_, isText := a.(string)
+	_, isText2 := b.(string)
+	for _, order := range orders {
+		if direction*compareBy(order, a, b) <= 0 {
+			return false
+		}
+	}
+	x, _ := plain(a)
+	y, _ := plain(b)
+	if isText && isText2 && x != y { // texts of digits may be in the order of texts
+		for _, order := range orders {
+			if direction*order(x, y) <= 0 {
+				return false
+			}
+		}
+	}
+	return true
+}
+
+// checkTwice holds two readings of one sort against each other.
+func (r *run) checkTwice(a, b *walk, query string) {
+	x, y := a.ids(), b.ids()
+	for i := range min(len(x), len(y)) {
+		if x[i].key != y[i].key {
+			r.broken("order.ties", fmt.Sprintf("Two readings of %s differ from the %s record.", query, nth(i+1)), a.pageOf(i), b.pageOf(i))
+			return
+		}
+	}
+	r.kept("order.ties")
+}

@@ -1,0 +1,145 @@
+package climb
+
+import (
+	"fmt"
+	"maps"
+	"slices"
+	"strings"
+)
+
+// Severity is what a promise that is not kept counts as.
+type Severity string
+
+// The severities.
+const (
+	Fault   Severity = "fault"   // the endpoint does not hold: exit code 1, a failed test
+	Warning Severity = "warning" // worth a look
+	Off     Severity = "off"     // not checked
+)
+
+// promise is one thing that a paged endpoint can be held to.
+type promise struct {
+	code          string
+	title         string
+	usual, strict Severity
+}
+
+var promises = []promise{
+	{"walk.readable", "Each page of the walk can be read", Fault, Fault},
+	{"walk.ends", "The walk comes to an end", Fault, Fault},
+	{"walk.lost", "No record is lost between pages", Fault, Fault},
+	{"walk.repeated", "No record comes twice", Fault, Fault},
+	{"walk.short", "Each page but the last is full", Fault, Fault},
+	{"walk.long", "No page has more records than its size", Fault, Fault},
+	{"walk.empty_end", "The last page leads to no empty one", Warning, Fault},
+	{"walk.back", "Walking back gives the same records", Fault, Fault},
+	{"walk.agree", "Addresses and numbers lead to the same pages", Fault, Fault},
+
+	{"numbers.total", "The total is the number of records", Fault, Fault},
+	{"numbers.pages", "The number of pages fits the total and the size", Fault, Fault},
+	{"numbers.page", "The page's own number is right", Fault, Fault},
+	{"numbers.size", "The size that is told is the size that was used", Fault, Fault},
+	{"numbers.rows", "First row, last row, offset and rows on the page are right", Fault, Fault},
+	{"numbers.ends", "First, last and whether there are more is told rightly", Fault, Fault},
+	{"numbers.first", "The first step leads to the first page", Fault, Fault},
+	{"numbers.last", "The last step leads to the last page", Fault, Fault},
+
+	{"order.works", "A sort that is offered has an effect", Fault, Fault},
+	{"order.within", "Records on a page are in the order asked for", Fault, Fault},
+	{"order.across", "The order holds from page to page", Fault, Fault},
+	{"order.inverse", "Descending is the inverse of ascending", Fault, Fault},
+	{"order.ties", "Records that are equal keep their order between two readings", Fault, Fault},
+	{"order.missing", "Missing values stand at one end", Fault, Fault},
+
+	{"filter.fits", "Under a filter there are only records that fit", Fault, Fault},
+	{"filter.lost", "Under a filter each record that fits is there", Fault, Fault},
+	{"filter.total", "The total under a filter is the filter's", Fault, Fault},
+	{"keep.lost", "Links keep all parameters", Fault, Fault},
+	{"keep.changed", "Links keep parameters byte for byte", Warning, Fault},
+	{"link.host", "Links stay on the endpoint's host", Fault, Fault},
+	{"link.agree", "Links in the body and in the header agree", Fault, Fault},
+
+	{"bad.error", "Bad input is no error of the server's", Fault, Fault},
+	{"bad.timeout", "Bad input is answered in time", Fault, Fault},
+	{"bad.everything", "Bad input does not bring everything", Fault, Fault},
+	{"bad.cap", "A page has a largest size", Fault, Fault},
+	{"bad.steady", "The same bad input has the same answer", Fault, Fault},
+	{"bad.said", "The answer to bad input says what was wrong or what was used", Warning, Fault},
+	{"bad.past_last", "Past the last page there is no page that pretends to be there", Warning, Fault},
+
+	{"http.media_type", "The media type is that of the body", Fault, Fault},
+	{"http.link", "Link headers can be read", Fault, Fault},
+	{"http.etag", "ETag and If-None-Match work", Fault, Fault},
+	{"http.cache", "What was answered to credentials is not for everybody's cache", Fault, Fault},
+	{"http.problem", "Problems are in the form of RFC 9457", Fault, Fault},
+	{"http.head", "HEAD tells what GET tells", Warning, Fault},
+	{"http.allow", "A method that is not allowed is answered with those that are", Warning, Fault},
+
+	{"cost.time", "A deep page takes at most four times as long as the first", Warning, Fault},
+	{"cost.bytes", "A deep page has at most four times as many bytes as the first", Warning, Fault},
+
+	{"moving.lost", "While records change, none is lost that was there all the time", Warning, Fault},
+	{"moving.repeated", "While records change, none comes twice", Warning, Fault},
+}
+
+// Expect says what each promise counts as where it is not kept, by its code. What it does
+// not name is as in Usual.
+type Expect map[string]Severity
+
+// Usual is what any paged endpoint can be held to.
+func Usual() Expect { return expect(func(p promise) Severity { return p.usual }) }
+
+// Strict makes a fault of each promise that is not kept.
+func Strict() Expect { return expect(func(p promise) Severity { return p.strict }) }
+
+func expect(of func(p promise) Severity) Expect {
+	e := Expect{}
+	for _, p := range promises {
+		e[p.code] = of(p)
+	}
+	return e
+}
+
+func (e Expect) of(p promise) Severity {
+	if s, ok := e[p.code]; ok {
+		return s
+	}
+	return p.usual
+}
+
+// Check tells a code or a severity that there is none of.
+func (e Expect) Check() error {
+	for _, code := range slices.Sorted(maps.Keys(e)) {
+		if !slices.ContainsFunc(promises, func(p promise) bool { return p.code == code }) {
+			return fmt.Errorf("climb: there is no promise %.40q; right would be one of %s", code, strings.Join(Codes(), ", "))
+		}
+		if !slices.Contains([]Severity{Fault, Warning, Off}, e[code]) {
+			return fmt.Errorf("climb: %s is to be %.40q; right would be fault, warning or off", code, e[code])
+		}
+	}
+	return nil
+}
+
+// Codes are those of all promises, in their order.
+func Codes() []string {
+	all := make([]string, len(promises))
+	for i, p := range promises {
+		all[i] = p.code
+	}
+	return all
+}
+
+// About is one promise as it stands in docs.
+type About struct {
+	Code, Title   string
+	Usual, Strict Severity
+}
+
+// Promises are all that can be checked, in their order.
+func Promises() []About {
+	all := make([]About, len(promises))
+	for i, p := range promises {
+		all[i] = About{p.code, p.title, p.usual, p.strict}
+	}
+	return all
+}

@@ -1,0 +1,105 @@
+package climb
+
+import (
+	"encoding/json"
+	"hash/maphash"
+	"math/big"
+	"strings"
+	"time"
+
+	"pageladder.example/paging/choose"
+)
+
+// identity stands for one record: its key where that is known, and all of it.
+type identity struct{ key, all uint64 }
+
+var seed = maphash.MakeSeed()
+
+// identify hashes a record. Two different ones share a hash with a chance of 2^-64: of
+// 100,000 records, any two with 3 in 10^10.
+func identify(record any, key []string) (id identity) {
+	id.all = hash(record)
+	if len(key) == 0 {
+		id.key = id.all
+		return id
+	}
+	values := make([]any, len(key))
+	for i, field := range key {
+		values[i] = fieldOf(record, field)
+	}
+	id.key = hash(values)
+	return id
+}
+
+func hash(value any) uint64 {
+	text, err := json.Marshal(value) // members in the order of their names
+	if err != nil {
+		return 0 // what encoding/json has read it can write
+	}
+	return maphash.Bytes(seed, text)
+}
+
+// lets tells whether a record fits a filter.
+func (f *Filter) lets(record any) bool {
+	text, ok := plain(fieldOf(record, f.Field))
+	return ok && (strings.EqualFold(text, f.Value) || compareNumbers(text, f.Value) == 0)
+}
+
+// orders are those in which texts may stand: by their bytes, without case, and as the
+// Unicode collation has them. An endpoint's is one of them, or close to one; which is not told.
+var orders = []func(a, b string) int{
+	strings.Compare,
+	func(a, b string) int { return strings.Compare(strings.ToLower(a), strings.ToLower(b)) },
+	choose.CompareText,
+	func(a, b string) int { return strings.Compare(letters(a), letters(b)) },
+}
+
+// letters is a text's folded letters and digits, as the collations of operating systems
+// compare first.
+func letters(s string) string { return strings.Join(choose.Words(s), "") }
+
+// compare holds two values of a field against each other: numbers as numbers, times as
+// times, anything else as text by its bytes. Missing values are equal to all.
+func compare(a, b any) int { return compareBy(strings.Compare, a, b) }
+
+func compareBy(order func(a, b string) int, a, b any) int {
+	x, ok := plain(a)
+	y, ok2 := plain(b)
+	if !ok || !ok2 {
+		return 0
+	}
+	if x == y {
+		return 0
+	}
+	if c := compareNumbers(x, y); c != notNumbers {
+		return c
+	}
+	if s, err := time.Parse(time.RFC3339Nano, x); err == nil {
+		if t, err := time.Parse(time.RFC3339Nano, y); err == nil {
+			return s.Compare(t)
+		}
+	}
+	return order(x, y)
+}
+
+const notNumbers = 2
+
+// compareNumbers compares exactly; a text of more than 100 bytes is taken for none.
+func compareNumbers(a, b string) int {
+	x, ok := number(a)
+	y, ok2 := number(b)
+	if !ok || !ok2 {
+		return notNumbers
+	}
+	return x.Cmp(y)
+}
+
+func number(text string) (*big.Rat, bool) {
+	if text == "" || len(text) > 100 || strings.Trim(text, "0123456789.+-eE") != "" {
+		return nil, false
+	}
+	if at := strings.IndexAny(text, "eE"); at >= 0 && len(text)-at > 5 {
+		return nil, false // an exponent that would make a number of many digits
+	}
+	return new(big.Rat).SetString(text)
+}

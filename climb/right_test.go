@@ -1,0 +1,431 @@
+package climb_test
+
+import (
+	"cmp"
+	"encoding/base64"
+	"encoding/json"
+	"fmt"
+	"hash/fnv"
+	"html"
+	"maps"
+	"math/rand/v2"
+	"net/http"
+	"slices"
+	"strconv"
+	"strings"
+
+	"pageladder.example/climb"
+	"pageladder.example/paging/query"
+)
+
+// This file is a right endpoint for each way of paging, made of plain steps: what was asked
+// (asked), what is answered (page), and how it is written. Faults are planted between the
+// steps (faults_test.go); the steps themselves stay right.
+
+type record struct {
+	ID      int    `json:"id"`
+	Vessel  string `json:"vessel"`
+	Tonnage *int   `json:"tonnage"`
+	Berth   string `json:"berth"`
+}
+
+// boats makes a list: some tonnages are missing, many are equal.
+func boats(n int, seed uint64, tied bool) []record {
+	r := rand.New(rand.NewPCG(seed, 1))
+	list := make([]record, n)
+	for i := range list {
+		list[i] = record{ID: i + 1, Vessel: fmt.Sprintf("Gull <%c> & %d", 'A'+r.IntN(20), r.IntN(50)), Berth: fmt.Sprintf("N%d", 1+r.IntN(3))}
+		if tonnage := 10 * r.IntN(n/3+2); tied {
+			list[i].Tonnage = new(int)
+		} else if r.IntN(6) > 0 {
+			list[i].Tonnage = &tonnage
+		}
+	}
+	return list
+}
+
+// way is a way of paging.
+type way struct {
+	name     string
+	shape    climb.Shape
+	numbers  string            // page, offset, cursor or path; "next": cursors inside addresses alone
+	envelope map[string]string // of JSON; nil: a bare array
+	header   bool              // links in the Link header
+	total    string            // the header with the total
+	params   climb.Params
+}
+
+var ways = []way{
+	{name: "page", shape: climb.JSON, numbers: "page", params: climb.Params{Page: "page", Size: "size", Sort: "sort"},
+		envelope: map[string]string{"records": "/data", "total_items": "/meta/total", "total_pages": "/meta/pages", "page": "/meta/page", "size": "/meta/size",
+			"first_row": "/meta/from", "last_row": "/meta/to", "is_first": "/meta/is_first", "is_last": "/meta/is_last",
+			"first": "/links/first", "prev": "/links/prev", "next": "/links/next", "last": "/links/last"}},
+	{name: "offset", shape: climb.JSON, numbers: "offset", params: climb.Params{Offset: "offset", Limit: "limit", Sort: "sort"},
+		envelope: map[string]string{"records": "/items", "total_items": "/total", "offset": "/offset", "limit": "/limit", "has_next": "/has_more", "rows_here": "/returned"}},
+	{name: "cursor", shape: climb.JSON, numbers: "cursor", params: climb.Params{After: "cursor", Size: "size", Sort: "sort"},
+		envelope: map[string]string{"records": "/items", "after": "/next_cursor"}},
+	{name: "next", shape: climb.JSON, numbers: "next", params: climb.Params{After: "cursor", Size: "size", Sort: "sort"},
+		envelope: map[string]string{"records": "/results", "total_items": "/total", "next": "/next", "prev": "/previous"}},
+	{name: "link", shape: climb.JSON, numbers: "page", header: true, total: "X-Total-Count", params: climb.Params{Page: "page", Size: "per_page", Sort: "sort"}},
+	{name: "path", shape: climb.JSON, numbers: "path", header: true, params: climb.Params{Page: "page", Size: "size", Sort: "sort"},
+		envelope: map[string]string{"records": "/records", "total_items": "/total", "page": "/page", "size": "/size", "total_pages": "/pages",
+			"next": "/next", "prev": "/prev", "first": "/first", "last": "/last"}},
+	{name: "bare", shape: climb.JSON, numbers: "page", params: climb.Params{Page: "p", Size: "count", Sort: "sort"}},
+	{name: "lines", shape: climb.NDJSON, numbers: "page", header: true, total: "X-Total-Count", params: climb.Params{Page: "page", Size: "size", Sort: "sort"}},
+	{name: "csv", shape: climb.CSV, numbers: "offset", header: true, total: "X-Total-Count", params: climb.Params{Offset: "skip", Limit: "limit", Sort: "sort"}},
+	{name: "html", shape: climb.HTML, numbers: "page", params: climb.Params{Page: "page", Size: "size", Sort: "sort"}},
+}
+
+// tells tells whether pages of this way tell something of ours.
+func (w *way) tells(name string) bool {
+	return w.envelope[name] != "" || name == "total_items" && w.total != ""
+}
+
+// links tells whether pages link to others.
+func (w *way) links() bool { return w.header || w.shape == climb.HTML || w.envelope["next"] != "" }
+
+func (w *way) numbered() bool { return w.params.Page != "" || w.params.Offset != "" }
+
+// endpoint is what climb is told of this way.
+func (w *way) endpoint(told bool) climb.Endpoint {
+	e := climb.Endpoint{Address: "/boats?lang=en"}
+	if w.numbers == "path" {
+		e.Address = "/boats/page/{page}{?size,sort}"
+	}
+	if !told {
+		return e
+	}
+	e.Shape, e.Envelope, e.TotalHeader, e.Params, e.Key, e.Cap = w.shape, w.envelope, w.total, w.params, []string{"id"}, most
+	if w.envelope == nil && w.shape == climb.JSON {
+		e.Envelope = map[string]string{"records": ""}
+	}
+	e.Sorts = []climb.Sort{{Field: "tonnage", Ascending: "sort=tonnage", Descending: "sort=-tonnage"}}
+	e.Filters = []climb.Filter{{Query: "berth=N2", Field: "berth", Value: "N2"}}
+	return e
+}
+
+const (
+	usual = 10 // records a page
+	most  = 25
+)
+
+// asked is what a request means.
+type asked struct {
+	*way
+	path, query  string
+	offset, size int
+	sort, berth  string
+	number       int    // the page that was asked for
+	clamped      bool   // the page is another than that
+	wrong        string // why it is refused
+	bad          string // the parameter that was no proper number, refused or mended
+	raw          string // what stood there
+	head         bool
+}
+
+// page is what is answered.
+type page struct {
+	status  int
+	header  http.Header
+	records []record
+	total   int
+	told    map[string]any // by our names
+	links   map[string]string
+	body    []byte // after it was written
+}
+
+// understand reads a request.
+func (w *way) understand(r *http.Request, n int) *asked {
+	a := &asked{way: w, path: r.URL.Path, query: r.URL.RawQuery, size: usual, number: 1, head: r.Method == http.MethodHead}
+	last := func(name string) (string, bool) {
+		values := query.Values(a.query, name)
+		if name == "" || len(values) == 0 {
+			return "", false
+		}
+		return values[len(values)-1], true
+	}
+	number := func(name string, least int) (int, bool) {
+		text, given := last(name)
+		if name == "page" && w.numbers == "path" {
+			text, given = strings.TrimPrefix(r.URL.Path, "/boats/page/"), true
+		}
+		if !given {
+			return 0, false
+		}
+		v, err := strconv.ParseInt(text, 10, 64)
+		if ranged, ok := err.(*strconv.NumError); ok && ranged.Err == strconv.ErrRange {
+			err = nil
+		}
+		if err != nil || v < int64(least) {
+			a.bad, a.raw = name, text
+			if !w.tells("page") && !w.tells("offset") && w.shape != climb.HTML {
+				a.wrong = name + " is no whole number from " + strconv.Itoa(least)
+			}
+			return 0, false
+		}
+		return int(min(v, 1<<40)), true
+	}
+	if v, ok := number(cmp.Or(w.params.Size, w.params.Limit), 1); ok {
+		a.size = min(v, most)
+		if v > most {
+			a.bad = cmp.Or(w.params.Size, w.params.Limit)
+			a.raw, _ = last(a.bad)
+		}
+	}
+	a.sort, _ = last("sort")
+	if !slices.Contains([]string{"", "tonnage", "-tonnage", "id", "-id"}, a.sort) {
+		a.wrong = "sort is none that there is"
+	}
+	a.berth, _ = last("berth")
+	switch w.numbers {
+	case "page", "path":
+		if v, ok := number(w.params.Page, 1); ok {
+			a.number = v
+		}
+		a.offset = (a.number - 1) * a.size
+	case "offset":
+		a.offset, _ = number(w.params.Offset, 0)
+	default:
+		if text, given := last(w.params.After); given {
+			plain, err := base64.RawURLEncoding.DecodeString(text)
+			at, err2 := strconv.Atoi(string(plain))
+			if err != nil || err2 != nil || at < 0 || at > n {
+				a.wrong, a.bad, a.raw = "cursor is none of ours", w.params.After, text
+			}
+			a.offset = at
+		}
+	}
+	return a
+}
+
+// list is what an ask's records are cut out of.
+func (a *asked) list(all []record) []record {
+	list := slices.Clone(all)
+	if a.berth != "" {
+		list = slices.DeleteFunc(list, func(r record) bool { return r.Berth != a.berth })
+	}
+	field, descending := strings.CutPrefix(a.sort, "-")
+	slices.SortStableFunc(list, func(x, y record) int {
+		c := 0
+		switch {
+		case field == "id":
+			c = cmp.Compare(x.ID, y.ID)
+		case field != "tonnage" || x.Tonnage == nil && y.Tonnage == nil:
+		case x.Tonnage == nil: // missing ones come last, whatever the direction
+			return 1
+		case y.Tonnage == nil:
+			return -1
+		default:
+			c = cmp.Compare(*x.Tonnage, *y.Tonnage)
+		}
+		if descending {
+			c = -c
+		}
+		return c
+	})
+	return list
+}
+
+// answer makes a page.
+func (a *asked) answer(list []record) *page {
+	p := &page{status: 200, header: http.Header{}, total: len(list), told: map[string]any{}, links: map[string]string{}}
+	pages := max(1, (len(list)+a.size-1)/a.size)
+	if a.numbers == "path" || a.numbers == "page" {
+		if a.number > pages && (a.tells("page") || a.shape == climb.HTML) {
+			a.offset, a.clamped = (pages-1)*a.size, true
+		}
+	}
+	at := min(a.offset, len(list))
+	p.records = list[at:min(at+a.size, len(list))]
+	p.tell(a, pages)
+	p.link(a, pages)
+	return p
+}
+
+func (p *page) tell(a *asked, pages int) {
+	rows := len(p.records)
+	maps.Copy(p.told, map[string]any{"total_items": p.total, "total_pages": pages, "page": a.offset/a.size + 1, "size": a.size, "limit": a.size, "offset": a.offset,
+		"rows_here": rows, "is_first": a.offset == 0, "is_last": a.offset+rows >= p.total, "has_next": a.offset+rows < p.total, "first_row": nil, "last_row": nil, "after": nil})
+	if rows > 0 {
+		p.told["first_row"], p.told["last_row"] = a.offset+1, a.offset+rows
+	}
+	if a.offset+rows < p.total {
+		p.told["after"] = cursorAt(a.offset + rows)
+	}
+}
+
+func cursorAt(offset int) string {
+	return base64.RawURLEncoding.EncodeToString([]byte(strconv.Itoa(offset)))
+}
+
+// link makes the links; they keep all parameters byte for byte.
+func (p *page) link(a *asked, pages int) {
+	end := (pages - 1) * a.size
+	for relation, offset := range map[string]int{"first": 0, "prev": max(a.offset-a.size, 0), "next": a.offset + a.size, "last": end} {
+		if relation == "prev" && a.offset == 0 || relation == "next" && a.offset+len(p.records) >= p.total {
+			continue
+		}
+		if relation == "prev" && a.offset > p.total {
+			offset = end
+		}
+		p.links[relation] = a.address(offset)
+	}
+}
+
+// address is that of the page at an offset.
+func (a *asked) address(offset int) string {
+	switch a.numbers {
+	case "path":
+		return "/boats/page/" + strconv.Itoa(offset/a.size+1) + suffix(a.query)
+	case "page":
+		return a.path + "?" + query.With(a.query, a.params.Page, strconv.Itoa(offset/a.size+1))
+	case "offset":
+		return a.path + "?" + query.With(a.query, a.params.Offset, strconv.Itoa(offset))
+	}
+	return a.path + "?" + query.With(a.query, a.params.After, cursorAt(offset))
+}
+
+func suffix(query string) string {
+	if query == "" {
+		return ""
+	}
+	return "?" + query
+}
+
+// write makes the body and its headers.
+func (p *page) write(w *way) {
+	if w.header {
+		var all []string
+		for _, relation := range slices.Sorted(maps.Keys(p.links)) {
+			all = append(all, fmt.Sprintf("<%s>; title=\"a, b; c\"; rel=\"%s\"", p.links[relation], relation))
+		}
+		p.header.Set("Link", strings.Join(all, ", "))
+	}
+	if w.total != "" {
+		p.header.Set(w.total, fmt.Sprint(p.told["total_items"]))
+	}
+	switch w.shape {
+	case climb.NDJSON:
+		p.header.Set("Content-Type", "application/x-ndjson")
+		for _, r := range p.records {
+			p.body = append(append(p.body, encoded(r)...), '\n')
+		}
+	case climb.CSV:
+		p.header.Set("Content-Type", "text/csv; charset=utf-8")
+		p.body = []byte("id,vessel,tonnage,berth\r\n")
+		for _, r := range p.records {
+			p.body = fmt.Appendf(p.body, "%d,\"%s\",%s,%s\r\n", r.ID, r.Vessel, tonnage(r), r.Berth)
+		}
+	case climb.HTML:
+		p.header.Set("Content-Type", "text/html; charset=utf-8")
+		p.body = p.html()
+	default:
+		p.header.Set("Content-Type", "application/json")
+		p.body = p.json(w)
+	}
+	sum := fnv.New64a()
+	sum.Write(p.body)
+	p.header.Set("ETag", fmt.Sprintf(`"%x"`, sum.Sum64()))
+	p.header.Set("Cache-Control", "private, no-cache")
+}
+
+func tonnage(r record) string {
+	if r.Tonnage == nil {
+		return ""
+	}
+	return strconv.Itoa(*r.Tonnage)
+}
+
+func encoded(v any) []byte {
+	text, err := json.Marshal(v)
+	if err != nil {
+		panic(err)
+	}
+	return text
+}
+
+func (p *page) json(w *way) []byte {
+	records := append([]record{}, p.records...)
+	if w.envelope == nil {
+		return encoded(records)
+	}
+	root := map[string]any{}
+	for name, pointer := range w.envelope {
+		steps := strings.Split(pointer[1:], "/")
+		at := root
+		for _, step := range steps[:len(steps)-1] {
+			if at[step] == nil {
+				at[step] = map[string]any{}
+			}
+			at = at[step].(map[string]any)
+		}
+		value := p.told[name]
+		if link, ok := p.links[name]; ok {
+			value = link
+		} else if name == "records" {
+			value = records
+		}
+		at[steps[len(steps)-1]] = value
+	}
+	return encoded(root)
+}
+
+func (p *page) html() []byte {
+	b := []byte("<!doctype html><title>Boats</title><nav><ul><li>Home<li>Boats<li>Help</ul></nav><table><tr><th>id<th>vessel<th>tonnage<th>berth</tr>\n")
+	if len(p.records) == 0 {
+		b = append(b, `<tr><td colspan="4">There is none.</td></tr>`...)
+	}
+	for _, r := range p.records {
+		b = fmt.Appendf(b, "<tr><th>%d</th><td>%s</td><td>%s</td><td>%s</td></tr>\n", r.ID, html.EscapeString(r.Vessel), tonnage(r), r.Berth)
+	}
+	b = fmt.Appendf(b, "</table><a aria-current=\"page\">%d</a>", p.told["page"])
+	for _, relation := range slices.Sorted(maps.Keys(p.links)) {
+		b = fmt.Appendf(b, "<a rel=\"%s\" href=\"%s\">%s</a>\n", relation, html.EscapeString(p.links[relation]), relation)
+	}
+	return b
+}
+
+// refuse answers with a problem, RFC 9457.
+func refuse(a *asked) *page {
+	return &page{status: 400, header: http.Header{"Content-Type": {"application/problem+json"}}, told: map[string]any{},
+		body: encoded(map[string]any{"type": "about:blank", "title": "Bad request", "status": 400, "detail": a.wrong})}
+}
+
+// right serves a list in one way, and lets a fault in between the steps.
+func right(w way, all []record, f fault) http.Handler {
+	return http.HandlerFunc(func(out http.ResponseWriter, r *http.Request) {
+		if w.numbers == "path" && !strings.HasPrefix(r.URL.Path, "/boats/page/") || w.numbers != "path" && r.URL.Path != "/boats" {
+			http.NotFound(out, r)
+			return
+		}
+		a := w.understand(r, len(all))
+		if f.before != nil {
+			f.before(a, r)
+		}
+		var p *page
+		if a.wrong != "" {
+			p = refuse(a)
+		} else {
+			list := a.list(all)
+			if f.list != nil {
+				list = f.list(a, list, all)
+			}
+			p = a.answer(list)
+			if f.after != nil {
+				f.after(a, p, list)
+			}
+			p.write(&w)
+		}
+		if f.sent != nil {
+			f.sent(a, p, r)
+		}
+		maps.Copy(out.Header(), p.header)
+		if tag := p.header.Get("ETag"); tag != "" && r.Header.Get("If-None-Match") == tag {
+			p.status, p.body = http.StatusNotModified, nil
+		}
+		out.WriteHeader(p.status)
+		if !a.head {
+			out.Write(p.body)
+		}
+	})
+}

@@ -1,0 +1,148 @@
+package climb
+
+import (
+	"context"
+	"errors"
+	"fmt"
+	"hash/maphash"
+	"iter"
+	"net/http"
+)
+
+// Walk goes through somebody else's list from its first record to its last, one at a time,
+// whatever its way of paging: by the address or cursor of the next page where answers tell
+// one, else by page numbers or offsets. Of JSON and NDJSON, T is what encoding/json reads a
+// record into; of CSV and HTML it is given an object of texts. A nil client is one that
+// waits as long as DefaultTimeout.
+//
+// It ends with an error where a page cannot be read, where the addresses lead in a circle,
+// and where the endpoint leads to another host. One page is held in memory, of at most
+// 8 MiB; it makes one request at a time and waits where Retry-After says so, at most three
+// times half a minute.
+//
+// It does not hold what it reads against anything: that is what Check is for.
+func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2[T, error] {
+	return func(yield func(T, error) bool) {
+		var none T
+		if err := e.check(); err != nil {
+			yield(none, err)
+			return
+		}
+		f, err := find(ctx, newCaller(client, &e), &e)
+		if err != nil {
+			yield(none, err)
+			return
+		}
+		a := read[T](f.first.reply, &f.e)
+		w := walker{e: &f.e, size: f.pageSize(), seen: map[uint64]bool{}}
+		for {
+			if !a.ok() {
+				yield(none, a.wrong())
+				return
+			}
+			for _, record := range a.records {
+				if !yield(record, nil) {
+					return
+				}
+			}
+			tells := told{rows: len(a.records), next: a.next(&f.e)}
+			tells.pages, tells.hasPages = a.num("total_pages")
+			tells.total, tells.hasTotal = a.num("total_items")
+			address, err := w.next(a.reply, tells)
+			if err != nil {
+				yield(none, fmt.Errorf("climb: %s: %w", a.address, err))
+				return
+			}
+			if address == "" {
+				return
+			}
+			r, err := f.get(ctx, address)
+			if err != nil {
+				yield(none, fmt.Errorf("climb: %s: %w", address, err))
+				return
+			}
+			if w.ends(r) {
+				return
+			}
+			a = read[T](r, &f.e)
+		}
+	}
+}
+
+// wrong is the error for an answer that is no page.
+func (a *answer[T]) wrong() error {
+	if a.err != nil {
+		return fmt.Errorf("climb: %s: %w", a.address, a.err)
+	}
+	return fmt.Errorf("climb: %s: status %d; right would be 200", a.address, a.status)
+}
+
+// pageSize is how many records a full page has.
+func (f *finder) pageSize() int64 {
+	for _, name := range []string{"size", "limit"} {
+		if n, ok := f.first.num(name); ok && n > 0 {
+			return n
+		}
+	}
+	return int64(len(f.first.records))
+}
+
+// told is what one page tells of the way on.
+type told struct {
+	rows               int
+	next               string // address
+	pages, total       int64
+	hasPages, hasTotal bool
+}
+
+// walker finds the address of each page that follows.
+type walker struct {
+	e      *Endpoint
+	size   int64
+	page   int64           // the next one's, from 0
+	rows   int64           // that have come
+	linked bool            // a page had a link to its next: one that has none is the last
+	empty  int             // pages in a row without records
+	last   uint64          // the last one's hash
+	seen   map[uint64]bool // addresses: some 16 bytes for each page
+}
+
+var (
+	errCircle = errors.New("its link to the next page leads to one that was there before")
+	errEmpty  = fmt.Errorf("%d pages in a row have no records, and there is still a next one", maxEmpty)
+)
+
+const maxEmpty = 3 // in a row, of pages that have a next one
+
+// next is the address of the page that follows, "" at the end.
+func (w *walker) next(r *reply, tells told) (string, error) {
+	w.seen[maphash.String(seed, r.address)] = true
+	w.page++
+	w.rows += int64(tells.rows)
+	w.empty++
+	if tells.rows > 0 {
+		w.empty = 0
+	}
+	if w.empty >= maxEmpty {
+		return "", errEmpty
+	}
+	if tells.next != "" {
+		if w.seen[maphash.String(seed, tells.next)] {
+			return "", errCircle
+		}
+		w.linked = true
+		return tells.next, nil
+	}
+	way := w.e.numbered()
+	if w.linked || way == byNothing || tells.rows == 0 || int64(tells.rows) < w.size ||
+		tells.hasPages && w.page >= tells.pages || tells.hasTotal && w.rows >= tells.total {
+		return "", nil
+	}
+	w.last = maphash.Bytes(seed, r.body)
+	return w.e.ask(question{way: way, row: w.page * w.size, size: w.size, sized: w.e.Size > 0}), nil
+}
+
+// ends tells an answer past the last page: none, or the last page again.
+func (w *walker) ends(r *reply) bool {
+	return !w.linked && (r.status == http.StatusNotFound || r.status == http.StatusOK && maphash.Bytes(seed, r.body) == w.last)
+}
