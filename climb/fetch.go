@@ -29,7 +29,7 @@ const DefaultTimeout = 10 * time.Second
 const DefaultRequests = 300
 
 var (
-	errSpent   = errors.New("the run's requests are spent")
+	errSpent   = errors.New("the run's requests, or its time, are spent")
 	errTimeout = errors.New("no answer in time")
 	errTooLong = fmt.Errorf("an answer of more than %d bytes", maxAnswer)
 	errMoved   = errors.New("redirected to another host, or too often")
@@ -43,6 +43,7 @@ type caller struct {
 	timeout time.Duration
 	pause   time.Duration // least time between requests; 0: as long as the last answer took; negative: none
 	left    int           // requests that may still be made; negative: any number
+	until   time.Time     // when the last one may begin; zero: at any time
 
 	made     int
 	bytes    int64
@@ -84,7 +85,7 @@ func (c *caller) get(ctx context.Context, address string) (*reply, error) {
 
 func (c *caller) do(ctx context.Context, method, address string, header http.Header) (*reply, error) {
 	for {
-		if c.left == 0 {
+		if c.left == 0 || !c.until.IsZero() && time.Now().After(c.until) {
 			return nil, errSpent
 		}
 		if c.timeouts >= maxTimeouts {

@@ -96,6 +96,19 @@ func (e *NoPageError) Error() string {
 
 func (e *NoPageError) Unwrap() error { return e.Err }
 
+// detailOf is what a refusal says, after a colon; "" where it says nothing that is known.
+func detailOf(r *reply) string {
+	var said struct{ Detail, Title, Message, Error string }
+	if json.Unmarshal(r.body, &said) != nil {
+		return ""
+	}
+	says := cmp.Or(said.Detail, said.Message, said.Error, said.Title)
+	if says == "" {
+		return ""
+	}
+	return fmt.Sprintf(": %.300s", says)
+}
+
 // find completes an endpoint by its first answer and by trials.
 func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 	f := &finder{caller: c, e: told.clone()}
@@ -107,7 +120,7 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 		return nil, &NoPageError{Address: f.e.base(), Err: err}
 	}
 	if r.status != 200 {
-		return nil, &NoPageError{f.e.base(), r.status, fmt.Errorf("its status is %d; right would be 200", r.status)}
+		return nil, &NoPageError{f.e.base(), r.status, fmt.Errorf("its status is %d; right would be 200%s", r.status, detailOf(r))}
 	}
 	if f.e.Shape == "" {
 		if f.e.Shape, err = shapeOf(r); err != nil {
@@ -131,6 +144,8 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 	}
 	if len(f.e.Key) == 0 {
 		f.findKey()
+	} else if err := f.checkKey(); err != nil {
+		return nil, &NoPageError{r.address, r.status, err}
 	}
 	f.findByLinks(f.first)
 	err = f.findByTrial(ctx)
@@ -341,6 +356,16 @@ func (f *finder) findKey() {
 	if best != "" {
 		f.e.Key = []string{best}
 	}
+}
+
+// checkKey tells a field of the key that records do not have: it would make one of them all.
+func (f *finder) checkKey() error {
+	for _, field := range f.e.Key {
+		if len(f.first.records) > 0 && !slices.ContainsFunc(f.first.records, func(r any) bool { return fieldOf(r, field) != nil }) {
+			return fmt.Errorf("none of its records has the field %.60q of the key", field)
+		}
+	}
+	return nil
 }
 
 // distinct tells whether a field is there, and differs, in each record.

@@ -18,6 +18,7 @@ type Checker struct {
 	Expect   Expect        // nil: Usual
 	Requests int           // at most, in one run; 0: DefaultRequests
 	Timeout  time.Duration // of one answer; 0: DefaultTimeout
+	Time     time.Duration // of a run, after which no more requests are made; 0: as long as they take
 	Pause    time.Duration // least time between requests; 0: as long as the last answer took, at most a second; negative: none
 	Seed     uint64        // of the order in which bad input is sent; the same seed gives the same run
 
@@ -98,6 +99,9 @@ func (c *Checker) find(ctx context.Context, e *Endpoint) (*finder, error) {
 	}
 	call := newCaller(c.Client, e)
 	call.left, call.pause = c.most(), c.Pause
+	if c.Time > 0 {
+		call.until = time.Now().Add(c.Time)
+	}
 	if c.Timeout > 0 {
 		call.timeout = c.Timeout
 	}
@@ -152,7 +156,8 @@ func (c *Checker) Run(ctx context.Context, e Endpoint) (*Report, error) {
 	} {
 		err := check(ctx)
 		if errors.Is(err, errSpent) {
-			r.note(fmt.Sprintf("All %d requests are spent: not everything was checked. More can be allowed.", c.most()))
+			r.note(fmt.Sprintf("The run's %d requests, or its time, are spent: not everything was checked. More can be allowed.", c.most()))
+			r.open(NotChecked, "The run's requests, or its time, were spent before.", Codes()...)
 			break
 		}
 		if err != nil && ctx.Err() != nil {
@@ -164,9 +169,6 @@ func (c *Checker) Run(ctx context.Context, e Endpoint) (*Report, error) {
 				break
 			}
 		}
-	}
-	if f.left == 0 {
-		r.open(NotChecked, "The run's requests were spent before.", Codes()...)
 	}
 	if f.waits > 0 {
 		r.note(fmt.Sprintf("The endpoint asked to slow down %s, and was obeyed.", times(f.waits)))

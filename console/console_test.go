@@ -17,6 +17,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/climb"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -189,6 +190,10 @@ func TestScreenshots(t *testing.T) {
 		}},
 		{"held", "/sets/arrivals?page=4&size=10&sort=-tonnage&cleared=true&pl.version=1", ".hold-note.held", 1280, "light", func() { b.reads("3 changes since") }},
 		{"following", "/sets/hulls/following", "[role=status] li", 1280, "light", nil},
+		{"check", "/sets/arrivals/check", ".climb-form", 1280, "light", func() {
+			b.click("button", "Check the list")
+			b.sees("document.querySelectorAll('.cost-plot').length === 2")
+		}},
 	} {
 		require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(s.width, 800)))
 		b.visit("about:blank")
@@ -203,6 +208,20 @@ func TestScreenshots(t *testing.T) {
 		eval[cd.Void](b, "scrollTo(0, 0);void 0")
 		b.shot(s.name)
 	}
+
+	// The report of a command, on an endpoint that is meant to give 50 records at most.
+	require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(1280, 800)))
+	checker := climb.Checker{Client: http.DefaultClient, Pause: -1}
+	report, err := checker.Run(t.Context(), climb.Endpoint{Address: b.server + "/api/sets/arrivals/records", Cap: 50})
+	require.NoError(t, err)
+	report.Endpoint.Address = "https://saltmere.example/api/sets/arrivals/records"
+	var page strings.Builder
+	require.NoError(t, report.WriteHTML(&page))
+	file = filepath.Join(t.TempDir(), "climb.html")
+	require.NoError(t, os.WriteFile(file, []byte(strings.ReplaceAll(page.String(), b.server, "https://saltmere.example")), 0o644))
+	require.NoError(t, cd.Do(b.ctx, cd.Navigate("file://"+file)))
+	b.sees("document.querySelectorAll('svg').length === 2")
+	b.shot("climb")
 }
 
 // TestLockFileNamesNoRegistry keeps host names of package registries out.

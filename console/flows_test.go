@@ -427,3 +427,23 @@ func TestAnImportTellsHowFarItIs(t *testing.T) {
 	b.sees("/MB sent · [\\d,]+ rows loaded/.test(document.querySelector('.running')?.innerText)")
 	b.at("/sets/calls", "1–20 of 500,000")
 }
+
+// An owner has a list checked, sees what is broken, and takes the report along.
+func TestAListIsChecked(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals")
+	b.click("link", "Check the list")
+	b.reads("Does Arrivals keep its promises?")
+	b.fill("Query of each request", "berth=N4&size=5")
+	b.fill("What counts as a fault", "strict")
+	b.click("button", "Check the list")
+	b.reads("It keeps its promises.")
+	b.reads("No record is lost between pages walk.lost")
+	b.sees("document.querySelectorAll('.cost-plot circle').length === 10")
+	b.sees("document.querySelector('a[download]').download === 'arrivals-report.html' && document.querySelector('a[download]').href.startsWith('blob:')")
+	b.axe("a list that was checked")
+	b.fill("Query of each request", "tonnage=heavy")
+	b.click("button", "Check the list")
+	b.reads("the list cannot be checked")
+	b.reads("is not a whole number")
+}

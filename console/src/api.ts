@@ -166,6 +166,9 @@ export const changeSet = (set: string, change: wire.SettingsChange) =>
   ask<wire.SetInfo>(setPath(set), { method: 'PATCH', body: change })
 export const readFollowing = (set: string, signal?: AbortSignal) =>
   ask<wire.Following>(`${setPath(set)}/following`, { signal })
+/** Has a set's list checked; it takes a second or two, at most the time of one request. */
+export const climbSet = (set: string, body: wire.ClimbBody) =>
+  ask<wire.Climbed>(`${setPath(set)}/climb`, { method: 'POST', body })
 export const deleteSet = (set: string) => ask<void>(setPath(set), { method: 'DELETE' })
 
 export const reckon = (body: wire.ReckonBody, signal?: AbortSignal) =>

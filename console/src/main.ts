@@ -20,6 +20,7 @@ const router = createRouter({
     { path: '/sets/:set', component: () => import('./pages/SetPage.vue'), props: true },
     { path: '/sets/:set/rules', component: () => import('./pages/RulesPage.vue'), props: true },
     { path: '/sets/:set/following', component: () => import('./pages/FollowingPage.vue'), props: true },
+    { path: '/sets/:set/check', component: () => import('./pages/ClimbPage.vue'), props: true },
     { path: '/sets/:set/new-record', component: () => import('./pages/RecordPage.vue'), props: true },
     {
       path: '/sets/:set/records/:record(.*)', // which the page reads undecoded

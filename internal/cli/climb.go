@@ -316,6 +316,15 @@ func drawClimb(w io.Writer, r *climb.Report) {
 		fmt.Fprintln(w, printable(note))
 	}
 	fmt.Fprintln(w, t.in(text.Bold, r.Summary()))
+	var not []string
+	for _, p := range r.Promises {
+		if p.Verdict == climb.Broken {
+			not = append(not, p.Code)
+		}
+	}
+	if len(not) > 0 {
+		fmt.Fprintln(w, t.wrapped("Not kept: "+strings.Join(not, ", ")+".", ""))
+	}
 }
 
 const climbIndent = "            "

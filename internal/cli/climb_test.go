@@ -64,7 +64,7 @@ func TestEndpointsAreClimbedFromTheShell(t *testing.T) {
 	told := []string{"climb", wrong.URL, "--token-env", "LIST_TOKEN", "--header-file", in("headers"), "--pause", "1us"}
 	broken := s.run(t, append(told, "--junit", in("wrong.xml"))...)
 	assert.Equal(t, 1, broken.code)
-	assert.Regexp(t, `(?m)^fault +numbers\.total .*\n +A page tells the total 4; there are 3 records\.\n +try http://`, broken.out)
+	assert.Regexp(t, `(?m)^fault +numbers\.total .*\n +A page tells the total 4; there are 3 records\. \(\d+ times\)\n +try http://`, broken.out)
 	assert.Contains(t, broken.errOut, "does not keep its promises")
 	text, err := os.ReadFile(in("wrong.xml"))
 	require.NoError(t, err)

@@ -2,6 +2,7 @@ package service_test
 
 import (
 	"context"
+	"encoding/json"
 	"fmt"
 	"net/http"
 	"net/url"
@@ -11,7 +12,10 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/api"
 	"pageladder.example/climb"
+	"pageladder.example/internal/access"
+	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
@@ -105,4 +109,32 @@ func followedYard(t *testing.T, store *sets.Store) {
 		state, err := store.FollowState(t.Context(), "calls")
 		return err == nil && state.Exact
 	}, "the table is followed")
+}
+
+// An owner has a list checked by the service itself, wherever callers reach it, and without
+// using up what its caller may ask.
+func TestOwnersHaveTheirListsChecked(t *testing.T) {
+	limits := service.DefaultLimits
+	limits.Rate, limits.Burst = 1, 40
+	for _, public := range []string{"", "https://saltmere.example/harbour"} {
+		at, s := testkit.ServeWith(t, testkit.Harbour(t), service.Options{PublicURL: public, Limits: limits})
+		res, text := send(t, "POST", at+"/api/sets/arrivals/climb", inJSON("", `{"expect": "strict", "query": "cleared=true"}`))
+		require.Equal(t, 200, res.StatusCode, text)
+		var done api.Climbed
+		require.NoError(t, json.Unmarshal([]byte(text), &done))
+		assert.True(t, done.Holds, done.Summary)
+		assert.Len(t, done.Promises, len(climb.Codes()))
+		assert.Len(t, done.Cost, 5)
+		assert.Contains(t, done.Page, "<svg")
+		assert.NotContains(t, text, testkit.OwnerOf(at), "the token is in no report")
+
+		for body, want := range map[string]int{`{"expect": "harder"}`: 422, `{"seed": -1}`: 422, `{"query": "page=x&berth=N4"}`: 200, `[]`: 422, `{"query": "nowhere.none=maybe&tonnage=heavy"}`: 422} {
+			res, text := send(t, "POST", at+"/api/sets/arrivals/climb", inJSON("", body))
+			assert.Equal(t, want, res.StatusCode, "%s: %s", body, text)
+		}
+		editor, _, err := s.Tokens().Create(t.Context(), "an editor", access.Editor, nil)
+		require.NoError(t, err)
+		res, _ = send(t, "POST", at+"/api/sets/arrivals/climb", sent{body: `{}`, headers: map[string]string{"Authorization": "Bearer " + editor, "Content-Type": "application/json"}})
+		assert.Equal(t, 403, res.StatusCode)
+	}
 }

@@ -58,6 +58,8 @@ func (s *Service) table() []route {
 			body: api.SettingsChange{}, example: `{"label": "Arrivals"}`, media: patchBody, answer: api.SetInfo{}, fails: []*problem.Kind{problem.NoSet, problem.BadMedia, problem.BadBody}},
 		{method: "GET", path: set + "/following", scope: access.ThisSet, role: owner, handler: s.readFollowing, says: "Tell how the table of an attached set is followed, and the SQL that its owner runs for that.",
 			answer: api.Following{}, fails: []*problem.Kind{problem.NoSet, problem.BadBody, problem.SourceAway}},
+		{method: "POST", path: set + "/climb", scope: access.ThisSet, role: owner, handler: s.climb, says: "Check whether the set's list keeps its promises, as the caller sees it: by 300 requests at most, within the time of one request.",
+			body: api.ClimbBody{}, example: `{"expect": "strict", "query": "berth=N4"}`, media: jsonBody, answer: api.Climbed{}, fails: []*problem.Kind{problem.NoSet, problem.BadMedia, problem.BadBody, problem.Busy}},
 		{method: "DELETE", path: set, scope: access.ThisSet, role: owner, handler: s.deleteSet, says: "Delete a set; of an attached one nothing but what is known of it.", status: 204, fails: []*problem.Kind{problem.NoSet}},
 		{method: "GET", path: set + "/rules", scope: access.ThisSet, role: reader, handler: s.readRules, says: "Read a set's rules.", answer: rulesfile.Rules{}, fails: []*problem.Kind{problem.NoSet}},
 		{method: "PUT", path: set + "/rules", scope: access.ThisSet, role: owner, handler: s.replaceRules, says: "Replace a set's rules. If-Match names those that they replace.",

@@ -179,6 +179,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
         :to="`/sets/${encodeURIComponent(set)}/following`"
         >{{ followed }}</RouterLink
       >
+      <RouterLink v-if="owner" :to="`/sets/${encodeURIComponent(set)}/check`">Check the list</RouterLink>
     </nav>
   </div>
   <RequestLine
