@@ -96,7 +96,7 @@ func (r *run) checkFilter(ctx context.Context, i int, f Filter) error {
 		return nil
 	}
 	// Links are looked at where the filter is written in an unusual way, walked by addresses.
-	start := r.e.ask(question{query: unusual(f.Query), size: max((n+2)/3, 1), sized: r.e.Params.sizeOf(r.e.numbered()) != ""})
+	start := r.e.ask(question{query: unusual(f.Query), size: max((r.fitting(i, n)+2)/3, 1), sized: r.e.Params.sizeOf(r.e.numbered()) != ""})
 	w, err = r.byAddresses(ctx, "under "+f.Query, start, "next", "", max(r.share/4, 3))
 	if err != nil {
 		return err
@@ -109,6 +109,19 @@ func (r *run) checkFilter(ctx context.Context, i int, f Filter) error {
 	}
 	r.checkKeeps(w, fits)
 	return nil
+}
+
+// fitting is how many records fit a filter, as far as the plain walks have seen.
+func (r *run) fitting(i int, came int64) int64 {
+	n := int64(0)
+	for _, v := range r.longest().pages {
+		for _, fits := range v.fits[i] {
+			if fits {
+				n++
+			}
+		}
+	}
+	return min(n, came)
 }
 
 // checkFiltered holds a walk under a filter against what the list has.

@@ -25,9 +25,11 @@ func (r *run) checkWalks(ctx context.Context) error {
 		r.walks = append(r.walks, byLinks)
 	}
 	if numbered {
-		if byNumber, err = r.byNumbers(ctx, "by numbers", r.size, r.e.Size > 0 || r.e.numbered() == byOffset, "", "", r.share); err != nil {
+		sized := r.e.Size > 0 || r.e.numbered() == byOffset
+		if byNumber, err = r.byNumbers(ctx, "by numbers", r.size, sized, "", "", r.share); err != nil {
 			return err
 		}
+		byNumber.size = r.usedSize(byNumber, r.size, sized)
 		r.walks = append(r.walks, byNumber)
 	}
 	if err := r.walkOtherSize(ctx, linked); err != nil {

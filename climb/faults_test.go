@@ -49,7 +49,7 @@ func both(a, b func(where) bool) func(where) bool { return func(c where) bool { 
 
 // planted are the faults. (Atomic counters make a fault change with time.)
 var planted = []fault{
-	{name: "a deep page begins one record late", codes: "walk.lost", where: several,
+	{name: "a deep page begins one record late", codes: "walk.lost walk.repeated", where: several,
 		before: func(a *asked, _ *http.Request) {
 			if a.offset > 0 {
 				a.offset++
@@ -168,7 +168,7 @@ var planted = []fault{
 	{name: "pages rounded down", codes: "numbers.pages", where: told("total_pages", func(c where) bool { return c.n%usual != 0 && c.n > usual || c.n == 4 }),
 		after: func(a *asked, p *page, _ []record) { p.told["total_pages"] = p.total / a.size }},
 	tells("one page too many", "numbers.pages", "total_pages", func(a *asked, p *page) any { return p.told["total_pages"].(int) + 1 }),
-	tells("the page counted from 0", "numbers.page", "page", func(a *asked, p *page) any { return a.offset / a.size }),
+	tells("the page one too low", "numbers.page", "page", func(a *asked, p *page) any { return p.told["page"].(int) - 1 }),
 	{name: "each page says it is the first", codes: "numbers.page", where: told("page", several), after: func(a *asked, p *page, _ []record) { p.told["page"] = 1 }},
 	tells("the first row counted from 0", "numbers.rows", "first_row", func(a *asked, p *page) any { return a.offset }),
 	tells("the last row as if the page were full", "numbers.rows", "last_row", func(a *asked, p *page) any { return a.offset + a.size }),
@@ -281,7 +281,7 @@ var planted = []fault{
 			p.header.Set("Link", strings.ReplaceAll(p.header.Get("Link"), "page/2", "page/3"))
 		}},
 
-	fails("an error for page 0", "0", numbered), fails("an error for no number", "abc", sized), fails("an error for a negative number", "-1", sized),
+	fails("an error for page 0", "0", func(c where) bool { return numbered(c) && !c.from0 }), fails("an error for no number", "abc", sized), fails("an error for a negative number", "-1", sized),
 	fails("an error for a fraction", "1.5", sized), fails("an error for nothing", "", sized), fails("an error for a number too large", "99999999999999999999", sized),
 	{name: "an error for an unknown sort", codes: "bad.error", sent: func(a *asked, p *page, _ *http.Request) {
 		if strings.HasPrefix(a.wrong, "sort") {
@@ -336,7 +336,7 @@ var planted = []fault{
 		}
 	}},
 	{name: "past the end the last page, as if it were that", codes: "bad.past_last", where: told("page", numbered),
-		after: func(a *asked, p *page, _ []record) { p.told["page"] = a.number }},
+		after: func(a *asked, p *page, _ []record) { p.told["page"] = a.number - 1 + a.firstPage() }},
 	{name: "past the end the first page in silence", codes: "bad.past_last", where: func(c where) bool {
 		return numbered(c) && !c.tells("page") && !c.tells("offset") && c.shape != climb.HTML
 	},

@@ -19,19 +19,19 @@ import (
 var (
 	usualRecords = []string{"records", "items", "data", "results", "rows", "entries", "list", "hits", "content", "values", "elements", "members", "docs", "documents", "objects", "nodes", "edges"}
 	usualKeys    = []string{"id", "key", "uuid", "guid", "code", "slug", "number", "no", "ref", "name"}
-	usualTotal   = []string{"X-Total-Count", "Total-Count", "X-Total"}
+	usualTotal   = []string{"X-Total-Count", "Total-Count"}
 
 	// usual are the names under which answers tell the things that an envelope can place.
 	usual = map[string][]string{
-		"total_items": {"totalitems", "total", "totalcount", "totalrecords", "totalresults", "totalelements", "count", "itemcount", "recordcount", "numfound"},
-		"total_pages": {"totalpages", "pages", "pagecount", "numpages", "lastpage", "pagetotal"},
-		"page":        {"page", "currentpage", "pagenumber", "pageno", "pageindex", "number"},
+		"total_items": {"totalitems", "total", "totalcount", "totalrecords", "totalresults", "count"},
+		"total_pages": {"totalpages", "pages", "pagecount", "lastpage"},
+		"page":        {"page", "currentpage", "pagenumber", "pageno", "pageindex"},
 		"size":        {"size", "pagesize", "perpage", "itemsperpage"},
 		"limit":       {"limit"},
-		"offset":      {"offset", "skip", "startindex"},
+		"offset":      {"offset", "skip"},
 		"first_row":   {"firstrow", "from", "firstitem"},
 		"last_row":    {"lastrow", "to", "lastitem"},
-		"rows_here":   {"rowshere", "numberofelements", "returned", "countonpage"},
+		"rows_here":   {"rowshere", "returned"},
 		"is_first":    {"isfirst", "first"},
 		"is_last":     {"islast", "last"},
 		"has_next":    {"hasnext", "hasmore", "more", "hasnextpage"},
@@ -41,14 +41,14 @@ var (
 		"first":       {"first", "firsturl", "firstlink", "firstpageurl", "firstpage"},
 		"last":        {"last", "lasturl", "lastlink", "lastpageurl", "lastpage"},
 		"self":        {"self"},
-		"after":       {"after", "nextcursor", "cursor", "nextpagetoken", "nexttoken", "endcursor", "continuation", "continuationtoken"},
+		"after":       {"after", "nextcursor", "cursor", "nexttoken", "continuation"},
 	}
 
 	usualParams = struct{ page, size, offset, after, sort []string }{
-		page:   []string{"page", "p", "page_number", "pageNumber", "pageno", "page[number]"},
+		page:   []string{"page", "p", "page_number", "pageNumber", "page[number]"},
 		size:   []string{"size", "per_page", "page_size", "limit", "pageSize", "perPage", "count", "page[size]"},
-		offset: []string{"offset", "skip", "start", "from", "startIndex"},
-		after:  []string{"after", "cursor", "page_token", "pageToken", "continuation", "token"},
+		offset: []string{"offset", "skip", "start", "from"},
+		after:  []string{"after", "cursor", "page_token", "pageToken", "token"},
 		sort:   []string{"sort", "order_by", "sort_by", "orderBy", "sortBy"},
 	}
 )
@@ -147,6 +147,9 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 	} else if err := f.checkKey(); err != nil {
 		return nil, &NoPageError{r.address, r.status, err}
 	}
+	if n, ok := f.first.num("page"); ok && n == 0 && f.found {
+		f.e.PagesFrom0 = true
+	}
 	f.findByLinks(f.first)
 	err = f.findByTrial(ctx)
 	if err == nil {
@@ -221,7 +224,7 @@ func (f *finder) findPlaces(all any, records string) {
 	members(all, nil, records, func(path []string, v any) {
 		name := same(path[len(path)-1])
 		for what, usual := range usual {
-			rank := slices.Index(usual, name)
+			rank := likelihood(what, usual, name)
 			if _, ok := known[what]; ok || rank < 0 || !fits(what, v) {
 				continue
 			}
@@ -238,6 +241,16 @@ func (f *finder) findPlaces(all any, records string) {
 			}
 		}
 	})
+}
+
+// likelihood ranks a member's name for what it may tell; -1: not that. A number whose name
+// has "total" in it is the total, or with "page" the number of pages.
+func likelihood(what string, usual []string, name string) int {
+	rank := slices.Index(usual, name)
+	if rank < 0 && strings.Contains(name, "total") && (what == "total_items" && !strings.Contains(name, "page") || what == "total_pages" && strings.Contains(name, "page")) {
+		return len(usual)
+	}
+	return rank
 }
 
 // learn looks for what the first page does not tell, such as a link to the one before, in
@@ -522,32 +535,38 @@ func (f *finder) tryPages(ctx context.Context) (err error) {
 	}
 	small, rows := f.small()
 	for _, name := range usualParams.page {
-		a, err := f.trial(ctx, small+query.Encode(query.Pair{Name: name, Value: "2"}))
+		second, err := f.beginsAt(ctx, small+query.Encode(query.Pair{Name: name, Value: "2"}))
 		if err != nil {
 			return err
 		}
-		if a == nil || len(a.records) == 0 {
-			continue
+		if second == 0 || second == nothingCame {
+			continue // it has no effect, or there is no such page
 		}
-		at := f.indexOf(a.records[0])
-		if at == 0 || at < 0 && rows < len(f.first.records) {
-			continue
+		first, err := f.beginsAt(ctx, small+query.Encode(query.Pair{Name: name, Value: "1"}))
+		if err != nil {
+			return err
 		}
-		if at == -1 || at == rows {
+		if first == 0 && (second == rows || second < 0 && rows == len(f.first.records)) {
 			p.Page = name
-			b, err := f.trial(ctx, small+query.Encode(query.Pair{Name: name, Value: "1"}))
-			if err != nil {
-				return err
-			}
-			f.e.PagesFrom0 = b != nil && len(b.records) > 0 && f.indexOf(b.records[0]) != 0
 			return nil
 		}
-		if at == 2*rows {
+		if first == rows || first < 0 && rows == len(f.first.records) && first != nothingCame {
 			p.Page, f.e.PagesFrom0 = name, true
 			return nil
 		}
 	}
 	return nil
+}
+
+const nothingCame = -2
+
+// beginsAt is where the first record of an answer stands in the first answer; -1: not there.
+func (f *finder) beginsAt(ctx context.Context, query string) (int, error) {
+	a, err := f.trial(ctx, query)
+	if err != nil || a == nil || len(a.records) == 0 {
+		return nothingCame, err
+	}
+	return f.indexOf(a.records[0]), nil
 }
 
 func (f *finder) tryOffsets(ctx context.Context) (err error) {

@@ -24,6 +24,8 @@ import (
 
 // Whatever a target does, a run ends, in bounded time and memory.
 func TestHostileTargetsAreSurvived(t *testing.T) {
+	limit := debug.SetMemoryLimit(1 << 30)
+	t.Cleanup(func() { debug.SetMemoryLimit(limit) })
 	page := func(w http.ResponseWriter, records string) {
 		w.Header().Set("Content-Type", "application/json")
 		fmt.Fprintf(w, `{"records": [%s], "next": "/next?%d"}`, records, time.Now().UnixNano())
@@ -93,9 +95,10 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 		},
 	} {
 		t.Run(name, func(t *testing.T) {
+			t.Parallel()
 			server := httptest.NewServer(target)
 			defer server.Close()
-			defer debug.SetMemoryLimit(debug.SetMemoryLimit(1 << 30))
+			server.Client().Timeout = 500 * time.Millisecond
 			c := climb.Checker{Requests: 60, Timeout: 500 * time.Millisecond, Pause: -1, Client: server.Client()}
 			report, err := c.Run(t.Context(), climb.Endpoint{Address: server.URL})
 			if err == nil {
@@ -104,7 +107,7 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 			}
 			n := 0
 			for range climb.Walk[any](t.Context(), server.Client(), climb.Endpoint{Address: server.URL, Params: climb.Params{Page: "page"}}) {
-				if n++; n > 1000 {
+				if n++; n > 100 {
 					break
 				}
 			}
@@ -121,7 +124,7 @@ func TestReportsRunNothing(t *testing.T) {
 	e := ways[0].endpoint(true)
 	e.Filters = []climb.Filter{{Query: "berth=N2", Field: "vessel", Value: evil}}
 	e.Address += "&evil=" + `%22%3E%3Cscript%3E` + `"><script>`
-	r := run(t, right(ways[0], boats(37, 1, false), planted[0]), e, 1, climb.DefaultTimeout)
+	r := run(t, right(ways[0], boats(37, 1, false), planted[0]), e, 1, climb.DefaultTimeout, climb.Strict())
 	r.Notes, r.Found = append(r.Notes, evil), append(r.Found, evil)
 	r.Promises[0].Findings = append(r.Promises[0].Findings, climb.Finding{Says: evil, Addresses: []string{"javascript:alert(3)", evil}})
 	r.Promises[0].Verdict = climb.Broken
@@ -201,4 +204,30 @@ func TestRetryAfterIsObeyed(t *testing.T) {
 		n++
 	}
 	assert.Equal(t, 12, n)
+}
+
+// Whatever an answer is, it is read or refused.
+func FuzzAnswers(f *testing.F) {
+	f.Add(`{"data": [{"id": 1}], "links": [{"rel": "next", "href": "?page=2"}]}`, `<?page=2>; rel="next"`, "application/json")
+	f.Add("id,name\n1,\"a\"\n", `</x>; rel=prev; title="a, \"b\""`, "text/csv")
+	f.Add("{}\n[]\n1\n", `<`, "application/x-ndjson")
+	f.Add("<table><tr><td>1<td><ul><li>2</table><a rel='next prev' href='//x'>", ``, "text/html")
+	f.Add("[[[1]]]", `<a>;rel="next", <b>;rel=next`, "")
+	f.Fuzz(func(t *testing.T, body, link, kind string) {
+		handler := http.HandlerFunc(func(w http.ResponseWriter, _ *http.Request) {
+			w.Header()["Content-Type"], w.Header()["Link"] = []string{kind}, []string{link}
+			io.WriteString(w, body)
+		})
+		c := climb.Checker{Client: climb.HandlerClient(handler), Requests: 25, Pause: -1}
+		if r, err := c.Run(t.Context(), climb.Endpoint{Address: climb.HandlerAddress("/")}); err == nil {
+			require.NoError(t, r.WriteJUnit(io.Discard))
+			require.NoError(t, r.WriteHTML(io.Discard))
+		}
+		n := 0
+		for range climb.Walk[any](t.Context(), climb.HandlerClient(handler), climb.Endpoint{Address: climb.HandlerAddress("/")}) {
+			if n++; n > 50 {
+				break
+			}
+		}
+	})
 }

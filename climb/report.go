@@ -3,6 +3,7 @@ package climb
 import (
 	"fmt"
 	"slices"
+	"strings"
 	"time"
 )
 
@@ -136,6 +137,13 @@ func newResults(e Expect) *results {
 		all.list = append(all.list, one)
 	}
 	return all
+}
+
+// on tells whether any promise is to be checked whose code begins so.
+func (r *results) on(prefixes []string) bool {
+	return slices.ContainsFunc(r.list, func(p *Promise) bool {
+		return p.Severity != Off && slices.ContainsFunc(prefixes, func(prefix string) bool { return strings.HasPrefix(p.Code, prefix) })
+	})
 }
 
 // broken takes in one thing that does not hold.

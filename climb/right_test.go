@@ -52,6 +52,7 @@ type way struct {
 	envelope map[string]string // of JSON; nil: a bare array
 	header   bool              // links in the Link header
 	total    string            // the header with the total
+	from0    bool              // the first page is page 0
 	params   climb.Params
 }
 
@@ -60,6 +61,8 @@ var ways = []way{
 		envelope: map[string]string{"records": "/data", "total_items": "/meta/total", "total_pages": "/meta/pages", "page": "/meta/page", "size": "/meta/size",
 			"first_row": "/meta/from", "last_row": "/meta/to", "is_first": "/meta/is_first", "is_last": "/meta/is_last",
 			"first": "/links/first", "prev": "/links/prev", "next": "/links/next", "last": "/links/last"}},
+	{name: "page from 0", shape: climb.JSON, numbers: "page", from0: true, params: climb.Params{Page: "page", Size: "size", Sort: "sort"},
+		envelope: map[string]string{"records": "/boats/list", "total_items": "/boats/boats_total", "total_pages": "/boats/page_total", "page": "/boats/page", "size": "/boats/size", "is_first": "/boats/is_first", "is_last": "/boats/is_last"}},
 	{name: "offset", shape: climb.JSON, numbers: "offset", params: climb.Params{Offset: "offset", Limit: "limit", Sort: "sort"},
 		envelope: map[string]string{"records": "/items", "total_items": "/total", "offset": "/offset", "limit": "/limit", "has_next": "/has_more", "rows_here": "/returned"}},
 	{name: "cursor", shape: climb.JSON, numbers: "cursor", params: climb.Params{After: "cursor", Size: "size", Sort: "sort"},
@@ -95,6 +98,7 @@ func (w *way) endpoint(told bool) climb.Endpoint {
 	if !told {
 		return e
 	}
+	e.PagesFrom0 = w.from0
 	e.Shape, e.Envelope, e.TotalHeader, e.Params, e.Key, e.Cap = w.shape, w.envelope, w.total, w.params, []string{"id"}, most
 	if w.envelope == nil && w.shape == climb.JSON {
 		e.Envelope = map[string]string{"records": ""}
@@ -179,8 +183,8 @@ func (w *way) understand(r *http.Request, n int) *asked {
 	a.berth, _ = last("berth")
 	switch w.numbers {
 	case "page", "path":
-		if v, ok := number(w.params.Page, 1); ok {
-			a.number = v
+		if v, ok := number(w.params.Page, w.firstPage()); ok {
+			a.number = v + 1 - w.firstPage()
 		}
 		a.offset = (a.number - 1) * a.size
 	case "offset":
@@ -196,6 +200,13 @@ func (w *way) understand(r *http.Request, n int) *asked {
 		}
 	}
 	return a
+}
+
+func (w *way) firstPage() int {
+	if w.from0 {
+		return 0
+	}
+	return 1
 }
 
 // list is what an ask's records are cut out of.
@@ -244,7 +255,7 @@ func (a *asked) answer(list []record) *page {
 
 func (p *page) tell(a *asked, pages int) {
 	rows := len(p.records)
-	maps.Copy(p.told, map[string]any{"total_items": p.total, "total_pages": pages, "page": a.offset/a.size + 1, "size": a.size, "limit": a.size, "offset": a.offset,
+	maps.Copy(p.told, map[string]any{"total_items": p.total, "total_pages": pages, "page": a.offset/a.size + a.firstPage(), "size": a.size, "limit": a.size, "offset": a.offset,
 		"rows_here": rows, "is_first": a.offset == 0, "is_last": a.offset+rows >= p.total, "has_next": a.offset+rows < p.total, "first_row": nil, "last_row": nil, "after": nil})
 	if rows > 0 {
 		p.told["first_row"], p.told["last_row"] = a.offset+1, a.offset+rows
@@ -278,7 +289,7 @@ func (a *asked) address(offset int) string {
 	case "path":
 		return "/boats/page/" + strconv.Itoa(offset/a.size+1) + suffix(a.query)
 	case "page":
-		return a.path + "?" + query.With(a.query, a.params.Page, strconv.Itoa(offset/a.size+1))
+		return a.path + "?" + query.With(a.query, a.params.Page, strconv.Itoa(offset/a.size+a.firstPage()))
 	case "offset":
 		return a.path + "?" + query.With(a.query, a.params.Offset, strconv.Itoa(offset))
 	}

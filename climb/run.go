@@ -151,10 +151,17 @@ func (c *Checker) Run(ctx context.Context, e Endpoint) (*Report, error) {
 	r := &run{finder: f, results: newResults(c.Expect), checker: c, toldKey: len(e.Key) > 0, report: &Report{Seed: c.Seed},
 		rand: rand.New(rand.NewPCG(c.Seed, 0)), size: max(f.pageSize(), 1), share: max(c.most()/8, 4)}
 	r.report.Found = f.sentences(&e)
-	for _, check := range []func(context.Context) error{
-		r.checkWalks, r.checkNumbers, r.checkOrder, r.checkFilters, r.checkBadInput, r.checkHTTP, r.checkCost, r.checkStill, r.checkMoving,
+	for _, check := range []struct {
+		does  func(context.Context) error
+		about string // prefixes of its codes; "": others build on it
+	}{
+		{r.checkWalks, ""}, {r.checkNumbers, "numbers."}, {r.checkOrder, "order."}, {r.checkFilters, "filter. keep. link."}, {r.checkBadInput, "bad."},
+		{r.checkHTTP, "http."}, {r.checkCost, "cost."}, {r.checkStill, ""}, {r.checkMoving, "moving."},
 	} {
-		err := check(ctx)
+		if check.about != "" && !r.on(strings.Fields(check.about)) {
+			continue
+		}
+		err := check.does(ctx)
 		if errors.Is(err, errSpent) {
 			r.note(fmt.Sprintf("The run's %d requests, or its time, are spent: not everything was checked. More can be allowed.", c.most()))
 			r.open(NotChecked, "The run's requests, or its time, were spent before.", Codes()...)
