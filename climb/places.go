@@ -1,0 +1,210 @@
+package climb
+
+// This file finds where an answer keeps its records and what else it tells.
+
+import (
+	"bytes"
+	"encoding/json"
+	"maps"
+	"slices"
+	"strings"
+)
+
+// What lists are usually called, likelier names first; compared without case, "_" and "-".
+var (
+	usualRecords = []string{"records", "items", "data", "results", "rows", "entries", "list", "hits", "content", "values", "elements", "members", "docs", "documents", "objects", "nodes", "edges"}
+	usualKeys    = []string{"id", "key", "uuid", "guid", "code", "slug", "number", "no", "ref", "name"}
+	usualTotal   = []string{"X-Total-Count", "Total-Count"}
+
+	// usual are the names under which answers tell the things that an envelope can place.
+	usual = map[string][]string{
+		"total_items": {"totalitems", "total", "totalcount", "totalrecords", "totalresults", "count"},
+		"total_pages": {"totalpages", "pages", "pagecount", "lastpage"},
+		"page":        {"page", "currentpage", "pagenumber", "pageno", "pageindex"},
+		"size":        {"size", "pagesize", "perpage", "itemsperpage"},
+		"limit":       {"limit"},
+		"offset":      {"offset", "skip"},
+		"first_row":   {"firstrow", "from", "firstitem"},
+		"last_row":    {"lastrow", "to", "lastitem"},
+		"rows_here":   {"rowshere", "returned"},
+		"is_first":    {"isfirst", "first"},
+		"is_last":     {"islast", "last"},
+		"has_next":    {"hasnext", "hasmore", "more", "hasnextpage"},
+		"has_prev":    {"hasprev", "hasprevious", "hasprevpage", "haspreviouspage"},
+		"next":        {"next", "nexturl", "nextlink", "nextpage", "nexthref", "nextpageurl"},
+		"prev":        {"prev", "previous", "prevurl", "previousurl", "prevlink", "previouslink", "prevpage", "prevpageurl", "previouspage"},
+		"first":       {"first", "firsturl", "firstlink", "firstpageurl", "firstpage"},
+		"last":        {"last", "lasturl", "lastlink", "lastpageurl", "lastpage"},
+		"self":        {"self"},
+		"after":       {"after", "nextcursor", "cursor", "nexttoken", "continuation"},
+	}
+
+	usualParams = struct{ page, size, offset, after, sort []string }{
+		page:   []string{"page", "p", "page_number", "pageNumber", "page[number]"},
+		size:   []string{"size", "per_page", "page_size", "limit", "pageSize", "perPage", "count", "page[size]"},
+		offset: []string{"offset", "skip", "start", "from"},
+		after:  []string{"after", "cursor", "page_token", "pageToken", "token"},
+		sort:   []string{"sort", "order_by", "sort_by", "orderBy", "sortBy"},
+	}
+)
+
+func same(name string) string {
+	return strings.NewReplacer("_", "", "-", "").Replace(strings.ToLower(name))
+}
+
+// kinds are what a value must be, to be what an answer tells under a name.
+func fits(name string, v any) bool {
+	switch name {
+	case "is_first", "is_last", "has_next", "has_prev":
+		_, ok := v.(bool)
+		return ok
+	case "next", "prev", "first", "last", "self":
+		address, ok := addressIn(v)
+		return v == nil || ok && (strings.HasPrefix(address, "/") || strings.HasPrefix(address, "?") || strings.HasPrefix(address, "http"))
+	case "after":
+		text, ok := v.(string)
+		return v == nil || ok && !strings.Contains(text, "://")
+	}
+	_, ok := v.(json.Number)
+	return ok || v == nil
+}
+
+// findEnvelope looks through the first answer, no deeper than three members.
+func (f *finder) findEnvelope(body []byte) {
+	d := json.NewDecoder(bytes.NewReader(body))
+	d.UseNumber()
+	var all any
+	if d.Decode(&all) != nil {
+		return // reading it will tell
+	}
+	if f.e.Envelope == nil {
+		f.e.Envelope = map[string]string{}
+	}
+	records, told := f.e.Envelope["records"]
+	if !told {
+		path, ok := findRecords(all)
+		if !ok {
+			return
+		}
+		records = pointerTo(path)
+		f.e.Envelope["records"] = records
+	}
+	f.findPlaces(all, records)
+	f.drop(all)
+}
+
+// findPlaces finds what else a page tells, where it is not known yet.
+func (f *finder) findPlaces(all any, records string) {
+	known := maps.Clone(f.e.Envelope)
+	found := map[string]int{} // how likely each place is; lower is likelier
+	members(all, nil, records, func(path []string, v any) {
+		name := same(path[len(path)-1])
+		for what, usual := range usual {
+			rank := likelihood(what, usual, name)
+			if _, ok := known[what]; ok || rank < 0 || !fits(what, v) {
+				continue
+			}
+			if v == nil {
+				rank += 100
+			}
+			if old, ok := found[what]; !ok || rank < old {
+				found[what], f.e.Envelope[what] = rank, pointerTo(path)
+			}
+		}
+		if list, ok := v.([]any); ok && len(list) > 0 {
+			if link, ok := list[0].(map[string]any); ok && link["rel"] != nil && link["href"] != nil {
+				f.e.Envelope["links"] = pointerTo(path)
+			}
+		}
+	})
+}
+
+// likelihood ranks a member's name for what it may tell; -1: not that. A number whose name
+// has "total" in it is the total, or with "page" the number of pages.
+func likelihood(what string, usual []string, name string) int {
+	rank := slices.Index(usual, name)
+	if rank < 0 && strings.Contains(name, "total") && (what == "total_items" && !strings.Contains(name, "page") || what == "total_pages" && strings.Contains(name, "page")) {
+		return len(usual)
+	}
+	return rank
+}
+
+// learn looks for what the first page does not tell, such as a link to the one before, in
+// another one.
+func (f *finder) learn(a *answer[any]) {
+	d := json.NewDecoder(bytes.NewReader(a.body))
+	d.UseNumber()
+	var all any
+	if f.found && d.Decode(&all) == nil {
+		f.findPlaces(all, f.e.Envelope["records"])
+		f.e.tree = places(&f.e)
+	}
+}
+
+// drop takes back what was found under names that mean something else here.
+func (f *finder) drop(all any) {
+	number := func(name string) (int64, bool) {
+		pointer, ok := f.e.Envelope[name]
+		if !ok {
+			return 0, false
+		}
+		path, _ := parsePointer(pointer)
+		v, _ := at(all, path)
+		return whole(v)
+	}
+	path, _ := parsePointer(f.e.Envelope["records"])
+	list, _ := at(all, path)
+	records, _ := list.([]any)
+	rows := int64(len(records))
+	if from, ok := number("first_row"); ok && from == 0 && rows > 0 { // it counts from 0: an offset
+		delete(f.e.Envelope, "first_row")
+		delete(f.e.Envelope, "last_row")
+	}
+	taken := map[string]bool{}
+	for _, name := range slices.Sorted(maps.Keys(f.e.Envelope)) {
+		pointer := f.e.Envelope[name]
+		path, _ := parsePointer(pointer)
+		if v, _ := at(all, path); taken[pointer] && v == nil { // two names at one place, which tells nothing
+			delete(f.e.Envelope, name)
+		}
+		taken[pointer] = true
+	}
+}
+
+// members visits the members of objects outside the records.
+func members(v any, path []string, records string, visit func(path []string, v any)) {
+	object, ok := v.(map[string]any)
+	if !ok || len(path) >= 3 {
+		return
+	}
+	for _, name := range slices.Sorted(maps.Keys(object)) {
+		to := append(path[:len(path):len(path)], name)
+		if pointerTo(to) != records {
+			visit(to, object[name])
+			members(object[name], to, records, visit)
+		}
+	}
+}
+
+// findRecords chooses among an answer's arrays: by its name, else the one with most in it.
+func findRecords(all any) ([]string, bool) {
+	if _, ok := all.([]any); ok {
+		return nil, true
+	}
+	var best []string
+	score := -1
+	members(all, nil, "-", func(path []string, v any) {
+		list, ok := v.([]any)
+		if !ok {
+			return
+		}
+		its := min(len(list), 1000)
+		if rank := slices.Index(usualRecords, same(path[len(path)-1])); rank >= 0 {
+			its += (len(usualRecords) - rank) * 10_000 / len(path)
+		}
+		if its > score {
+			best, score = path, its
+		}
+	})
+	return best, best != nil
+}

@@ -1,0 +1,293 @@
+package climb
+
+// This file asks an endpoint on trial for what its first answer does not tell.
+
+import (
+	"context"
+	"errors"
+	"maps"
+	"slices"
+	"strconv"
+
+	"pageladder.example/paging/query"
+)
+
+// trial asks with one more parameter; nil: it was refused, or cannot be read.
+func (f *finder) trial(ctx context.Context, query string) (*answer[any], error) {
+	r, err := f.get(ctx, f.e.base(query))
+	if errors.Is(err, errTimeout) || errors.Is(err, errMoved) || errors.Is(err, errTooLong) {
+		return nil, nil
+	}
+	if err != nil {
+		return nil, err
+	}
+	if a := read[any](r, &f.e); a.ok() {
+		return a, nil
+	}
+	return nil, nil
+}
+
+// findByTrial tries usual names for what is still open. A list of fewer than two records
+// shows nothing.
+func (f *finder) findByTrial(ctx context.Context) error {
+	if len(f.first.records) < 2 {
+		return nil
+	}
+	for _, try := range []func(context.Context) error{f.trySizes, f.tryPages, f.tryOffsets, f.tryCursors, f.trySorts, f.tryFilters} {
+		if err := try(ctx); err != nil {
+			return err
+		}
+	}
+	return nil
+}
+
+// each tries names until one does what is looked for.
+func (f *finder) each(ctx context.Context, names []string, value string, does func(a *answer[any]) bool) (string, error) {
+	for _, name := range names {
+		a, err := f.trial(ctx, query.Encode(query.Pair{Name: name, Value: value}))
+		if err != nil {
+			return "", err
+		}
+		if a != nil && does(a) {
+			return name, nil
+		}
+	}
+	return "", nil
+}
+
+func (f *finder) trySizes(ctx context.Context) (err error) {
+	p := &f.e.Params
+	if p.Size != "" || p.Limit != "" || f.e.Shape == HTML && f.e.numbered() == byNothing && f.first.steps["next"] == "" {
+		return nil
+	}
+	rows := len(f.first.records)
+	for _, n := range []int{rows / 2, rows * 2} { // a closed list of sizes may have only one of them
+		name, err := f.each(ctx, usualParams.size, strconv.Itoa(n), func(a *answer[any]) bool {
+			if len(a.records) == n && n < rows {
+				f.short = a
+			}
+			return len(a.records) == n
+		})
+		if err != nil || name != "" {
+			if p.Offset != "" {
+				p.Limit = name
+			} else {
+				p.Size = name
+			}
+			if f.short != nil {
+				f.learn(f.short)
+				f.short = read[any](f.short.reply, &f.e)
+				f.findByLinks(f.short)
+			}
+			return err
+		}
+	}
+	return nil
+}
+
+// small is a query for pages so short that there is a second one.
+func (f *finder) small() (string, int) {
+	rows := len(f.first.records)
+	if name := f.e.Params.sizeOf(byPage); name != "" {
+		return query.Encode(query.Pair{Name: name, Value: strconv.Itoa(rows / 2)}) + "&", rows / 2
+	}
+	return "", rows
+}
+
+func (f *finder) tryPages(ctx context.Context) (err error) {
+	p := &f.e.Params
+	if p.Page != "" || p.Offset != "" || p.After != "" && f.first.steps["next"] != "" {
+		return nil
+	}
+	small, rows := f.small()
+	for _, name := range usualParams.page {
+		second, err := f.beginsAt(ctx, small+query.Encode(query.Pair{Name: name, Value: "2"}))
+		if err != nil {
+			return err
+		}
+		if second == 0 || second == nothingCame {
+			continue // it has no effect, or there is no such page
+		}
+		first, err := f.beginsAt(ctx, small+query.Encode(query.Pair{Name: name, Value: "1"}))
+		if err != nil {
+			return err
+		}
+		if first == 0 && (second == rows || second < 0 && rows == len(f.first.records)) {
+			p.Page = name
+			return nil
+		}
+		if first == rows || first < 0 && rows == len(f.first.records) && first != nothingCame {
+			p.Page, f.e.PagesFrom0 = name, true
+			return nil
+		}
+	}
+	return nil
+}
+
+const nothingCame = -2
+
+// beginsAt is where the first record of an answer stands in the first answer; -1: not there.
+func (f *finder) beginsAt(ctx context.Context, query string) (int, error) {
+	a, err := f.trial(ctx, query)
+	if err != nil || a == nil || len(a.records) == 0 {
+		return nothingCame, err
+	}
+	return f.indexOf(a.records[0]), nil
+}
+
+func (f *finder) tryOffsets(ctx context.Context) (err error) {
+	p := &f.e.Params
+	if p.Offset != "" || p.Page != "" {
+		return nil
+	}
+	p.Offset, err = f.each(ctx, usualParams.offset, "1", func(a *answer[any]) bool {
+		return len(a.records) > 0 && f.indexOf(a.records[0]) == 1
+	})
+	if p.Offset != "" && p.Limit == "" {
+		p.Limit, p.Size = p.Size, ""
+	}
+	return err
+}
+
+func (f *finder) tryCursors(ctx context.Context) (err error) {
+	p := &f.e.Params
+	from := f.first
+	if f.short != nil {
+		from = f.short
+	}
+	cursor, ok := plain(from.told["after"])
+	if !ok || cursor == "" || p.After != "" || from.steps["next"] != "" {
+		return nil
+	}
+	p.After, err = f.each(ctx, usualParams.after, cursor, func(a *answer[any]) bool {
+		at := -1
+		if len(a.records) > 0 {
+			at = f.indexOf(a.records[0])
+		}
+		return len(a.records) > 0 && (at < 0 || from == f.short && at == len(from.records))
+	})
+	return err
+}
+
+// indexOf is where a record stands in the first answer, -1 where it does not.
+func (f *finder) indexOf(record any) int {
+	its := identify(record, f.e.Key)
+	return slices.IndexFunc(f.first.records, func(r any) bool { return identify(r, f.e.Key) == its })
+}
+
+// trySorts looks for an order by a field in which the records of the first answer differ.
+func (f *finder) trySorts(ctx context.Context) error {
+	if len(f.e.Sorts) > 0 {
+		return nil
+	}
+	field := f.differing(func(text string) bool { _, ok := whole(text); return ok })
+	if field == "" {
+		field = f.differing(func(string) bool { return true })
+	}
+	if field == "" {
+		return nil
+	}
+	params := usualParams.sort
+	if f.e.Params.Sort != "" {
+		params = []string{f.e.Params.Sort}
+	}
+	for _, name := range params {
+		up := query.Encode(query.Pair{Name: name, Value: field})
+		down := query.Encode(query.Pair{Name: name, Value: "-" + field})
+		a, err := f.trial(ctx, up)
+		if err != nil {
+			return err
+		}
+		b, err := f.trial(ctx, down)
+		if err != nil {
+			return err
+		}
+		if a != nil && b != nil && rises(a.records, field, 1) && rises(b.records, field, -1) {
+			f.e.Params.Sort = name
+			f.e.Sorts = []Sort{{field, up, down}}
+			return nil
+		}
+	}
+	return nil
+}
+
+// rises tells whether records rise by a field (or fall, -1), and not all are equal.
+func rises(records []any, field string, direction int) bool {
+	moves := false
+	for i := 1; i < len(records); i++ {
+		c := direction * compare(fieldOf(records[i-1], field), fieldOf(records[i], field))
+		if c > 0 {
+			return false
+		}
+		moves = moves || c < 0
+	}
+	return moves
+}
+
+// differing is a plain field whose values differ, and all satisfy a condition.
+func (f *finder) differing(is func(string) bool) string {
+	object, ok := f.first.records[0].(map[string]any)
+	if !ok {
+		return ""
+	}
+	for _, field := range slices.Sorted(maps.Keys(object)) {
+		values := map[string]bool{}
+		right := true
+		for _, r := range f.first.records {
+			text, ok := plain(fieldOf(r, field))
+			right = right && ok && is(text)
+			values[text] = true
+		}
+		if right && len(values) > 1 {
+			return field
+		}
+	}
+	return ""
+}
+
+// tryFilters looks for a parameter of a field's name that leaves only some of the records.
+func (f *finder) tryFilters(ctx context.Context) error {
+	object, ok := f.first.records[0].(map[string]any)
+	if !ok || len(f.e.Filters) > 0 {
+		return nil
+	}
+	var all []candidate
+	for _, field := range slices.Sorted(maps.Keys(object)) {
+		if c, ok := f.commonest(field); ok {
+			all = append(all, c)
+		}
+	}
+	slices.SortStableFunc(all, func(a, b candidate) int { return b.rows - a.rows })
+	for _, c := range all[:min(len(all), 4)] {
+		a, err := f.trial(ctx, c.Query)
+		if err != nil {
+			return err
+		}
+		if a != nil && len(a.records) > 0 && !slices.ContainsFunc(a.records, func(r any) bool { return !c.lets(r) }) {
+			f.e.Filters = []Filter{c.Filter}
+			return nil
+		}
+	}
+	return nil
+}
+
+// candidate is a filter that may be offered, and how many records of the first answer fit.
+type candidate struct {
+	Filter
+	rows int
+}
+
+// commonest is a filter by a field's most frequent value, where that is not all of them.
+func (f *finder) commonest(field string) (candidate, bool) {
+	counts := map[string]int{}
+	for _, r := range f.first.records {
+		if text, ok := plain(fieldOf(r, field)); ok && text != "" && len(text) < 100 {
+			counts[text]++
+		}
+	}
+	if len(counts) < 2 || len(counts) == len(f.first.records) {
+		return candidate{}, false
+	}
+	value := slices.MaxFunc(slices.Sorted(maps.Keys(counts)), func(a, b string) int { return counts[a] - counts[b] })
+	return candidate{Filter{query.Encode(query.Pair{Name: field, Value: value}), field, value}, counts[value]}, true
+}
