@@ -13,6 +13,7 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
+	"slices"
 	"strings"
 	"testing"
 	"time"
@@ -224,4 +225,49 @@ func TestOneListWhereverItIs(t *testing.T) {
 			require.Equal(t, want, got, "%s: %s", program, query)
 		}
 	})
+}
+
+// The module is used from another one as the docs say, by a replacement and by a workspace.
+func TestTheModuleIsUsedFromAnother(t *testing.T) {
+	text, err := os.ReadFile("../docs/start.md")
+	require.NoError(t, err)
+	_, rest, _ := strings.Cut(string(text), "<!-- program -->\n```go\n")
+	program, _, found := strings.Cut(rest, "```\n<!-- end program -->")
+	require.True(t, found)
+	here, err := filepath.Abs("..")
+	require.NoError(t, err)
+	for name, commands := range map[string]string{
+		"a replacement": "go mod edit -require pageladder.example@v0.0.0 -replace pageladder.example=" + here + " && go build -mod=mod -o boats .",
+		"a workspace":   "go work init . " + here + " && go build -o boats .",
+	} {
+		dir := t.TempDir()
+		require.NoError(t, os.WriteFile(filepath.Join(dir, "main.go"), []byte(program), 0o600))
+		require.NoError(t, os.WriteFile(filepath.Join(dir, "go.mod"), []byte("module boats.example\n\ngo 1.26.0\n"), 0o600))
+		cmd := exec.Command("sh", "-c", commands)
+		cmd.Dir, cmd.Env = dir, append(os.Environ(), "GOFLAGS=", "GOPROXY=off")
+		out, err := cmd.CombinedOutput()
+		assert.NoError(t, err, "%s: %s", name, out)
+		assert.FileExists(t, filepath.Join(dir, "boats"))
+	}
+}
+
+// What each package brings with it is counted.
+func TestDocsTellWhatAPackageBrings(t *testing.T) {
+	table := "| package | brings |\n|---|---|\n"
+	for _, p := range []string{"paging", "paging/statement", "paging/statement/sqlpage", "paging/rulesfile", "paging/choose", "climb", "paging/markup", "paging/statement/pgxpage", "paging/answer"} {
+		out, err := exec.Command("go", "list", "-deps", "-f", "{{with .Module}}{{.Path}}{{end}}", "../"+p).Output()
+		require.NoError(t, err)
+		var brings []string
+		for module := range strings.FieldsSeq(string(out)) {
+			if module != "pageladder.example" && !slices.Contains(brings, "`"+module+"`") {
+				brings = append(brings, "`"+module+"`")
+			}
+		}
+		slices.Sort(brings)
+		if len(brings) == 0 {
+			brings = []string{"nothing"}
+		}
+		table += "| `" + p + "` | " + strings.Join(brings, ", ") + " |\n"
+	}
+	doctest.CheckPart(t, "../docs/start.md", "modules", table)
 }

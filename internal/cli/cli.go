@@ -42,7 +42,7 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 	defer stop()
 	context.AfterFunc(ctx, stop) // a second Ctrl-C ends the process at once
 
-	root := newRoot()
+	root := Root()
 	root.SetArgs(args)
 	root.SetIn(in)
 	root.SetOut(out)
@@ -109,7 +109,8 @@ func exitCode(err error) int {
 	return exitFailed
 }
 
-func newRoot() *cobra.Command {
+// Root is the program with all its commands.
+func Root() *cobra.Command {
 	root := &cobra.Command{
 		Use:   "pageladder",
 		Short: "Pages of record sets, done once and done right",

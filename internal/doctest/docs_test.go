@@ -1,0 +1,174 @@
+package doctest_test
+
+import (
+	"fmt"
+	"os"
+	"path/filepath"
+	"regexp"
+	"slices"
+	"strings"
+	"testing"
+	"unicode"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/internal/cli"
+)
+
+const root = "../.."
+
+// documents are the pages of the docs, by their paths from the root.
+func documents(t *testing.T) map[string]string {
+	pages := map[string]string{}
+	for _, pattern := range []string{"*.md", "docs/*.md", "docs/*/*.md"} {
+		paths, err := filepath.Glob(filepath.Join(root, pattern))
+		require.NoError(t, err)
+		for _, path := range paths {
+			text, err := os.ReadFile(path)
+			require.NoError(t, err)
+			name, err := filepath.Rel(root, path)
+			require.NoError(t, err)
+			pages[name] = string(text)
+		}
+	}
+	require.Contains(t, pages, "README.md")
+	return pages
+}
+
+var (
+	fence    = regexp.MustCompile("(?ms)^```.*?^```$")
+	code     = regexp.MustCompile("`[^`\n]+`")
+	indented = regexp.MustCompile(`(?m)^    .*$`)
+	link     = regexp.MustCompile(`\]\(([^()\s]*(?:\([^()]*\))?[^()\s]*)\)`)
+	heading  = regexp.MustCompile(`(?m)^#{1,6} +(.+?)\s*$`)
+	tag      = regexp.MustCompile(`<[^>\n]*>`)
+)
+
+// prose is a page without its code.
+func prose(text string) string { return code.ReplaceAllString(fence.ReplaceAllString(text, ""), " ") }
+
+// anchors are the names of a page's headings, as hosts of repositories make them: lower
+// case, "-" for a space, nothing for what is neither letter, digit, "-" nor "_".
+func anchors(text string) []string {
+	var all []string
+	for _, h := range heading.FindAllStringSubmatch(fence.ReplaceAllString(text, ""), -1) {
+		plain := link.ReplaceAllString(strings.NewReplacer("`", "", "*", "", "[", "").Replace(h[1]), "")
+		name := strings.Map(func(r rune) rune {
+			switch {
+			case unicode.IsLetter(r) || unicode.IsDigit(r) || r == '-' || r == '_':
+				return unicode.ToLower(r)
+			case r == ' ':
+				return '-'
+			}
+			return -1
+		}, plain)
+		for n, first := 1, name; slices.Contains(all, name); n++ {
+			name = fmt.Sprintf("%s-%d", first, n)
+		}
+		all = append(all, name)
+	}
+	return all
+}
+
+// Each link leads to a file that is there, and to a heading that it has; each picture is shown.
+func TestLinksOfTheDocsLeadSomewhere(t *testing.T) {
+	pages := documents(t)
+	shown := map[string]bool{}
+	for name, text := range pages {
+		for _, found := range link.FindAllStringSubmatch(prose(text), -1) {
+			if strings.Contains(found[1], "://") {
+				continue
+			}
+			path, anchor, hasAnchor := strings.Cut(found[1], "#")
+			to := name
+			if path != "" {
+				to = filepath.Join(filepath.Dir(name), path)
+			}
+			_, err := os.Stat(filepath.Join(root, to))
+			assert.NoError(t, err, "%s: %s", name, found[1])
+			shown[to] = true
+			if hasAnchor && strings.HasSuffix(to, ".md") {
+				assert.Contains(t, anchors(pages[to]), anchor, "%s: %s", name, found[1])
+			}
+		}
+	}
+	pictures, err := filepath.Glob(filepath.Join(root, "docs/screenshots/*"))
+	require.NoError(t, err)
+	for _, picture := range pictures {
+		assert.True(t, shown["docs/screenshots/"+filepath.Base(picture)], "%s is linked from nowhere", picture)
+	}
+	for name := range pages {
+		assert.True(t, shown[name] || shown[filepath.Dir(name)] || name == "README.md", "%s is linked from nowhere", name)
+	}
+}
+
+// Each command that the docs name is there, with the flags that it is given.
+func TestCommandsOfTheDocsExist(t *testing.T) {
+	command := regexp.MustCompile(`(?:^|[\s;|&(])(?:bin/)?pageladder ([a-z][^|;&#>\n]*)`)
+	word := regexp.MustCompile(`^[a-z][a-z-]*$`)
+	checked := 0
+	for name, text := range documents(t) {
+		var pieces []string
+		for _, fenced := range fence.FindAllString(text, -1) {
+			pieces = append(pieces, strings.Split(fenced, "\n")...)
+		}
+		rest := fence.ReplaceAllString(text, "")
+		for _, inline := range code.FindAllString(rest, -1) {
+			pieces = append(pieces, strings.Trim(inline, "`"))
+		}
+		for _, piece := range append(pieces, indented.FindAllString(rest, -1)...) {
+			piece = strings.ReplaceAll(piece, "-U pageladder", "-U its-role") // the name of a role
+			for _, found := range command.FindAllStringSubmatch(piece, -1) {
+				args := strings.Fields(found[1])
+				cmd, _, err := cli.Root().Find(slices.Clone(args[:slices.IndexFunc(append(args, "-"), func(a string) bool { return !word.MatchString(a) })]))
+				if !assert.NoError(t, err, "%s: %s", name, piece) {
+					continue
+				}
+				assert.True(t, cmd.HasParent(), "%s: %s", name, piece)
+				checked++
+				for _, a := range args {
+					if flag, ok := strings.CutPrefix(a, "--"); ok && flag != "" {
+						flag, _, _ = strings.Cut(strings.TrimRight(flag, ".,:)"), "=")
+						assert.True(t, cmd.Flags().Lookup(flag) != nil || cmd.InheritedFlags().Lookup(flag) != nil || flag == "help", "%s: %s: --%s", name, piece, flag)
+					}
+				}
+			}
+		}
+	}
+	assert.Greater(t, checked, 100)
+}
+
+// Words are spelt as Debian's list of British words has them, or stand in docs/words.txt: names, terms of
+// the trade and those of the glossary.
+func TestDocsAreSpelt(t *testing.T) {
+	known := map[string]bool{}
+	for _, list := range []string{"/usr/share/dict/british-english", filepath.Join(root, "docs/words.txt")} {
+		text, err := os.ReadFile(list)
+		require.NoError(t, err, "make packages-test installs it")
+		for word := range strings.FieldsSeq(string(text)) {
+			known[strings.ToLower(word)] = true
+		}
+	}
+	used := map[string]bool{}
+	word := regexp.MustCompile(`[A-Za-z]+(?:['’][a-z]+)?`)
+	address := regexp.MustCompile(`\S*(?:://|[/_=@{}\\.]\w|\w[/_=]\w)\S*`)
+	for name, text := range documents(t) {
+		text = tag.ReplaceAllString(address.ReplaceAllString(indented.ReplaceAllString(link.ReplaceAllString(prose(text), "]"), ""), ""), "")
+		for _, w := range word.FindAllString(text, -1) {
+			lower := strings.ToLower(strings.ReplaceAll(w, "’", "'"))
+			bare := strings.TrimSuffix(lower, "'s")
+			used[bare] = true
+			if len(w) > 2 && strings.ToUpper(w) != w && !known[lower] && !known[bare] {
+				assert.Fail(t, "unknown word", "%s: %s", name, w)
+			}
+		}
+	}
+	own, err := os.ReadFile(filepath.Join(root, "docs/words.txt"))
+	require.NoError(t, err)
+	words := strings.Fields(string(own))
+	assert.True(t, slices.IsSorted(words), "docs/words.txt is in order")
+	for _, w := range words {
+		assert.True(t, used[strings.ToLower(w)], "no page has the word %s any more", w)
+	}
+}
