@@ -105,6 +105,14 @@ func (t *tab) click(role, name string) {
 	eval[cd.Void](t, find+".click();void 0")
 }
 
+// unfold opens what is folded away below a line.
+func (t *tab) unfold(line string) {
+	t.Helper()
+	find := fmt.Sprintf(`[...document.querySelectorAll('details:not([open]) > summary')].find(s => s.innerText.replace(/\s+/g, ' ').trim() === %q)`, line)
+	t.sees("!!" + find)
+	eval[cd.Void](t, find+".click();void 0")
+}
+
 // at waits until the address and the rows shown are those.
 func (t *tab) at(address, rows string) {
 	t.Helper()

@@ -200,7 +200,7 @@ func TestScreenshots(t *testing.T) {
 		b.visit(s.path)
 		b.sees(fmt.Sprintf("!!document.querySelector(%q)", s.ready))
 		if s.look != "" {
-			b.fill("Look", s.look)
+			b.fill("Theme", s.look)
 		}
 		if s.before != nil {
 			s.before()
@@ -253,14 +253,14 @@ func TestConsoleStandsUnderAPath(t *testing.T) {
 	b.at("/harbour/sets/arrivals", "1–20 of 347")
 	b.click("link", "Page 2")
 	b.at("/harbour/sets/arrivals?page=2", "21–40 of 347")
-	b.click("tab", "curl")
+	b.click("tab", "Code")
 	b.sees(fmt.Sprintf("document.querySelector('#tab-panel pre').textContent === %q", "curl -i '"+public+"/api/sets/arrivals/records?page=2'"))
 	require.NoError(t, cd.Do(b.ctx, cd.Reload()))
 	b.at("/harbour/sets/arrivals?page=2", "21–40 of 347")
 	b.click("link", "To the content")
 	b.sees("document.activeElement.id === 'main' && location.pathname === '/harbour/sets/arrivals'")
 	b.click("link", "About")
-	b.reads("Page Ladder test, well")
+	b.reads("Page Ladder test, running")
 	b.click("button", "Send")
 	b.sees("document.querySelectorAll('pre')[1].textContent.includes('lost_property')")
 }

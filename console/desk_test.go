@@ -49,7 +49,7 @@ func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
 
 	for tab, holds := range map[string]string{
 		"JSON": `"total_items": 76`, "Headers": "content-location: /api/sets/arrivals/records?page=3&size=20&cleared=false", "Link": `rel="next"`,
-		"curl": "curl -i '" + b.server + "/api/sets/arrivals/records?page=3&size=20&cleared=false'", "HTML": `aria-current="page"`,
+		"Code": "curl -i '" + b.server + "/api/sets/arrivals/records?page=3&size=20&cleared=false'", "HTML": `aria-current="page"`,
 	} {
 		b.click("tab", tab)
 		b.sees(fmt.Sprintf("document.querySelector('#tab-panel pre')?.textContent.includes(%q)", holds))
@@ -77,6 +77,7 @@ func TestDeskFiltersAndSearches(t *testing.T) {
 	b.sees("location.search === '?size=10&cargo=grain&cargo=salt' && document.querySelectorAll('.facet input:checked').length === 2")
 	b.tick("grain")
 	b.sees("location.search === '?size=10&cargo=salt'")
+	b.unfold("More conditions on Tonnage")
 	b.fill("at least (Tonnage)", "5000")
 	b.sees("location.search === '?size=10&cargo=salt&tonnage.min=5000'")
 	b.fill("at most (Tonnage)", "much")
@@ -112,11 +113,11 @@ func TestDeskMovesByKeysAndSortsBySeveral(t *testing.T) {
 	b.sees("document.activeElement.classList.contains('page-number')")
 	b.press(kb.ArrowLeft) // in a field keys are the field's own
 	b.sees("document.querySelector('.summary').innerText === '1–10 of 347'")
-	b.tick("Single keys")
+	b.tick("Keyboard shortcuts")
 	eval[cd.Void](b, "document.querySelector('.ladder a').focus();void 0")
 	b.press("g")
 	b.sees("!document.activeElement.classList.contains('page-number')")
-	b.tick("Single keys")
+	b.tick("Keyboard shortcuts")
 
 	b.visit("/sets/arrivals?sort=cargo")
 	b.sees("!!document.querySelector('[aria-sort=ascending]')")

@@ -48,15 +48,17 @@ watch(
       </nav>
       <div class="masthead-side">
         <label class="choice"
-          >Look
+          >Theme
           <select v-model="look">
-            <option value="system">as the system</option>
+            <option value="system">system</option>
             <option value="light">light</option>
             <option value="dark">dark</option>
           </select>
         </label>
-        <label class="choice" title="←, →, Home, End: pages; /: search; g: go to page"
-          ><input v-model="keysOn" type="checkbox" /> Single keys</label
+        <label
+          class="choice"
+          title="In a list: ←, →, Home and End change the page, / goes to the search, g to the page’s number"
+          ><input v-model="keysOn" type="checkbox" /> Keyboard shortcuts</label
         >
         <RouterLink v-if="session?.role === 'nobody'" to="/sign-in">Sign in</RouterLink>
         <template v-else-if="session">

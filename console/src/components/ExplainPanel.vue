@@ -3,6 +3,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { pagePath, readAbout, root, type Adjustment, type Answer, type Reply } from '../api'
+import { asCode, languages } from '../code'
 import CodeBlock from './CodeBlock.vue'
 import TabRow from './TabRow.vue'
 
@@ -20,7 +21,7 @@ const tabs = [
   { id: 'json', label: 'JSON' },
   { id: 'headers', label: 'Headers' },
   { id: 'link', label: 'Link' },
-  { id: 'curl', label: 'curl' },
+  { id: 'code', label: 'Code' },
   { id: 'html', label: 'HTML' },
 ]
 const name = computed(() => props.set)
@@ -53,7 +54,7 @@ const cursors = computed(() =>
 )
 const adjusted = computed<Adjustment[]>(() => props.page.body.adjusted)
 const address = computed(() => location.origin + root + pagePath(props.set, props.query))
-const curl = computed(() => `curl -i '${address.value.replace(/'/g, '%27')}'`)
+const language = ref(languages[0]!)
 const headers = computed(() =>
   [
     `HTTP ${props.page.status}`,
@@ -146,7 +147,12 @@ const json = computed(() => JSON.stringify(props.page.body, null, 2))
       <CodeBlock v-else-if="open === 'json'" :text="json" label="the JSON" />
       <CodeBlock v-else-if="open === 'headers'" :text="headers" label="the headers" />
       <CodeBlock v-else-if="open === 'link'" :text="links" label="the Link header" />
-      <CodeBlock v-else-if="open === 'curl'" :text="curl" label="the command" />
+      <template v-else-if="open === 'code'">
+        <label class="choice"
+          >Language <BFormSelect v-model="language" size="sm" :options="languages" />
+        </label>
+        <CodeBlock :text="asCode(language, address)" :label="`the code (${language})`" />
+      </template>
       <template v-else>
         <label class="choice"
           >Markup <BFormSelect v-model="style" size="sm" :options="['plain', 'bootstrap', 'classed']" />

@@ -6,6 +6,7 @@ import { computed, ref, watch } from 'vue'
 import { readAbout, type FilterParams, type Operator, type ParamNames, type Rules } from '../api'
 import { valuesOf, withoutParams, withParam } from '../address'
 import { operatorSays, paramOf, withoutPlace } from '../filters'
+import FilterField from './FilterField.vue'
 
 const props = defineProps<{
   set: string
@@ -92,8 +93,22 @@ const typedOperators = (filter: FilterParams) =>
         ['min', 'max', 'has', 'starts'].includes(op) ||
         (op === 'equals' && !counted.value.includes(filter.field)),
     )
-const hint = (filter: FilterParams) =>
-  ({ date: '2026-03-01', time: '2026-03-01 or 2026-03-01T06:30:00Z' })[typeOf(filter) as string] ?? ''
+/** What is in view of a filter without its values: "is", else what there is first. */
+const inView = (filter: FilterParams) =>
+  counted.value.includes(filter.field) ? [] : typedOperators(filter).slice(0, 1)
+const oneClickAway = (filter: FilterParams) =>
+  typedOperators(filter).filter((op) => !inView(filter).includes(op))
+/** How many of the conditions that are folded away are in force. */
+const folded = (filter: FilterParams) =>
+  [...oneClickAway(filter), ...(paramOf(filter, 'none') ? (['none'] as const) : [])].filter(
+    (op) => value(filter, op) !== '',
+  ).length
+/** Days are picked; a time of day, which only the address can hold, is shown as it stands. */
+const kindOf = (filter: FilterParams, op: Operator) =>
+  ['date', 'time'].includes(typeOf(filter)) && /^(\d{4}-\d{2}-\d{2})?$/.test(value(filter, op))
+    ? 'date'
+    : 'text'
+const hint = (filter: FilterParams) => ({ time: 'Days are in UTC' })[typeOf(filter) as string] ?? ''
 
 const searchParam = computed(() => props.params.search ?? '')
 // The search waits until the typing pauses.
@@ -150,26 +165,43 @@ const clear = () => ask(withoutParams(props.query, ...names.value, searchParam.v
           {{ more(filter) }} more<span class="visually-hidden"> of {{ label(filter) }}</span>
         </button>
       </template>
-      <label v-for="op in typedOperators(filter)" :key="op" class="operator">
-        <span
-          >{{ operatorSays(op) }}<span class="visually-hidden"> ({{ label(filter) }})</span></span
-        >
-        <BFormInput
-          size="sm"
-          autocomplete="off"
-          :model-value="value(filter, op)"
-          :placeholder="hint(filter)"
-          @change="put(filter, op, ($event.target as HTMLInputElement).value.trim())"
+      <FilterField
+        v-for="op in inView(filter)"
+        :key="op"
+        :says="operatorSays(op)"
+        :label="label(filter)"
+        :kind="kindOf(filter, op)"
+        :value="value(filter, op)"
+        :hint="hint(filter)"
+        @put="(text) => put(filter, op, text)"
+      />
+      <details
+        v-if="oneClickAway(filter).length || paramOf(filter, 'none')"
+        class="more-conditions"
+        :open="folded(filter) > 0"
+      >
+        <summary>
+          More<span class="visually-hidden"> conditions on {{ label(filter) }}</span>
+        </summary>
+        <FilterField
+          v-for="op in oneClickAway(filter)"
+          :key="op"
+          :says="operatorSays(op)"
+          :label="label(filter)"
+          :kind="kindOf(filter, op)"
+          :value="value(filter, op)"
+          :hint="hint(filter)"
+          @put="(text) => put(filter, op, text)"
         />
-      </label>
-      <label v-if="paramOf(filter, 'none')" class="facet">
-        <input
-          type="checkbox"
-          :checked="value(filter, 'none') === 'true'"
-          @change="put(filter, 'none', ($event.target as HTMLInputElement).checked ? 'true' : '')"
-        />
-        missing<span class="visually-hidden"> ({{ label(filter) }})</span>
-      </label>
+        <label v-if="paramOf(filter, 'none')" class="facet">
+          <input
+            type="checkbox"
+            :checked="value(filter, 'none') === 'true'"
+            @change="put(filter, 'none', ($event.target as HTMLInputElement).checked ? 'true' : '')"
+          />
+          missing<span class="visually-hidden"> ({{ label(filter) }})</span>
+        </label>
+      </details>
     </fieldset>
   </form>
 </template>

@@ -2,7 +2,7 @@
 // Goes to a page by its number. The service settles whatever is typed.
 import { ref, watch } from 'vue'
 
-const props = defineProps<{ page: number; pages: number | null }>()
+const props = defineProps<{ page: number }>()
 const emit = defineEmits<{ jump: [number: string] }>()
 
 const typed = ref(String(props.page))
@@ -18,7 +18,6 @@ watch(
       Go to page
       <BFormInput v-model="typed" size="sm" inputmode="numeric" autocomplete="off" class="page-number" />
     </label>
-    <span v-if="pages">of {{ pages.toLocaleString() }}</span>
     <BButton type="submit" size="sm" variant="outline-primary">Go</BButton>
   </form>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A page's records; the head of a column that can be sorted by is a link. Cells are
 // plain elements: a page of 100 records and 12 fields has 1,200 of them.
-import { computed, toRaw } from 'vue'
+import { computed, ref, toRaw, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { root, type ChangedRow, type Field, type SetRecord, type SortLink } from '../api'
 import { keyPath } from '../address'
@@ -66,6 +66,16 @@ const columns = computed(() =>
   })),
 )
 const short = 32 // characters of a text that takes one line
+
+/** The long texts that are shown whole, by their row and field; another page shows them in one line again. */
+const whole = ref(new Set<string>())
+watch(
+  () => props.records,
+  () => whole.value.clear(),
+)
+function turn(cell: string) {
+  if (!whole.value.delete(cell)) whole.value.add(cell)
+}
 
 const row = (i: number) => (props.firstRow ?? 1) + i
 
@@ -132,9 +142,19 @@ const keyOf = (record: SetRecord) => keyPath(props.keyFields.map((name) => Strin
               <bdi>{{ column.show(record[column.name]) }}</bdi>
             </td>
             <td v-else>
-              <bdi class="long" :title="column.show(record[column.name]).slice(0, 1000)">{{
-                column.show(record[column.name]).slice(0, 400)
-              }}</bdi>
+              <button
+                type="button"
+                class="long"
+                :aria-expanded="whole.has(`${i} ${column.name}`)"
+                :title="whole.has(`${i} ${column.name}`) ? 'Show one line' : 'Show the whole text'"
+                @click="turn(`${i} ${column.name}`)"
+              >
+                <bdi>{{
+                  whole.has(`${i} ${column.name}`)
+                    ? column.show(record[column.name])
+                    : column.show(record[column.name]).slice(0, 200)
+                }}</bdi>
+              </button>
             </td>
           </template>
         </tr>

@@ -55,12 +55,15 @@ function kindOf(schema: Schema): Kind {
 /** What an entry is called on the screen, and its help: the schema's sentence without its first word. */
 const called = (name: string) => name.replace(/_/g, ' ')
 function help(name: string, schema: Schema) {
-  const text = schema.description ?? ''
+  const text = (schema.description ?? '').replace(/ ?Left out: [^.]*\.?/, '')
   const bare = (text.startsWith(name + ' ') ? text.slice(name.length + 1) : text).replace(/^(is|are) /, '')
   const bounds =
     schema.maximum && !/\d to \d/.test(bare) ? ` At most ${schema.maximum.toLocaleString()}.` : ''
   return bare.charAt(0).toUpperCase() + bare.slice(1) + bounds
 }
+
+/** What holds where an entry is left out, as its description ends. */
+const leftOut = (schema: Schema) => /Left out: ([^.]+)/.exec(schema.description ?? '')?.[1] ?? ''
 
 function put(name: string, value: unknown) {
   const all = { ...props.value }
@@ -226,7 +229,7 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
           )
         "
       >
-        <option value="">default</option>
+        <option value="">default{{ leftOut(entry.schema) && `: ${leftOut(entry.schema)}` }}</option>
         <template v-if="entry.kind === 'choice'"
           ><option v-for="choice in entry.schema.enum" :key="choice">{{ choice }}</option></template
         >
@@ -261,6 +264,7 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
         autocomplete="off"
         spellcheck="false"
         :inputmode="entry.kind === 'number' ? 'numeric' : undefined"
+        :placeholder="leftOut(entry.schema)"
         :readonly="locked"
         :aria-invalid="wrong.has(entry.path)"
         :aria-describedby="id(entry.path) + '-help'"

@@ -15,7 +15,7 @@ const current = computed(() => props.sizes.find((size) => size.current)?.href)
 
 <template>
   <label class="choice">
-    Records to a page
+    Size
     <BFormSelect
       size="sm"
       :model-value="current ?? ''"

@@ -112,7 +112,7 @@ const choose = (id: string) => router.replace({ path: '/about', hash: '#' + enco
       <dd>
         {{
           health.data.value
-            ? `Page Ladder ${health.data.value.version}, well`
+            ? `Page Ladder ${health.data.value.version}, running`
             : health.error.value
               ? 'does not answer'
               : '…'
@@ -121,7 +121,7 @@ const choose = (id: string) => router.replace({ path: '/about', hash: '#' + enco
     </div>
     <div>
       <dt>Database</dt>
-      <dd>{{ ready.error.value ? ready.error.value.message : ready.data.value ? 'well' : '…' }}</dd>
+      <dd>{{ ready.error.value ? ready.error.value.message : ready.data.value ? 'ready' : '…' }}</dd>
     </div>
     <div>
       <dt>Description of the API</dt>

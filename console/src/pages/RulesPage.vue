@@ -23,29 +23,47 @@ import ReckonedView from '../components/ReckonedView.vue'
 import RulesForm from '../components/RulesForm.vue'
 import { setAddress, withParam } from '../address'
 
-/** The entries in the order in which people look for them; the rest follows as it stands. */
-const first = [
-  'size',
-  'ladder',
-  'default_sort',
-  'max_sort_keys',
-  'past_last',
-  'on_fault',
-  'sorts',
-  'filters',
-  'search',
-  'show',
-]
-const entries = {
+/** The entries that most people change, in the order in which they look for them. */
+const first = ['size', 'sorts', 'default_sort', 'filters', 'search', 'past_last', 'ladder']
+const named = (names: string[]) => ({
   ...schema,
   properties: Object.fromEntries(
-    [
-      ...first,
-      ...Object.keys(schema.properties).filter((name) => !first.includes(name) && name !== 'params'),
-      'params',
-    ].map((name) => [name, schema.properties[name as keyof typeof schema.properties]]),
+    names.map((name) => [name, schema.properties[name as keyof typeof schema.properties]]),
   ),
-}
+})
+const rest = Object.keys(schema.properties).filter((name) => !first.includes(name))
+const mostly = named(first)
+const others = named(rest)
+
+/** Whole sets of rules to begin from: what they do not name stays. */
+const presets: { name: string; says: string; rules: Rules }[] = [
+  {
+    name: 'A short list',
+    says: '50 records to a page, one link for each page around',
+    rules: { size: { default: 50, offered: [50, 100] }, ladder: { reach: 4, tips: 0 } },
+  },
+  {
+    name: 'A search page',
+    says: '10 to a page, a ladder without the far end, totals counted to 1,000',
+    rules: {
+      size: { default: 10, offered: [10, 20, 50] },
+      ladder: { reach: 3, tips: 0 },
+      count: 'at_least',
+      count_to: 1000,
+    } as Rules,
+  },
+  {
+    name: 'A feed',
+    says: 'read on by cursor, without page numbers',
+    rules: { addressing: 'cursor', size: { default: 20 }, count: 'none' } as Rules,
+  },
+  {
+    name: 'A strict API',
+    says: 'each fault is refused, and pages past the last one too',
+    rules: { on_fault: 'refuse', past_last: 'refuse', unknown: 'refuse' } as Rules,
+  },
+]
+const preset = (of: Rules) => (draft.value = { ...copy(draft.value!), ...of })
 
 const props = defineProps<{ set: string }>()
 const queries = useQueryClient()
@@ -132,6 +150,10 @@ const tried = ref<Reckoned | null>(null)
 const refused = ref<Problem | null>(null)
 const wrong = ref(new Map<string, string>())
 const previewWrong = ref('')
+/** An entry that is wrong is among those that are folded away. */
+const wrongBelow = computed(() =>
+  [...wrong.value.keys()].some((path) => rest.includes(path.split(/[.[]/)[0]!)),
+)
 
 let latest = 0
 let pause = 0
@@ -281,9 +303,21 @@ const stay = () => ''
     </aside>
     <div>
       <form class="rules-form" aria-label="Rules" @submit.prevent="save">
+        <div v-if="!locked" class="presets" role="group" aria-label="Begin from">
+          <span>Begin from</span>
+          <BButton
+            v-for="one in presets"
+            :key="one.name"
+            size="sm"
+            variant="outline-primary"
+            :title="one.says"
+            @click="preset(one.rules)"
+            >{{ one.name }}</BButton
+          >
+        </div>
         <div class="rules-grid">
           <RulesForm
-            :schema="entries"
+            :schema="mostly"
             :defs="schema.$defs"
             :value="draft"
             :wrong="wrong"
@@ -291,6 +325,19 @@ const stay = () => ''
             @change="(now) => (draft = now as Rules)"
           />
         </div>
+        <details class="more-rules" :open="wrongBelow">
+          <summary>All other rules</summary>
+          <div class="rules-grid">
+            <RulesForm
+              :schema="others"
+              :defs="schema.$defs"
+              :value="draft"
+              :wrong="wrong"
+              :locked="locked"
+              @change="(now) => (draft = now as Rules)"
+            />
+          </div>
+        </details>
         <details class="yaml">
           <summary>The same as YAML</summary>
           <textarea

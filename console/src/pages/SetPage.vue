@@ -14,6 +14,7 @@ import ChangeNote from '../components/ChangeNote.vue'
 import HoldNote from '../components/HoldNote.vue'
 import FilterPanel from '../components/FilterPanel.vue'
 import JumpToPage from '../components/JumpToPage.vue'
+import ListMap from '../components/ListMap.vue'
 import LadderNav from '../components/LadderNav.vue'
 import ExplainPanel from '../components/ExplainPanel.vue'
 import ProblemNote from '../components/ProblemNote.vue'
@@ -159,6 +160,9 @@ onBeforeRouteLeave((_, from) => {
   left.value = { address: from.fullPath, top: scrollY }
 })
 
+/** Room to scroll back to where the list was left, before all of it is there again. */
+const room = left.value.address === route.fullPath ? `${left.value.top + innerHeight}px` : undefined
+
 const mayEdit = computed(() => info.data.value?.kind === 'kept' && may(session.value, 'editor', props.set))
 const owner = computed(() => may(session.value, 'owner', props.set))
 const marked = computed(() => (mark.value?.set === props.set ? keyPath(mark.value.key) : undefined))
@@ -195,7 +199,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
   <p v-else-if="!info.data.value" role="status">Loading…</p>
   <template v-else>
     <AdjustmentNotes v-if="body" :adjusted="body.adjusted" />
-    <div class="desk">
+    <div class="desk" :style="{ minHeight: room }">
       <details v-if="rules && params && (params.filters.length || params.search)" class="beside" :open="wide">
         <summary>Search and filters</summary>
         <FilterPanel
@@ -211,6 +215,18 @@ const wide = matchMedia('(min-width: 62rem)').matches
       <ProblemNote v-if="page.error.value" :error="page.error.value" :to="to" @again="again" />
       <p v-else-if="!page.data.value || !body || !leads" role="status">Loading…</p>
       <div v-else ref="list" class="list" :class="{ waiting }" :aria-busy="waiting" @keydown="key">
+        <div class="above">
+          <p class="summary" role="status">{{ body.paging.summary }}</p>
+          <HoldNote
+            :set="set"
+            :query="calmQuery"
+            :paging="body.paging"
+            :links="leads.links"
+            :to="to"
+            :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
+            @moved="page.refetch()"
+          />
+        </div>
         <RecordTable
           :label="label"
           :fields="fields"
@@ -225,25 +241,21 @@ const wide = matchMedia('(min-width: 62rem)').matches
           @then-by="thenBy"
         />
         <div class="below">
-          <p class="summary" role="status">{{ body.paging.summary }}</p>
-          <HoldNote
-            :set="set"
-            :query="calmQuery"
-            :paging="body.paging"
-            :links="leads.links"
-            :to="to"
-            :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
-            @moved="page.refetch()"
-          />
           <LadderNav :rungs="leads.ladder" :steps="leads.links" :label="label" :to="to" :words="words" />
           <SizeChoice :sizes="leads.sizes" :size="body.paging.size" @choose="go" />
           <JumpToPage
             v-if="leads.ladder.length && body.paging.page !== null"
             :page="body.paging.page"
-            :pages="body.paging.total_pages"
             @jump="jump"
           />
         </div>
+        <ListMap
+          v-if="body.paging.page !== null && (body.paging.total_pages ?? 0) > 2"
+          :page="body.paging.page"
+          :pages="body.paging.total_pages!"
+          :rungs="leads.ladder"
+          @jump="jump"
+        />
       </div>
       <ExplainPanel
         v-if="page.data.value"
