@@ -26,7 +26,7 @@ bin/pageladder: $(SOURCES) console/dist/index.html
 
 console: console/dist/index.html
 
-console/dist/index.html: $(CONSOLE_SOURCES) docs/openapi.json console/node_modules/.package-lock.json
+console/dist/index.html: $(CONSOLE_SOURCES) docs/openapi.json docs/glossary.md docs/rules.schema.json console/node_modules/.package-lock.json
 	cd console && npm run build
 
 console/node_modules/.package-lock.json: console/package-lock.json console/package.json

@@ -80,7 +80,7 @@ type LadderAnswer struct {
 type ReckonBody struct {
 	Query string `json:"query"` // raw, without its "?"
 	// Total is how many records there are: a number, {"at_least": 100}, or null
-	// where it is not known. Left out beside a set: the set's.
+	// where it is not known. Left out where a set is named: the set's.
 	Total json.RawMessage `json:"total,omitempty"`
 	Rules json.RawMessage `json:"rules,omitempty"` // left out: the set's, or the defaults
 	Set   string          `json:"set,omitempty"`   // whose rules hold

@@ -105,6 +105,7 @@ type Imported struct {
 type FieldSample struct {
 	Field
 	Samples []string `json:"samples"`
+	Offer   string   `json:"offer,omitempty" jsonschema:"enum=decimal_comma,enum=day_first"` // the parameter by which the field would be more than text
 }
 
 // BadRowsAnswer tells rows that are no records.

@@ -238,3 +238,42 @@ func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	b.at("/sets/odd?size=10&page=1", "1–10 of 40")
 	assert.Less(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('tbody tr')].map(r => r.getBoundingClientRect().height))"), 60.0, "a long text beyond the edge makes no tall row")
 }
+
+// What a new user looks for is in view, and explains itself.
+func TestDeskExplainsItself(t *testing.T) {
+	b := open(t)
+	const list = "/sets/arrivals?size=10&sort=-tonnage&cleared=true"
+	b.visit(list)
+	b.at(list, "1–10 of 260")
+	b.sees("[...document.querySelectorAll('tbody tr')].every(row => row.offsetHeight < 40)") // a long text takes one line
+	eval[cd.Void](b, "document.querySelector('.records .long').click();void 0")
+	b.sees("document.querySelector('.records .long[aria-expanded=true]').offsetHeight > 60")
+
+	eval[cd.Void](b, "(e => { e.focus(); const at = e.value.indexOf('size') + 2; e.setSelectionRange(at, at); e.click() })(document.getElementById('request-line'));void 0")
+	b.reads("size: Records on a page; 20 where it is left out, 100 at most.")
+	b.click("button", "What does “hold still” mean?")
+	b.reads("To read page after page of one version, while others change the records.")
+
+	b.click("tab", "Code")
+	for language, has := range map[string]string{"URL": "/api/sets/arrivals/records?size=10", "Go": "http.Get(", "JavaScript": "await fetch(", "Python": "urllib.request"} {
+		b.fill("Language", language)
+		b.sees(fmt.Sprintf("document.querySelector('#tab-panel pre').textContent.includes(%q)", has))
+	}
+	b.fill("Map of the list", "26")
+	b.at(list+"&page=26", "251–260 of 260")
+	b.axe("the desk")
+}
+
+// Rules are begun from a preset, and what it changes is told before it is saved.
+func TestRulesBeginFromAPreset(t *testing.T) {
+	b := open(t)
+	b.visit("/sets/arrivals/rules")
+	b.click("button", "A strict API")
+	b.reads("What saving changes")
+	b.sees("[...document.querySelectorAll('.difference th code')].map(c => c.innerText).sort().join() === 'on_fault,past_last,unknown'")
+	b.reads("Refused with 400.")
+	b.click("button", "Back to what is saved")
+	b.unfold("All other rules")
+	b.sees("document.querySelector('#rule-max-offset').placeholder !== ''")
+	b.axe("the rules")
+}

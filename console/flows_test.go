@@ -448,3 +448,23 @@ func TestAListIsChecked(t *testing.T) {
 	b.reads("the list cannot be checked")
 	b.reads("is not a whole number")
 }
+
+// A file's decimal commas and dates that begin with the day are noticed, offered and read.
+func TestOtherFormsOfNumbersAndDatesAreReadOnDemand(t *testing.T) {
+	b := open(t)
+	file := filepath.Join(t.TempDir(), "duties.csv")
+	require.NoError(t, os.WriteFile(file, []byte("no;duty;due\n1;1.234,50;31.12.2026\n2;7,5;1.2.2027\n"), 0o600))
+	b.visit("/new")
+	b.sees("!!document.querySelector('.drop')")
+	require.NoError(t, cd.Do(b.ctx, cd.SetUploadFiles(cd.CSS("input[type=file]"), []string{file})))
+	b.reads("duty has numbers with a decimal comma, such as 1.234,50.")
+	b.click("button", "Read them so")
+	b.reads("due has dates that begin with the day")
+	b.sees("document.querySelectorAll('.change-note').length === 1")
+	b.click("button", "Read them so")
+	b.sees("document.querySelectorAll('.change-note').length === 0 && document.body.innerText.includes('2 records, 3 fields')")
+	b.click("button", "Import")
+	b.sees("location.pathname === '/sets/duties'")
+	b.reads("1,234.5")
+	b.reads("2026-12-31")
+}

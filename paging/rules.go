@@ -105,7 +105,7 @@ type Rules struct {
 	Sealer cursor.Sealer `json:"-"`
 }
 
-// Params are the parameters' names; an empty one has its default, named beside it.
+// Params are the parameters' names; an empty one has its default, named with it.
 type Params struct {
 	// Page holds the page number. Left out: "page".
 	Page string `json:"page,omitempty"`

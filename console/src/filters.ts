@@ -58,3 +58,46 @@ export function paramSays(
       if (param === name) return `filter: ${labels.get(filter.field) ?? filter.field} ${says[operator]}`
   return 'rides along'
 }
+
+/** What a parameter does and what it may hold, in a sentence: for the one that the caret is in. */
+export function paramHelp(
+  rules: Rules | undefined,
+  params: ParamNames | undefined,
+  labels: Map<string, string>,
+  name: string,
+): string {
+  const sizes = rules?.size
+  const more = 'given again, another value: either'
+  switch (name) {
+    case params?.page:
+      return rules?.addressing === 'offset' ? 'Records that are skipped.' : 'The page’s number, from 1.'
+    case params?.size:
+      return `Records on a page; ${sizes?.default ?? 20} where it is left out, ${sizes?.cap ?? 100} at most.`
+    case params?.sort:
+      return `The order: ${(rules?.sorts ?? []).map((sort) => sort.key).join(', ')}; with - before it descending, several with a comma between.`
+    case params?.row:
+      return 'The page that holds this row of the list.'
+    case params?.search:
+      return `Words to look for in ${(rules?.search ?? []).map((field) => labels.get(field) ?? field).join(', ')}.`
+    case params?.fields:
+      return 'Fewer fields, with a comma between.'
+    case params?.after:
+    case params?.before:
+      return 'A cursor of an earlier answer: the page that follows or precedes that record.'
+    case 'pl.version':
+      return 'The list as it was at this version.'
+    case 'pl.explain':
+      return 'true: tell how the page was made.'
+    case 'pl.total':
+      return 'exact, at_least or none: how the total is found.'
+    case 'pl.shape':
+      return 'The form of the answer: native, array, csv, ndjson or html.'
+    case 'pl.facets':
+      return 'Fields whose values are counted, with a comma between.'
+  }
+  for (const filter of params?.filters ?? [])
+    for (const { operator, param } of filter.operators)
+      if (param === name)
+        return `Records whose ${labels.get(filter.field) ?? filter.field} ${says[operator]} this value${operator === 'equals' ? `; ${more}` : ''}.`
+  return name.startsWith('pl.') ? 'Speaks to the service.' : 'Not known to this set: it rides along on links.'
+}

@@ -27,7 +27,7 @@ var mediaTypes = map[string]string{".csv": "text/csv", ".tsv": "text/tab-separat
 func newSetsImport() *cobra.Command {
 	var label, key, format, delimiter, encoding, sheet, rules, aside, fixed, output string
 	var types []string
-	var check, again bool
+	var check, again, comma, dayFirst bool
 	cmd := &cobra.Command{
 		Use:   "import SET FILE",
 		Short: "Make a set of a file, or replace its records",
@@ -46,6 +46,8 @@ that are no records refuse the file and are listed, or are set aside into a file
 	f.StringVar(&delimiter, "delimiter", "", "of CSV: one character, or comma, semicolon, tab or bar")
 	f.StringVar(&encoding, "encoding", "", "of CSV: utf-8 or windows-1252")
 	f.StringVar(&sheet, "sheet", "", "of a workbook")
+	f.BoolVar(&comma, "decimal-comma", false, "read numbers such as 1.234,50")
+	f.BoolVar(&dayFirst, "day-first", false, "read dates such as 31.12.2026; times of day are UTC")
 	f.StringArrayVar(&types, "type", nil, "a field's type, such as no=text; may be repeated")
 	f.StringVar(&rules, "rules", "", "file with the rules, JSON or YAML")
 	f.StringVar(&fixed, "fixed", "", "the fixed filter, such as cleared=true")
@@ -74,8 +76,10 @@ that are no records refuse the file and are listed, or are set aside into a file
 			}
 			options.Set("rules", string(text))
 		}
-		if check {
-			options.Set("check", "true")
+		for name, yes := range map[string]bool{"check": check, "decimal_comma": comma, "day_first": dayFirst} {
+			if yes {
+				options.Set(name, "true")
+			}
 		}
 		if aside != "" {
 			options.Set("aside", "true")
@@ -119,9 +123,9 @@ that are no records refuse the file and are listed, or are set aside into a file
 		if done.Bad != nil {
 			writeBadRows(cmd.ErrOrStderr(), done.Bad.Rows)
 			if done.Bad.Count == 1 {
-				fmt.Fprintln(cmd.ErrOrStderr(), "1 row is no record.")
+				fmt.Fprintln(cmd.ErrOrStderr(), "1 row could not be read as a record.")
 			} else {
-				fmt.Fprintf(cmd.ErrOrStderr(), "%d rows are no records.\n", done.Bad.Count)
+				fmt.Fprintf(cmd.ErrOrStderr(), "%d rows could not be read as records.\n", done.Bad.Count)
 			}
 		}
 		t := newListing("field", "label", "type")
@@ -130,6 +134,11 @@ that are no records refuse the file and are listed, or are set aside into a file
 		}
 		if err := t.write(out, output, done); err != nil || output != "table" {
 			return err
+		}
+		for _, f := range done.Fields {
+			if f.Offer != "" {
+				fmt.Fprintf(cmd.ErrOrStderr(), "%s is text, such as %q; with --%s it would be more.\n", f.Name, f.Samples[0], strings.ReplaceAll(f.Offer, "_", "-"))
+			}
 		}
 		if done.Set == nil {
 			fmt.Fprintf(out, "%s, key %s; nothing was kept.\n", several(done.Rows, "record"), strings.Join(done.Key, ","))

@@ -90,6 +90,11 @@ func TestFilesOfEveryFormat(t *testing.T) {
 		"key of two fields":     {"a,b\nx,1\nx,2\n", "a:text b:integer key:a,b", "x,1\nx,2\n", Options{Format: CSV, Key: []string{"a", "b"}}},
 		"names made safe":       {"No.,NO,Länge (m),,\" \"\n1,2,3,4,5\n", "no:integer no_2:integer länge_m:integer field_4:integer field_5:integer key:no", "1,2,3,4,5\n", Options{Format: CSV}},
 		"declared types":        {"id,a\n1,007\n2,+5\n", "id:text a:integer key:id", "1,7\n2,5\n", Options{Format: CSV, Key: []string{"id"}, Types: map[string]value.Type{"id": value.Text, "a": value.Integer}}},
+		"decimal commas":        {"id;a;b;c\n1;1.234,50;1.5;12\n2;-7;1.234;3,5\n", "id:integer a:decimal b:decimal c:decimal key:id", "1,1234.50,1.5,12\n2,-7,1.234,3.5\n", Options{Format: CSV, DecimalComma: true}},
+		"thousands":             {"id;a\n1;1.234\n2;12.345.678\n", "id:integer a:integer key:id", "1,1234\n2,12345678\n", Options{Format: CSV, DecimalComma: true}},
+		"not asked for":         {"id;a;d\n1;1,5;31.12.2026\n", "id:integer a:text d:text key:id", "1,\"1,5\",31.12.2026\n", Options{Format: CSV}},
+		"the day first":         {"id,d,t,n\n1,31.12.2026,1.2.2026 06:30,31.12.2026\n2,1/2/2026,02.02.2026 06:30:05,2026-12-31\n", "id:integer d:date t:time n:text key:id", "1,2026-12-31,2026-02-01T06:30:00Z,31.12.2026\n2,2026-02-01,2026-02-02T06:30:05Z,2026-12-31\n", Options{Format: CSV, DayFirst: true}},
+		"declared, with commas": {"id;a\n1;1,50\n2;2.25\n", "id:integer a:decimal key:id", "1,1.5\n2,2.25\n", Options{Format: CSV, DecimalComma: true, Types: map[string]value.Type{"a": value.Decimal}}},
 		"NDJSON":                {"{\"id\":1,\"a\":\"x\"}\n\n{\"b\":[1, {\"c\":null}],\"id\":2,\"a\":null}\n", "id:integer a:text b:json key:id", "1,x,\n2,,\"[1,{\"\"c\"\":null}]\"\n", Options{Format: NDJSON}},
 		"a JSON array":          {" [ {\"id\":1,\"t\":true} , {\"id\":2.5,\"t\":false} ]", "row_number:integer id:decimal t:boolean key:row_number", "1,1,true\n2,2.5,false\n", Options{Format: JSON}},
 		"an empty JSON array":   {`[{}]`, "", "", Options{Format: JSON}},
@@ -197,4 +202,16 @@ func TestWorkbookThatUnpacksToTooMuchIsRefused(t *testing.T) {
 	require.Less(t, bomb.Len(), 1<<20, "a small file")
 	_, _, err = NewPlan(t.Context(), bytes.NewReader(bomb.Bytes()), Options{Format: XLSX})
 	assert.ErrorContains(t, err, "a text in it is longer than 16 MB")
+}
+
+func TestOtherFormsOfNumbersAndDatesAreOffered(t *testing.T) {
+	for file, want := range map[string]Offer{
+		"1,5\n2\n": OfferComma, "12\n1.234,5\n": OfferComma, "1.5\n1,5\n": "", "007,5\n": "", "1,5\nx\n": "", "1.5\n": "", "12\n13\n": "", "1,5,\n": "",
+		"1,2345.6\n": "", "31.12.2026\n1.1.2027\n": OfferDayFirst, "31/12/2026 06:30\n": OfferDayFirst, "12/31/2026\n": "", "32.1.2026\n": "", "1.234\n1.234,5\n": "",
+	} {
+		p, bad, err := NewPlan(t.Context(), strings.NewReader("a\n"+file), Options{Format: CSV, Delimiter: ';', MakeKey: true})
+		require.NoError(t, err)
+		require.Nil(t, bad)
+		assert.Equal(t, want, p.Offers[1], file)
+	}
 }

@@ -24,6 +24,8 @@ type Options struct {
 	Types map[string]value.Type
 	// Key names the key by safe names.
 	Key []string
+	// DecimalComma reads numbers such as "1.234,50", DayFirst dates such as "31.12.2026".
+	DecimalComma, DayFirst bool
 	// MakeKey makes a key, a row number, whatever the file holds.
 	MakeKey bool
 	keepRaw bool // rows come with their text as it stands in the file
@@ -70,8 +72,10 @@ type Plan struct {
 	MadeKey bool     // the key is a row number, made because the file has none
 	Rows    int64
 	Samples [][]string // of each field, a few values
+	Offers  []Offer    // of each field, the option by which it would be more than text; ""
 
-	columns []int // where each field stands in the file's rows; -1: made
+	columns []int  // where each field stands in the file's rows; -1: made
+	local   []bool // each field's values are not in their plain form
 }
 
 // RowNumber is the name of a key that is made.
@@ -85,6 +89,8 @@ type column struct {
 	rising   bool  // whole numbers, each larger than the one before
 	last     int64 // the value before
 	samples  []string
+
+	comma, dayFirst local // looked at where no plain type fits, or where it is asked for
 }
 
 // lookEvery is after how many rows it is looked whether the caller is still there.
@@ -126,7 +132,8 @@ func NewPlan(ctx context.Context, file io.ReadSeeker, o Options) (*Plan, *BadRow
 			return nil, nil, err
 		}
 		for len(columns) < len(r.names()) { // also where JSON brings a new field
-			columns = append(columns, &column{could: allKinds, rising: true, last: math.MinInt64, missing: p.Rows > 0})
+			columns = append(columns, &column{could: allKinds, rising: true, last: math.MinInt64, missing: p.Rows > 0,
+				comma: local{o.DecimalComma, allKinds}, dayFirst: local{o.DayFirst, allKinds}})
 		}
 		if len(names) < len(r.names()) {
 			names = SafeNames(r.names())
@@ -135,7 +142,7 @@ func NewPlan(ctx context.Context, file io.ReadSeeker, o Options) (*Plan, *BadRow
 			}
 		}
 		if row.bad == "" {
-			row.bad = see(row.cells, columns, names, bad, row.line)
+			row.bad = see(row.cells, columns, names, bad, row.line, &o)
 		} else {
 			bad.add(BadRow{Line: row.line, Reason: row.bad})
 		}
@@ -205,14 +212,14 @@ func indexOf(names []string, name string) int {
 }
 
 // see learns from one row; it tells what is wrong with it.
-func see(cells []cell, columns []*column, names []string, bad *BadRows, line int) string {
+func see(cells []cell, columns []*column, names []string, bad *BadRows, line int, o *Options) string {
 	for i, c := range cells {
 		if c.missing {
 			continue
 		}
 		reason := sound(c.text)
 		if t := columns[i].declared; reason == "" && t != "" {
-			if _, want := t.Canonical(c.text); want != "" {
+			if _, want := t.Canonical(o.plain(t, c.text)); want != "" {
 				reason = "is not " + want
 			}
 		}
@@ -226,7 +233,7 @@ func see(cells []cell, columns []*column, names []string, bad *BadRows, line int
 			columns[i].missing = true
 			continue
 		}
-		columns[i].see(cells[i].text)
+		columns[i].see(cells[i].text, o)
 	}
 	return ""
 }
@@ -239,12 +246,25 @@ func clip(s string) string {
 	return s
 }
 
-func (c *column) see(text string) {
+func (c *column) see(text string, o *Options) {
 	if len(c.samples) < 3 {
 		c.samples = append(c.samples, clip(text))
 	}
-	if c.could != 0 {
-		c.could &= kindsOf(text)
+	if before := c.could; before != 0 {
+		if c.could &= kindsOf(text); c.could == 0 { // no plain type: whole numbers before it may be of either form
+			if !o.DecimalComma {
+				c.comma = local{before&couldBigInteger != 0, before}
+			}
+			if !o.DayFirst {
+				c.dayFirst = local{before == allKinds, allKinds}
+			}
+		}
+	}
+	if c.could == 0 || o.DecimalComma {
+		c.comma.see(text, commaNumber, numberKinds)
+	}
+	if c.could == 0 || o.DayFirst {
+		c.dayFirst.see(text, dayFirstDate, timeKinds)
 	}
 	if c.rising {
 		n, err := strconv.ParseInt(text, 10, 64)
@@ -257,16 +277,35 @@ func (c *column) see(text string) {
 func (p *Plan) settle(labels, names []string, columns []*column) {
 	for i, c := range columns {
 		t := c.declared
+		offer, isLocal := Offer(""), t != ""
 		if t == "" && len(c.samples) > 0 {
-			t = c.could.narrowest()
+			t, offer, isLocal = c.found(&p.Options)
 		}
 		if t == "" { // no value was seen
 			t = value.Text
 		}
 		p.Fields = append(p.Fields, Field{Name: names[i], Label: strings.TrimSpace(labels[i]), Type: t})
 		p.Samples = append(p.Samples, c.samples)
+		p.Offers = append(p.Offers, offer)
+		p.local = append(p.local, isLocal)
 		p.columns = append(p.columns, i)
 	}
+}
+
+// found is the type that all values have, by the options; the option that would make it
+// more than text; and whether the values have one of the forms that options speak of.
+func (c *column) found(o *Options) (value.Type, Offer, bool) {
+	switch {
+	case o.DecimalComma && c.comma.all:
+		return c.comma.could.narrowest(), "", true
+	case o.DayFirst && c.dayFirst.all:
+		return c.dayFirst.could.narrowest(), "", true
+	case c.could == 0 && c.comma.all:
+		return value.Text, OfferComma, false
+	case c.could == 0 && c.dayFirst.all:
+		return value.Text, OfferDayFirst, false
+	}
+	return c.could.narrowest(), "", false
 }
 
 // field tells where a field stands; -1: nowhere.
@@ -307,6 +346,8 @@ func (p *Plan) findKey(columns []*column) error {
 	}
 	p.Fields = append([]Field{{Name: name, Label: "Row", Type: value.Integer}}, p.Fields...)
 	p.Samples = append([][]string{{"1", "2", "3"}}, p.Samples...)
+	p.Offers = append([]Offer{""}, p.Offers...)
+	p.local = append([]bool{false}, p.local...)
 	p.columns = append([]int{-1}, p.columns...)
 	p.Key, p.MadeKey = []string{name}, true
 	return nil

@@ -93,6 +93,9 @@ func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, r
 			dst = csvcell.Append(dst, cells[at].text, false)
 		default:
 			value, want := cells[at].text, ""
+			if p.local[i] {
+				value = p.Options.plain(f.Type, value)
+			}
 			if p.Options.Types[f.Name] != "" { // found types are right for every value; declared ones may not be
 				value, want = f.Type.Canonical(value)
 			}

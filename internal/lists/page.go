@@ -15,6 +15,8 @@ type Page struct {
 	Canonical string
 	Elements  template.HTML // link elements; made by markup, which escapes
 	Form      template.HTML // likewise
+	Search    string        // what unfolds the form
+	Asked     bool          // it is unfolded: something was asked, or is wrong
 	SizeForm  template.HTML // likewise
 	JumpForm  template.HTML // likewise
 	Notes     []string      // what was changed of the question
@@ -31,8 +33,10 @@ func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault, act
 	for _, f := range fields {
 		drawn[f.Name] = markup.FormField{Label: f.Label}
 	}
+	p.Search = language.Words().Search
 	form := markup.FilterFormOf(rules, asked, faults, action, drawn, language)
 	if form.Search != nil || len(form.Filters) > 0 || form.Refused {
 		p.Form = template.HTML(markup.AppendFilterForm(nil, &form))
+		p.Asked = form.Refused || len(form.InForce) > 0
 	}
 }

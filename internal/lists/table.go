@@ -29,7 +29,10 @@ type Table struct {
 }
 
 // cell is one value; a long text can be opened.
-type cell struct{ Text, Short string }
+type cell struct {
+	Text, Short string
+	Moment      string // a date or time in its machine form, RFC 3339
+}
 
 const shortText = 120 // characters, beyond which a text is shortened
 
@@ -37,7 +40,7 @@ func cellOf(text string) cell {
 	if n := 0; len(text) > shortText {
 		for at := range text {
 			if n++; n > shortText {
-				return cell{text, text[:at] + "…"}
+				return cell{Text: text, Short: text[:at] + "…"}
 			}
 		}
 	}
@@ -56,8 +59,9 @@ func cellClass(t value.Type) string {
 }
 
 // TableOf makes the table of a page. Records have their values as text or as JSON, in
-// the fields' order.
-func TableOf(fields []intake.Field, records []sets.Record, sorts []paging.SortLink, view *markup.View, style markup.Style) *Table {
+// the fields' order. Values are written as people of the view's language do, but for those
+// of the keys; where keys are nil, all stay as they are.
+func TableOf(keys []string, fields []intake.Field, records []sets.Record, sorts []paging.SortLink, view *markup.View, style markup.Style) *Table {
 	t := &Table{Lang: view.Language.Tag().String(), Summary: view.Summary(), Ladder: template.HTML(style.AppendLadder(nil, view))}
 	for _, f := range fields {
 		h := head{Name: f.Name, Label: f.Label, Class: cellClass(f.Type)}
@@ -71,10 +75,17 @@ func TableOf(fields []intake.Field, records []sets.Record, sorts []paging.SortLi
 		}
 		t.Heads = append(t.Heads, h)
 	}
+	var people *writer
+	if keys != nil {
+		people = newWriter(view.Language, keys)
+	}
 	for _, r := range records {
 		row := make([]cell, len(fields))
 		for i, f := range fields {
-			row[i] = cellOf(sets.Text(f.Type, r[i]))
+			text := sets.Text(f.Type, r[i])
+			if row[i] = cellOf(text); people != nil {
+				row[i] = people.cell(f.Name, f.Type, text)
+			}
 		}
 		t.Rows = append(t.Rows, row)
 	}

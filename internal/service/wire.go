@@ -50,7 +50,7 @@ func tellPlan(answer *api.Imported, plan *intake.Plan, aside *bytes.Buffer) {
 	for i, f := range plan.Fields {
 		sample := api.FieldSample{Field: api.Field(f), Samples: []string{}}
 		if i < len(plan.Samples) {
-			sample.Samples = append(sample.Samples, plan.Samples[i]...)
+			sample.Samples, sample.Offer = append(sample.Samples, plan.Samples[i]...), string(plan.Offers[i])
 		}
 		answer.Fields = append(answer.Fields, sample)
 	}

@@ -115,7 +115,7 @@ func (fragment) Tells() bool       { return false }
 
 func (fragment) Append(dst []byte, p *answer.Page) ([]byte, error) {
 	page := p.Records.(*rows).page
-	return lists.TableOf(page.Fields, page.Records, page.About.Sorts, &page.View, page.Style).AppendFragment(dst)
+	return lists.TableOf(nil, page.Fields, page.Records, page.About.Sorts, &page.View, page.Style).AppendFragment(dst)
 }
 
 // All lists the shapes.

@@ -122,13 +122,18 @@ func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name
 				return nil, nil, problem.FromRules(err)
 			}
 			in.Rules = rules
-		case name == "aside" || name == "check":
+		case name == "aside" || name == "check" || name == "decimal_comma" || name == "day_first":
 			if text != "true" && text != "false" {
 				return nil, nil, wrong("true or false")
 			}
-			if name == "check" {
-				in.Check = text == "true"
-			} else if text == "true" {
+			switch yes := text == "true"; {
+			case name == "check":
+				in.Check = yes
+			case name == "decimal_comma":
+				in.Options.DecimalComma = yes
+			case name == "day_first":
+				in.Options.DayFirst = yes
+			case yes:
 				aside = &bytes.Buffer{}
 				in.Aside = &bounded{aside, asideMost}
 			}
@@ -138,7 +143,7 @@ func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name
 			}
 			in.Options.Progress = progress(text)
 		default:
-			return nil, nil, wrong("no such parameter: an import has name, label, key, rules, fixed, format, delimiter, encoding, sheet, type.FIELD, aside, check and progress")
+			return nil, nil, wrong("no such parameter: an import has name, label, key, rules, fixed, format, delimiter, encoding, sheet, decimal_comma, day_first, type.FIELD, aside, check and progress")
 		}
 	}
 	if in.Options.Format = format; format == "" {

@@ -77,7 +77,7 @@ func All() []Info {
 		{CursorForeign, "a cursor of another list", "the first page"},
 		{CursorOtherOrder, "a cursor that was made under another sort or other rules", "the first page"},
 		{CursorNotSealed, "a readable cursor where the list is sorted by a field that is not shown", "the first page"},
-		{CursorNotAlone, "a cursor beside another one, a page, an offset or a row", "the first page"},
+		{CursorNotAlone, "a cursor together with another one, a page, an offset or a row", "the first page"},
 		{BackDamaged, "a way back that cannot be read", "the list's first page"},
 		{BackForeign, "a way back to another list", "the list's first page"},
 		{BackTooLong, "a way back longer than 2,048 bytes", "the list's first page"},

@@ -164,3 +164,13 @@ func ExampleFilterFormOf() {
 	// <li>Tonnage min: heavy <a href="/arrivals?sort=-tonnage" aria-label="Remove Tonnage min: heavy">Remove</a></li>
 	// </ul>
 }
+
+func ExampleLanguage_Number() {
+	for _, tag := range []string{"en", "de", "ar"} {
+		fmt.Println(markup.LanguageFor(tag).Number("-1234567.50"))
+	}
+	// Output:
+	// -1,234,567.50
+	// -1.234.567,50
+	// -١٬٢٣٤٬٥٦٧٫٥٠
+}

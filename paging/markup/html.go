@@ -340,7 +340,7 @@ func escapeOf(c byte) string {
 }
 
 // Template draws a page by a developer's own html/template, which is given the
-// View. Beside its fields, the template may call .Summary, .Number N, .PageName
+// View. Besides its fields, the template may call .Summary, .Number N, .PageName
 // RUNG and .GapName RUNG for words in the view's language.
 func Template(w io.Writer, t *template.Template, v View) error { return t.Execute(w, &v) }
 

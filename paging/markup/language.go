@@ -88,6 +88,7 @@ type Language struct {
 	tag       string // "": the zero Language
 	digits    [10]string
 	separator string // between groups of three digits
+	point     string // before the decimals
 	grouped   int    // least number of digits that are grouped
 	millions  bool   // whole millions take the form "many"
 }
@@ -104,6 +105,7 @@ func NewLanguage(tag language.Tag, words Words) *Language {
 		l.digits[d] = p.Sprint(number.Decimal(d))
 	}
 	l.grouped, l.separator = 4, l.betweenDigits(p.Sprint(number.Decimal(1234)))
+	l.point = l.betweenDigits(p.Sprint(number.Decimal(1.5)))
 	base, _ := tag.Base()
 	news := sinceCLDR32[base.String()]
 	l.millions = news.millions
@@ -188,6 +190,35 @@ func (l *Language) appendNumber(dst []byte, n int64) []byte {
 		dst = append(dst, l.digits[d-'0']...)
 	}
 	return dst
+}
+
+// Number writes a decimal number, such as "-1234.50", with the language's digits, groups
+// and decimal mark; "-1,234.50" in English. All its digits stay. A text that is no such
+// number is returned as it is.
+func (l *Language) Number(text string) string {
+	l = l.orEnglish()
+	plain, negative := strings.CutPrefix(text, "-")
+	whole, decimals, hasPoint := strings.Cut(plain, ".")
+	if whole == "" || strings.Trim(whole+decimals, "0123456789") != "" || hasPoint && decimals == "" {
+		return text
+	}
+	var b strings.Builder
+	if negative {
+		b.WriteByte('-')
+	}
+	for i := range len(whole) {
+		if left := len(whole) - i; i > 0 && left%3 == 0 && len(whole) >= l.grouped {
+			b.WriteString(l.separator)
+		}
+		b.WriteString(l.digits[whole[i]-'0'])
+	}
+	if hasPoint {
+		b.WriteString(l.point)
+	}
+	for i := range len(decimals) {
+		b.WriteString(l.digits[decimals[i]-'0'])
+	}
+	return b.String()
 }
 
 // width is how many digits a number has, and how many separators.

@@ -107,7 +107,7 @@ func (c *checker) choices(r *Rules) {
 	oneOf(c, "on_fault", r.OnFault)
 	oneOf(c, "count", r.Count)
 	if r.CountTo < 0 || r.CountTo > 0 && r.Count != paging.CountAtLeast {
-		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, beside count "at_least"`)
+		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, and only with count "at_least"`)
 	}
 	oneOf(c, "unknown", r.Unknown)
 	oneOf(c, "keep.what", r.Keep.What)
@@ -153,7 +153,7 @@ func (c *checker) choices(r *Rules) {
 		c.wrong("key", "no key", "the field or fields that identify a record, which cursors need")
 	}
 	if r.OffsetAsIs && r.Addressing != paging.ByOffset {
-		c.wrong("offset_as_is", "true", `addressing "offset" beside it`)
+		c.wrong("offset_as_is", "true", `addressing "offset" as well`)
 	}
 	if r.MaxOffset < 0 {
 		c.wrong("max_offset", strconv.FormatInt(r.MaxOffset, 10), "0 (the default) or more")

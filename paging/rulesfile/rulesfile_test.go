@@ -77,7 +77,7 @@ func TestRulesThatAreWrongAreNamed(t *testing.T) {
 		`{"first_page_bare":"yes"}`:                                      `first_page_bare: found "yes"; right would be true or false`,
 		`{"ladder":{"reach":null}}`:                                      "ladder.reach: found null; right would be a whole number",
 		`{"count":"guess"}`:                                              `count: found "guess"; right would be "exact", "at_least", "none"`,
-		`{"count_to":5}`:                                                 `count_to: found 5; right would be 1 or more, beside count "at_least"`,
+		`{"count_to":5}`:                                                 `count_to: found 5; right would be 1 or more, and only with count "at_least"`,
 		`{"keep":null}`:                                                  "keep: found null; right would be an object",
 		`[]`:                                                             "the rules: found a list; right would be an object",
 		`{"size":`:                                                       "not JSON at byte",

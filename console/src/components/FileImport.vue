@@ -10,7 +10,17 @@ const router = useRouter()
 const queries = useQueryClient()
 
 const file = ref<File | null>(null)
-const form = reactive({ name: '', label: '', key: '', delimiter: '', encoding: '', sheet: '', aside: false })
+const form = reactive({
+  name: '',
+  label: '',
+  key: '',
+  delimiter: '',
+  encoding: '',
+  sheet: '',
+  aside: false,
+  decimal_comma: false,
+  day_first: false,
+})
 const types = reactive<{ [field: string]: string }>({})
 const found = ref<Imported | null>(null)
 const bad = ref<{ count: number; rows: BadRow[] } | null>(null)
@@ -29,6 +39,7 @@ function choose(files: FileList | null | undefined) {
   found.value = bad.value = null
   for (const name of Object.keys(types)) delete types[name]
   form.name = safeName(one.name)
+  form.decimal_comma = form.day_first = false
   form.key = ''
   send('look')
 }
@@ -51,6 +62,8 @@ async function send(what: 'look' | 'import') {
     delimiter: form.delimiter,
     encoding: form.encoding,
     sheet: form.sheet,
+    decimal_comma: form.decimal_comma ? 'true' : '',
+    day_first: form.day_first ? 'true' : '',
   }))
     if (value) params.set(entry, value)
   for (const [field, type] of Object.entries(types)) if (type) params.set(`type.${field}`, type)
@@ -76,6 +89,19 @@ async function send(what: 'look' | 'import') {
     clearInterval(poll)
     doing.value = ''
   }
+}
+/** Forms of numbers and dates in which some fields would be more than text. */
+const offers = computed(() =>
+  [
+    { option: 'decimal_comma' as const, says: 'numbers with a decimal comma' },
+    { option: 'day_first' as const, says: 'dates that begin with the day' },
+  ]
+    .map((offer) => ({ ...offer, fields: found.value?.fields.filter((f) => f.offer === offer.option) ?? [] }))
+    .filter(({ fields }) => fields.length > 0),
+)
+function accept(option: 'decimal_comma' | 'day_first') {
+  form[option] = true
+  send('look')
 }
 const asideText = ref('')
 const asideHref = computed(() => `data:text/csv;charset=utf-8,${encodeURIComponent(asideText.value)}`)
@@ -185,6 +211,12 @@ const size = (bytes: number) =>
     </section>
     <section v-if="found" aria-labelledby="fields-head">
       <h2 id="fields-head">{{ found.rows.toLocaleString() }} records, {{ found.fields.length }} fields</h2>
+      <p v-for="offer in offers" :key="offer.option" class="change-note">
+        <template v-for="(f, i) in offer.fields" :key="f.name">{{ i ? ', ' : '' }}{{ f.label }}</template>
+        {{ offer.fields.length === 1 ? 'has' : 'have' }} {{ offer.says }}, such as
+        <code>{{ offer.fields[0]!.samples[0] }}</code>.
+        <BButton size="sm" variant="outline-primary" @click="accept(offer.option)">Read them so</BButton>
+      </p>
       <p class="quiet">
         Types are found from every value. A type that is changed here holds, and a value that does not fit it
         is told by its line.

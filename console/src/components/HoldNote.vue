@@ -3,6 +3,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, watch } from 'vue'
 import { readSince, type Metadata, type Steps } from '../api'
+import WordHelp from './WordHelp.vue'
 
 const props = defineProps<{
   set: string
@@ -45,5 +46,6 @@ watch(changes, (now) => {
     <RouterLink :to="hold" title="Pages then stay as they are, while others change the records"
       >Hold this list still</RouterLink
     >
+    <WordHelp word="hold still"><span></span></WordHelp>
   </p>
 </template>

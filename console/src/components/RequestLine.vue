@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { pagePath, type Adjustment, type ParamNames, type Rules } from '../api'
 import { piecesOf, setAddress } from '../address'
-import { paramSays } from '../filters'
+import { paramHelp, paramSays } from '../filters'
 import AddressLink from './AddressLink.vue'
 
 const props = defineProps<{
@@ -24,6 +24,22 @@ watch(line, (now) => {
   typed.value = now
   wrong.value = ''
 })
+
+/** What the parameter under the caret is. */
+const caret = ref('')
+function tell(event: Event) {
+  const input = event.target as HTMLInputElement
+  const at = input.selectionStart ?? 0
+  const text = input.value
+  const from = Math.max(text.lastIndexOf('?', at - 1), text.lastIndexOf('&', at - 1))
+  if (from < 0 || at <= text.indexOf('?')) {
+    caret.value = ''
+    return
+  }
+  const piece = text.slice(from + 1).split('&')[0]!
+  const name = piecesOf(piece)[0]?.name
+  caret.value = name ? `${name}: ${paramHelp(props.rules, props.params, props.labels, name)}` : ''
+}
 
 function send() {
   const text = typed.value.trim().replace(/^GET\s+/, '')
@@ -79,9 +95,14 @@ const chips = computed(() => {
       autocomplete="off"
       autocapitalize="off"
       :aria-invalid="wrong !== ''"
-      :aria-describedby="wrong ? 'request-wrong' : undefined"
+      :aria-describedby="wrong ? 'request-wrong' : caret ? 'request-caret' : undefined"
+      @keyup="tell"
+      @click="tell"
+      @focus="tell"
+      @blur="caret = ''"
     />
     <BButton type="submit" variant="primary">Send</BButton>
+    <p v-if="caret && !wrong" id="request-caret" class="quiet caret-says" role="status">{{ caret }}</p>
     <p v-if="wrong" id="request-wrong" class="wrong" role="alert">{{ wrong }}</p>
   </form>
   <ul v-if="chips.length" class="chips" aria-label="Parameters of the request">

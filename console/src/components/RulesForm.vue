@@ -2,6 +2,8 @@
 // A form for rules, made from their JSON Schema: every entry that there is, with
 // what it holds and, where something is wrong, what. What is left empty is left out.
 import { computed } from 'vue'
+import { glossary } from '../glossary'
+import WordHelp from './WordHelp.vue'
 
 interface Schema {
   $ref?: string
@@ -51,6 +53,10 @@ function kindOf(schema: Schema): Kind {
   if (schema.type === 'object') return 'names'
   return 'text'
 }
+
+/** Entries whose name is a word of the glossary. A sort's key is its name, not that of a record. */
+const explained = (entry: { name: string; path: string }) =>
+  glossary.has(called(entry.name)) && (entry.name !== 'key' || entry.path === 'key')
 
 /** What an entry is called on the screen, and its help: the schema's sentence without its first word. */
 const called = (name: string) => name.replace(/_/g, ' ')
@@ -120,7 +126,10 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
     :class="{ wide: ['object', 'objects', 'answers'].includes(entry.kind) }"
   >
     <fieldset v-if="entry.kind === 'object'" :disabled="locked">
-      <legend>{{ called(entry.name) }}</legend>
+      <legend>
+        <WordHelp v-if="explained(entry)" :word="called(entry.name)" />
+        <template v-else>{{ called(entry.name) }}</template>
+      </legend>
       <p class="help">{{ help(entry.name, entry.schema) }}</p>
       <div class="rules-grid">
         <RulesForm
@@ -210,7 +219,10 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
       </div>
     </details>
     <template v-else>
-      <label :for="id(entry.path)">{{ called(entry.name) }}</label>
+      <span class="rule-name"
+        ><label :for="id(entry.path)">{{ called(entry.name) }}</label
+        ><WordHelp v-if="explained(entry)" :word="called(entry.name)"><span></span></WordHelp
+      ></span>
       <select
         v-if="entry.kind === 'choice' || entry.kind === 'yes or no'"
         :id="id(entry.path)"
