@@ -139,7 +139,8 @@ func (e *Endpoint) clone() Endpoint {
 	return c
 }
 
-// sizeParam and offset's: an endpoint that knows both pages and offsets may name them apart.
+// sizeOf is the parameter for the number of records; where there are both pages and offsets, each may
+// have its own.
 func (p *Params) sizeOf(way way) string {
 	if way == byOffset && p.Limit != "" || p.Size == "" {
 		return p.Limit

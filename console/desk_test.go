@@ -277,3 +277,23 @@ func TestRulesBeginFromAPreset(t *testing.T) {
 	b.sees("document.querySelector('#rule-max-offset').placeholder !== ''")
 	b.axe("the rules")
 }
+
+// Where a set's rules name what is shown, columns are left out, and brought back.
+func TestColumnsAreChosen(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {
+		s.Rules.Show = []string{"id", "vessel", "berth", "tonnage", "note"}
+		return nil
+	})
+	require.NoError(t, err)
+	b := openOn(t, testkit.ServeStore(t, store))
+	b.visit("/sets/arrivals?page=2")
+	b.at("/sets/arrivals?page=2", "21–40 of 347")
+	b.unfold("Columns")
+	b.tick("Note")
+	b.at("/sets/arrivals?page=2&fields=id,vessel,berth,tonnage", "21–40 of 347")
+	b.sees("document.querySelectorAll('.records thead th').length === 5")
+	b.axe("a list with columns left out")
+	b.tick("Note")
+	b.at("/sets/arrivals?page=2", "21–40 of 347")
+}

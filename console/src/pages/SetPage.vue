@@ -4,12 +4,13 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { keyPath, queryOf, setAddress, valuesOf, withParam } from '../address'
+import { keyPath, queryOf, setAddress, valuesOf, withoutParams, withParam } from '../address'
 import { may, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
 import { withoutPlace } from '../filters'
 import { useLinks } from '../links'
 import { keysOn, left, mark } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
+import ColumnChoice from '../components/ColumnChoice.vue'
 import ChangeNote from '../components/ChangeNote.vue'
 import HoldNote from '../components/HoldNote.vue'
 import FilterPanel from '../components/FilterPanel.vue'
@@ -116,6 +117,11 @@ function seek(which: 'after' | 'before') {
   const names = params.value
   if (!token || !names?.[which]) return undefined
   return to(`?${withParam(withoutPlace(query.value, names), names[which], token)}`)
+}
+/** Shows these columns alone; none: all. The page stays. */
+function columns(names: string[]) {
+  const param = params.value!.fields!
+  go(`?${names.length ? withParam(query.value, param, names.join(',')) : withoutParams(query.value, param)}`)
 }
 const choose = (id: string) =>
   router.replace({ path: route.path, query: route.query, hash: id === 'made' ? '' : `#${id}` })
@@ -225,6 +231,13 @@ const wide = matchMedia('(min-width: 62rem)').matches
             :to="to"
             :hold="to(`?${withParam(query, 'pl.version', String(body.paging.version ?? ''))}`)"
             @moved="page.refetch()"
+          />
+          <ColumnChoice
+            v-if="params?.fields && (info.data.value?.fields.length ?? 0) > 2"
+            :fields="info.data.value!.fields"
+            :shown="fields.map((field) => field.name)"
+            :keys="rules?.key ?? []"
+            @choose="columns"
           />
         </div>
         <RecordTable
