@@ -198,16 +198,24 @@ func (v *visit) saysUsed() bool {
 
 // checkPast looks at pages past the last one: refused, empty, or the last page that says so.
 func (r *run) checkPast(ctx context.Context) error {
-	if r.past == nil || r.beforePast == nil {
-		r.open(NotOffered, "Pages are not asked for by number, or the end of the list was not seen.", "bad.past_last")
+	if r.e.numbered() == byNothing {
+		r.open(NotOffered, "Pages are not asked for by number.", "bad.past_last")
 		return nil
 	}
-	pages := []*visit{r.past}
-	w := r.beforePast
-	last := w.pages[len(w.pages)-1]
-	for _, far := range []int64{1000, 1_000_000_000} {
-		row := last.row + far*max(w.size, 1)
-		v, err := r.askBad(ctx, "A page far past the last", r.e.ask(question{way: r.e.numbered(), row: row, size: w.size, sized: r.e.numbered() == byOffset || r.e.Size > 0}))
+	size, end := r.size, int64(0)
+	var pages []*visit
+	if total, ok := r.first.num("total_items"); r.past != nil {
+		w := r.beforePast
+		pages, size, end = append(pages, r.past), max(w.size, 1), w.pages[len(w.pages)-1].row
+	} else if ok && total < 1<<40 {
+		end = total / size * size
+	} else {
+		r.open(NotChecked, "The end of the list was not seen.", "bad.past_last")
+		return nil
+	}
+	for _, far := range []int64{1, 1000, 1_000_000_000} {
+		row := end + far*size
+		v, err := r.askBad(ctx, "A page far past the last", r.e.ask(question{way: r.e.numbered(), row: row, size: size, sized: r.e.numbered() == byOffset || r.e.Size > 0}))
 		if err != nil {
 			return err
 		}
@@ -221,7 +229,7 @@ func (r *run) checkPast(ctx context.Context) error {
 		case v.status >= 500:
 			r.broken("bad.error", fmt.Sprintf("A page past the last is answered with status %d.", v.status), v.address)
 		case v.status != 200 || len(v.ids) == 0:
-		case tells && told == r.firstPage()+v.row/max(w.size, 1):
+		case tells && told == r.firstPage()+v.row/size:
 			r.broken("bad.past_last", fmt.Sprintf("A page past the last says that it is page %d, and has %s of another.", told, several(len(v.ids), "record")), v.address)
 		case !v.says:
 			r.broken("bad.past_last", fmt.Sprintf("A page past the last has %s of another, and does not say so.", several(len(v.ids), "record")), v.address)

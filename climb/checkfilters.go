@@ -96,7 +96,7 @@ func (r *run) checkFilter(ctx context.Context, i int, f Filter) error {
 		return nil
 	}
 	// Links are looked at where the filter is written in an unusual way, walked by addresses.
-	start := r.e.ask(question{query: unusual(f.Query), size: max((r.fitting(i, n)+2)/3, 1), sized: r.e.Params.sizeOf(r.e.numbered()) != ""})
+	start := r.e.ask(question{query: unusual(f.Query), size: max(min((r.fitting(i, n)+2)/3, r.size), 1), sized: r.e.Params.sizeOf(r.e.numbered()) != ""})
 	w, err = r.byAddresses(ctx, "under "+f.Query, start, "next", "", max(r.share/4, 3))
 	if err != nil {
 		return err
@@ -183,6 +183,9 @@ func (r *run) checkKeeps(w *walk, fits bool) {
 					continue
 				}
 				kept := slices.Contains(query.Pairs(queryOf(link)), query.Pair{Name: part.Name(), Value: part.Value()}) || r.inPath(link, part.Value())
+				if used, ok := v.tellsSize(); ok && part.Name() == p.sizeOf(r.e.numbered()) && slices.Contains(query.Values(queryOf(link), part.Name()), fmt.Sprint(used)) {
+					continue // links carry the size that was used
+				}
 				byCursor := p.After != "" && len(query.Values(queryOf(link), p.After)) > 0
 				switch {
 				case kept:

@@ -61,6 +61,19 @@ func TestRightEndpointsHaveNoFault(t *testing.T) {
 	}
 }
 
+// A list that is longer than the walks has no fault for that, and what was not seen is said.
+func TestLongListsAreCheckedInPart(t *testing.T) {
+	for _, w := range ways {
+		for _, told := range []bool{true, false} {
+			r := run(t, right(w, boats(3000, 1, false), fault{}), w.endpoint(told), 1, climb.DefaultTimeout, climb.Strict())
+			codes, says := broken(r)
+			assert.Empty(t, codes, "%s, told %t%s", w.name, told, says)
+			assert.False(t, r.Whole, w.name)
+			assert.NotEmpty(t, r.Notes, w.name)
+		}
+	}
+}
+
 func TestWhatIsNotToldIsFound(t *testing.T) {
 	for _, w := range ways {
 		want, e := w.endpoint(true), w.endpoint(false)

@@ -137,7 +137,8 @@ that are no records refuse the file and are listed, or are set aside into a file
 		}
 		for _, f := range done.Fields {
 			if f.Offer != "" {
-				fmt.Fprintf(cmd.ErrOrStderr(), "%s is text, such as %q; with --%s it would be more.\n", f.Name, f.Samples[0], strings.ReplaceAll(f.Offer, "_", "-"))
+				what := map[string]string{"decimal_comma": "numbers", "day_first": "dates"}[f.Offer]
+				fmt.Fprintf(cmd.ErrOrStderr(), "%s is text, such as %q; --%s reads it as %s.\n", f.Name, f.Samples[0], strings.ReplaceAll(f.Offer, "_", "-"), what)
 			}
 		}
 		if done.Set == nil {

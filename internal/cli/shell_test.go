@@ -161,7 +161,7 @@ func TestDocumentsExamplesRun(t *testing.T) {
 	require.NoError(t, os.Symlink(program, filepath.Join(dir, "bin", "pageladder")))
 	link := regexp.MustCompile(`(?m)\\\n *`)
 	ran := 0
-	for _, document := range []string{"README.md", "docs/start.md", "docs/api.md", "docs/sets.md"} {
+	for _, document := range []string{"README.md", "docs/start.md", "docs/guides.md", "docs/api.md", "docs/sets.md"} {
 		text, err := os.ReadFile(filepath.Join("..", "..", document))
 		require.NoError(t, err)
 		for line := range strings.Lines(link.ReplaceAllString(string(text), "")) {
