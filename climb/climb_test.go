@@ -129,7 +129,8 @@ func TestEachFaultIsFound(t *testing.T) {
 						if seen++; f.slow && seed > 0 {
 							continue
 						}
-						r := run(t, right(w, boats(n, seed, false), f), w.endpoint(true), seed, timeout, only(f.codes))
+						tied := seed == 2 && !strings.Contains(f.codes, "order.") // of equal values no order is seen
+						r := run(t, right(w, boats(n, seed, tied), f), w.endpoint(true), seed, timeout, only(f.codes))
 						codes, says := broken(r)
 						assert.True(t, slices.ContainsFunc(codes, func(c string) bool { return strings.Contains(f.codes, c) }),
 							"%s, %d records, seed %d: wanted %s, found%s", w.name, n, seed, f.codes, says)
