@@ -467,4 +467,18 @@ func TestOtherFormsOfNumbersAndDatesAreReadOnDemand(t *testing.T) {
 	b.sees("location.pathname === '/sets/duties'")
 	b.reads("1,234.5")
 	b.reads("2026-12-31")
+
+	// And the list is shared: its page is for everybody once its owner says so.
+	b.unfold("Share")
+	b.reads("Only who has a token may read this list.")
+	b.click("button", "Let everybody read it")
+	b.reads("Everybody who reaches the service may read this list.")
+	b.axe("a list that is shared")
+	req, err := http.NewRequestWithContext(t.Context(), http.MethodGet, b.server+"/lists/duties", nil)
+	require.NoError(t, err)
+	req.Header.Set(testkit.Nobody, "yes")
+	res, err := http.DefaultClient.Do(req)
+	require.NoError(t, err)
+	defer res.Body.Close()
+	assert.Equal(t, http.StatusOK, res.StatusCode)
 }

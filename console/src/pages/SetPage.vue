@@ -21,6 +21,7 @@ import ExplainPanel from '../components/ExplainPanel.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import RecordTable from '../components/RecordTable.vue'
 import RequestLine from '../components/RequestLine.vue'
+import ShareSet from '../components/ShareSet.vue'
 import SizeChoice from '../components/SizeChoice.vue'
 
 const props = defineProps<{ set: string }>()
@@ -190,6 +191,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
         >{{ followed }}</RouterLink
       >
       <RouterLink v-if="owner" :to="`/sets/${encodeURIComponent(set)}/check`">Check the list</RouterLink>
+      <ShareSet v-if="info.data.value" :key="set" :info="info.data.value" :owner="owner" />
     </nav>
   </div>
   <RequestLine
