@@ -124,7 +124,7 @@ func TestReportsRunNothing(t *testing.T) {
 	e := ways[0].endpoint(true)
 	e.Filters = []climb.Filter{{Query: "berth=N2", Field: "vessel", Value: evil}}
 	e.Address += "&evil=" + `%22%3E%3Cscript%3E` + `"><script>`
-	r := run(t, right(ways[0], boats(37, 1, false), planted[0]), e, 1, climb.DefaultTimeout, climb.Strict())
+	r := run(t, plant(ways[0], boats(37, 1, false), planted[0]), e, 1, climb.DefaultTimeout, climb.Strict())
 	r.Notes, r.Found = append(r.Notes, evil), append(r.Found, evil)
 	r.Promises[0].Findings = append(r.Promises[0].Findings, climb.Finding{Says: evil, Addresses: []string{"javascript:alert(3)", evil}})
 	r.Promises[0].Verdict = climb.Broken
@@ -189,7 +189,7 @@ func TestTokensStayAtHome(t *testing.T) {
 
 func TestRetryAfterIsObeyed(t *testing.T) {
 	var asked atomic.Int64
-	list := right(ways[0], boats(12, 1, false), fault{})
+	list := right(ways[0], boats(12, 1, false))
 	busy := http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
 		if asked.Add(1)%3 == 0 {
 			w.Header().Set("Retry-After", "0")

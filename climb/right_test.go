@@ -1,6 +1,7 @@
 package climb_test
 
 import (
+	"bytes"
 	"cmp"
 	"encoding/base64"
 	"encoding/json"
@@ -10,9 +11,12 @@ import (
 	"maps"
 	"math/rand/v2"
 	"net/http"
+	"net/http/httptest"
+	"reflect"
 	"slices"
 	"strconv"
 	"strings"
+	"sync/atomic"
 
 	"pageladder.example/climb"
 	"pageladder.example/paging/query"
@@ -402,41 +406,82 @@ func refuse(a *asked) *page {
 		body: encoded(map[string]any{"type": "about:blank", "title": "Bad request", "status": 400, "detail": a.wrong})}
 }
 
-// right serves a list in one way, and lets a fault in between the steps.
-func right(w way, all []record, f fault) http.Handler {
+// right serves a list in one way, as it should be.
+func right(w way, all []record) http.Handler {
 	return http.HandlerFunc(func(out http.ResponseWriter, r *http.Request) {
-		if w.numbers == "path" && !strings.HasPrefix(r.URL.Path, "/boats/page/") || w.numbers != "path" && r.URL.Path != "/boats" {
-			http.NotFound(out, r)
-			return
-		}
-		a := w.understand(r, len(all))
-		if f.before != nil {
-			f.before(a, r)
-		}
-		var p *page
-		if a.wrong != "" {
-			p = refuse(a)
-		} else {
-			list := a.list(all)
-			if f.list != nil {
-				list = f.list(a, list, all)
-			}
-			p = a.answer(list)
-			if f.after != nil {
-				f.after(a, p, list)
-			}
-			p.write(&w)
-		}
-		if f.sent != nil {
-			f.sent(a, p, r)
-		}
-		maps.Copy(out.Header(), p.header)
-		if tag := p.header.Get("ETag"); tag != "" && r.Header.Get("If-None-Match") == tag {
-			p.status, p.body = http.StatusNotModified, nil
-		}
-		out.WriteHeader(p.status)
-		if !a.head {
-			out.Write(p.body)
-		}
+		p := w.serve(all, fault{}, r)
+		send(out, r, p.status, p.header, p.body)
 	})
+}
+
+// serve goes through the steps, and lets a fault in between them.
+func (w *way) serve(all []record, f fault, r *http.Request) *page {
+	if w.numbers == "path" && !strings.HasPrefix(r.URL.Path, "/boats/page/") || w.numbers != "path" && r.URL.Path != "/boats" {
+		return &page{status: http.StatusNotFound, header: http.Header{"Content-Type": {"text/plain"}}, body: []byte("not found\n")}
+	}
+	a := w.understand(r, len(all))
+	if f.before != nil {
+		f.before(a, r)
+	}
+	var p *page
+	if a.wrong != "" {
+		p = refuse(a)
+	} else {
+		list := a.list(all)
+		if f.list != nil {
+			list = f.list(a, list, all)
+		}
+		p = a.answer(list)
+		if f.after != nil {
+			f.after(a, p, list)
+		}
+		p.write(w)
+	}
+	if f.sent != nil {
+		f.sent(a, p, r)
+	}
+	if tag := p.header.Get("ETag"); tag != "" && r.Header.Get("If-None-Match") == tag {
+		p.status, p.body = http.StatusNotModified, nil
+	}
+	return p
+}
+
+func send(out http.ResponseWriter, r *http.Request, status int, header http.Header, body []byte) {
+	maps.Copy(out.Header(), header)
+	out.WriteHeader(status)
+	if r.Method != http.MethodHead {
+		out.Write(body)
+	}
+}
+
+// proxy stands before a right endpoint, whose list it knows, and plants a fault: where the
+// fault changes the answer, it sends that one; every other answer goes through as it came.
+type proxy struct {
+	target  http.Handler
+	way     way
+	all     []record
+	fault   fault
+	planted atomic.Int64 // answers that were changed, or that there were none of
+}
+
+func (p *proxy) ServeHTTP(out http.ResponseWriter, r *http.Request) {
+	came := httptest.NewRecorder()
+	p.target.ServeHTTP(came, r.Clone(r.Context()))
+	p.planted.Add(1) // a panic, or no answer, is one too
+	wrong := p.way.serve(p.all, p.fault, r.Clone(r.Context()))
+	body := wrong.body
+	if r.Method == http.MethodHead {
+		body = nil
+	}
+	if came.Code == wrong.status && bytes.Equal(came.Body.Bytes(), body) && reflect.DeepEqual(came.Result().Header, wrong.header) {
+		p.planted.Add(-1)
+		send(out, r, came.Code, came.Result().Header, came.Body.Bytes())
+		return
+	}
+	send(out, r, wrong.status, wrong.header, wrong.body)
+}
+
+// plant puts a proxy with a fault before a right endpoint.
+func plant(w way, all []record, f fault) *proxy {
+	return &proxy{target: right(w, all), way: w, all: all, fault: f}
 }

@@ -31,7 +31,7 @@ func TestWalkGivesEachRecordOnce(t *testing.T) {
 				e := w.endpoint(told)
 				e.Address = climb.HandlerAddress(e.Address)
 				var got []string
-				for r, err := range climb.Walk[map[string]any](t.Context(), climb.HandlerClient(right(w, list, fault{})), e) {
+				for r, err := range climb.Walk[map[string]any](t.Context(), climb.HandlerClient(right(w, list)), e) {
 					require.NoError(t, err, name)
 					got = append(got, fmt.Sprint(r["id"]))
 				}
@@ -51,7 +51,7 @@ func TestWalkReadsIntoAType(t *testing.T) {
 		e := w.endpoint(false)
 		e.Address = climb.HandlerAddress(e.Address)
 		var got []record
-		for r, err := range climb.Walk[record](t.Context(), climb.HandlerClient(right(w, list, fault{})), e) {
+		for r, err := range climb.Walk[record](t.Context(), climb.HandlerClient(right(w, list)), e) {
 			require.NoError(t, err)
 			got = append(got, r)
 		}
@@ -81,7 +81,7 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 			c.e.Address = climb.HandlerAddress(c.e.Address)
 		}
 		var last error
-		for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(right(ways[0], boats(37, 1, false), c.f)), c.e) {
+		for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(plant(ways[0], boats(37, 1, false), c.f)), c.e) {
 			last = err
 		}
 		assert.ErrorContains(t, last, c.says, name)
@@ -125,7 +125,7 @@ func TestCheckFailsATestForFaultsAlone(t *testing.T) {
 			f = find(c.fault)
 		}
 		told := &teller{T: t}
-		(&climb.Checker{Expect: c.expect}).Check(told, right(w, boats(23, 1, false), f), w.endpoint(true))
+		(&climb.Checker{Expect: c.expect}).Check(told, plant(w, boats(23, 1, false), f), w.endpoint(true))
 		assert.GreaterOrEqual(t, len(told.errors), c.errors, "%s: %v", name, told.errors)
 		assert.GreaterOrEqual(t, len(told.logs), c.logs, "%s: %v", name, told.logs)
 		if c.errors == 0 {
@@ -136,7 +136,7 @@ func TestCheckFailsATestForFaultsAlone(t *testing.T) {
 
 func TestTheSameSeedGivesTheSameRun(t *testing.T) {
 	ask := func(seed uint64) (all []string) {
-		list := right(ways[1], boats(23, 1, false), fault{})
+		list := right(ways[1], boats(23, 1, false))
 		c := climb.Checker{Seed: seed, Pause: -1, Progress: func(_, _ int, address string) { all = append(all, address) }, Client: climb.HandlerClient(list)}
 		_, err := c.Run(t.Context(), climb.Endpoint{Address: climb.HandlerAddress("/boats")})
 		require.NoError(t, err)
@@ -148,7 +148,7 @@ func TestTheSameSeedGivesTheSameRun(t *testing.T) {
 
 func TestARunMakesNoMoreRequestsThanAllowed(t *testing.T) {
 	for _, most := range []int{1, 5, 20, 60, 150} {
-		c := climb.Checker{Requests: most, Pause: -1, Client: climb.HandlerClient(right(ways[0], boats(500, 1, false), fault{}))}
+		c := climb.Checker{Requests: most, Pause: -1, Client: climb.HandlerClient(right(ways[0], boats(500, 1, false)))}
 		r, err := c.Run(t.Context(), climb.Endpoint{Address: climb.HandlerAddress("/boats")})
 		require.NoError(t, err)
 		assert.LessOrEqual(t, r.Requests, most)
@@ -175,7 +175,7 @@ func TestMovingListsAreCounted(t *testing.T) {
 			handler := http.HandlerFunc(func(out http.ResponseWriter, r *http.Request) {
 				mu.Lock()
 				defer mu.Unlock()
-				right(ways[0], list, fault{}).ServeHTTP(out, r)
+				right(ways[0], list).ServeHTTP(out, r)
 			})
 			e := ways[0].endpoint(true)
 			e.Address = climb.HandlerAddress(e.Address)

@@ -159,7 +159,7 @@ func (m *model) followed(t *testing.T, length time.Duration) {
 	defer end()
 	go m.settleHistory(ctx)
 	m.run(m.services, length)
-	assert.Less(t, m.late.Load()*10, m.asked.Load(), "at least nine in ten are held against the history, also on a busy machine")
+	assert.Less(t, m.late.Load()*20, m.asked.Load(), "nearly all are held against the history")
 	assert.Greater(t, m.kept.Load()*6, m.asked.Load(), "much is known and kept current")
 	assert.Greater(t, m.byCursor.Load(), m.asked.Load()/10)
 	assert.Greater(t, m.folded.Load(), m.asked.Load()/10)
