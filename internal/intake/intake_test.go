@@ -208,6 +208,7 @@ func TestOtherFormsOfNumbersAndDatesAreOffered(t *testing.T) {
 	for file, want := range map[string]Offer{
 		"1,5\n2\n": OfferComma, "12\n1.234,5\n": OfferComma, "1.5\n1,5\n": "", "007,5\n": "", "1,5\nx\n": "", "1.5\n": "", "12\n13\n": "", "1,5,\n": "",
 		"1,2345.6\n": "", "31.12.2026\n1.1.2027\n": OfferDayFirst, "31/12/2026 06:30\n": OfferDayFirst, "12/31/2026\n": "", "32.1.2026\n": "", "1.234\n1.234,5\n": "",
+		strings.Repeat("1.", 1<<20) + "\n": "", "1,5\n" + strings.Repeat("9", 1001) + ",5\n": "", strings.Repeat("9", 1000) + ",5\n": "", strings.Repeat("9", 998) + ",5\n": OfferComma,
 	} {
 		p, bad, err := NewPlan(t.Context(), strings.NewReader("a\n"+file), Options{Format: CSV, Delimiter: ';', MakeKey: true})
 		require.NoError(t, err)

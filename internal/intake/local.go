@@ -20,8 +20,15 @@ const (
 	OfferDayFirst Offer = "day_first"
 )
 
+// maxCommaNumber is the longest number that is looked at: 1,000 digits, as many as a number
+// may have, and what stands between them.
+const maxCommaNumber = 1_400
+
 // commaNumber writes "1.234,50" as "1234.50"; ok is false for what is no such number.
 func commaNumber(s string) (plain string, ok bool) {
+	if len(s) > maxCommaNumber {
+		return "", false
+	}
 	digits := strings.TrimPrefix(s, "-")
 	whole, decimals, hasComma := strings.Cut(digits, ",")
 	if hasComma && (decimals == "" || strings.Trim(decimals, "0123456789") != "") {
