@@ -37,14 +37,20 @@ func walkSet(ctx context.Context, store *sets.Store, set, query string, back boo
 		for i, r := range page.Records {
 			here[i] = string(r[0])
 		}
-		switch {
-		case back:
-			keys, more = append(here, keys...), "&before="+at.Before
-		default:
-			keys, more = append(keys, here...), "&after="+at.After
+		if back {
+			keys = append(here, keys...)
+		} else {
+			keys = append(keys, here...)
 		}
-		if back && told.IsFirst || !back && told.IsLast {
+		switch {
+		case back && told.IsFirst || !back && told.IsLast: // a page without records, of a list that has none just now, has no cursors
 			return keys, nil
+		case at == nil:
+			return nil, fmt.Errorf("%s%s: %d records, more to come, and no cursor", query, more, len(here))
+		case back:
+			more = "&before=" + at.Before
+		default:
+			more = "&after=" + at.After
 		}
 	}
 	return nil, fmt.Errorf("%s: the walk has no end", query)
