@@ -37,11 +37,11 @@ var operatorsOf = map[value.Type][]Operator{
 
 // FilterRule is one field that callers may filter by.
 type FilterRule struct {
-	// Field is the field.
+	// Field is the field's name.
 	Field string `json:"field"`
-	// Type is the type of its values. Left out: text.
+	// Type is the type of its values; a value that is not of the type is refused. Left out: text.
 	Type value.Type `json:"type,omitempty"`
-	// Operators are those that are offered. Left out: all that the type has.
+	// Operators are the comparisons that are offered. Left out: all that the type has.
 	Operators []Operator `json:"operators,omitempty"`
 	// Param is the parameter's name. Left out: the field's, or "field.NAME" where
 	// that is another parameter's or begins with "pl.". Behind a name that ends in a

@@ -32,65 +32,69 @@ var defaultOffered = []int{10, 20, 50, 100}
 // The zero value is useful: it pages by number, 20 records to a page, and mends
 // every fault. Rules must not be changed once they are in use.
 type Rules struct {
-	// Params are the names of the parameters.
+	// Params renames the parameters of the query.
 	Params Params `json:"params,omitzero"`
-	// Addressing tells whether callers send page numbers, offsets or cursors. By cursor,
-	// pages have neither a number nor a ladder.
+	// Addressing is what callers send to get a page: its number, an offset, or a cursor.
+	// Pages by cursor have neither a number nor a ladder. Left out: "page".
 	Addressing Addressing `json:"addressing,omitempty"`
-	// Size bounds the records on a page.
+	// Size says how many records a page may hold.
 	Size SizeRules `json:"size,omitzero"`
-	// Key names the field or fields that identify a record. They end every
-	// sort, so that the order is total.
+	// Key names the field or fields that identify a record. They are added to the end of
+	// every sort, so that records with equal values always come in the same order.
 	Key []string `json:"key,omitempty"`
-	// Sorts are the sort keys that callers may use.
+	// Sorts are the sort keys that callers may use. Left out: none, and an asked sort is dropped.
 	Sorts []SortKey `json:"sorts,omitempty"`
 	// DefaultSort is the sort in force when none is asked for, written as in a
 	// query: "-tonnage,vessel". Left out: by the key alone.
 	DefaultSort string `json:"default_sort,omitempty"`
-	// MaxSortKeys bounds the sort keys in one query, 1 to 10. Left out: 3.
+	// MaxSortKeys is the most sort keys in one query, 1 to 10; further ones are dropped. Left out: 3.
 	MaxSortKeys int `json:"max_sort_keys,omitempty" jsonschema:"minimum=0,maximum=10"`
-	// Filters are the fields that callers may filter by.
+	// Filters are the fields that callers may filter by. Left out: none.
 	Filters []FilterRule `json:"filters,omitempty"`
-	// Search names the text fields that the search parameter looks in. Left
-	// out: there is no search.
+	// Search names the text fields that the search parameter looks in. Left out: there is
+	// no search.
 	Search []string `json:"search,omitempty"`
-	// Show names the fields that records are shown with, and of which callers may
-	// ask for fewer. Left out: all, and callers cannot choose.
+	// Show names the fields that answers contain, and lets callers ask for fewer of them.
+	// Left out: all fields, and callers cannot choose.
 	Show []string `json:"show,omitempty"`
-	// PastLast is what a page past the last one gets. Left out: "last" where pages
-	// are addressed by number, "empty" where they are addressed by offset.
+	// PastLast is the answer to a page past the last one: the last page, the first, an empty
+	// one, or an error with status 404. Left out: "last" where pages are addressed by number,
+	// "empty" where they are addressed by offset.
 	PastLast PastLast `json:"past_last,omitempty"`
-	// OnFault is the answer to every fault that "faults" does not name.
+	// OnFault is the answer to faults in a query that "faults" does not name: "mend" uses the
+	// nearest right value and says so, "refuse" answers with an error, status 400. Left out:
+	// "mend"; a filter that cannot be read is refused all the same.
 	OnFault Answer `json:"on_fault,omitempty"`
-	// Faults gives single kinds of fault an answer of their own.
+	// Faults gives single kinds of fault an answer of their own, by their code.
 	Faults map[code.Code]Answer `json:"faults,omitempty"`
-	// Unknown is what becomes of parameters that the rules do not know.
+	// Unknown is what happens to parameters that these rules do not declare: "ride" keeps them
+	// on links, "note" does so and says so in the answer, "drop" leaves them off links, "refuse"
+	// answers with an error. Left out: "ride"; the rules that a new set is given have "note".
 	Unknown Unknown `json:"unknown,omitempty"`
-	// RideAlong lists parameters that ride along unremarked, whatever "unknown"
-	// says.
+	// RideAlong lists parameters that stay on links without a note, whatever "unknown" says.
 	RideAlong []string `json:"ride_along,omitempty"`
-	// Keep says which parameters ride along on links.
+	// Keep says which parameters stay on links.
 	Keep KeepRules `json:"keep,omitzero"`
-	// Base is the address that links are built on: a path, a URL of one of
-	// "origins", or an RFC 6570 template of either. Left out: where the list was asked
-	// for.
+	// Base is the address that links lead to: a path, a URL that begins with one of "origins",
+	// or an RFC 6570 template of either. Left out: the address that the list was asked for at.
 	Base string `json:"base,omitempty"`
-	// Origins are those that a base may have, such as "https://saltmere.example".
+	// Origins are the schemes and hosts that a base may begin with.
 	Origins []string `json:"origins,omitempty"`
-	// FirstPageBare links page 1 without its page parameter.
+	// FirstPageBare leaves the page parameter out of links to page 1.
 	FirstPageBare bool `json:"first_page_bare,omitempty"`
-	// OffsetAsIs takes an offset as it is; by default it is rounded down to the
-	// start of a page.
+	// OffsetAsIs uses an offset as it was asked for. Left out: it is rounded down to the start
+	// of a page.
 	OffsetAsIs bool `json:"offset_as_is,omitempty"`
-	// MaxOffset is the most records skipped where the total is not known, at most
-	// 9,007,199,254,740,991. Left out: 1,000,000.
+	// MaxOffset is the largest offset that is served while the total is not known, at most
+	// 9,007,199,254,740,991; beyond it a page is refused. Left out: 1,000,000.
 	MaxOffset int64 `json:"max_offset,omitempty" jsonschema:"minimum=0"`
-	// Count says how the total is found. Left out: exact, and none where lists are
-	// addressed by cursor. Pages that are asked for by a cursor are not counted.
+	// Count is how the total is found: "exact" counts all records, "at_least" stops at
+	// "count_to", "none" does not count. Left out: "exact", and "none" where lists are addressed
+	// by cursor. Pages that are asked for by a cursor are not counted.
 	Count CountHow `json:"count,omitempty"`
-	// CountTo is how far "at_least" counts. Left out: 10,000.
+	// CountTo is the number of records at which "at_least" stops counting. Left out: 10,000.
 	CountTo int64 `json:"count_to,omitempty" jsonschema:"minimum=0"`
-	// Ladder shapes the row of page links.
+	// Ladder says which page numbers the row of page links shows.
 	Ladder LadderRules `json:"ladder,omitzero"`
 	// Aside begins the names of parameters that are not the list's, but speak to whoever
 	// serves it: "pl.". They ride along unremarked, but are left off links on a base
@@ -115,7 +119,7 @@ type Params struct {
 	Offset string `json:"offset,omitempty"`
 	// Limit holds the number of records, under offset addressing. Left out: "limit".
 	Limit string `json:"limit,omitempty"`
-	// Row asks for the page that holds a row. Left out: "row".
+	// Row asks for the page that contains a row, by its number from 1. Left out: "row".
 	Row string `json:"row,omitempty"`
 	// Sort holds the sort. Left out: "sort".
 	Sort string `json:"sort,omitempty"`
@@ -126,42 +130,42 @@ type Params struct {
 	// Direction holds the direction of the sort, "asc" or "desc". Left out: there
 	// is no such parameter.
 	Direction string `json:"direction,omitempty"`
-	// After holds a cursor of an earlier answer, to read what follows it. Left out: "after"
-	// where lists are addressed by cursor; else there is no such parameter.
+	// After holds a cursor from an earlier answer and asks for the records behind it. Left out:
+	// "after" where lists are addressed by cursor; else there is no such parameter.
 	After string `json:"after,omitempty"`
-	// Before holds a cursor of an earlier answer, to read what precedes it. Left out:
-	// "before" where lists are addressed by cursor; else there is no such parameter.
+	// Before holds a cursor from an earlier answer and asks for the records in front of it. Left
+	// out: "before" where lists are addressed by cursor; else there is no such parameter.
 	Before string `json:"before,omitempty"`
 }
 
 // SizeRules bound the number of records on a page.
 type SizeRules struct {
-	// Default is the size where none is asked for. Left out: 20, or the cap where
-	// that is less.
+	// Default is the size of a page when the query asks for none. Left out: 20, or the cap
+	// where that is less.
 	Default int `json:"default,omitempty" jsonschema:"minimum=0,maximum=100000"`
-	// Cap is the largest size. Left out: 100.
+	// Cap is the largest size; a larger one becomes the cap. Left out: 100.
 	Cap int `json:"cap,omitempty" jsonschema:"minimum=0,maximum=100000"`
-	// Offered are the sizes to choose from. Left out: 10, 20, 50 and 100, as far
+	// Offered are the sizes that an answer has links to. Left out: 10, 20, 50 and 100, as far
 	// as the cap allows.
 	Offered []int `json:"offered,omitempty"`
-	// Closed serves the offered sizes alone.
+	// Closed serves only the offered sizes: another one becomes the nearest of them.
 	Closed bool `json:"closed,omitempty"`
-	// All lets "all" ask for up to this many records on one page. Left out: it is
-	// not offered.
+	// All allows "all" as a size, for lists of up to this many records. Left out: it is not
+	// offered.
 	All int `json:"all,omitempty" jsonschema:"minimum=0,maximum=100000"`
 }
 
 // SortKey is one key that callers may sort by.
 type SortKey struct {
-	// Key is its name in the query.
+	// Key is its name in the query, as in "sort=-vessel".
 	Key string `json:"key"`
-	// Fields are what it sorts by. Left out: the field of the same name.
+	// Fields are the fields that it sorts by. Left out: the field of the same name.
 	Fields []string `json:"fields,omitempty"`
-	// First is the direction that its sort link offers first, and that holds
-	// where the rules name a direction parameter and it is not given. Left out:
+	// First is the direction of its link while the list is sorted otherwise. Where the rules
+	// name a direction parameter, it is also the direction when that is not given. Left out:
 	// "asc".
 	First Direction `json:"first,omitempty"`
-	// NullsFirst puts missing values first, not last.
+	// NullsFirst puts records without a value first. Left out: last.
 	NullsFirst bool `json:"nulls_first,omitempty"`
 }
 
@@ -228,29 +232,29 @@ const (
 
 // LadderRules shape the row of page links.
 type LadderRules struct {
-	// Reach is how many pages are shown on each side of the current one, 0 to 50.
-	// Left out: 2.
+	// Reach is the number of pages shown on each side of the current one, 0 to 50. Left out: 2.
 	Reach *int `json:"reach,omitempty" jsonschema:"minimum=0,maximum=50"`
-	// Tips is how many pages are kept at each end, 0 to 10. Left out: 1.
+	// Tips is the number of pages always shown at each end, 0 to 10. Left out: 1.
 	Tips *int `json:"tips,omitempty" jsonschema:"minimum=0,maximum=10"`
-	// Steady keeps the number of rungs the same wherever the current page is.
-	// Left out: true.
+	// Steady keeps the ladder equally long on every page, so that "next" does not move under
+	// the pointer. Left out: true.
 	Steady *bool `json:"steady,omitempty"`
-	// GapLinks lets a gap link to the lower middle one of its pages.
+	// GapLinks makes a gap a link to the page in its middle; of two, to the lower one.
 	GapLinks bool `json:"gap_links,omitempty"`
-	// Ends has the steps to the first and the last page. Left out: they are among
-	// the links, and drawn where the ladder has no tips.
+	// Ends draws steps to the first and the last page, or leaves them out of the answer. Left
+	// out: they are among the links, and drawn where the ladder has no tips.
 	Ends *bool `json:"ends,omitempty"`
-	// Lone draws the ladder of a single page too.
+	// Lone draws the ladder of a list with a single page too.
 	Lone bool `json:"lone,omitempty"`
 }
 
-// KeepRules say which of the caller's parameters ride along on links. Declared ones
+// KeepRules say which of the caller's parameters stay on links. Declared ones
 // always do.
 type KeepRules struct {
-	// What says which undeclared parameters stay on links. Left out: all.
+	// What says which undeclared parameters stay on links: all, none (only declared ones do),
+	// or those in "names". Left out: all.
 	What KeepWhat `json:"what,omitempty"`
-	// Names are those that "listed" keeps.
+	// Names are the parameters that "listed" keeps.
 	Names []string `json:"names,omitempty"`
 }
 

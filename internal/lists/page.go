@@ -30,8 +30,15 @@ func (p *Page) HTML() ([]byte, error) { return render("list", p) }
 // Ask draws the form from the query as it was typed, right or wrong.
 func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault, action string, fields []intake.Field, language *markup.Language) {
 	drawn := map[string]markup.FormField{}
+	people := newWriter(language, rules.Key)
 	for _, f := range fields {
-		drawn[f.Name] = markup.FormField{Label: f.Label}
+		drawn[f.Name] = markup.FormField{Label: f.Label, Write: func(typed string) string {
+			canonical, want := f.Type.Canonical(typed)
+			if want != "" {
+				return typed
+			}
+			return people.cell(f.Name, f.Type, canonical).Text
+		}}
 	}
 	p.Search = language.Words().Search
 	form := markup.FilterFormOf(rules, asked, faults, action, drawn, language)

@@ -20,28 +20,23 @@ type writer struct {
 
 // writing is how a language writes what is neither text nor number.
 type writing struct {
-	yes, no string
-	months  string // twelve, a comma between; "": the ISO form of dates
-	date    string // with {d}, {m} and {y}
+	months string // twelve, a comma between; "": the ISO form of dates
+	date   string // with {d}, {m} and {y}
 }
 
 // writings are those of markup's languages. Months and forms are those of CLDR, "long".
 var writings = map[string]writing{
-	"en": {"yes", "no", "January,February,March,April,May,June,July,August,September,October,November,December", "{d} {m} {y}"},
-	"de": {"ja", "nein", "Januar,Februar,März,April,Mai,Juni,Juli,August,September,Oktober,November,Dezember", "{d}. {m} {y}"},
-	"fr": {"oui", "non", "janvier,février,mars,avril,mai,juin,juillet,août,septembre,octobre,novembre,décembre", "{d} {m} {y}"},
-	"es": {"sí", "no", "enero,febrero,marzo,abril,mayo,junio,julio,agosto,septiembre,octubre,noviembre,diciembre", "{d} de {m} de {y}"},
-	"ar": {"نعم", "لا", "يناير,فبراير,مارس,أبريل,مايو,يونيو,يوليو,أغسطس,سبتمبر,أكتوبر,نوفمبر,ديسمبر", "{d} {m} {y}"},
-	"ja": {"はい", "いいえ", "1月,2月,3月,4月,5月,6月,7月,8月,9月,10月,11月,12月", "{y}年{m}{d}日"},
+	"en": {"January,February,March,April,May,June,July,August,September,October,November,December", "{d} {m} {y}"},
+	"de": {"Januar,Februar,März,April,Mai,Juni,Juli,August,September,Oktober,November,Dezember", "{d}. {m} {y}"},
+	"fr": {"janvier,février,mars,avril,mai,juin,juillet,août,septembre,octobre,novembre,décembre", "{d} {m} {y}"},
+	"es": {"enero,febrero,marzo,abril,mayo,junio,julio,agosto,septiembre,octubre,noviembre,diciembre", "{d} de {m} de {y}"},
+	"ar": {"يناير,فبراير,مارس,أبريل,مايو,يونيو,يوليو,أغسطس,سبتمبر,أكتوبر,نوفمبر,ديسمبر", "{d} {m} {y}"},
+	"ja": {"1月,2月,3月,4月,5月,6月,7月,8月,9月,10月,11月,12月", "{y}年{m}{d}日"},
 }
 
 func newWriter(language *markup.Language, keys []string) *writer {
 	base, _ := language.Tag().Base()
-	of, ok := writings[base.String()]
-	if !ok {
-		of = writing{yes: "yes", no: "no"}
-	}
-	return &writer{language, of, keys}
+	return &writer{language, writings[base.String()], keys}
 }
 
 // cell is a value as it is shown, with its machine form where that is another and is a time.
@@ -49,10 +44,11 @@ func (w *writer) cell(name string, t value.Type, text string) cell {
 	switch {
 	case text == "" || slices.Contains(w.keys, name):
 	case t == value.Boolean:
-		return cell{Text: map[bool]string{true: w.of.yes, false: w.of.no}[text == "true"]}
+		words := w.language.Words()
+		return cell{Text: map[bool]string{true: words.Yes, false: words.No}[text == "true"]}
 	case t == value.Integer || t == value.Decimal || t == value.BigInteger || t == value.BigDecimal:
 		return cell{Text: w.language.Number(text)}
-	case t == value.Date:
+	case t == value.Date || t == value.Time && len(text) == len(time.DateOnly): // a filter's day
 		if at, err := time.Parse(time.DateOnly, text); err == nil {
 			return cell{Text: w.date(at, text), Moment: text}
 		}

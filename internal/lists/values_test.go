@@ -6,6 +6,8 @@ import (
 	"github.com/stretchr/testify/assert"
 	"golang.org/x/text/language"
 
+	"pageladder.example/internal/intake"
+	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/value"
 )
@@ -39,4 +41,15 @@ func TestValuesAreWrittenAsPeopleWriteThem(t *testing.T) {
 	}
 	own := newWriter(markup.NewLanguage(language.Italian, markup.Words{}), nil)
 	assert.Equal(t, "2026-03-01", own.cell("day", value.Date, "2026-03-01").Text, "a language whose months nobody has told")
+}
+
+func TestConditionsAreWrittenAsPeopleWriteThem(t *testing.T) {
+	rules := &paging.Rules{Filters: []paging.FilterRule{{Field: "cleared", Type: value.Boolean}, {Field: "tonnage", Type: value.Integer}, {Field: "arrived_at", Type: value.Time}, {Field: "cargo"}}}
+	fields := []intake.Field{{Name: "cleared", Label: "Cleared", Type: value.Boolean}, {Name: "tonnage", Label: "Tonnage", Type: value.Integer}, {Name: "arrived_at", Label: "Arrived at", Type: value.Time}, {Name: "cargo", Label: "Cargo"}}
+	var page Page
+	page.Ask(rules, "cleared=false&tonnage.min=01200&tonnage.max=many&arrived_at=2026-03-01&cargo.none=true", nil, "/lists/arrivals", fields, markup.LanguageFor("de"))
+	for _, want := range []string{"Cleared: nein", "Tonnage ab: 1.200", "Tonnage bis: many", "Arrived at: 1. März 2026", "Cargo fehlt: ja",
+		`<option value="true">ja</option><option value="false" selected>nein</option>`} {
+		assert.Contains(t, string(page.Form), want)
+	}
 }

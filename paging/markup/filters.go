@@ -1,6 +1,7 @@
 package markup
 
 import (
+	"cmp"
 	"slices"
 	"strconv"
 	"strings"
@@ -28,6 +29,7 @@ type FilterForm struct {
 type Input struct {
 	Param, Label, Value string
 	Choices             []string // drawn as a choice, of these or none
+	Names               []string // what the choices are called; nil: as they are
 	Fault               string   // what is wrong with the value; "" where nothing is
 }
 
@@ -42,6 +44,9 @@ type InForce struct {
 type FormField struct {
 	Label   string   // left out: the field's name
 	Choices []string // the values to choose from, of the field's facets for example
+	// Write is how a value of a condition in force is written for people. Left out: yes and no in
+	// the form's language where it is true or false, others as they are.
+	Write func(value string) string
 }
 
 // FilterFormOf readies the form of a list from its rules, the query as it was sent, right
@@ -56,7 +61,16 @@ func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, acti
 	if len(rules.Search) > 0 {
 		f.Search = b.input(Input{Param: all.Params.Search, Label: b.words.Search}, false)
 	}
-	labels := map[string]string{} // of every parameter that filters
+	labels := map[string]conditionLabel{} // of every parameter that filters
+	yesNo := func(v string) string {
+		switch v {
+		case "true":
+			return b.words.Yes
+		case "false":
+			return b.words.No
+		}
+		return v
+	}
 	for i := range all.Filters {
 		filter := &all.Filters[i]
 		field := fields[filter.Field]
@@ -65,8 +79,14 @@ func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, acti
 		}
 		for _, op := range filter.Operators {
 			param := filter.ParamFor(op)
-			labels[param] = strings.TrimSpace(field.Label + " " + b.words.operator(op))
-			in := Input{Param: param, Label: labels[param], Choices: field.Choices}
+			label := strings.TrimSpace(field.Label + " " + b.words.operator(op))
+			in := Input{Param: param, Label: label, Choices: field.Choices}
+			switch {
+			case op == paging.None || filter.Type == value.Boolean && field.Write == nil:
+				labels[param] = conditionLabel{label, yesNo}
+			default:
+				labels[param] = conditionLabel{label, field.Write}
+			}
 			switch filter.Type {
 			case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal, value.Date, value.Time:
 				if op != paging.Min && op != paging.Max {
@@ -74,7 +94,7 @@ func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, acti
 				}
 				in.Choices = nil
 			case value.Boolean:
-				in.Choices = []string{"true", "false"}
+				in.Choices, in.Names = []string{"true", "false"}, []string{b.words.Yes, b.words.No}
 				fallthrough
 			default:
 				if op != paging.Equals {
@@ -86,9 +106,23 @@ func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, acti
 			}
 		}
 	}
-	labels[all.Params.Search] = b.words.Search
+	labels[all.Params.Search] = conditionLabel{b.words.Search, nil}
 	b.rest(labels)
 	return f
+}
+
+// conditionLabel is what a parameter's condition is called, and how its values are written; nil: as
+// they are.
+type conditionLabel struct {
+	text  string
+	write func(string) string
+}
+
+func (l conditionLabel) value(v string) string {
+	if l.write == nil {
+		return v
+	}
+	return l.write(v)
 }
 
 // formBuilder fills in a form.
@@ -120,18 +154,18 @@ func (b *formBuilder) input(in Input, many bool) *Input {
 }
 
 // rest tells what has no input, and what is in force.
-func (b *formBuilder) rest(labels map[string]string) {
+func (b *formBuilder) rest(labels map[string]conditionLabel) {
 	pairs := query.Pairs(b.asked)
 	for _, pair := range pairs {
 		if !slices.Contains(b.drawn, pair.Name) && !slices.Contains(b.dropped, pair.Name) {
 			b.form.Hidden = append(b.form.Hidden, pair)
 		}
 		label := labels[pair.Name]
-		if label == "" || pair.Value == "" {
+		if label.text == "" || pair.Value == "" {
 			continue
 		}
 		if at := slices.IndexFunc(b.form.InForce, func(c InForce) bool { return c.Param == pair.Name }); at >= 0 {
-			b.form.InForce[at].Label += ", " + pair.Value
+			b.form.InForce[at].Label += ", " + label.value(pair.Value)
 			continue
 		}
 		var left []query.Pair
@@ -144,7 +178,7 @@ func (b *formBuilder) rest(labels map[string]string) {
 		if len(left) > 0 {
 			href += "?" + query.Encode(left...)
 		}
-		b.form.InForce = append(b.form.InForce, InForce{pair.Name, label + ": " + pair.Value, href})
+		b.form.InForce = append(b.form.InForce, InForce{pair.Name, label.text + ": " + label.value(pair.Value), href})
 	}
 	for _, f := range b.faults {
 		if !slices.Contains(b.drawn, f.Param) {
@@ -260,10 +294,14 @@ func (w *appender) input(in *Input, element, attributes string, n *int) {
 		w.wrong(in, id)
 		w.text(`><option value=""></option>`)
 		if in.Value != "" && !slices.Contains(in.Choices, in.Value) { // nothing that was typed is lost
-			w.option(in.Value, true)
+			w.option(in.Value, "", true)
 		}
-		for _, choice := range in.Choices {
-			w.option(choice, choice == in.Value)
+		for i, choice := range in.Choices {
+			name := ""
+			if i < len(in.Names) {
+				name = in.Names[i]
+			}
+			w.option(choice, name, choice == in.Value)
 		}
 		w.text("</select>")
 	} else {
@@ -291,12 +329,16 @@ func (w *appender) wrong(in *Input, id string) {
 	}
 }
 
-func (w *appender) option(text string, selected bool) {
+// option appends a choice under a name; "": under its value.
+func (w *appender) option(value, name string, selected bool) {
 	w.text("<option")
+	if name != "" {
+		w.attribute("value", value)
+	}
 	if selected {
 		w.text(" selected")
 	}
 	w.text(">")
-	w.escaped(text)
+	w.escaped(cmp.Or(name, value))
 	w.text("</option>")
 }

@@ -1,6 +1,7 @@
 package markup_test
 
 import (
+	"cmp"
 	"errors"
 	"net/url"
 	"strings"
@@ -41,7 +42,7 @@ func sent(t require.TestingT, form string) (pairs []query.Pair, links []string) 
 			for o := range n.Descendants() {
 				for _, a := range o.Attr {
 					if a.Key == "selected" && o.FirstChild != nil {
-						chosen = o.FirstChild.Data
+						chosen = cmp.Or(get(o, "value"), o.FirstChild.Data)
 					}
 				}
 			}

@@ -52,6 +52,8 @@ type Words struct {
 	Has     string
 	Starts  string
 	NoValue string
+	Yes     string // what a filter of a field that is true or false offers
+	No      string
 }
 
 // Plural is one phrase in the plural forms of CLDR. A form that is left out is

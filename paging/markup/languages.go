@@ -18,7 +18,7 @@ var english = Words{
 	None:    "No records", NoneOf: Plural{One: "None of {total} record", Other: "None of {total} records"},
 	Some: Plural{One: "{count} record", Other: "{count} records"}, Newer: "Newer", Older: "Older",
 	Size: "Records to a page", All: "All", SizeGo: "Show", Jump: "Go to page", JumpRow: "Go to row", JumpGo: "Go",
-	Search: "Search", ShowAll: "Show all", Remove: "Remove", Not: "not", Min: "min", Max: "max", Has: "has", Starts: "starts with", NoValue: "has no value",
+	Search: "Search", ShowAll: "Show all", Remove: "Remove", Not: "not", Min: "min", Max: "max", Has: "has", Starts: "starts with", NoValue: "has no value", Yes: "yes", No: "no",
 }
 
 var builtin = []struct {
@@ -37,7 +37,7 @@ var builtin = []struct {
 		None:    "Keine Einträge", NoneOf: Plural{One: "Keiner von {total} Eintrag", Other: "Keiner von {total} Einträgen"},
 		Some: Plural{One: "{count} Eintrag", Other: "{count} Einträge"}, Newer: "Neuere", Older: "Ältere",
 		Size: "Einträge je Seite", All: "Alle", SizeGo: "Anzeigen", Jump: "Zu Seite", JumpRow: "Zu Zeile", JumpGo: "Los",
-		Search: "Suche", ShowAll: "Alle anzeigen", Remove: "Entfernen", Not: "nicht", Min: "ab", Max: "bis", Has: "enthält", Starts: "beginnt mit", NoValue: "fehlt",
+		Search: "Suche", ShowAll: "Alle anzeigen", Remove: "Entfernen", Not: "nicht", Min: "ab", Max: "bis", Has: "enthält", Starts: "beginnt mit", NoValue: "fehlt", Yes: "ja", No: "nein",
 	}},
 	{language.French, Words{
 		Pages: "Pages", Page: "Page {page}", Previous: "Précédente", Next: "Suivante", First: "Première", Last: "Dernière",
@@ -50,7 +50,7 @@ var builtin = []struct {
 		None:    "Aucun enregistrement", NoneOf: Plural{One: "Aucun de {total} enregistrement", Many: "Aucun des {total} d’enregistrements", Other: "Aucun des {total} enregistrements"},
 		Some: Plural{One: "{count} enregistrement", Many: "{count} d’enregistrements", Other: "{count} enregistrements"}, Newer: "Plus récents", Older: "Plus anciens",
 		Size: "Enregistrements par page", All: "Tous", SizeGo: "Afficher", Jump: "Aller à la page", JumpRow: "Aller à la ligne", JumpGo: "Aller",
-		Search: "Recherche", ShowAll: "Tout afficher", Remove: "Retirer", Not: "sauf", Min: "min", Max: "max", Has: "contient", Starts: "commence par", NoValue: "est absent",
+		Search: "Recherche", ShowAll: "Tout afficher", Remove: "Retirer", Not: "sauf", Min: "min", Max: "max", Has: "contient", Starts: "commence par", NoValue: "est absent", Yes: "oui", No: "non",
 	}},
 	{language.Spanish, Words{
 		Pages: "Páginas", Page: "Página {page}", Previous: "Anterior", Next: "Siguiente", First: "Primera", Last: "Última",
@@ -63,7 +63,7 @@ var builtin = []struct {
 		None:    "Ningún registro", NoneOf: Plural{One: "Ninguno de {total} registro", Many: "Ninguno de {total} de registros", Other: "Ninguno de {total} registros"},
 		Some: Plural{One: "{count} registro", Many: "{count} de registros", Other: "{count} registros"}, Newer: "Más recientes", Older: "Más antiguos",
 		Size: "Registros por página", All: "Todos", SizeGo: "Mostrar", Jump: "Ir a la página", JumpRow: "Ir a la fila", JumpGo: "Ir",
-		Search: "Búsqueda", ShowAll: "Mostrar todo", Remove: "Quitar", Not: "no", Min: "mín.", Max: "máx.", Has: "contiene", Starts: "empieza por", NoValue: "falta",
+		Search: "Búsqueda", ShowAll: "Mostrar todo", Remove: "Quitar", Not: "no", Min: "mín.", Max: "máx.", Has: "contiene", Starts: "empieza por", NoValue: "falta", Yes: "sí", No: "no",
 	}},
 	{language.Arabic, Words{
 		Pages: "الصفحات", Page: "الصفحة {page}", Previous: "السابق", Next: "التالي", First: "الأولى", Last: "الأخيرة",
@@ -80,7 +80,7 @@ var builtin = []struct {
 			Many: "لا شيء من {total} سجلًا", Other: "لا شيء من {total} سجل"},
 		Some: Plural{One: "سجل واحد", Two: "سجلان", Few: "{count} سجلات", Many: "{count} سجلًا", Other: "{count} سجل"}, Newer: "الأحدث", Older: "الأقدم",
 		Size: "عدد السجلات في الصفحة", All: "الكل", SizeGo: "عرض", Jump: "انتقل إلى الصفحة", JumpRow: "انتقل إلى الصف", JumpGo: "انتقل",
-		Search: "بحث", ShowAll: "عرض الكل", Remove: "إزالة", Not: "ليس", Min: "من", Max: "إلى", Has: "يحتوي", Starts: "يبدأ بـ", NoValue: "بلا قيمة",
+		Search: "بحث", ShowAll: "عرض الكل", Remove: "إزالة", Not: "ليس", Min: "من", Max: "إلى", Has: "يحتوي", Starts: "يبدأ بـ", NoValue: "بلا قيمة", Yes: "نعم", No: "لا",
 	}},
 	{language.Japanese, Words{
 		Pages: "ページ", Page: "{page} ページ", Previous: "前へ", Next: "次へ", First: "最初", Last: "最後",
@@ -93,7 +93,7 @@ var builtin = []struct {
 		None:    "データがありません", NoneOf: Plural{Other: "{total} 件中 0 件"},
 		Some: Plural{Other: "{count} 件"}, Newer: "新しい方へ", Older: "古い方へ",
 		Size: "1 ページの件数", All: "すべて", SizeGo: "表示", Jump: "ページへ移動", JumpRow: "行へ移動", JumpGo: "移動",
-		Search: "検索", ShowAll: "すべて表示", Remove: "外す", Not: "以外", Min: "以上", Max: "以下", Has: "を含む", Starts: "で始まる", NoValue: "値なし",
+		Search: "検索", ShowAll: "すべて表示", Remove: "外す", Not: "以外", Min: "以上", Max: "以下", Has: "を含む", Starts: "で始まる", NoValue: "値なし", Yes: "はい", No: "いいえ",
 	}},
 }
 

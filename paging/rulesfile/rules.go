@@ -18,21 +18,19 @@ const Aside = "pl."
 type Rules struct {
 	paging.Rules
 
-	// Indexes lists fields that whoever keeps the records is to index besides those
-	// of sorts and filters: [["berth", "arrived_at"]].
+	// Indexes lists fields to index in the database of the records, besides those of sorts and
+	// filters.
 	Indexes [][]string `json:"indexes,omitempty"`
 	// Markup says how ladders are drawn.
 	Markup MarkupRules `json:"markup,omitzero"`
-	// Envelope is where an answer puts each thing that it tells: our names, mapped to
-	// JSON Pointers (RFC 6901), as in {"records": "/data", "next": "/links/next"}. What is
-	// not mapped is left out. Left out: the answer is the native one.
+	// Envelope gives the answer your own shape: our names, mapped to JSON Pointers (RFC 6901).
+	// What is not mapped is not in the answer. Left out: the answer has our own shape.
 	Envelope envelope.Envelope `json:"envelope,omitempty"`
-	// Pinned holds the list still for whoever walks it by its links: from the first page
-	// on they lead to the list as it was then, as long as its changes are known, and
-	// links.now out of it.
+	// Pinned holds the list still for callers who follow its links: from the first page on
+	// they lead to the list as it was then, as long as its changes are known. links.now leads
+	// to the list as it is.
 	Pinned bool `json:"pinned,omitempty"`
-	// Language is the BCP 47 tag of the language that pages are described in.
-	// Left out: "en".
+	// Language is the language of labels and summaries, as a BCP 47 tag. Left out: "en".
 	Language string `json:"language,omitempty"`
 }
 
@@ -54,13 +52,14 @@ func (r *Rules) UnmarshalJSON(text []byte) error {
 
 // MarkupRules say how a ladder is drawn as HTML.
 type MarkupRules struct {
-	// Style is the way. Left out: plain.
+	// Style is "plain" without classes, "bootstrap" with those of the Bootstrap 5 stylesheet, or
+	// "classed" with your own. Left out: plain.
 	Style MarkupStyle `json:"style,omitempty"`
 	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
 	// link, current, gap, dead.
 	Classes map[string]string `json:"classes,omitempty"`
-	// Age is the field that tells how old a record is. Where the list is sorted by it
-	// first, its steps are called "Newer" and "Older". Left out: "Previous" and "Next".
+	// Age is a field with the time that a record is of. While the list is sorted by it, the
+	// steps are called "Newer" and "Older". Left out: "Previous" and "Next".
 	Age string `json:"age,omitempty"`
 }
 

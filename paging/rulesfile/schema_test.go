@@ -57,14 +57,14 @@ func TestSchemaOfTheRules(t *testing.T) {
 	for _, definition := range schema.Definitions {
 		inPlainWords(definition)
 	}
+	var table strings.Builder
+	table.WriteString("| entry | holds | what it does | example |\n|---|---|---|---|\n")
+	entries(t, &table, schema, schema, "")
+	doctest.CheckPart(t, "../../docs/rules.md", "entries", table.String())
+
 	text, err := json.MarshalIndent(schema, "", "  ")
 	require.NoError(t, err)
 	doctest.Check(t, "../../docs/rules.schema.json", string(text)+"\n")
-
-	var table strings.Builder
-	table.WriteString("| entry | holds | |\n|---|---|---|\n")
-	entries(&table, schema, schema, "")
-	doctest.CheckPart(t, "../../docs/rules.md", "entries", table.String())
 
 	// Every entry of the rules is in it, and has a description.
 	var parsed struct {
@@ -78,8 +78,8 @@ func TestSchemaOfTheRules(t *testing.T) {
 	}
 }
 
-// entries writes a row for each entry of the schema.
-func entries(w *strings.Builder, root, s *jsonschema.Schema, prefix string) {
+// entries writes a row for each entry of the schema, and gives the entry its example there.
+func entries(t *testing.T, w *strings.Builder, root, s *jsonschema.Schema, prefix string) {
 	if s.Ref != "" {
 		s = root.Definitions[s.Ref[strings.LastIndexByte(s.Ref, '/')+1:]]
 	}
@@ -92,8 +92,12 @@ func entries(w *strings.Builder, root, s *jsonschema.Schema, prefix string) {
 		}
 		if items.Ref != "" {
 			holds = strings.Replace(holds, "list of ", "list", 1)
-			fmt.Fprintf(w, "| `%s%s` | %s | %s |\n", prefix, p.Key, cmp.Or(holds, "object"), v.Description)
-			entries(w, root, items, prefix+p.Key+more+".")
+			shown := ""
+			if more != "" {
+				shown, _ = exampleOf(t, prefix+p.Key)
+			}
+			fmt.Fprintf(w, "| `%s%s` | %s | %s | %s |\n", prefix, p.Key, cmp.Or(holds, "object"), v.Description, shown)
+			entries(t, w, root, items, prefix+p.Key+more+".")
 			continue
 		}
 		if len(items.Enum) > 0 {
@@ -103,21 +107,40 @@ func entries(w *strings.Builder, root, s *jsonschema.Schema, prefix string) {
 			}
 			holds = strings.Replace(holds, "string", strings.Join(all, ", "), 1)
 		}
-		fmt.Fprintf(w, "| `%s%s` | %s | %s |\n", prefix, p.Key, holds, v.Description)
+		shown, rules := exampleOf(t, prefix+p.Key)
+		v.Examples = []any{valueAt(t, rules, prefix+p.Key)}
+		fmt.Fprintf(w, "| `%s%s` | %s | %s | %s |\n", prefix, p.Key, holds, v.Description, shown)
 	}
 }
 
-// inPlainWords names entries in their descriptions as JSON does, not as Go.
+// valueAt is what rules hold at an entry; of a list, at its first item.
+func valueAt(t *testing.T, rules, entry string) any {
+	var value any
+	require.NoError(t, json.Unmarshal([]byte(rules), &value))
+	for name := range strings.SplitSeq(entry, ".") {
+		name, list := strings.CutSuffix(name, "[]")
+		value = value.(map[string]any)[name]
+		if list {
+			value = value.([]any)[0]
+		}
+	}
+	require.NotNil(t, value, "the example of %s does not hold it", entry)
+	return value
+}
+
+// inPlainWords takes the name of an entry off the beginning of its description, which stands next to
+// the name: "Cap is the largest size" becomes "The largest size".
 func inPlainWords(s *jsonschema.Schema) {
 	if s.Properties == nil {
 		return
 	}
 	for p := s.Properties.Oldest(); p != nil; p = p.Next() {
-		name, rest, _ := strings.Cut(strings.Join(strings.Fields(p.Value.Description), " "), " ")
+		text := strings.Join(strings.Fields(p.Value.Description), " ")
+		name, rest, _ := strings.Cut(text, " ")
 		if strings.EqualFold(name, strings.ReplaceAll(p.Key, "_", "")) {
-			name = p.Key
+			text = strings.TrimPrefix(strings.TrimPrefix(rest, "is "), "are ")
 		}
-		p.Value.Description = name + " " + rest
+		p.Value.Description = strings.ToUpper(text[:1]) + text[1:]
 	}
 }
 

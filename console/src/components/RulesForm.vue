@@ -10,6 +10,7 @@ interface Schema {
   type?: string
   enum?: string[]
   description?: string
+  examples?: unknown[]
   minimum?: number
   maximum?: number
   properties?: { [name: string]: Schema }
@@ -58,14 +59,25 @@ function kindOf(schema: Schema): Kind {
 const explained = (entry: { name: string; path: string }) =>
   glossary.has(called(entry.name)) && (entry.name !== 'key' || entry.path === 'key')
 
-/** What an entry is called on the screen, and its help: the schema's sentence without its first word. */
+/** What an entry is called on the screen. */
 const called = (name: string) => name.replace(/_/g, ' ')
-function help(name: string, schema: Schema) {
+/** An entry's help: the schema's sentence, its bound and its example. The default stands in the field. */
+function help(schema: Schema) {
   const text = (schema.description ?? '').replace(/ ?Left out: [^.]*\.?/, '')
-  const bare = (text.startsWith(name + ' ') ? text.slice(name.length + 1) : text).replace(/^(is|are) /, '')
   const bounds =
-    schema.maximum && !/\d to \d/.test(bare) ? ` At most ${schema.maximum.toLocaleString()}.` : ''
-  return bare.charAt(0).toUpperCase() + bare.slice(1) + bounds
+    schema.maximum && !/\d to \d/.test(text) ? ` At most ${schema.maximum.toLocaleString()}.` : ''
+  const example = schema.enum ? '' : exampleOf(schema.examples?.[0])
+  return text + bounds + (example && ` Example: ${example}`)
+}
+
+/** An example as it is typed into the form; "" of a box to tick. */
+function exampleOf(value: unknown): string {
+  if (value === undefined || typeof value === 'boolean') return ''
+  if (Array.isArray(value)) return value.map(exampleOf).join(', ')
+  if (typeof value !== 'object' || value === null) return String(value)
+  return Object.entries(value)
+    .map(([name, of]) => `${name} = ${String(of)}`)
+    .join(', ')
 }
 
 /** What holds where an entry is left out, as its description ends. */
@@ -130,7 +142,7 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
         <WordHelp v-if="explained(entry)" :word="called(entry.name)" />
         <template v-else>{{ called(entry.name) }}</template>
       </legend>
-      <p class="help">{{ help(entry.name, entry.schema) }}</p>
+      <p class="help">{{ help(entry.schema) }}</p>
       <div class="rules-grid">
         <RulesForm
           :schema="entry.schema"
@@ -145,7 +157,7 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
     </fieldset>
     <fieldset v-else-if="entry.kind === 'objects'" :disabled="locked">
       <legend>{{ called(entry.name) }}</legend>
-      <p class="help">{{ help(entry.name, entry.schema) }}</p>
+      <p class="help">{{ help(entry.schema) }}</p>
       <fieldset v-for="(item, i) in items(entry.name)" :key="i" class="rule-item">
         <legend class="visually-hidden">{{ called(entry.name) }} {{ i + 1 }}</legend>
         <div class="rules-grid">
@@ -190,7 +202,7 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
     </fieldset>
     <details v-else-if="entry.kind === 'answers'">
       <summary>{{ called(entry.name) }}</summary>
-      <p class="help">{{ help(entry.name, entry.schema) }}</p>
+      <p class="help">{{ help(entry.schema) }}</p>
       <div class="rules-grid">
         <label v-for="code in entry.schema.propertyNames!.enum" :key="code" class="answer">
           <code>{{ code }}</code>
@@ -292,7 +304,7 @@ const id = (path: string) => 'rule-' + path.replace(/[^a-z0-9]+/gi, '-')
           )
         "
       />
-      <p :id="id(entry.path) + '-help'" class="help">{{ help(entry.name, entry.schema) }}</p>
+      <p :id="id(entry.path) + '-help'" class="help">{{ help(entry.schema) }}</p>
     </template>
     <p v-if="wrong.has(entry.path)" class="wrong" role="alert">{{ wrong.get(entry.path) }}</p>
   </div>
