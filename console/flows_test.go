@@ -111,18 +111,18 @@ func TestAListIsHeldStill(t *testing.T) {
 	b.visit(list)
 	b.at(list, "11–20 of 347")
 	third := b.firstCell(3)
-	changed := func(key, method, body string) {
+	changed := func(key, method, how, body string) {
 		_, _, tag := call(t, "GET", b.server+"/api/sets/arrivals/records/"+key, "", "")
-		status, text, _ := call(t, method, b.server+"/api/sets/arrivals/records/"+key, body, tag)
+		status, text, _ := call(t, method, b.server+"/api/sets/arrivals/records/"+key+how, body, tag)
 		require.Equal(t, 200, status, text)
 	}
 	keys := eval[[]string](b, "[...document.querySelectorAll('.records tbody tr')].map(r => r.children[1].innerText)")
 	b.click("link", "Hold this list still")
 	b.at(list+"&pl.version=1", "11–20 of 347")
 	b.reads("Held still at version 1: nothing has changed since")
-	changed(keys[0], "DELETE", "")
+	changed(keys[0], "DELETE", "", "")
 	b.reads("Held still at version 1: 1 change since") // without a touch
-	changed(keys[4], "PATCH", `{"tonnage": 1}`)
+	changed(keys[4], "PATCH", "", `{"tonnage": 1}`)
 	b.reads("Held still at version 1: 2 changes since")
 	b.click("link", "Next")
 	b.at("/sets/arrivals?sort=-tonnage&size=10&page=3&pl.version=1", "21–30 of 347")
@@ -136,10 +136,22 @@ func TestAListIsHeldStill(t *testing.T) {
 	b.click("link", "Show now")
 	b.at(list, "11–20 of 346")
 
+	// A pin on the map leads back, as long as the changes since are known.
+	b.axe("a map with a pin")
+	const pin = "Row 11 of the list held still at version 1"
+	b.click("link", pin)
+	b.at(list+"&pl.version=1", "11–20 of 347")
+	changed(keys[6], "DELETE", "?purge=true", "")
+	b.click("link", "Show now")
+	b.click("link", pin)
+	b.click("link", "Show the list as it is now")
+	b.at(list, "11–20 of 345")
+	b.sees("document.querySelectorAll('.pins').length === 0")
+
 	b.visit("/sets/arrivals?pl.version=99")
 	b.reads("no page has been of that version")
 	b.click("link", "Show the list as it is now")
-	b.at("/sets/arrivals", "1–20 of 346")
+	b.at("/sets/arrivals", "1–20 of 345")
 }
 
 // A set whose links lead to pages of the developer's own is walked, and held still, in the console all the same.

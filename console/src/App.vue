@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { readSession, signOut } from './api'
-import { keysOn, look } from './state'
+import { keysOn, theme } from './state'
 import drawing from './mark.svg'
 
 const queries = useQueryClient()
@@ -49,7 +49,7 @@ watch(
       <div class="masthead-side">
         <label class="choice"
           >Theme
-          <select v-model="look">
+          <select v-model="theme">
             <option value="system">system</option>
             <option value="light">light</option>
             <option value="dark">dark</option>

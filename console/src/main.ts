@@ -1,6 +1,6 @@
 // Starts the console.
 import 'bootstrap/dist/css/bootstrap.min.css'
-import './style/look.css'
+import './style/theme.css'
 import './style/list.css'
 import './style/desk.css'
 import './style/forms.css'

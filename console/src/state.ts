@@ -24,15 +24,15 @@ const keys = remembered<'on' | 'off'>('pageladder.keys', 'on')
 export const keysOn = ref(keys.value === 'on')
 watch(keysOn, (on) => (keys.value = on ? 'on' : 'off'))
 
-export type Look = 'light' | 'dark' | 'system'
-export const look = remembered<Look>('pageladder.look', 'system')
+export type Theme = 'light' | 'dark' | 'system'
+export const theme = remembered<Theme>('pageladder.look', 'system')
 
 const dark = matchMedia('(prefers-color-scheme: dark)')
 function dress() {
-  const now = look.value === 'system' ? (dark.matches ? 'dark' : 'light') : look.value
+  const now = theme.value === 'system' ? (dark.matches ? 'dark' : 'light') : theme.value
   document.documentElement.dataset.bsTheme = now
 }
-watch(look, dress)
+watch(theme, dress)
 dark.addEventListener('change', dress)
 dress()
 
@@ -45,6 +45,42 @@ export interface Mark {
   undone?: 'deleted' | 'restored' // what undoing makes of it
 }
 export const mark = ref<Mark | null>(null)
+
+/** A place in a list that was held still: the map of the list leads back to it. */
+export interface Pin {
+  set: string
+  version: number
+  row: number // the first on the page
+  rows: number // of the whole list
+  query: string // of the page
+}
+const pinsOfASet = 5
+const pinsAt = 'pageladder.pins'
+function rememberedPins(): Pin[] {
+  try {
+    const kept: unknown = JSON.parse(sessionStorage.getItem(pinsAt) ?? '[]')
+    return Array.isArray(kept) ? (kept as Pin[]) : []
+  } catch {
+    return []
+  }
+}
+export const pins = ref<Pin[]>(rememberedPins())
+watch(pins, (now) => {
+  try {
+    sessionStorage.setItem(pinsAt, JSON.stringify(now))
+  } catch {
+    // storage may be switched off: the pins then last as long as the page
+  }
+})
+/** Remembers the place where a held list is being read: one for each version, the last five of a set. */
+export function pinHere(pin: Pin) {
+  const others = pins.value.filter((p) => p.set !== pin.set)
+  const ours = pins.value.filter((p) => p.set === pin.set && p.version !== pin.version)
+  pins.value = [...others, ...ours.slice(1 - pinsOfASet), pin]
+}
+/** Forgets a pin whose list is not known any more. */
+export const unpin = (set: string, version: number) =>
+  (pins.value = pins.value.filter((p) => p.set !== set || p.version !== version))
 
 /** The list that was left last, and how far down it had been scrolled. */
 export const left = ref({ address: '', top: 0 })

@@ -14,7 +14,7 @@ const props = defineProps<{
   hold: string // the console's address of the list held as it is
 }>()
 
-const emit = defineEmits<{ moved: [] }>() // more has changed than the page tells
+const emit = defineEmits<{ moved: [] }>() // the page is out of date
 
 const held = computed(() => props.paging.changes_since !== undefined)
 const since = useQuery({
@@ -30,6 +30,8 @@ const changes = computed(() =>
 watch(changes, (now) => {
   if (held.value && now > props.paging.changes_since!) emit('moved')
 })
+// Where the list cannot be held any more, the page is asked for again, and says so.
+watch(since.error, (error) => error && emit('moved'))
 </script>
 
 <template>

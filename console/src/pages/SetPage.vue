@@ -5,10 +5,10 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withoutParams, withParam } from '../address'
-import { may, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
+import { may, Problem, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
 import { withoutPlace } from '../filters'
 import { useLinks } from '../links'
-import { keysOn, left, mark } from '../state'
+import { keysOn, left, mark, pinHere, pins, unpin } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
 import ColumnChoice from '../components/ColumnChoice.vue'
 import ChangeNote from '../components/ChangeNote.vue'
@@ -170,6 +170,26 @@ onBeforeRouteLeave((_, from) => {
 /** Room to scroll back to where the list was left, before all of it is there again. */
 const room = left.value.address === route.fullPath ? `${left.value.top + innerHeight}px` : undefined
 
+// Where a held list is read is pinned to the map, until its changes are not known any more.
+watch(
+  () => (waiting.value ? undefined : body.value),
+  (shown) => {
+    const { version, changes_since, first_row, total_items } = shown?.paging ?? {}
+    if (version && changes_since !== undefined && first_row && total_items)
+      pinHere({ set: props.set, version, row: first_row, rows: total_items, query: query.value })
+  },
+  { immediate: true },
+)
+// Who lets go of it sees the list as it is now, not as it was seconds ago.
+const heldAt = (asked: string) => valuesOf(asked, 'pl.version').length > 0
+watch(query, (now, before) => {
+  if (heldAt(before) && !heldAt(now)) queries.invalidateQueries({ queryKey: ['page', props.set, now] })
+})
+watch(page.error, (error) => {
+  if (error instanceof Problem && error.status === 410)
+    unpin(props.set, Number(valuesOf(query.value, 'pl.version')[0]))
+})
+
 const mayEdit = computed(() => info.data.value?.kind === 'kept' && may(session.value, 'editor', props.set))
 const owner = computed(() => may(session.value, 'owner', props.set))
 const marked = computed(() => (mark.value?.set === props.set ? keyPath(mark.value.key) : undefined))
@@ -269,6 +289,8 @@ const wide = matchMedia('(min-width: 62rem)').matches
           :page="body.paging.page"
           :pages="body.paging.total_pages!"
           :rungs="leads.ladder"
+          :pins="pins.filter((pin) => pin.set === set)"
+          :to="to"
           @jump="jump"
         />
       </div>
