@@ -42,13 +42,14 @@ func main() {
 	only := flag.String("only", "", "regular expression: only the questions that match are asked")
 	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
 	picture := flag.String("plot", "", "file for a plot, as SVG, of pages a second by page number, instead of asking questions")
+	steps := flag.String("steps", "", "file for a plot, as SVG, of what each step of a page takes, instead of asking questions")
 	held := flag.Bool("held", false, "ask for pages of lists that are held still too")
 	walks := flag.Bool("walks", false, "tell what walks of the whole list lose and repeat under writers, instead of asking questions")
 	changing := flag.Bool("writes", false, "measure what change logs cost writers, with fsync, instead of asking questions")
 	flag.Parse()
 	which, err := regexp.Compile(*only)
 	if err == nil {
-		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *walks, *picture)
+		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *walks, *picture, *steps)
 	}
 	if err != nil {
 		log.Fatal(err)
@@ -64,7 +65,7 @@ type question struct {
 	header  string
 }
 
-func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still, walks bool, picture string) error {
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still, walks bool, picture, steps string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -193,6 +194,14 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			{"by hand, count cached, still", cached + "/tides", nil, red, false},
 			{fmt.Sprintf("by hand, %d changes a second", perSecond), cached + "/tides", w.change, red, true},
 		}, w, sort, pages, rounds, each)
+	}
+	if steps != "" {
+		for _, sort := range []string{"id", "read_at", "gauge"} {
+			if err := warm(ours+list, "sort="+sort, pages); err != nil {
+				return err
+			}
+		}
+		return plotSteps(steps, ours+list, pagesToTime(pages, w), w, rounds, 200)
 	}
 	filtered := func() string { return fmt.Sprintf("?gauge=gauge+7&sort=id&page=%d", 1+rand.IntN(pages/50)) }
 	questions := []question{

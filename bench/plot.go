@@ -6,6 +6,8 @@ import (
 	"fmt"
 	"image/color"
 	"math"
+	"os"
+	"strings"
 	"time"
 
 	"gonum.org/v1/plot"
@@ -82,7 +84,21 @@ func plotPages(file string, lines []drawn, w *writer, sort string, pages, rounds
 		p.Add(line, marks)
 		p.Legend.Add(l.name, line, marks)
 	}
-	return p.Save(24*vg.Centimeter, 13*vg.Centimeter, file)
+	return save(p, 13*vg.Centimeter, file)
+}
+
+// save writes a plot as SVG. Viewers without gonum's font take one that is as wide.
+func save(p *plot.Plot, height vg.Length, file string) error {
+	drawn, err := p.WriterTo(24*vg.Centimeter, height, "svg")
+	if err != nil {
+		return err
+	}
+	var b strings.Builder
+	if _, err := drawn.WriteTo(&b); err != nil {
+		return err
+	}
+	text := strings.ReplaceAll(b.String(), "font-family:Liberation Serif", "font-family:Liberation Serif,Times New Roman,Times,serif")
+	return os.WriteFile(file, []byte(text), 0o644)
 }
 
 // powers marks the powers of ten.
