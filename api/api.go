@@ -15,7 +15,7 @@ import (
 // Problem is an error answer, RFC 9457.
 type Problem struct {
 	answer.Problem
-	Rows  []BadRow `json:"rows,omitempty"`  // of a file: the first rows that are no records
+	Rows  []BadRow `json:"rows,omitempty"`  // of a file: the first rows that could not be read
 	Count int64    `json:"count,omitempty"` // of a file: all such rows
 	Now   string   `json:"now,omitempty"`   // of a list that cannot be held any more: the list as it is
 }

@@ -53,17 +53,17 @@ type SetSettings struct {
 
 // Followed tells how a followed table is read, as it was last seen.
 type Followed struct {
-	Exact   bool      `json:"exact"`             // pages come by the change log; else by the plain way
+	Exact   bool      `json:"exact"`             // pages are read by the change log; else counted and skipped to
 	Since   time.Time `json:"since"`             // since when
-	Missing []string  `json:"missing,omitempty"` // why they come by the plain way
+	Missing []string  `json:"missing,omitempty"` // why they are not
 }
 
 // Following tells how a followed table is read, and what its owner runs for that.
 type Following struct {
 	Follow  bool      `json:"follow"`                      // the table is to be followed
-	Exact   bool      `json:"exact"`                       // pages come by the change log; else by the plain way
+	Exact   bool      `json:"exact"`                       // pages are read by the change log; else counted and skipped to
 	Since   time.Time `json:"since,omitzero"`              // since when it is read so
-	Missing []string  `json:"missing"`                     // why it is read by the plain way: what is missing, or differs
+	Missing []string  `json:"missing"`                     // why it is not read by the log: what is missing, or differs
 	Unkept  string    `json:"unkept,omitempty"`            // why the log could not be pruned lately; left alone, it is written no further after an hour
 	Images  int64     `json:"images"`                      // rows in the log, counted as far as 200,000
 	Bytes   int64     `json:"bytes"`                       // that the log takes in the owner's database
@@ -108,13 +108,13 @@ type FieldSample struct {
 	Offer   string   `json:"offer,omitempty" jsonschema:"enum=decimal_comma,enum=day_first"` // the parameter by which the field would be more than text
 }
 
-// BadRowsAnswer tells rows that are no records.
+// BadRowsAnswer tells rows that could not be read.
 type BadRowsAnswer struct {
 	Count int64    `json:"count"`
 	Rows  []BadRow `json:"rows"` // the first hundred
 }
 
-// BadRow is a row that is no record.
+// BadRow is a row that could not be read.
 type BadRow struct {
 	Line   int    `json:"line"` // from 1; of a JSON array, the element
 	Field  string `json:"field,omitempty"`

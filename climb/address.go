@@ -153,7 +153,7 @@ func resolve(from, given string) (string, bool) {
 	return all.String(), true
 }
 
-// sameHost tells whether two addresses are at one scheme, host and port.
+// sameHost reports whether two addresses are at one scheme, host and port.
 func sameHost(a, b string) bool {
 	x, err := url.Parse(a)
 	y, err2 := url.Parse(b)

@@ -186,7 +186,7 @@ func (r *run) judgeHuge(b bad, v *visit, rows int64) {
 	}
 }
 
-// saysUsed tells whether an answer says which page and size it has.
+// saysUsed reports whether an answer says which page and size it has.
 func (v *visit) saysUsed() bool {
 	for _, name := range []string{"page", "size", "offset", "limit", "first_row", "adjusted"} {
 		if v.told[name] != nil {

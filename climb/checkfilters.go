@@ -204,7 +204,7 @@ func (r *run) checkKeeps(w *walk, fits bool) {
 	r.open(NotChecked, "No page under the filter has a link.", "keep.lost", "keep.changed")
 }
 
-// inPath tells whether a template may have put a value into the path.
+// inPath reports whether a template may have put a value into the path.
 func (r *run) inPath(link, value string) bool {
 	path, _, _ := strings.Cut(link, "?")
 	return strings.Contains(r.e.Address, "{") && strings.Contains(path, "/"+value)

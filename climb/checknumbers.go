@@ -35,7 +35,7 @@ func (r *run) checkNumbers(ctx context.Context) error {
 	return r.checkStep(ctx, "numbers.last", "last")
 }
 
-// tells tells whether any page tells any of some things.
+// tells reports whether any page tells any of some things.
 func (r *run) tells(names ...string) bool {
 	for _, w := range r.walks {
 		for _, v := range w.pages {
@@ -175,7 +175,7 @@ func (w *walk) step(relation string) *visit {
 	return nil
 }
 
-// isLast tells whether a page can be the last one of a list whose end no walk has seen: it
+// isLast reports whether a page can be the last one of a list whose end no walk has seen: it
 // has no next page, and as many records as the total leaves for it.
 func (r *run) isLast(there, from *visit) bool {
 	total, ok := from.num("total_items")
@@ -186,7 +186,7 @@ func (r *run) isLast(there, from *visit) bool {
 	return there.next(&r.e) == ""
 }
 
-// steps tells whether any page has a step.
+// steps reports whether any page has a step.
 func (r *run) steps(relation string) bool {
 	for _, w := range r.walks {
 		for _, v := range w.pages {

@@ -93,7 +93,7 @@ func (r *run) checkSort(ctx context.Context, s Sort) error {
 	return nil
 }
 
-// sameRecords tells whether a walk has each record of the list once.
+// sameRecords reports whether a walk has each record of the list once.
 func (r *run) sameRecords(w *walk) bool {
 	counts := w.count()
 	if len(counts) != len(r.ids) {
@@ -107,7 +107,7 @@ func (r *run) sameRecords(w *walk) bool {
 	return true
 }
 
-// moves tells whether values are not all equal.
+// moves reports whether values are not all equal.
 func moves(values []any) bool {
 	return slices.ContainsFunc(values, func(v any) bool { return compare(v, values[0]) != 0 })
 }
@@ -169,7 +169,7 @@ func (r *run) checkRises(w *walk, field string, direction int) {
 	r.kept("order.missing")
 }
 
-// falls tells whether two values are in the wrong order, whatever the order of texts is.
+// falls reports whether two values are in the wrong order, whatever the order of texts is.
 func falls(a, b any, direction int) bool {
 	_, isText := a.(string)
 	_, isText2 := b.(string)

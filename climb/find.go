@@ -170,7 +170,7 @@ func (f *finder) checkKey() error {
 	return nil
 }
 
-// distinct tells whether a field is there, and differs, in each record.
+// distinct reports whether a field is there, and differs, in each record.
 func distinct(records []any, field string) bool {
 	seen := map[string]bool{}
 	for _, r := range records {

@@ -39,7 +39,7 @@ func hash(value any) uint64 {
 	return maphash.Bytes(seed, text)
 }
 
-// lets tells whether a record fits a filter.
+// lets reports whether a record fits a filter.
 func (f *Filter) lets(record any) bool {
 	text, ok := plain(fieldOf(record, f.Field))
 	return ok && (strings.EqualFold(text, f.Value) || compareNumbers(text, f.Value) == 0)

@@ -69,7 +69,7 @@ type Moving struct {
 	Failed   string `json:"failed,omitempty"`
 }
 
-// Holds tells whether no promise is broken that counts as a fault.
+// Holds reports whether no promise is broken that counts as a fault.
 func (r *Report) Holds() bool { return len(r.broken(Fault)) == 0 }
 
 // with are the promises of a verdict.
@@ -139,7 +139,7 @@ func newResults(e Expect) *results {
 	return all
 }
 
-// on tells whether any promise is to be checked whose code begins so.
+// on reports whether any promise is to be checked whose code begins so.
 func (r *results) on(prefixes []string) bool {
 	return slices.ContainsFunc(r.list, func(p *Promise) bool {
 		return p.Severity != Off && slices.ContainsFunc(prefixes, func(prefix string) bool { return strings.HasPrefix(p.Code, prefix) })

@@ -83,12 +83,12 @@ var ways = []way{
 	{name: "html", shape: climb.HTML, numbers: "page", params: climb.Params{Page: "page", Size: "size", Sort: "sort"}},
 }
 
-// tells tells whether pages of this way tell something of ours.
+// tells reports whether pages of this way tell something of ours.
 func (w *way) tells(name string) bool {
 	return w.envelope[name] != "" || name == "total_items" && w.total != ""
 }
 
-// links tells whether pages link to others.
+// links reports whether pages link to others.
 func (w *way) links() bool { return w.header || w.shape == climb.HTML || w.envelope["next"] != "" }
 
 func (w *way) numbered() bool { return w.params.Page != "" || w.params.Offset != "" }

@@ -211,7 +211,7 @@ func (f *finder) trySorts(ctx context.Context) error {
 	return nil
 }
 
-// rises tells whether records rise by a field (or fall, -1), and not all are equal.
+// rises reports whether records rise by a field (or fall, -1), and not all are equal.
 func rises(records []any, field string, direction int) bool {
 	moves := false
 	for i := 1; i < len(records); i++ {

@@ -77,7 +77,7 @@ func (r *run) see(ctx context.Context, address string, row int64, field string) 
 
 func nothing(address string) *reply { return &reply{address: address, header: map[string][]string{}} }
 
-// same tells whether two pages have the same records in the same order.
+// same reports whether two pages have the same records in the same order.
 func (v *visit) same(other *visit) bool {
 	return slices.EqualFunc(v.ids, other.ids, func(a, b identity) bool { return a.key == b.key })
 }
@@ -208,7 +208,7 @@ func (v *visit) tellsSize() (int64, bool) {
 	return 0, false
 }
 
-// claims tells whether what the last page told promises a k-th one, from 0.
+// claims reports whether what the last page told promises a k-th one, from 0.
 func (r *run) claims(w *walk, k int64) bool {
 	if len(w.pages) == 0 {
 		return true

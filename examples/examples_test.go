@@ -203,7 +203,7 @@ func drawQuery(t *rapid.T) string {
 }
 
 // The harbour's arrivals are the same list whether they are in SQLite, PostgreSQL, a slice
-// or the service, and in MariaDB but for the order of texts.
+// or the service, and in MariaDB except for the order of texts.
 func TestOneListWhereverItIs(t *testing.T) {
 	service := testkit.Serve(t) + "/api/sets/arrivals/records"
 	lists := map[string]string{}

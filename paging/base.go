@@ -116,7 +116,7 @@ func (b Base) withTemplate() (_ Base, err error) {
 	return b, nil
 }
 
-// fits tells whether a variable can carry values through expansion and back.
+// fits reports whether a variable can carry values through expansion and back.
 func (b Base) fits(name string, values []string) bool {
 	exploded, ok := b.vars[name]
 	if !ok || len(values) > 1 && !exploded {

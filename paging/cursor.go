@@ -41,7 +41,7 @@ func (a *Ask) cursorParam() string {
 	return a.ruled().afterParam()
 }
 
-// cursors tells whether callers may read on from a cursor: the order is total then.
+// cursors reports whether callers may read on from a cursor: the order is total then.
 func (r *Rules) cursors() bool {
 	return len(r.Key) > 0 && (r.byCursor() || r.Params.After != "" || r.Params.Before != "")
 }
@@ -151,10 +151,10 @@ func (p *Page) Cursors() *cursor.Pair {
 	return &ends
 }
 
-// seeks tells whether the page was asked for by a cursor: where it stands is not known.
+// seeks reports whether the page was asked for by a cursor: where it stands is not known.
 func (p *Page) seeks() bool { return p.ask.place != nil }
 
-// hasPrev tells whether records precede the page.
+// hasPrev reports whether records precede the page.
 func (p *Page) hasPrev() bool {
 	switch {
 	case !p.seeks():

@@ -68,7 +68,7 @@ func (r *Refusal) Error() string {
 	return text
 }
 
-// PastLast tells whether the only fault is a page past the last one; RFC 9110's
+// PastLast reports whether the only fault is a page past the last one; RFC 9110's
 // status for that is 404, for every other refusal 400.
 func (r *Refusal) PastLast() bool {
 	return len(r.Faults) == 1 && r.Faults[0].Why == code.PagePastLast

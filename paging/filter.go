@@ -91,7 +91,7 @@ func (r *Rules) filterParam(f *FilterRule) string {
 	return f.Field
 }
 
-// reserved tells whether a name is that of another parameter.
+// reserved reports whether a name is that of another parameter.
 func (r *Rules) reserved(name string) bool {
 	return r.aside(name) || slices.Contains(r.paramNames(), name)
 }
@@ -124,7 +124,7 @@ func splitOperator(name string) (base, operator string) {
 	return name[:dot], strings.TrimPrefix(name[dot:], ".")
 }
 
-// bracketed tells whether a parameter's operators stand in brackets behind its name.
+// bracketed reports whether a parameter's operators stand in brackets behind its name.
 func bracketed(name string) bool { return strings.HasSuffix(name, "]") }
 
 func (r *Rules) filterNamed(name string) *FilterRule {

@@ -77,7 +77,7 @@ func (p *Page) rungs() []Rung {
 	return b.rungs
 }
 
-// open tells whether nobody knows how many pages follow.
+// open reports whether nobody knows how many pages follow.
 func (p *Page) open() bool { return !p.total.Known() && (p.more || !p.closed) }
 
 // openRungs lays out a ladder whose end is not known: as far as is known, then
@@ -123,7 +123,7 @@ func (p *Page) ladderBuilder(most int64) ladderBuilder {
 	return b
 }
 
-// add lays one rung, and tells whether there was room for it.
+// add lays one rung, and reports whether there was room for it.
 func (b *ladderBuilder) add(r Rung) bool {
 	if len(b.rungs) == cap(b.rungs) {
 		return false

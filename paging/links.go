@@ -251,7 +251,7 @@ func (p *Page) positionText(position int64) string {
 	return strconv.FormatInt(position, 10)
 }
 
-// changed tells whether the parameter's value was adjusted.
+// changed reports whether the parameter's value was adjusted.
 func (a *Ask) changed(param string) bool {
 	for i := range a.adjusted {
 		if a.adjusted[i].Param == param {
@@ -343,7 +343,7 @@ func (l Links) Steps() Steps {
 	return s
 }
 
-// DrawsEnds tells whether steps to the first and the last page are drawn beside the
+// DrawsEnds reports whether steps to the first and the last page are drawn beside the
 // ladder: as the rules' Ladder.Ends says or, where it says nothing, where the ladder has
 // no tips.
 func (l Links) DrawsEnds() bool {

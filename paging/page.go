@@ -226,7 +226,7 @@ func (p *Page) Offset() int64 { return p.offset }
 
 // Fetch is how many records to ask the store for: none for a page known to be
 // empty, and one more than the page holds where the total is not known, so that
-// Seen can tell whether any follow.
+// Seen can report whether any follow.
 func (p *Page) Fetch() int {
 	switch {
 	case p.closed || p.ask.rules == nil:

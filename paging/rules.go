@@ -444,7 +444,7 @@ func (r *Rules) pastLast() PastLast {
 	return PastLastGivesLast
 }
 
-// Refuses tells whether a fault is refused. Unless the rules mend it by name, a filter
+// Refuses reports whether a fault is refused. Unless the rules mend it by name, a filter
 // is: one that is dropped in silence shows the wrong records.
 func (r *Rules) Refuses(c code.Code) bool {
 	if a := r.Faults[c]; a != "" {
@@ -453,7 +453,7 @@ func (r *Rules) Refuses(c code.Code) bool {
 	return r.OnFault == Refuse || c == code.FilterBadValue || c == code.FilterUnknownOperator
 }
 
-// aside tells whether a parameter speaks to whoever serves the list.
+// aside reports whether a parameter speaks to whoever serves the list.
 func (r *Rules) aside(name string) bool { return r.Aside != "" && strings.HasPrefix(name, r.Aside) }
 
 func (l *LadderRules) reach() int64 {

@@ -42,7 +42,7 @@ func Remembered(n int64, age time.Duration) Total {
 // Is tells how well the total is known.
 func (t Total) Is() TotalKind { return cmp.Or(t.is, TotalExact) }
 
-// Known tells whether pages can be settled on the total: exact or remembered.
+// Known reports whether pages can be settled on the total: exact or remembered.
 func (t Total) Known() bool { return t.Is() == TotalExact || t.is == TotalRemembered }
 
 // Records is how many records there are, or at least are; 0 where nothing is known.

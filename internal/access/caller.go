@@ -10,9 +10,9 @@ type Role int
 
 // The roles.
 const (
-	Nobody Role = iota // a caller without a token: open sets alone
+	Nobody Role = iota // a caller without a token: may read open sets only
 	Reader             // reads
-	Editor             // changes records, and sees past fixed filters
+	Editor             // changes records, and sees records that a fixed filter hides
 	Owner              // decides about sets and tokens
 )
 
@@ -41,12 +41,12 @@ type Caller struct {
 	Sets  []string // nil: all
 }
 
-// May tells whether a caller has a role for a set.
+// May reports whether a caller has a role for a set.
 func (c *Caller) May(role Role, set string) bool {
 	return c.Role >= role && (c.Sets == nil || slices.Contains(c.Sets, set))
 }
 
-// All tells whether a caller has a role for every set.
+// All reports whether a caller has a role for every set.
 func (c *Caller) All(role Role) bool { return c.Role >= role && c.Sets == nil }
 
 // Scope is what a caller needs a role for.
@@ -54,9 +54,9 @@ type Scope int
 
 // The scopes.
 const (
-	Everywhere Scope = iota // nothing: no role at all
+	Everywhere Scope = iota // needs no role
 	ThisSet                 // one set
-	AnySet                  // any set, be it some alone
+	AnySet                  // any set, even if only some
 	AllSets                 // every set
 )
 
@@ -69,7 +69,7 @@ func (s Scope) String() string {
 	return scopeNames[s]
 }
 
-// Has tells whether a caller has a role for a scope; set is the one of ThisSet.
+// Has reports whether a caller has a role for a scope; set is the one of ThisSet.
 func (c *Caller) Has(role Role, scope Scope, set string) bool {
 	switch scope {
 	case Everywhere:

@@ -14,15 +14,15 @@ const Cookie = "pageladder_session"
 // ErrTooMany is the error for a caller that asks more often than it may.
 var ErrTooMany = errors.New("the caller asks more often than it may")
 
-// Gate finds out who sends a request.
+// Gate identifies the sender of a request.
 type Gate struct {
 	Keeper *Keeper
 	Rates  *Rates
 }
 
-// Caller tells who calls from an address: by a token, or in a session. Whoever has neither
-// is nobody; being on the same machine gives no right. Tokens that are not remembered are
-// looked up in the database, as often as the address may ask anything.
+// Caller identifies the sender of a request from an address: by a token, or by a session. Without
+// either, the caller is nobody; being on the same machine gives no right. A token that is not
+// remembered is looked up in the database, at most as often as the address may send requests.
 func (g *Gate) Caller(ctx context.Context, r *http.Request, address string) (Caller, error) {
 	if header := r.Header.Get("Authorization"); header != "" {
 		scheme, secret, _ := strings.Cut(header, " ")
@@ -39,14 +39,14 @@ func (g *Gate) Caller(ctx context.Context, r *http.Request, address string) (Cal
 			return Caller{}, ErrTooMany
 		}
 		who, err := g.Keeper.InSession(ctx, cookie.Value)
-		if !errors.Is(err, ErrUnknown) { // a session that has ended is none
+		if !errors.Is(err, ErrUnknown) { // a session that has ended counts as none
 			return who, err
 		}
 	}
 	return Caller{}, nil
 }
 
-// Name names a caller for what is bounded for each: its token or, where it has none, its
+// Name names a caller for limits that apply to each caller: by its token or, without one, by its
 // address.
 func (c *Caller) Name(address string) string {
 	if c.Token == 0 {

@@ -14,9 +14,9 @@ import (
 	"time"
 )
 
-// This file keeps the owner's token of a data folder: a file that its owner alone can
-// read, so that the command line on the same machine needs no other token. Being on
-// the machine gives nobody any right by itself.
+// This file keeps the owner's token of a data folder: a file that only its owner can read, so that
+// the command line on the same machine needs no other token. Being on the machine alone gives
+// nobody any right.
 
 // ownerFile is the file's name in the data folder; its mode is 0600.
 const ownerFile = "owner-token"
@@ -24,8 +24,8 @@ const ownerFile = "owner-token"
 // OwnerLabel is the label of the token in the data folder.
 const OwnerLabel = "owner-token in the data folder"
 
-// KeepOwner makes the owner's token of a data folder, or reads the one that is there,
-// and keeps it. One that has been ended is replaced. It tells the token.
+// KeepOwner makes the owner's token of a data folder, or reads the one that is there, and
+// registers it. A token that has been ended is replaced. It returns the token.
 func (k *Keeper) KeepOwner(ctx context.Context, dir string) (string, error) {
 	if err := os.MkdirAll(dir, 0o700); err != nil {
 		return "", err
@@ -48,7 +48,8 @@ func (k *Keeper) KeepOwner(ctx context.Context, dir string) (string, error) {
 		}
 	}
 	secret = prefix + random()
-	// Whole or not there: two services may start on one folder at once.
+	// The file is written under another name first, since two services may start on one folder at
+	// once.
 	unfinished, err := os.CreateTemp(dir, ownerFile+"-")
 	if err != nil {
 		return "", err
@@ -59,7 +60,7 @@ func (k *Keeper) KeepOwner(ctx context.Context, dir string) (string, error) {
 		return "", err
 	}
 	if err := os.Link(unfinished.Name(), path); errors.Is(err, fs.ErrExist) {
-		return k.KeepOwner(ctx, dir) // the other one was first
+		return k.KeepOwner(ctx, dir) // the other service was first
 	} else if err != nil {
 		return "", err
 	}
@@ -88,9 +89,9 @@ func readSecret(path string) (string, error) {
 	return strings.TrimSpace(string(text[:n])), nil
 }
 
-// Listening says in the data folder that a service of it listens on an address, until
-// it is released or the process ends. The owner's token is sent to such services
-// alone: another user may listen on the same port while ours does not run.
+// Listening notes in the data folder that one of its services listens on an address, until it is
+// released or the process ends. The owner's token is only sent to such services: another user may
+// listen on the same port while ours is not running.
 func Listening(dir string, at net.Addr) (release func(), err error) {
 	tcp, ok := at.(*net.TCPAddr)
 	if !ok {
@@ -100,7 +101,7 @@ func Listening(dir string, at net.Addr) (release func(), err error) {
 	if err != nil {
 		return nil, err
 	}
-	// A command line that looks whether anybody holds the lock holds it for a moment.
+	// A command line that checks whether the lock is held takes it for a moment itself.
 	for tries := 0; ; tries++ {
 		if err = syscall.Flock(int(file.Fd()), syscall.LOCK_EX|syscall.LOCK_NB); err == nil {
 			break
@@ -119,9 +120,8 @@ func Listening(dir string, at net.Addr) (release func(), err error) {
 
 func listeningFile(dir, port string) string { return filepath.Join(dir, "listening-"+port) }
 
-// OwnerFor reads the owner's token of a data folder for a server's address. It is ""
-// where the address is not one on this machine that a service of the folder listens
-// on, or where the token may not be read.
+// OwnerFor reads the owner's token of a data folder, for a server's address. It is "" if no
+// service of the folder listens on that address on this machine, or if the file may not be read.
 func OwnerFor(dir, server string) string {
 	u, err := url.Parse(server)
 	if err != nil {
@@ -136,7 +136,7 @@ func OwnerFor(dir, server string) string {
 		return ""
 	}
 	defer file.Close()
-	if syscall.Flock(int(file.Fd()), syscall.LOCK_SH|syscall.LOCK_NB) == nil { // nobody holds it: a service that was killed has left it
+	if syscall.Flock(int(file.Fd()), syscall.LOCK_SH|syscall.LOCK_NB) == nil { // nobody holds the lock: the service was killed
 		return ""
 	}
 	secret, err := readSecret(filepath.Join(dir, ownerFile))

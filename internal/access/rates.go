@@ -9,7 +9,7 @@ import (
 	"golang.org/x/time/rate"
 )
 
-// Rates bounds how often each caller asks.
+// Rates limits how often each caller may send requests.
 type Rates struct {
 	rate  rate.Limit
 	burst int
@@ -17,15 +17,15 @@ type Rates struct {
 	of    *lru.Cache[string, *rate.Limiter]
 }
 
-const ratedCallers = 100_000 // the one that has not asked for longest is forgotten first
+const ratedCallers = 100_000 // the one that has been silent for longest is forgotten first
 
-// NewRates lets each caller ask so often, and burst times at once; 0: any number.
+// NewRates allows each caller so many requests a second, and burst at once; 0: any number.
 func NewRates(perSecond float64, burst int) *Rates {
-	of, _ := lru.New[string, *rate.Limiter](ratedCallers) // the size is right
+	of, _ := lru.New[string, *rate.Limiter](ratedCallers) // the size is valid
 	return &Rates{rate: rate.Limit(perSecond), burst: max(burst, 1), of: of}
 }
 
-// Allow tells whether a caller may ask now.
+// Allow reports whether a caller may send a request now.
 func (r *Rates) Allow(caller string) bool {
 	if r.rate <= 0 {
 		return true
@@ -40,8 +40,8 @@ func (r *Rates) Allow(caller string) bool {
 	return limiter.Allow()
 }
 
-// Running bounds how much of something runs at the same time: in all, and half of
-// that for one caller, so that nobody can hold all of it.
+// Running limits how many of something run at the same time: in all and, for one caller, half of
+// that, so that nobody can take all of it.
 type Running struct {
 	most int
 	all  *semaphore.Weighted
@@ -49,16 +49,16 @@ type Running struct {
 	of   map[string]int // by caller
 }
 
-// NewRunning lets so many run in all: at least one.
+// NewRunning allows most of them in all, at least one.
 func NewRunning(most int) *Running {
 	most = max(most, 1)
 	return &Running{most: most, all: semaphore.NewWeighted(int64(most)), of: map[string]int{}}
 }
 
-// Each is how many one caller may run.
+// Each is the limit for one caller.
 func (r *Running) Each() int { return (r.most + 1) / 2 }
 
-// Begin begins one of a caller; says is why it may not.
+// Begin begins one for a caller; says is why it may not begin.
 func (r *Running) Begin(caller string) (says string) {
 	if !r.all.TryAcquire(1) {
 		return fmt.Sprintf("%d are running, as many as the service allows", r.most)
@@ -73,7 +73,7 @@ func (r *Running) Begin(caller string) (says string) {
 	return ""
 }
 
-// End ends one that Begin began.
+// End ends what Begin began.
 func (r *Running) End(caller string) {
 	r.all.Release(1)
 	r.mu.Lock()

@@ -1,5 +1,5 @@
-// Package access tells who may call the service, for what and how often. Tokens and
-// the console's sessions are kept as hashes in PostgreSQL.
+// Package access decides who may call the service, for what and how often. Tokens and the
+// console's sessions are kept as hashes in PostgreSQL.
 package access
 
 import (
@@ -19,7 +19,7 @@ import (
 	"pageladder.example/internal/label"
 )
 
-// Token is what is told of a token: not the token itself.
+// Token describes a token, without the token itself.
 type Token struct {
 	ID        int64
 	Label     string
@@ -39,21 +39,21 @@ var (
 
 const (
 	prefix      = "plt_"
-	known       = time.Second      // how long a caller is remembered: another service may end the token
+	known       = time.Second      // how long a caller is remembered, since another service may end the token
 	callersKept = 10_000           // callers that are remembered
-	usedEvery   = time.Minute      // how exactly last use is kept
+	usedEvery   = time.Minute      // how exactly the last use is kept
 	sessionTime = 12 * time.Hour   // of a session
-	inviteTime  = 10 * time.Minute // of a link that signs a browser in
-	lookup      = 10 * time.Second // longest time to find a caller
-	lookupShort = time.Second      // the same, where the caller is remembered and that will do
-	whileAway   = 10 * time.Minute // how long one is remembered where AsRemembered says so
+	inviteTime  = 10 * time.Minute // of a link that signs in a browser
+	lookup      = 10 * time.Second // longest time to identify a caller
+	lookupShort = time.Second      // the same, if the caller is remembered and that is enough
+	whileAway   = 10 * time.Minute // how long a caller is remembered if AsRemembered allows it
 )
 
 type asRemembered struct{}
 
-// AsRemembered lets callers be told from memory while the database is away, for
-// what needs no database itself. It is asked for a moment where it was heard of
-// lately, and not at all where it was not.
+// AsRemembered lets callers be identified from memory while the database is down, for requests
+// that need no database themselves. The database is asked only for a moment if it has answered
+// lately, and not at all otherwise.
 func AsRemembered(ctx context.Context, heard bool) context.Context {
 	return context.WithValue(ctx, asRemembered{}, heard)
 }
@@ -72,11 +72,11 @@ type remembered struct {
 // New gives the keeper of a migrated database.
 func New(pool *pgxpool.Pool) *Keeper {
 	k := &Keeper{pool: pool}
-	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is right
+	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is valid
 	return k
 }
 
-// Create makes a token and tells it: this once. Sets nil is all sets.
+// Create makes a token and returns it: this is the only time. Without sets it is for all sets.
 func (k *Keeper) Create(ctx context.Context, text string, role Role, sets []string) (secret string, t *Token, err error) {
 	text = strings.TrimSpace(text)
 	if err := label.Check(text); err != nil {
@@ -90,7 +90,7 @@ func (k *Keeper) Create(ctx context.Context, text string, role Role, sets []stri
 	return secret, t, err
 }
 
-// Keep keeps a token that the operator has chosen, if it is not kept yet.
+// Keep registers a token that the operator has chosen, unless that has been done.
 func (k *Keeper) Keep(ctx context.Context, secret, label string, role Role) error {
 	if len(secret) < 32 {
 		return fmt.Errorf("found a token of %d characters; right would be 32 or more, such as %q makes", len(secret), "pageladder token create")
@@ -134,24 +134,24 @@ func (k *Keeper) End(ctx context.Context, id int64) error {
 	return err
 }
 
-// Conditions on what a caller sends, as it is kept.
+// SQL conditions on the hash of what a caller sends.
 const (
 	byToken   = "t.hash = $1"
 	bySession = "t.id = (select token_id from pageladder.session where hash = $1 and expires_at > now())"
 )
 
-// Caller tells who calls with a token.
+// Caller identifies the caller by a token.
 func (k *Keeper) Caller(ctx context.Context, secret string) (Caller, error) {
 	return k.find(ctx, secret, byToken)
 }
 
-// InSession tells who calls in a session.
+// InSession identifies the caller by a session.
 func (k *Keeper) InSession(ctx context.Context, id string) (Caller, error) {
 	return k.find(ctx, id, bySession)
 }
 
-// Knows tells whether a caller's token, or its session where it is one, is remembered,
-// so that telling who calls asks no database.
+// Knows reports whether a caller's token or session is remembered, so that no database is asked to
+// identify the caller.
 func (k *Keeper) Knows(secret string, session bool) bool {
 	where := byToken
 	if session {
@@ -162,7 +162,7 @@ func (k *Keeper) Knows(secret string, session bool) bool {
 }
 
 func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error) {
-	h, key := hash(secret), hash(where+secret) // a session's id is no token, also not in the cache
+	h, key := hash(secret), hash(where+secret) // the id of a session must not work as a token, not even in the cache
 	kept, ok := k.callers.Get(key)
 	heard, fromMemory := ctx.Value(asRemembered{}).(bool)
 	fromMemory = fromMemory && ok && time.Since(kept.at) < whileAway
@@ -201,7 +201,7 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 	return c, nil
 }
 
-// SignIn begins a session for a token and tells its id.
+// SignIn begins a session for a token and returns its id.
 func (k *Keeper) SignIn(ctx context.Context, secret string) (id string, until time.Time, c Caller, err error) {
 	if c, err = k.Caller(ctx, secret); err != nil {
 		return "", time.Time{}, Caller{}, err
@@ -221,7 +221,7 @@ func (k *Keeper) begin(ctx context.Context, token int64) (id string, until time.
 	return id, until, err
 }
 
-// Invite makes a code that signs in once, within ten minutes, as the token does.
+// Invite makes a code that signs in once, within ten minutes, with the rights of the token.
 func (k *Keeper) Invite(ctx context.Context, token int64) (code string, until time.Time, err error) {
 	if _, err = k.pool.Exec(ctx, "delete from pageladder.sign_in where expires_at < now()"); err != nil {
 		return "", time.Time{}, err

@@ -1,5 +1,5 @@
-// Package answers sends answers whose bytes are known: with their ETag, conditionally,
-// zipped where the caller takes that. Some are remembered, and given again as they are.
+// Package answers sends answers whose bytes are known: with their ETag, conditionally, and
+// compressed if the caller accepts that. Some are remembered and sent again.
 package answers
 
 import (
@@ -19,13 +19,12 @@ import (
 
 // Bounds.
 const (
-	KeptBytes = 64 << 10 // of the longest answer that is remembered: 64 MB of a thousand
-	ZipFrom   = 1400     // bytes, below which an answer fits a packet anyway
+	KeptBytes = 64 << 10 // of the longest answer that is remembered: 64 MB for a thousand
+	ZipFrom   = 1400     // bytes; shorter answers fit into a packet anyway
 )
 
-// Key names an answer: of which set and definition of it, under which fixed filter,
-// and all else that it depends on but the set's version. One of another definition ages
-// out.
+// Key identifies an answer: the set and its definition, the fixed filter, and everything else that
+// it depends on except the set's version. Answers of older definitions are never asked for again.
 type Key struct {
 	Asked   string // address, shape and language
 	Defined int64
@@ -36,20 +35,20 @@ type Key struct {
 type Answer struct {
 	answer.Ready
 	NoStore bool
-	Lasts   time.Duration // the answer stays as it is, and can be asked for so long; 0: it may change
+	Lasts   time.Duration // for how long the answer is sure not to change; 0: it may change at any time
 
 	zip    sync.Once
-	zipped []byte // nil where that is no shorter
+	zipped []byte // nil if that is no shorter
 }
 
-// Of is an answer in JSON, its own address and its tag.
+// Of is an answer in JSON, with its address and its tag.
 func Of(body []byte, self, tag string) *Answer {
 	return &Answer{Ready: answer.Ready{Body: body, MediaType: "application/json", Self: self, Tag: tag}}
 }
 
-// WeakTag is the ETag of an answer at a version of its set, RFC 9110 section 8.8.3: weak, since the same
-// page may be written in other bytes. It is another one under another public address
-// and from another version of the program, which may write another answer.
+// WeakTag is the ETag of an answer at a version of its set, RFC 9110 section 8.8.3: weak, since
+// the same page may be written with other bytes. It depends on the public address and on the
+// version of the program, which may write other answers.
 func WeakTag(k *Key, of int64, public, version string) string {
 	h := fnv.New64a()
 	for _, part := range []string{k.Asked, k.Fixed, public, version} {
@@ -59,8 +58,7 @@ func WeakTag(k *Key, of int64, public, version string) string {
 	return `W/"` + strconv.FormatInt(of, 10) + "-" + strconv.FormatUint(h.Sum64(), 16) + `"`
 }
 
-// Send answers, or says that nothing has changed. To the public, caches that many share
-// may keep it.
+// Send sends the answer, or 304 if the caller has it. If it is public, shared caches may store it.
 func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error {
 	h := w.Header()
 	switch {
@@ -94,19 +92,19 @@ func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error
 }
 
 var zippers = sync.Pool{New: func() any {
-	w, _ := gzip.NewWriterLevel(nil, gzip.BestSpeed) // the level is right
+	w, _ := gzip.NewWriterLevel(nil, gzip.BestSpeed) // the level is valid
 	return w
 }}
 
-// zipped is a text in gzip, RFC 1952, for an answer that is given again; nil where that is
-// no shorter. What is answered once is zipped by gzhttp.
+// zipped compresses a text with gzip, RFC 1952, for an answer that is sent again; nil if that is
+// no shorter. An answer that is sent once is compressed by gzhttp.
 func zipped(text []byte) []byte {
 	w := zippers.Get().(*gzip.Writer)
 	defer zippers.Put(w)
 	return Zipped(w, text)
 }
 
-// Zipped is a text in gzip by a writer; nil where that is no shorter.
+// Zipped compresses a text with a writer; nil if that is no shorter.
 func Zipped(w *gzip.Writer, text []byte) []byte {
 	var b bytes.Buffer
 	w.Reset(&b)
@@ -116,7 +114,7 @@ func Zipped(w *gzip.Writer, text []byte) []byte {
 	return b.Bytes()
 }
 
-// TakesGzip tells whether gzhttp has found that the caller accepts gzip.
+// TakesGzip reports whether gzhttp has found that the caller accepts gzip.
 func TakesGzip(w http.ResponseWriter) bool {
 	for {
 		switch found := w.(type) {

@@ -12,7 +12,7 @@ import (
 	"github.com/klauspost/compress/gzip"
 )
 
-// File is a file of a build, zipped once and as small as can be.
+// File is a file of a build, compressed once and as small as possible.
 type File struct {
 	body, zipped []byte // zipped is nil where that is no shorter
 	mediaType    string
@@ -31,7 +31,7 @@ func (f *File) Send(w http.ResponseWriter) {
 	w.Write(body)
 }
 
-// ReadFiles reads a build. The base of its page becomes the path under which
+// ReadFiles reads the files of a build. The base of its page is set to the path under which
 // callers reach the service.
 func ReadFiles(files fs.FS, prefix string) (map[string]*File, error) {
 	all := map[string]*File{}

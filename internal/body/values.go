@@ -16,8 +16,8 @@ import (
 
 const faultsTold = 100 // of one body
 
-// Values turns JSON into a record's values. Objects are merged into what is now,
-// as RFC 7396 says. Every wrong one is told, up to a hundred.
+// Values turns JSON into a record's values. Objects are merged into the current ones, as in RFC
+// 7396. All wrong values are reported, up to a hundred.
 func Values(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (sets.Values, error) {
 	all := sets.Values{}
 	var faults []paging.Fault
@@ -90,8 +90,8 @@ func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, w
 	return &text, want
 }
 
-// merged applies a merge patch, RFC 7396 section 2, to a value; nil: to none. It is our own:
-// docs/decisions/017-merge-patch.md.
+// merged applies a merge patch, RFC 7396 section 2, to a value; nil: there is none. Why it is our
+// own: docs/decisions/017-merge-patch.md.
 func merged(value, patch []byte) ([]byte, error) {
 	var to, change any
 	decode := func(text []byte, into *any) error {

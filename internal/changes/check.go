@@ -21,8 +21,8 @@ type Querier interface {
 // ErrNotFollowed is the error for a table that cannot be followed, whatever its owner does.
 var ErrNotFollowed = errors.New("the table cannot be followed")
 
-// Columns are the named columns of a table as a log declares them. Of a domain it is the
-// type below it. The error is ErrNotFollowed where one is not there.
+// Columns are the named columns of a table as a log declares them; a domain is declared as its
+// base type. The error is ErrNotFollowed if one is missing.
 func Columns(ctx context.Context, db Querier, schema, table string, names []string) ([]Field, error) {
 	rows, err := db.Query(ctx, `with recursive column_type (name, type, modifier, ordered) as (
 			select a.attname, a.atttypid, a.atttypmod, a.attcollation from pg_attribute a where a.attrelid = to_regclass($1) and a.attnum > 0 and not a.attisdropped and a.attname = any($2::text[])
@@ -45,8 +45,8 @@ func Columns(ctx context.Context, db Querier, schema, table string, names []stri
 	return fields, nil
 }
 
-// Followable tells why a table cannot be followed, as an error that is ErrNotFollowed; nil
-// where it can. Its key has to be one that identifies a row at each moment.
+// Followable returns an error that is ErrNotFollowed and says why a table cannot be followed; nil
+// if it can. Its key has to identify a row at each moment.
 func Followable(ctx context.Context, db Querier, schema, table string, key []string) error {
 	var kind, persistence string
 	var guarded, part, heir, foreign, fed, unique bool
@@ -93,8 +93,8 @@ func Followable(ctx context.Context, db Querier, schema, table string, key []str
 	return fmt.Errorf("%w: %s.%s: %s", ErrNotFollowed, schema, table, why)
 }
 
-// Check tells what is missing for a table to be followed, or differs from what Script makes;
-// the log where all is in place.
+// Check lists what is missing for a table to be followed, or differs from what Script makes. It
+// returns the log if everything is in place.
 func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []string, err error) {
 	l := f.Log()
 	var table, row, role bool
@@ -108,7 +108,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 				case when not has_table_privilege($3, to_regclass($2 || '.followed'), 'select') then 'select on ' || $2 || '.followed, ' end,
 				case when not has_function_privilege($3, to_regprocedure($2 || '.keep(text)'), 'execute') then 'execute on ' || $2 || '.keep, ' end,
 				case when not has_function_privilege($3, to_regprocedure($4), 'execute') then 'execute on ' || $4 || ', ' end) end`,
-		l.Table(), LogSchema, f.Role, l.teller()+"(xid8,xid8[])").Scan(&table, &source, &tells, &row, &role, &usage)
+		l.Table(), LogSchema, f.Role, l.stampFunction()+"(xid8,xid8[])").Scan(&table, &source, &tells, &row, &role, &usage)
 	if err != nil {
 		return nil, nil, err
 	}
@@ -146,7 +146,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	for _, function := range []struct {
 		name, body string
 		found      *string
-	}{{l.Table(), f.body(), source}, {l.teller(), l.tells(), tells}} {
+	}{{l.Table(), f.body(), source}, {l.stampFunction(), l.stampSource(), tells}} {
 		if sum := md5.Sum([]byte(function.body)); function.found == nil || *function.found != hex.EncodeToString(sum[:]) {
 			missing = append(missing, fmt.Sprintf("the function %s is not the one of the script", function.name))
 		}

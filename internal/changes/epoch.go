@@ -6,12 +6,13 @@ import (
 	"github.com/jackc/pgx/v5"
 )
 
-// beyond is how far versions go on above those of a backup or a standby, where some may have been given
-// out that it does not know: at a thousand changes a second, a backup of seven weeks before.
+// beyond is how far versions jump after a restore or a promotion. The database may have given out
+// versions since the backup that it does not know of: at a thousand changes a second, 2³² are
+// those of seven weeks.
 const beyond = 1 << 32
 
-// Life names the life of a database: another after a restart, a restore of the whole
-// cluster or a promotion. What is known from one life is not brought on in another.
+// Life names the life of a database: it is another one after a restart, a restore of the whole
+// cluster or a promotion. What is known from one life is not updated in another.
 func Life(ctx context.Context, conn *pgx.Conn) (life string, err error) {
 	// On a standby the timeline is that of its last restart point.
 	err = conn.QueryRow(ctx, `select concat_ws(' ', (select system_identifier from pg_control_system()),
@@ -20,15 +21,16 @@ func Life(ctx context.Context, conn *pgx.Conn) (life string, err error) {
 	return life, err
 }
 
-// epochSQL names the life of a database for which versions are given out: the cluster, its timeline, the database
-// and, for restores into it, the catalogue's table.
+// epochSQL names the life of a database in which versions are given out: the cluster, its
+// timeline, the database and, since a backup can be restored into it, the catalogue's table.
 const epochSQL = `(select concat_ws(' ', (select system_identifier from pg_control_system()), left(pg_walfile_name(pg_current_wal_lsn()), 8),
 	(select oid from pg_database where datname = current_database()), 'pageladder.record_set'::regclass::oid))`
 
-// BeginEpoch lets versions of kept sets be told apart from those of another database, of which this one
-// is a restored copy or a promoted standby: a version that was given out there means nothing here. It
-// does nothing where that has been done, or on a standby. What is committed before is on disk when it
-// is seen, so that a crash takes no version back. It tells the table of the catalogue; 0: nothing could be done.
+// BeginEpoch makes sure that versions of kept sets differ from those of another database that this
+// one is a restored copy or a promoted standby of: a version that was given out there means
+// nothing here. It does nothing if that was done before, or on a standby. Everything committed
+// before is on disk when this is seen, so that a crash takes no version back. It returns the OID
+// of the catalogue's table; 0: nothing could be done.
 func BeginEpoch(ctx context.Context, conn *pgx.Conn) (catalogue uint32, err error) {
 	if _, err := conn.Exec(ctx, "select set_config('synchronous_commit', 'local', false) where current_setting('synchronous_commit') = 'off'"); err != nil {
 		return 0, err

@@ -8,15 +8,15 @@ import (
 	"strings"
 )
 
-// Followed is a table of somebody else's whose changes are logged, in its own database.
-// Its owner runs Script there.
+// Followed is a table of somebody else whose changes are logged, in its own database. Its owner
+// runs Script there.
 type Followed struct {
 	Schema, Table string
 	Fields        []Field // those that are logged
 	Role          string  // who reads the table and the log
 	Parts         bool    // the table has partitions
-	// Earlier tells that it is the log of a script of before logs told Lacks: what such a log tells is
-	// known, but no list can be held still by it.
+	// Earlier means that the log was made by an earlier script, without the column Lacks. What is
+	// remembered is kept current by such a log, but no list can be held still.
 	Earlier bool
 }
 
@@ -28,15 +28,16 @@ const Xid = `"pl.xid"`
 
 // Bounds of a followed table's log, where nobody reads it.
 const (
-	unread     = "1 hour"    // it is then written no further, until somebody reads it again
-	unreadMost = 256_000_000 // bytes; its owner can choose others
+	unread     = "1 hour"    // after this time without a reader, writers stop filling it
+	unreadMost = 256_000_000 // bytes; the table's owner can change it
 )
 
-// longestName is the most bytes of a log's name: PostgreSQL's 63, less what the names of others end in.
+// longestName is the longest name of a log, in bytes: PostgreSQL's 63, minus the longest suffix of
+// the names made from it.
 const longestName = 57
 
-// LogName is the name of the log of a table, and of all that belongs to it. Each table has
-// one of its own: where the names alone do not tell them apart, their digest does.
+// LogName is the name of a table's log, and the beginning of the names of everything that belongs
+// to it. It is unique for each table: if the table's own name does not make it so, it is a digest.
 func LogName(schema, table string) string {
 	name := schema + "." + table
 	if len(name) <= longestName && strings.Count(name, ".") == 1 {
@@ -53,8 +54,8 @@ func (f *Followed) Log() *Log {
 
 func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }
 
-// body is the source of the function that the triggers call. It writes what has changed, and
-// where it cannot, that something was lost. It never fails.
+// body is the source of the function that the triggers call. It logs what has changed or, if that
+// is not possible, that something was lost. It never fails.
 func (f *Followed) body() string {
 	l := f.Log()
 	from, cut, lacks := loggedAs(f.Fields)
@@ -104,7 +105,7 @@ end `, into, side(Before, "before_rows"), side(After, "after_rows"), written, 2*
 		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");")
 }
 
-// Script is the SQL by which the owner of the table has it followed. It can be run again.
+// Script is the SQL that the owner of the table runs to have it followed. It can be run again.
 func (f *Followed) Script() string {
 	l := f.Log()
 	var columns []string
@@ -215,10 +216,10 @@ declare
 begin
   for part in select relid from pg_partition_tree(`+literal(f.relation())+`) union select `+literal(f.relation())+`::regclass loop
 `+triggers.String()+`  end loop;
-end `), unreadMost, 2*Most, l.teller(), dollars(l.tells()), longest, Lacks)
+end `), unreadMost, 2*Most, l.stampFunction(), dollars(l.stampSource()), longest, Lacks)
 }
 
-// undo takes away what Script made for this table alone.
+// undo is the SQL that removes what Script made for this table alone.
 func (f *Followed) undo() string {
 	l := f.Log()
 	var triggers strings.Builder
@@ -243,10 +244,10 @@ begin
     delete from `+LogSchema+`.followed where log = `+literal(l.Name)+`;
     delete from `+LogSchema+`.seen where log = `+literal(l.Name)+`;
   end if;
-end `), l.teller())
+end `), l.stampFunction())
 }
 
-// Unscript is the SQL that takes off what Script has made. It can be run again.
+// Unscript is the SQL that removes what Script has made. It can be run again.
 func (f *Followed) Unscript() string {
 	return fmt.Sprintf(`-- Page Ladder: take the change log off %[1]s. It can be run again, and leaves no trace.
 begin;

@@ -1,6 +1,6 @@
-// Package changes keeps the change logs of record sets: for each change of a record, the
-// record before and after it. The writer's own transaction writes them, by triggers, so
-// that a log tells of what is committed and of nothing else.
+// Package changes keeps the change logs of record sets: for each change of a record, the record
+// before and after it. Triggers write them in the transaction of the change, so that a log has
+// everything that is committed, and nothing else.
 package changes
 
 import (
@@ -17,12 +17,12 @@ import (
 type Field struct {
 	Name string
 	Type string // as a column is declared, with its collation
-	Long bool   // values may be long: texts, lists, objects
+	Long bool   // values may be long: texts, arrays, JSON
 }
 
 // Table is a table of records that has a log.
 type Table struct {
-	Set    string // whose records they are
+	Set    string // the set's name
 	Name   string // in Schema
 	Fields []Field
 }
@@ -36,8 +36,8 @@ type Log struct {
 	Name   string // of its table
 	Fields []string
 
-	of    string    // the table of records, as it is written in SQL
-	other *Followed // nil for a kept set's
+	of    string    // the table of records, as SQL
+	other *Followed // nil for a kept set's log
 	lacks bool      // see Lacks
 }
 
@@ -45,13 +45,13 @@ type Log struct {
 const (
 	// Version is the version of the set that the change made.
 	Version = `"pl.version"`
-	// Side tells what the row is: see Before, After.
+	// Side is the kind of row: see Before, After.
 	Side = `"pl.side"`
-	// Told is true of a row whose change could be written.
+	// Told is the condition of a row whose change could be logged.
 	Told = Side + " <> 2"
-	// Cut tells that a text of the row is too long to be logged, and missing.
+	// Cut is true if a text of the row was too long to be logged, and is missing.
 	Cut = `"pl.cut"`
-	// Lacks names the fields of such texts; it is missing where there are none.
+	// Lacks names the fields of such texts; it is NULL if there are none.
 	Lacks = `"pl.lacks"`
 
 	number = `"pl.n"`
@@ -62,27 +62,26 @@ const (
 	Before = -1 // the record before the change
 	After  = 1  // the record after it
 	none   = 0  // a version that changed no record
-	lost   = 2  // a version whose changes could not be written
+	lost   = 2  // a version whose changes could not be logged
 )
 
-// longest is the longest value that is logged, in bytes as they are stored. A longer one would cost its writer
-// too much: an integer changed beside 256 kB of text took 400 times as long.
+// longest is the longest value that is logged, in bytes as stored. Longer ones would slow their
+// writer down too much: changing an integer next to a text of 256 kB took 400 times as long.
 const longest = 8_000
 
 func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 
 func literal(text string) string { return "'" + strings.ReplaceAll(text, "'", "''") + "'" }
 
-// Table is the log's table, as it is written in SQL.
+// Table is the log's table, as SQL.
 func (l *Log) Table() string { return quote(l.Schema) + "." + quote(l.Name) }
 
 func (t *Table) table() string { return quote(Schema) + "." + quote(t.Name) }
 
-// Make gives a table a log, in a transaction: a new one, unless the one that it has holds
-// its fields. From the commit on every change of its records is logged. It waits for
-// changes in progress.
+// Make gives a table a log, in a transaction, unless it has one with these fields. From the commit
+// on, every change of the table's records is logged. It waits for changes in progress.
 func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
-	// One at a time; others find what this one has made.
+	// One at a time; others find the log made.
 	if _, err := tx.Exec(ctx, "select pg_advisory_xact_lock(hashtext('pageladder.change_log'), hashtext($1))", t.Name); err != nil {
 		return nil, err
 	}
@@ -120,12 +119,12 @@ func names(fields []Field) []string {
 	return all
 }
 
-// Has tells whether the log holds some fields.
+// Has reports whether the log has some fields.
 func (l *Log) Has(fields []Field) bool {
 	return !slices.ContainsFunc(fields, func(f Field) bool { return !slices.Contains(l.Fields, f.Name) })
 }
 
-// Of is the log that a table has; nil where it has none that is whole.
+// Of is a table's log; nil if it has none, or one that is not whole.
 func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 	l := Log{Schema: Schema, of: quote(Schema) + "." + quote(table)}
 	var whole bool
@@ -137,22 +136,23 @@ func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 	return &l, err
 }
 
-// isWhole tells whether a log has its table with all columns, and all of its triggers, on,
-// with the function that was made for them.
+// isWhole is the condition that a log has its table with all columns, and all of its triggers,
+// enabled, with the function that was made for them.
 const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and not a.attisdropped and a.attname = any(c.fields)) = cardinality(c.fields)
 	and (select count(*) from pg_trigger t join pg_proc p on p.oid = t.tgfoid where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table))
 	and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A' and md5(p.prosrc) = c.source) = 4`
 
-// Lacks tells whether the log names the texts that it lacks. Logs of earlier versions do not.
+// Lacks reports whether the log names the texts that are missing from it. Logs of earlier versions
+// do not.
 func (l *Log) Lacks() bool { return l.lacks }
 
-// hasLacks tells whether a log has the column Lacks.
+// hasLacks is the condition that a log has the column Lacks.
 func hasLacks(log string) string {
 	return "exists (select from pg_attribute where attrelid = " + log + " and attname = 'pl.lacks' and not attisdropped)"
 }
 
-// CutIn is the SQL of whether a row of the log, which is called as given, lacks the text of one of some
-// fields, since it is too long to be logged.
+// CutIn is the condition that the text of one of some fields is missing from a row of the log,
+// since it is too long.
 func (l *Log) CutIn(alias string, fields []string) string {
 	switch {
 	case len(fields) == 0:
@@ -167,7 +167,7 @@ func (l *Log) CutIn(alias string, fields []string) string {
 	return fmt.Sprintf("coalesce(%s.%s && array[%s]::text[], false)", alias, Lacks, strings.Join(names, ", "))
 }
 
-// unmake takes away what a table has of a log.
+// unmake removes a table's log.
 func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {
 	var found *string
 	if err := tx.QueryRow(ctx, "select (select log_table from pageladder.change_log where record_table = $1)", table).Scan(&found); err != nil {
@@ -193,7 +193,7 @@ func unmake(ctx context.Context, tx pgx.Tx, table string, old *Log) error {
 	return err
 }
 
-// Drop takes away the logs of tables that are gone.
+// Drop removes the logs of tables that are gone.
 func Drop(ctx context.Context, tx pgx.Tx) error {
 	rows, err := tx.Query(ctx, "select log_table from pageladder.change_log where to_regclass('pageladder.' || quote_ident(record_table)) is null for update skip locked")
 	if err != nil {
@@ -218,7 +218,7 @@ func Drop(ctx context.Context, tx pgx.Tx) error {
 	return err
 }
 
-// events are what a table's triggers are for, and the rows that each sees.
+// events are the events that a table's triggers are for, and the transition tables of each.
 var events = []struct{ name, rows string }{
 	{"insert", "referencing new table as after_rows "},
 	{"update", "referencing old table as before_rows new table as after_rows "},
@@ -228,9 +228,8 @@ var events = []struct{ name, rows string }{
 
 func trigger(event string) string { return quote("pageladder_log_" + event) }
 
-// script is the SQL that makes a log. The triggers are of statements: one that changes
-// 200,000 records calls them once. They never refuse a change: what cannot be logged is
-// noted as lost.
+// script is the SQL that makes a log. Its triggers fire once per statement, also for one that
+// changes 200,000 records. They never refuse a change: what cannot be logged is noted as lost.
 func (l *Log) script(t *Table) []string {
 	var columns, logged []string
 	for _, f := range t.Fields {
@@ -243,7 +242,7 @@ func (l *Log) script(t *Table) []string {
 		return "select moved, " + strconv.Itoa(side) + ", " + cut + ", " + lacks + ", " + strings.Join(from, ", ") + " from " + rows
 	}
 	name := literal(t.Set)
-	// A field's name may hold whatever would end a body between dollars.
+	// A field's name may contain what would end a body between dollar signs.
 	body := fmt.Sprintf(`
 declare
   moved bigint := pageladder.change_version(%[2]s, tg_table_name);
@@ -297,7 +296,8 @@ end `, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "befor
 	return all
 }
 
-// loggedAs are the values of fields as they are logged, whether one of them is cut, and which are.
+// loggedAs are the SQL expressions of fields as they are logged, of whether one of them is cut,
+// and of which are.
 func loggedAs(fields []Field) (from []string, cut, lacks string) {
 	var long, which []string
 	for _, f := range fields {
@@ -318,7 +318,7 @@ func loggedAs(fields []Field) (from []string, cut, lacks string) {
 	return from, cut, "case when " + cut + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
 }
 
-// dollars writes a text between dollars, with a mark that first stands where the text ends.
+// dollars quotes a text between dollar signs, with a tag that the text does not contain.
 func dollars(text string) string {
 	mark := "$log$"
 	for n := 1; strings.Index(text+mark, mark) < len(text); n++ {

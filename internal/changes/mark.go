@@ -5,19 +5,19 @@ import (
 	"slices"
 )
 
-// Mark is one state of records, that what is known of them holds at.
+// Mark names one state of records, at which something is known about them.
 type Mark struct {
-	// Log names the log that tells what has changed since, as State.Log does; in it are the
-	// cluster's life and the log's. Between two logs nothing is brought on.
+	// Log names the log that has the changes since, as State.Log does; the name includes the life
+	// of the cluster and of the log. What is known by one log is not updated by another.
 	Log string
-	// Version is that of a kept set. Its changes come one after the other.
+	// Version is the version of a kept set, whose changes come one after the other.
 	Version int64
 	// Saw is what a snapshot of a followed table's database saw; nil for a kept set.
 	Saw *Snapshot
 }
 
-// Covers tells whether a mark sees all that another one saw. Only then what is known at
-// the other can be brought on to it: what is new is added, and nothing is taken back.
+// Covers reports whether a mark sees everything that another one saw. Only then can what is known
+// at the other be updated to it: changes are added, and never taken back.
 func (m Mark) Covers(other Mark) bool {
 	switch {
 	case m.Log != other.Log || m.Log == "":
@@ -30,21 +30,21 @@ func (m Mark) Covers(other Mark) bool {
 	return m.Saw.covers(other.Saw)
 }
 
-// Snapshot is which transactions a snapshot sees, of those whose changes a log tells.
+// Snapshot says which transactions a snapshot sees, of those whose changes are logged.
 //
-// On a primary it sees all below Xmax but those that were in progress. On a standby
-// PostgreSQL lists none in progress; there it sees all below Xmin, and of those from there
-// on the ones that the log showed in it.
+// On a primary it sees all transactions below Xmax except those in progress. On a standby
+// PostgreSQL does not list transactions in progress: there it sees all below Xmin and, from Xmin
+// on, those that the log showed in it.
 type Snapshot struct {
-	Started    string // when the server was, as it writes it
+	Started    string // when the server was started, as it writes that
 	Standby    bool
 	Xmin, Xmax uint64
-	// Listed are ids at or above Xmin, rising: in progress on a primary, visible in the log
-	// on a standby.
+	// Listed are transactions at or above Xmin, rising: those in progress on a primary, those
+	// visible in the log on a standby.
 	Listed []uint64
 }
 
-// Sees tells whether the changes of a transaction are in the snapshot.
+// Sees reports whether a transaction's changes are in the snapshot.
 func (s *Snapshot) Sees(xid uint64) bool {
 	_, listed := slices.BinarySearch(s.Listed, xid)
 	if s.Standby {
@@ -53,8 +53,8 @@ func (s *Snapshot) Sees(xid uint64) bool {
 	return xid < s.Xmax && !listed
 }
 
-// since is from which transaction on all are new but those that were seen, and which others of
-// a log are new, on a primary; on a standby, which of those were seen.
+// since describes what a log has that the snapshot did not see. On a primary: all transactions
+// from xid on, and the listed ones. On a standby: all from xid on, except the listed ones.
 func (s *Snapshot) since() (xid uint64, listed []uint64) {
 	if s.Standby {
 		return s.Xmin, s.Listed
@@ -62,9 +62,9 @@ func (s *Snapshot) since() (xid uint64, listed []uint64) {
 	return s.Xmax, s.Listed
 }
 
-// New is the condition, in SQL, that finds what is in a log and was not seen, in a column of
-// transactions, and its two arguments, from a number on. It is exact, takes no lock, and is not slowed
-// down by transactions that are long in progress.
+// New is the SQL condition that finds the rows of a log that the snapshot did not see, given the
+// column with their transaction, and its two arguments, numbered from first. It is exact, takes no
+// lock, and is not slowed down by long transactions.
 func (s *Snapshot) New(column string, first int) (sql string, args []any) {
 	sql = "(%[1]s >= $%[2]d::text::xid8 or %[1]s = any($%[3]d::text[]::xid8[]))"
 	if s.Standby {
@@ -74,7 +74,7 @@ func (s *Snapshot) New(column string, first int) (sql string, args []any) {
 	return fmt.Sprintf(sql, column, first, first+1), []any{decimal(xid), decimals(listed)}
 }
 
-// all tells how far a snapshot sees all, without looking at single ids.
+// all is the transaction below which the snapshot sees everything.
 func (s *Snapshot) all() uint64 {
 	switch {
 	case s.Standby:
@@ -85,18 +85,18 @@ func (s *Snapshot) all() uint64 {
 	return s.Xmax
 }
 
-// covers tells whether all that another snapshot sees is seen. It may say no where nobody
-// can know: whether an id that is seen in one and not in the other is of the log.
+// covers reports whether everything that another snapshot sees is seen. It may be false if nobody
+// can know: if a transaction is seen in one and not in the other, the log may or may not have it.
 func (s *Snapshot) covers(other *Snapshot) bool {
 	if s.all() < other.all() {
 		return false
 	}
-	// Above what it sees all of, the other sees single ids.
+	// From there on, the other snapshot sees single transactions.
 	if other.Standby {
 		return !slices.ContainsFunc(other.Listed, func(xid uint64) bool { return !s.Sees(xid) })
 	}
-	// All up to its end but those in progress: of each id below that end that is not
-	// seen here, it has to be one of those.
+	// The other sees everything below its end except the transactions in progress. So each
+	// transaction below that end which is not seen here has to be one of those.
 	if s.Standby {
 		return s.Xmin >= other.Xmax
 	}

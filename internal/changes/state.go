@@ -8,24 +8,24 @@ import (
 	"github.com/jackc/pgx/v5"
 )
 
-// Bounds of a log: what is older is pruned, and nothing known at an older mark is brought
-// on by it.
+// Bounds of a log. What is older is pruned, and what is known at an older mark cannot be updated.
 const (
 	Longest = time.Hour
 	Most    = 100_000 // changes
 )
 
-// State is what one snapshot tells of a kept set.
+// State is what one snapshot shows of a kept set.
 type State struct {
 	Version, Records int64
 	Defined          int64  // the version at which it was last defined
-	Catalogue        uint32 // the catalogue's table: another one after a restore
-	// Log names the log, its triggers and the table as they are; "" where the table has no
-	// log that works. Under another one nothing is brought on.
+	Catalogue        uint32 // OID of the catalogue's table: another one after a restore
+	// Log names the log, its triggers and the table as they are; "" if the table has no log that
+	// works. By a log of another name nothing is updated.
 	Log string
 }
 
-// StateOf asks for the state of a set, and of its table's log, if it has one. The error is pgx.ErrNoRows where there is no set.
+// StateOf asks for the state of a set and of its log, if it has one. The error is pgx.ErrNoRows if
+// there is no such set.
 func StateOf(ctx context.Context, db interface {
 	QueryRow(ctx context.Context, sql string, args ...any) pgx.Row
 }, set string, log *Log) (s State, err error) {
@@ -37,8 +37,8 @@ func StateOf(ctx context.Context, db interface {
 	return s, err
 }
 
-// named is the SQL of what names a log, its triggers and its table as they are; it gives ”
-// where the log does not work.
+// named is the SQL of the name of a log with its triggers and its table as they are; ” if the log
+// does not work.
 func (l *Log) named() string {
 	if l.other != nil {
 		return l.followed()
@@ -49,12 +49,12 @@ func (l *Log) named() string {
 	(select string_agg(concat_ws(':', c.oid, c.relfilenode), ' ' order by c.oid) from pg_class c where c.oid in (` + records + ", to_regclass(" + literal(l.Table()) + `))), '')`
 }
 
-// Stretch is what changed after one mark and until another.
-type Stretch struct{ After, Until Mark }
+// Window is what changed after one mark and until another.
+type Window struct{ After, Until Mark }
 
-// Condition is the stretch in a log that is called as given, as a condition in SQL, with its
-// arguments from a number on.
-func (s *Stretch) Condition(alias string, first int) (sql string, args []any) {
+// Condition is the SQL condition of a window in a log with the given alias, and its arguments,
+// numbered from first.
+func (s *Window) Condition(alias string, first int) (sql string, args []any) {
 	if s.Until.Saw != nil {
 		return s.seen(alias+"."+Xid, first)
 	}
@@ -62,8 +62,8 @@ func (s *Stretch) Condition(alias string, first int) (sql string, args []any) {
 	return fmt.Sprintf("%s > $%d::bigint and %s <= $%d::bigint", version, first, version, first+1), []any{s.After.Version, s.Until.Version}
 }
 
-// Since is what changed after a mark, in a log that is called as given, as a condition in SQL with its
-// arguments from a number on.
+// Since is the SQL condition of what changed after a mark, in a log with the given alias, and its
+// arguments, numbered from first.
 func Since(m Mark, alias string, first int) (sql string, args []any) {
 	if m.Saw != nil {
 		return m.Saw.New(alias+"."+Xid, first)
@@ -71,12 +71,11 @@ func Since(m Mark, alias string, first int) (sql string, args []any) {
 	return fmt.Sprintf("%s.%s > $%d::bigint", alias, Version, first), []any{m.Version}
 }
 
-// Proved is a statement on the log, of some columns, with what proves it in a row before each
-// of its own, and in one without more where it has none: a Proof of a stretch whose arguments
-// are from a number on, and of some fields, whose texts may be cut. All is of one snapshot. The
-// statement is in a place where Whole tells whether the log has all of the stretch; it need not look
-// further where not.
-func (l *Log) Proved(s *Stretch, first int, texts []string, statement, columns string) string {
+// Proved is a statement on the log with a Proof of a window in front of each of its rows; if it
+// has no rows, in one row by itself. The arguments of the window are numbered from first; texts
+// are the fields whose texts may be cut. Everything is read in one snapshot. Within the statement
+// Intact says whether the log has the whole window; if not, the statement need not read on.
+func (l *Log) Proved(s *Window, first int, texts []string, statement, columns string) string {
 	within, _ := s.Condition("l", first)
 	whole, version := fmt.Sprintf("count(distinct version) = $%d::bigint - $%d::bigint", first+1, first), Version
 	if l.other != nil {
@@ -88,20 +87,20 @@ func (l *Log) Proved(s *Stretch, first int, texts []string, statement, columns s
 	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, l.CutIn("l", texts), l.Table(), within, statement, columns)
 }
 
-// Whole is the SQL of whether a log has all of a stretch, within what is Proved.
-const Whole = "p.whole"
+// Intact is the SQL condition that a log has a whole window, within a statement that is Proved.
+const Intact = "p.whole"
 
-// Proof is what a statement tells of the log that it read.
+// Proof is what a statement reports about the log that it read.
 type Proof struct {
 	Log string // see State.Log
-	Cut bool   // in the stretch a text of the fields changed that is too long to be logged
-	Gap string // why the log does not tell all changes of the stretch; "" where it does
+	Cut bool   // a text of these fields that is too long to be logged changed in the window
+	Gap string // why the log does not have all changes of the window; "" if it has
 }
 
-// Lost is the Gap where a log lacks changes that it should have.
+// Lost is the Gap of a log that lacks changes.
 const Lost = "the change log reaches back to later versions, or was cut"
 
-// ReadProof reads a proof as it is written.
+// ReadProof reads a proof.
 func ReadProof(text string) (p Proof) {
 	if len(text) < 3 {
 		return Proof{Gap: "the change log tells nothing"}
@@ -118,8 +117,8 @@ func ReadProof(text string) (p Proof) {
 	return p
 }
 
-// Empty lets go of all that a log of a set tells: what is known is not brought on past this moment, and no
-// list is held at a version before.
+// Empty deletes a set's whole log: nothing that is known is updated past this moment, and no list
+// can be held at an earlier version.
 func Empty(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 	if _, err := tx.Exec(ctx, "delete from "+log.Table()); err != nil {
 		return err
@@ -128,9 +127,9 @@ func Empty(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 	return err
 }
 
-// Prune lets go of what a log need not tell any more: what is older than Longest, and all
-// but the last Most images. It notes the version that the set has now, by which it knows
-// the age of others. One service does it at a time; others leave it alone.
+// Prune deletes what a log need not have any more: what is older than Longest, and all but the
+// latest Most changes. It also notes the set's current version, to know the age of later ones. One
+// service prunes at a time; others skip it.
 func Prune(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 	var mine bool
 	if err := tx.QueryRow(ctx, "select pg_try_advisory_xact_lock(hashtext('pageladder.change_log'), hashtext($1))", table).Scan(&mine); err != nil || !mine {

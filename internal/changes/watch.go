@@ -10,12 +10,13 @@ import (
 	"github.com/jackc/pgx/v5"
 )
 
-// This file knows what statements tell of a followed table and its log.
+// This file writes the stamps of followed tables: what statements report about a table and its
+// log.
 
-// followed is the SQL of what names the log of a followed table, its triggers and the table as
-// they are: what no trigger sees of a table (partitions that come and go, a rewritten table, a
-// column, a trigger or row-level security that is switched off and on) gives another name, and none
-// ever comes again.
+// followed is the SQL of the name of a followed table's log, with its triggers and the table as
+// they are. Whatever no trigger notices (partitions attached or detached, a rewritten table, a
+// column, a trigger or row-level security switched off and on) changes the name, and no name comes
+// twice.
 func (l *Log) followed() string {
 	table, log := "to_regclass("+literal(l.of)+")", "to_regclass("+literal(l.Table())+")"
 	is := " = " + table
@@ -32,13 +33,13 @@ func (l *Log) followed() string {
 	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select concat(f.last_value, f.is_called) from %[4]s.failed f)))`, is, log, literal(l.Table()), LogSchema, literal(l.Name))
 }
 
-// Type is the type of a field of a followed table, with its collation, as it is declared.
+// Type is the type of a field of a followed table, with its collation, as SQL declares it.
 func (l *Log) Type(field string) string {
 	i := slices.IndexFunc(l.other.Fields, func(f Field) bool { return f.Name == field })
 	return l.other.Fields[i].Type
 }
 
-// MarkIn is the mark of a followed table in a snapshot that is kept for a transaction.
+// MarkIn is the mark of a followed table in the snapshot of a transaction.
 func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 	var text, started, named string
 	var standby bool
@@ -69,28 +70,27 @@ func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 	return Mark{Log: named, Saw: saw}, nil
 }
 
-// mostNew is how many transactions that are new a standby tells.
+// mostNew is the most new transactions that a standby reports.
 const mostNew = 500
 
-// StampArgs is how many arguments a Stamp has.
+// StampArgs is the number of arguments of a Stamp.
 const StampArgs = 4
 
-// Stamp is the SQL of what a statement tells of its own snapshot: a Stamp, as a text, against
-// a mark whose arguments are from a number on. It is short where the snapshot is the one of the
-// mark, and else told by a function of the log's: as a part of each statement it would cost as
-// much as the page.
+// Stamp is the SQL of a statement's stamp, as a text. It is compared with a mark, whose arguments
+// are numbered from first. It is short if the snapshot is the mark's own; otherwise a function of
+// the log makes it: as a part of each statement it would cost as much as the page.
 func (l *Log) Stamp(first int) string {
 	return fmt.Sprintf("case when pg_current_snapshot()::text = $%d::text and pg_postmaster_start_time() = $%d::text::timestamptz then '%s' else %s($%d::text::xid8, $%d::text[]::xid8[]) end",
-		first+2, first+3, same, l.teller(), first, first+1)
+		first+2, first+3, same, l.stampFunction(), first, first+1)
 }
 
-// teller is the name of the function that tells a stamp.
-func (l *Log) teller() string { return quote(l.Schema) + "." + quote(l.Name+" tells") }
+// stampFunction is the name of the function that makes a stamp.
+func (l *Log) stampFunction() string { return quote(l.Schema) + "." + quote(l.Name+" tells") }
 
-// tells is the source of that function: from a transaction on, and of some others, it tells
-// those that the log has; on a primary one of them, since more are not asked for. It then leaves out
-// what the log is, which is told by whoever brings on what is known.
-func (l *Log) tells() string {
+// stampSource is the source of that function. It lists which transactions the log has, from since
+// on and among others. On a primary one is enough, since nobody asks for more; the stamp then
+// leaves out the name of the log, which is checked by whoever updates what is known.
+func (l *Log) stampSource() string {
 	return fmt.Sprintf(`
 declare
   new text;
@@ -113,36 +113,36 @@ begin
 end `, l.named(), Xid, l.Table(), mostNew)
 }
 
-// same is what a stamp is where the snapshot is the one that it was asked against.
+// same is the stamp of a snapshot that is the one it was compared with.
 const same = "="
 
-// AgainstMark are the arguments of a Stamp against a mark, as a condition that is always true
-// and names them.
+// AgainstMark are the arguments of a Stamp for a mark, with a condition that is always true and
+// uses them.
 func AgainstMark(m *Snapshot, first int) (sql string, args []any) {
 	from, others := m.since()
 	text := m.text()
-	if m.Standby { // where PostgreSQL lists none in progress, two that look the same may differ
+	if m.Standby { // where transactions in progress are not listed, two snapshots that look the same may differ
 		others, text = nil, ""
 	}
 	return fmt.Sprintf("$%d::text is not null and $%d::text[] is not null and $%d::text is not null and $%d::text is not null", first, first+1, first+2, first+3),
 		[]any{decimal(from), decimals(others), text, m.Started}
 }
 
-// text is the snapshot as PostgreSQL writes it, but on a standby.
+// text is the snapshot as PostgreSQL writes it. It is not for standbys, where PostgreSQL lists no
+// transactions in progress.
 func (s *Snapshot) text() string {
 	return decimal(s.Xmin) + ":" + decimal(s.Xmax) + ":" + strings.Join(decimals(s.Listed), ",")
 }
 
-// Stamp is what a statement told of its snapshot.
+// Stamp is what a statement reported about its snapshot.
 type Stamp struct {
-	Log string // see State.Log; "" where it was not looked at, since there is something new
+	Log string // see State.Log; "" if it was left out, since there are new changes
 	Saw *Snapshot
-	New bool   // it sees changes that the mark it was asked against does not
-	Gap string // why what is new cannot be told; "" where it can
+	New bool   // it sees changes that the mark does not
+	Gap string // why new changes cannot be read; "" if they can
 }
 
-// ReadStamp reads a stamp that was asked for against a mark; nil where the snapshot is that
-// of the mark.
+// ReadStamp reads a stamp that was compared with a mark; nil if the snapshot is the mark's own.
 func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 	if text == same {
 		return nil, nil
@@ -156,7 +156,7 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 		return nil, err
 	}
 	s := &Stamp{Log: parts[1], Saw: saw}
-	saw.Standby, saw.Started = against.Standby, against.Started // else the log has another name
+	saw.Standby, saw.Started = against.Standby, against.Started // otherwise the log would have another name
 	var ids []uint64
 	if parts[2] != "" {
 		if ids, err = numbersOf(parts[2]); err != nil {
@@ -167,7 +167,7 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 		s.Gap = fmt.Sprintf("more than %d transactions have changed the table", mostNew)
 	}
 	s.New = slices.ContainsFunc(ids, func(id uint64) bool { return !against.Sees(id) })
-	if s.Log == "" && (against.Standby || !s.New) { // a primary left it out, by what a standby's mark asked
+	if s.Log == "" && (against.Standby || !s.New) { // a primary leaves it out only if there are new changes
 		s.Gap = "the server is another one than before"
 	}
 	if saw.Standby {
@@ -177,7 +177,7 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 	return s, nil
 }
 
-// readSnapshot reads a pg_snapshot: xmin:xmax:ids in progress.
+// readSnapshot reads a pg_snapshot: xmin:xmax:transactions in progress.
 func readSnapshot(text string) (*Snapshot, error) {
 	parts := strings.Split(text, ":")
 	if len(parts) != 3 {
@@ -216,16 +216,17 @@ func decimals(all []uint64) []string {
 	return texts
 }
 
-// seen is a stretch between two snapshots, in a column of transactions: new since the one, and not
-// since the other. Its arguments are five, the last for reaches.
-func (s *Stretch) seen(column string, first int) (sql string, args []any) {
+// seen is the SQL condition of a window between two snapshots, given the column with the
+// transaction: new since the one, and not new since the other. It has five arguments, the last one
+// for reaches.
+func (s *Window) seen(column string, first int) (sql string, args []any) {
 	after, began := s.After.Saw.New(column, first)
 	until, ended := s.Until.Saw.New(column, first+2)
 	return fmt.Sprintf("(%s and not %s and $%d::text is not null)", after, until, first+4), append(append(began, ended...), decimal(s.After.Saw.all()))
 }
 
-// reaches is the SQL of whether a log still has all that a mark did not see, whose arguments
-// are from a number on.
+// reaches is the SQL condition that a log still has everything that a mark did not see; its
+// arguments are numbered from first.
 func (l *Log) reaches(first int) string {
 	return fmt.Sprintf("coalesce((select f.floor <= $%d::text::xid8 from %s.followed f where f.log = %s), false)", first+4, LogSchema, literal(l.Name))
 }

@@ -43,7 +43,7 @@ func TestTableIsFollowedFromTheShell(t *testing.T) {
 
 	does("alter table calls alter vessel type varchar(30)")
 	assert.Contains(t, s.run(t, "sets", "follow", "calls").out, `column "vessel" is text in the log, and character varying(30) in the table`)
-	assert.Contains(t, s.run(t, "sets", "unfollow", "calls").out, "calls comes by the plain way from now on.")
+	assert.Contains(t, s.run(t, "sets", "unfollow", "calls").out, "calls is no longer followed")
 	does(s.run(t, "sets", "unfollow", "calls", "--unfollow-script").out)
 	var left bool
 	require.NoError(t, owner.QueryRow(t.Context(), "select exists (select from pg_namespace where nspname = 'pageladder_log')").Scan(&left))

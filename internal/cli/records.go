@@ -185,7 +185,7 @@ func newRecordGone(name, short, example string, do goneFunc) *cobra.Command {
 		revision, err := present(cmd, c, args, revision)
 		var problem *client.Problem
 		if name == "purge" && errors.As(err, &problem) && problem.Status == http.StatusNotFound {
-			err = nil // the service tells whether there is a trace of it
+			err = nil // the service reports whether there is a trace of it
 		}
 		if err == nil {
 			err = do(c, cmd.Context(), args[0], args[1:], revision)

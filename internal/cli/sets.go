@@ -236,10 +236,10 @@ func followScript(cmd *cobra.Command, c *client.Client, name string, undo bool) 
 	return err
 }
 
-// notYetFollowed tells what is missing for a set's table to be followed, and what to do.
+// notYetFollowed says what is missing for a set's table to be followed, and what to do.
 func notYetFollowed(name string, f *api.Following) string {
 	var b strings.Builder
-	fmt.Fprintf(&b, "%s comes by the plain way, since:\n", name)
+	fmt.Fprintf(&b, "%s is not read by a change log: each page is counted and skipped to, which is slow in a long list. What is missing:\n", name)
 	for _, m := range f.Missing {
 		fmt.Fprintf(&b, "  %s\n", m)
 	}
@@ -283,13 +283,14 @@ its owner changes it. The owner of the table runs a script for that, which this 
 func newSetsUnfollow() *cobra.Command {
 	var script bool
 	cmd := &cobra.Command{
-		Use: "unfollow SET", Short: "Follow the table of an attached set no more", Args: exactly("SET"),
-		Long: `Follow the table of an attached set no more. Its pages come by the plain way from now on. The
-owner of the table takes the log off by a script, which this prints with --unfollow-script.`,
+		Use: "unfollow SET", Short: "Stop following the table of an attached set", Args: exactly("SET"),
+		Long: `Stop following the table of an attached set. From now on each page is counted and skipped to,
+which is slow in a long list. The owner of the table removes the log by a script, which this
+prints with --unfollow-script.`,
 		Example: `  pageladder sets unfollow boats
   pageladder sets unfollow boats --unfollow-script > unfollow.sql`,
 	}
-	cmd.Flags().BoolVar(&script, "unfollow-script", false, "print the SQL that takes the log off the table, and nothing else")
+	cmd.Flags().BoolVar(&script, "unfollow-script", false, "print the SQL that removes the log from the table, and nothing else")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		no := false
 		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &no}); err != nil {
@@ -298,7 +299,7 @@ owner of the table takes the log off by a script, which this prints with --unfol
 		if script {
 			return followScript(cmd, c, args[0], true)
 		}
-		return outcome(cmd, fmt.Sprintf("%s comes by the plain way from now on. What takes the log off its table is printed by:\n  pageladder sets unfollow %[1]s --unfollow-script", args[0]), "set", args[0])
+		return outcome(cmd, fmt.Sprintf("%s is no longer followed: each page is counted and skipped to from now on. The owner of its table removes the log by the script that this prints:\n  pageladder sets unfollow %[1]s --unfollow-script", args[0]), "set", args[0])
 	})
 }
 

@@ -148,7 +148,7 @@ func TestFilesAreCutByTheirRecords(t *testing.T) {
 	assert.Contains(t, string(out), "799980,some name")
 }
 
-// The commands of the documents are run, word for word but for the address, one
+// The commands of the documents are run, word for word except for the address, one
 // document after the other on a fresh demo. What stands in a fence of the shell or is
 // indented by four and begins with a program of ours, or with curl, is a command.
 func TestDocumentsExamplesRun(t *testing.T) {

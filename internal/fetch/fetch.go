@@ -1,5 +1,5 @@
-// Package fetch reads a page of a developer's own records, whatever driver their database
-// has: it counts as far as the rules say, settles, and takes the rows into records.
+// Package fetch reads a page of a developer's own records, with whatever driver their database
+// has: it counts as far as the rules say, settles the page, and turns rows into records.
 package fetch
 
 import (
@@ -19,10 +19,10 @@ type Rows interface {
 	Err() error
 }
 
-// Query runs a statement on the snapshot of a read, and gives its rows to each.
+// Query runs a statement in the snapshot of a read, and passes its rows to each.
 type Query func(s statement.Statement, each func(Rows) error) error
 
-// Source is where records are read: by single statements, or by several on one snapshot.
+// Source is where records are read: by single statements, or by several in one snapshot.
 type Source struct {
 	Query    Query
 	Snapshot func(func(Query) error) error
@@ -86,8 +86,8 @@ func Records[T any](from Source, list *statement.List, page *paging.Page, own st
 	return readPage[T](from, list, q, page)
 }
 
-// readPage reads a page whose total is known, or is not to be: where its order is one
-// region, by a single statement that needs no snapshot.
+// readPage reads a page whose total is known or not wanted. If its order is one region, a single
+// statement does it, without a snapshot.
 func readPage[T any](from Source, list *statement.List, q *statement.Question, settled *paging.Page) (page paging.Page, records []T, err error) {
 	if len(q.Regions()) == 1 {
 		return read[T](from.Query, list, q, settled)
@@ -132,8 +132,8 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 	return into.ends(&page, q, len(records), false), records, nil
 }
 
-// pageAt reads a page that is asked for by a cursor. Where that holds a value which is none of its field's, it gives the
-// ask without it instead.
+// pageAt reads a page that is asked for by a cursor. If the cursor holds a value that its field
+// cannot have, it returns the ask without the cursor instead.
 func pageAt[T any](from Source, list *statement.List, settled *paging.Page, own statement.Where) (page paging.Page, records []T, mended *paging.Ask, err error) {
 	ask := settled.Ask()
 	q, err := list.Ask(ask, own)
@@ -158,7 +158,7 @@ func pageAt[T any](from Source, list *statement.List, settled *paging.Page, own 
 		}
 		there := func(q *statement.Question, regions []statement.Region) (found bool, err error) {
 			for i := 0; i < len(regions) && !found; i++ {
-				one, err := q.Rows(nil, regions[i], 0, 1) // in order, so that an index is of use
+				one, err := q.Rows(nil, regions[i], 0, 1) // in order, so that an index can be used
 				if err == nil {
 					err = query(one, func(rows Rows) error { found = rows.Next(); return rows.Err() })
 				}
@@ -193,7 +193,7 @@ func pageAt[T any](from Source, list *statement.List, settled *paging.Page, own 
 	return into.ends(&page, q, len(records), behind), records, nil, nil
 }
 
-// misplaced tells whether an error means that a cursor's value is none of its field's; "" if not.
+// misplaced says what is wrong with a cursor's value, if that caused an error; "" otherwise.
 func misplaced(err error) string {
 	var place *statement.PlaceError
 	var state interface{ SQLState() string }
@@ -222,7 +222,7 @@ func count(query Query, q *statement.Question, rules *paging.Rules) (paging.Tota
 	return paging.Exact(n), err
 }
 
-// number runs a statement that gives one.
+// number runs a statement that returns one number.
 func number(query Query, s statement.Statement) (n int64, err error) {
 	err = query(s, func(rows Rows) error {
 		if !rows.Next() {
@@ -240,9 +240,9 @@ type Facet struct {
 	Count int64
 }
 
-// Facets counts the records of each value of some fields, each under the search and all
-// conditions but its own, at most so many values of each. A value that no query can hold
-// is left out.
+// Facets counts the records with each value of some fields, at most so many values of each. Each
+// field is counted under the search and all conditions except its own. Values that no query can
+// hold are left out.
 func Facets(from Source, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
 	if most < 1 {
 		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", most)

@@ -34,7 +34,7 @@ type Options struct {
 	Progress func(bytes int64, rows int64)
 }
 
-// BadRow is a row that is no record.
+// BadRow is a row that could not be read.
 type BadRow struct {
 	Line   int // from 1; of a JSON array, the element
 	Field  string
@@ -45,7 +45,7 @@ type BadRow struct {
 // BadRowsMost is how many bad rows are named.
 const BadRowsMost = 100
 
-// BadRows is the error for a file with rows that are no records.
+// BadRows is the error for a file with rows that could not be read.
 type BadRows struct {
 	Count int64    // all of them
 	Rows  []BadRow // the first hundred

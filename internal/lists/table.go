@@ -59,7 +59,7 @@ func cellClass(t value.Type) string {
 }
 
 // TableOf makes the table of a page. Records have their values as text or as JSON, in
-// the fields' order. Values are written as people of the view's language do, but for those
+// the fields' order. Values are written as people of the view's language do, except for those
 // of the keys; where keys are nil, all stay as they are.
 func TableOf(keys []string, fields []intake.Field, records []sets.Record, sorts []paging.SortLink, view *markup.View, style markup.Style) *Table {
 	t := &Table{Lang: view.Language.Tag().String(), Summary: view.Summary(), Ladder: template.HTML(style.AppendLadder(nil, view))}

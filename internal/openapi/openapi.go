@@ -25,28 +25,28 @@ import (
 // object is a JSON object of a description.
 type object = map[string]any
 
-// API is what a description tells of a service besides its calls.
+// API is what a description says about the service, besides its calls.
 type API struct {
 	Version string
-	Server  string          // address; "": as it was asked
+	Server  string          // address; "": the one that was asked
 	Cookie  string          // of a session
-	Problem any             // a value of the type of error answers
+	Problem any             // a value of the type of problems
 	Shapes  []Shape         // that pages are answered in
-	Always  []*problem.Kind // of every call that is not open to everybody
+	Always  []*problem.Kind // problems of every call that is not open to everybody
 }
 
-// Shape is a form that pages are answered in.
+// Shape is a form in which pages are sent.
 type Shape struct {
 	Name, MediaType string
-	Records         Records // how its schema tells them
+	Records         Records // how its schema describes records
 }
 
-// Records are the ways in which a shape holds records.
+// Records are the ways in which a shape contains records.
 type Records int
 
 // The ways.
 const (
-	AsText   Records = iota // text that no schema describes
+	AsText   Records = iota // text that has no schema
 	AsList                  // an array of them
 	InAnswer                // the call's answer
 )
@@ -62,30 +62,29 @@ type Call struct {
 	Media        []string // types of the body
 	Example      string   // of the body: on the demo data
 	Answer       any      // a value of its type; nil: no JSON
-	Shaped       bool     // the answer comes in every shape
+	Shaped       bool     // it comes in every shape
 	Status       int      // of the answer
 	IfMatch      bool     // it takes If-Match
 	Fails        []*problem.Kind
 }
 
-// Query is a kind of query parameters that a call has.
+// Query is the kind of query parameters that a call has.
 type Query int
 
 // The kinds.
 const (
 	Nothing   Query = iota
-	OfPage          // a list's, and those that speak to the service
-	OfRecords       // a list's without page and size
+	OfPage          // those of a list, and those that speak to the service
+	OfRecords       // those of a list without page and size
 	OfRecord        // one record's
 	OfPurge         // of a record that is deleted
 	OfImport
 )
 
-// Record stands for a record among bodies and answers: its fields are the set's.
+// Record stands for a record in bodies and answers: its fields are those of the set.
 type Record map[string]any
 
-// Describe gives the description of calls. With a set, they are told with its own
-// parameters and fields.
+// Describe describes calls. With a set, it names the set's own parameters and fields.
 func Describe(api *API, calls []Call, set *sets.Set) map[string]any {
 	d := &describer{api, object{}, &jsonschema.Reflector{Anonymous: true, AllowAdditionalProperties: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
 		if t == reflect.TypeFor[json.RawMessage]() {
@@ -131,7 +130,7 @@ func Describe(api *API, calls []Call, set *sets.Set) map[string]any {
 	}
 }
 
-// describer collects the schemas that a description names.
+// describer collects the schemas that a description refers to.
 type describer struct {
 	api     *API
 	schemas object
@@ -225,7 +224,7 @@ func (d *describer) call(r *Call, set *sets.Set) object {
 	return call
 }
 
-// exampleOf is a body as it stands in a description: JSON as what it is.
+// exampleOf is a body as it stands in a description: JSON as JSON, anything else as text.
 func exampleOf(mediaType, text string) any {
 	var value any
 	if strings.HasSuffix(mediaType, "json") && json.Unmarshal([]byte(text), &value) == nil {
@@ -234,7 +233,7 @@ func exampleOf(mediaType, text string) any {
 	return text
 }
 
-// pathExamples are values for the path, of the demo data.
+// pathExamples are values for paths, from the demo data.
 var pathExamples = map[string]string{"set": "arrivals", "key": "138", "number": "3", "kind": "no-set", "source": "yard", "schema": "public", "table": "boats", "id": "1", "name": "my-import", "token": "LrD1AWFycml2YWxzCnNvcnQ9LXRvbm5hZ2Umc2l6ZT0yJnBhZ2U9Mw"}
 
 var pathSays = map[string]string{
@@ -242,7 +241,7 @@ var pathSays = map[string]string{
 	"name": "What the caller named the import with progress.", "token": "The way back.", "number": "The page's number, from 1.", "kind": "The type's name.",
 }
 
-// schema gives a type's schema, by reference where it has a name.
+// schema is a type's schema, by reference if the type has a name.
 func (d *describer) schema(of any, set *sets.Set) object {
 	if _, ok := of.(Record); ok {
 		return d.record(set)
@@ -274,8 +273,8 @@ func (d *describer) schema(of any, set *sets.Set) object {
 	return object{"$ref": schema.Ref}
 }
 
-// enveloped is the schema of a page in the envelope of a set's rules. Its parts are those
-// of the native answer, which has been described.
+// enveloped is the schema of a page in the envelope of a set's rules. Its parts are those of the
+// native answer, which is described already.
 func (d *describer) enveloped(set *sets.Set) object {
 	part := func(name string) object {
 		for _, whole := range []string{"Metadata", "Steps", "Answer"} {
@@ -316,7 +315,7 @@ func (d *describer) enveloped(set *sets.Set) object {
 	return root
 }
 
-// withOther adds to the types of a field the one of columns that are shown as they are.
+// withOther adds the type "other" to the types of a field: columns that are shown as they are.
 func withOther(field object) {
 	if properties, ok := field["properties"].(object); ok {
 		if typ, ok := properties["type"].(object); ok {
@@ -365,7 +364,7 @@ func valueSchema(t value.Type) object {
 	return object{"type": "string"}
 }
 
-// asks are a route's query parameters: a set's own where it is known.
+// asks are a call's query parameters: those of the set, if one is known.
 func (d *describer) asks(r *Call, set *sets.Set) []any {
 	query := func(name, says string, schema object) object {
 		return object{"name": name, "in": "query", "schema": schema, "description": says}

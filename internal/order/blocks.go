@@ -8,16 +8,15 @@ import (
 	"sort"
 )
 
-// Blocks is a list cut into blocks of records that follow one another: of each, where it
-// begins and how many records it has. The first begins at the start of the list. A block
-// begins at a key, and holds the records from there on; a record of that key need not be
-// there any more.
+// Blocks is a list divided into blocks of consecutive records. Each block has the key that it
+// begins at and a number of records. The first begins at the start of the list. A block holds the
+// records from its key on; there need not be a record with that key any more.
 //
-// A change gives other Blocks, which share what did not change: those that somebody
-// reads stay as they are. They are safe for concurrent use.
+// A change returns new Blocks, which share with the old ones what did not change: a reader's
+// blocks never change. They are safe for concurrent use.
 //
-// The blocks are the leaves of a tree, whose nodes know how many records and blocks lie
-// below them: a position is found, and a change made, in as many steps as the tree is high.
+// The blocks are the leaves of a tree, whose nodes know how many records and blocks are below
+// them: finding a position and making a change take as many steps as the tree is high.
 type Blocks struct {
 	root *node
 	step int64
@@ -26,17 +25,17 @@ type Blocks struct {
 // node is a node of the tree, or a leaf.
 type node struct {
 	kids    []*node
-	text    []byte // of a leaf: of each block its records, bytes shared with the key before, bytes that follow, those bytes
+	text    []byte // of a leaf: for each block its records, the bytes shared with the key before, the number of the other bytes, and those
 	first   []byte // the key that its first block begins at
 	records int64
 	blocks  int
-	bytes   int // that it takes, with what lies below
+	bytes   int // memory, with everything below
 }
 
 const (
-	wide     = 48 // the most blocks of a leaf, and nodes of a node
+	wide     = 48 // the most blocks in a leaf, and nodes in a node
 	nodeSize = 112
-	long     = 15 // a number of bytes that does not fit into half of one
+	long     = 15 // a number of bytes that does not fit into half a byte
 )
 
 // block is one block.
@@ -45,7 +44,7 @@ type block struct {
 	records int64
 }
 
-// errBlocks is the error for changes that the blocks cannot have had.
+// errBlocks is the error for changes that do not fit the blocks.
 var errBlocks = errors.New("order: the changes do not fit the blocks")
 
 // Builder makes Blocks.
@@ -58,17 +57,17 @@ type Builder struct {
 	all    int64
 }
 
-// Build begins blocks of a step. They take at most the memory that most tells for a
-// number of records: blocks are put together while they would take more.
+// Build begins blocks of step records each. They take at most as much memory as most says for a
+// number of records: blocks are merged while they would take more.
 func Build(step int64, most func(records int64) int) *Builder {
 	return &Builder{step: max(step, 1), most: most}
 }
 
-// Step is how many records a block has at first. Adding may double it.
+// Step is how many records a block has at first. Adding records may double it.
 func (b *Builder) Step() int64 { return b.step }
 
-// Add adds the next records, and the key that they begin at, which is kept. They become
-// part of the block before while that has fewer than a step.
+// Add adds the next records, with the key that they begin at, which is kept. They become part of
+// the block before if that has fewer than a step.
 func (b *Builder) Add(key []byte, records int64) {
 	b.all += records
 	if last := len(b.here) - 1; last >= 0 && b.here[last].records+records <= b.step {
@@ -89,7 +88,7 @@ func (b *Builder) leaf() {
 	b.leaves, b.bytes, b.here = append(b.leaves, leaf), b.bytes+leaf.bytes, b.here[:0]
 }
 
-// widen doubles the step, and puts blocks together.
+// widen doubles the step, and merges blocks.
 func (b *Builder) widen() {
 	wider := Builder{step: 2 * b.step, most: func(int64) int { return math.MaxInt }}
 	for _, leaf := range b.leaves {
@@ -118,7 +117,7 @@ func (b *Builder) Blocks() *Blocks {
 	}
 }
 
-// rooted puts nodes under one.
+// rooted puts nodes under one root.
 func rooted(nodes []*node) *node {
 	if len(nodes) == 0 {
 		return newLeaf([]block{{}})
@@ -129,7 +128,7 @@ func rooted(nodes []*node) *node {
 	return nodes[0]
 }
 
-// grouped puts nodes under as few as can be, all about as wide.
+// grouped puts nodes under as few parents as possible, all about equally wide.
 func grouped(kids []*node) []*node {
 	n := (len(kids) + wide - 1) / wide
 	nodes := make([]*node, n)
@@ -154,7 +153,7 @@ func newLeaf(of []block) *node {
 	for i, b := range of {
 		n.records += b.records
 		text = binary.AppendUvarint(text, uint64(b.records))
-		shared := len(b.key) // of the first: it is kept apart
+		shared := len(b.key) // of the first block, whose key is stored in full elsewhere
 		if i > 0 {
 			shared = 0
 			for shared < min(len(b.key), len(before)) && b.key[shared] == before[shared] {
@@ -170,12 +169,12 @@ func newLeaf(of []block) *node {
 		text = append(text, b.key[shared:]...)
 		before = b.key
 	}
-	n.text = slices.Clone(text) // no longer than it is
+	n.text = slices.Clone(text) // no longer than necessary
 	n.bytes = nodeSize + cap(n.text) + cap(n.first)
 	return n
 }
 
-// all reads a leaf.
+// all reads a leaf's blocks.
 func (n *node) all() []block {
 	all := make([]block, 0, n.blocks+2)
 	n.each(func(key []byte, records int64) bool {
@@ -185,7 +184,8 @@ func (n *node) all() []block {
 	return all
 }
 
-// each gives the blocks of a leaf until one is enough. A key is good until it returns.
+// each calls a function with the blocks of a leaf until it returns true. A key is valid until
+// then.
 func (n *node) each(of func(key []byte, records int64) bool) {
 	rest := n.text
 	number := func() int64 {
@@ -208,19 +208,19 @@ func (n *node) each(of func(key []byte, records int64) bool) {
 	}
 }
 
-// Records is how many records all blocks have.
+// Records is the number of records in all blocks.
 func (b *Blocks) Records() int64 { return b.root.records }
 
 // Len is how many blocks there are.
 func (b *Blocks) Len() int { return b.root.blocks }
 
-// Step is how many records a block has, about.
+// Step is the approximate number of records in a block.
 func (b *Blocks) Step() int64 { return b.step }
 
-// Bytes is the memory that they take.
+// Bytes is the memory of the blocks.
 func (b *Blocks) Bytes() int { return b.root.bytes }
 
-// At is the block that the record at a position, from 0, is in.
+// At is the block of the record at a position, from 0.
 func (b *Blocks) At(position int64) Block {
 	n, at := b.root, Block{}
 	for n.kids != nil {
@@ -244,15 +244,15 @@ func (b *Blocks) At(position int64) Block {
 	return at
 }
 
-// Block is one of many.
+// Block is one block, and where it stands.
 type Block struct {
 	I       int    // its number, from 0
-	Key     []byte // where it begins; the first begins at the start, whatever its key
+	Key     []byte // where it begins; the first block begins at the start, whatever its key
 	Before  int64  // records in the blocks before it
 	Records int64
 }
 
-// Block is the block of a number.
+// Block is the block with a number.
 func (b *Blocks) Block(i int) Block {
 	n, at := b.root, Block{}
 	for n.kids != nil {
@@ -275,11 +275,11 @@ func (b *Blocks) Block(i int) Block {
 	return at
 }
 
-// Find is the number of the block that a key falls into, by a comparison.
+// Find is the number of the block that a key falls into, by a comparison of keys.
 func (b *Blocks) Find(key []byte, compare func(a, b []byte) int) int {
 	n, at := b.root, 0
 	for n.kids != nil {
-		// The last of those that begin at the key or before it, else the first.
+		// The last child that begins at the key or before it, otherwise the first.
 		i := sort.Search(len(n.kids)-1, func(i int) bool { return compare(n.kids[i+1].first, key) > 0 })
 		for _, k := range n.kids[:i] {
 			at += k.blocks
@@ -293,7 +293,7 @@ func (b *Blocks) Find(key []byte, compare func(a, b []byte) int) int {
 // keys are the keys of a leaf's blocks.
 func (n *node) keys() [][]byte {
 	keys := make([][]byte, 0, n.blocks)
-	all := make([]byte, 0, len(n.text)+n.blocks*len(n.first)) // enough for nearly all
+	all := make([]byte, 0, len(n.text)+n.blocks*len(n.first)) // enough in nearly all cases
 	n.each(func(key []byte, _ int64) bool {
 		from := len(all)
 		all = append(all, key...)
@@ -303,23 +303,22 @@ func (n *node) keys() [][]byte {
 	return keys
 }
 
-// Edit is what changes of one block.
+// Edit is a change of one block.
 type Edit struct {
 	I     int   // its number
-	By    int64 // records more, or fewer
+	By    int64 // growth of the block, in records
 	Parts []Part
 }
 
-// Part is a block that is cut off one: where it begins, and how many records of the block
-// lie before it. Parts follow one another.
+// Part is a block that is split off from another: where it begins, and how many records of that
+// block are before it. Parts are in order.
 type Part struct {
 	Key    []byte
 	Before int64
 }
 
-// Edited are the blocks after edits, which come in the order of their blocks, one for
-// each. Neighbours that have few records become one. The error tells that the blocks
-// cannot have had these changes.
+// Edited are the blocks after edits, one for each block at most, in the order of the blocks.
+// Neighbours with few records are merged. The error says that the edits do not fit the blocks.
 func (b *Blocks) Edited(edits []Edit) (*Blocks, error) {
 	nodes, err := b.root.edited(edits, 0, (b.step+1)/2)
 	if err != nil {
@@ -332,7 +331,7 @@ func (b *Blocks) Edited(edits []Edit) (*Blocks, error) {
 	return &Blocks{root, b.step}, nil
 }
 
-// edited gives the nodes that take the place of this one.
+// edited returns the nodes that replace this one.
 func (n *node) edited(edits []Edit, from int, few int64) ([]*node, error) {
 	if len(edits) == 0 {
 		return []*node{n}, nil
@@ -405,7 +404,7 @@ func (n *node) editedLeaf(edits []Edit, from int, few int64) ([]*node, error) {
 				return nil, errBlocks
 			}
 		}
-		// One that has few becomes part of the one before it.
+		// A block with few records is merged with the one before it.
 		if last := first - 1; last >= 0 && len(now) == first+1 && now[last].records+now[first].records <= few {
 			now[last].records += now[first].records
 			now = now[:first]

@@ -1,6 +1,6 @@
-// Package order keeps what is known of the order of a list: keys, which stand for the
-// values of a record in the fields of the order, and counted blocks, from which any
-// position is reached without counting from the start. It knows no database.
+// Package order keeps what is known of the order of a list: keys, which stand for the values of a
+// record in the fields of the order, and counted blocks, by which any position is found without
+// counting from the start. It uses no database.
 package order
 
 import (
@@ -18,8 +18,8 @@ import (
 
 // Field is one field of an order.
 type Field struct {
-	// Type is the type of its values; "" where their order is the database's own, and they
-	// are kept as they are written.
+	// Type is the type of its values; "" if only the database knows their order, and they are kept
+	// as they are written.
 	Type       value.Type
 	Desc       bool
 	NullsFirst bool
@@ -28,8 +28,8 @@ type Field struct {
 // Order is the fields that a list is sorted by, the key of its records at the end.
 type Order []Field
 
-// Exact tells whether keys compare as bytes do. Text does not: its order is that of the
-// database's collation.
+// Exact reports whether keys compare as bytes. Text does not: it is sorted by the database's
+// collation.
 func (o Order) Exact() bool {
 	for _, f := range o {
 		if !f.exact() {
@@ -41,21 +41,20 @@ func (o Order) Exact() bool {
 
 func (f Field) exact() bool { return f.Type != "" && f.Type != value.Text }
 
-// What begins the value of a field within a key. Missing values are before or after all
-// others.
+// The first byte of a field's value within a key. Missing values are before or after all others.
 const (
 	missingFirst = 0x00
-	given        = 0x80 // of a number, with its sign and length: 0x80 is 0 bytes
+	given        = 0x80 // of a number, combined with its sign and length: 0x80 is 0 bytes
 	missingLast  = 0xff
 )
 
-// errNoKey is the error for a value that no key can stand for.
+// errNoKey is the error for a value that cannot be part of a key.
 var errNoKey = errors.New("order: no value of its type")
 
-// Key is the key of a record: values in the fields of the order as PostgreSQL writes them
-// as text with UTC and ISO dates, nil for a missing one. Keys of an Exact order compare as
-// their records do. Errors tell of a value that is none of its field's type, or has no
-// place in an order of finite values (infinity, NaN).
+// Key is the key of a record, made of its values in the fields of the order, as PostgreSQL writes
+// them as text with UTC and ISO dates; nil is a missing value. Keys of an Exact order compare as
+// their records do. The error is for a value that is not of its field's type, or not finite
+// (infinity, NaN).
 func (o Order) Key(values [][]byte) ([]byte, error) {
 	key := make([]byte, 0, 24)
 	for i, f := range o {
@@ -86,7 +85,7 @@ func invert(of []byte) {
 	}
 }
 
-// append writes a value. Whatever it begins with is between the marks of missing ones.
+// append appends a value. Its first byte is between the marks of missing values.
 func (f Field) append(key, v []byte) ([]byte, error) {
 	text := string(v)
 	switch f.Type {
@@ -113,8 +112,8 @@ func (f Field) append(key, v []byte) ([]byte, error) {
 	return append(append(append(key, given), v...), 0), nil // PostgreSQL's text has no zero byte
 }
 
-// appendInt writes an integer so that longer ones are further from zero: its sign and
-// length as one byte, then its bytes.
+// appendInt appends an integer so that longer ones are further from zero: its sign and length as
+// one byte, then its bytes.
 func appendInt(key []byte, n int64) []byte {
 	var all [8]byte
 	u := uint64(n)
@@ -136,7 +135,7 @@ func appendInt(key []byte, n int64) []byte {
 	return key
 }
 
-// readInt reads an integer, and tells what follows it.
+// readInt reads an integer, and returns what follows it.
 func readInt(key []byte) (n int64, rest []byte) {
 	length, negative := int(key[0])-given, key[0] < given
 	if negative {
@@ -157,7 +156,7 @@ func readInt(key []byte) (n int64, rest []byte) {
 
 const second = 1_000_000 // microseconds
 
-// momentOf is the day of a date, or the microsecond of a time, from 1970.
+// momentOf is the day of a date, or the microsecond of a time, since 1970.
 func momentOf(t value.Type, text string) (int64, error) {
 	layout := time.DateOnly
 	if t == value.Time {
@@ -173,7 +172,7 @@ func momentOf(t value.Type, text string) (int64, error) {
 	return at.Unix()*second + int64(at.Nanosecond())/1000, nil
 }
 
-// appendDecimal writes a decimal: its sign, the place of its point, its digits.
+// appendDecimal appends a decimal: its sign, the position of its point, its digits.
 func appendDecimal(key []byte, text string) ([]byte, error) {
 	digits, negative := strings.CutPrefix(text, "-")
 	whole, fraction, _ := strings.Cut(digits, ".")
@@ -196,7 +195,7 @@ func appendDecimal(key []byte, text string) ([]byte, error) {
 	}
 	from := len(key)
 	key = appendInt(key, int64(point))
-	for i := 0; i < len(digits); i += 2 { // two to a byte, from 1 to 100; 0 ends them
+	for i := 0; i < len(digits); i += 2 { // two digits to a byte, from 1 to 100; 0 ends them
 		pair := 10 * (digits[i] - '0')
 		if i+1 < len(digits) {
 			pair += digits[i+1] - '0'
@@ -210,7 +209,7 @@ func appendDecimal(key []byte, text string) ([]byte, error) {
 	return key, nil
 }
 
-// part is how many bytes of a key stand for its first field.
+// part is the number of bytes of the key's first field.
 func (f Field) part(key []byte) int {
 	first := key[0]
 	if first == missingFirst || first == missingLast {
@@ -245,8 +244,8 @@ func intLength(first byte) int {
 	return int(given - 1 - first)
 }
 
-// Values are the values that a key stands for, each in its type's canonical form and nil
-// where it is missing.
+// Values are the values that a key was made of, in the canonical form of their types; nil if
+// missing.
 func (o Order) Values(key []byte) []*string {
 	values := make([]*string, len(o))
 	for i, f := range o {
@@ -317,15 +316,15 @@ func decimalText(part []byte) string {
 	return b.String()
 }
 
-// Compare compares two keys. Of an order that is not Exact it may be a guess, by the Unicode
-// root collation: what the database says counts.
+// Compare compares two keys. If the order is not Exact it may be a guess, by the Unicode root
+// collation: the database decides.
 func (o Order) Compare(a, b []byte) int {
 	sign, _, _ := o.Known(a, b)
 	return sign
 }
 
-// Known compares two keys, and tells the first field that they differ in, and whether the database
-// would say the same: where that is not one of which both have a text.
+// Known compares two keys, and returns the first field that they differ in. known is false if that
+// field has texts in both, so that the database might decide otherwise.
 func (o Order) Known(a, b []byte) (sign, field int, known bool) {
 	for i, f := range o {
 		m, n := f.part(a), f.part(b)

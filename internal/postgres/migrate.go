@@ -51,7 +51,7 @@ func Migrate(ctx context.Context, url string) error {
 	return nil
 }
 
-// Keeps tells whether a database keeps record sets.
+// Keeps reports whether a database keeps record sets.
 func Keeps(ctx context.Context, url string) (bool, error) {
 	conn, err := pgx.Connect(ctx, url)
 	if err != nil {

@@ -300,7 +300,7 @@ func (s *Server) clearStale(ctx context.Context) error {
 	return nil
 }
 
-// isOurs tells whether the process is alive and serves this cluster.
+// isOurs reports whether the process is alive and serves this cluster.
 func (s *Server) isOurs(pid int) bool {
 	line, err := os.ReadFile(fmt.Sprintf("/proc/%d/cmdline", pid))
 	if err != nil {

@@ -1,5 +1,5 @@
-// Package problem holds the types of problems that the service answers, RFC 9457, and the
-// error that carries one.
+// Package problem has the types of problems that the service answers with, RFC 9457, and an error
+// that carries one.
 package problem
 
 import (
@@ -17,7 +17,7 @@ type Kind struct {
 	Name   string
 	Status int
 	Title  string
-	When   string // it is answered, and what to do
+	When   string // when it is sent, and what to do
 }
 
 // The types of problems.
@@ -62,17 +62,17 @@ func kind(name string, status int, title, when string) *Kind {
 // Kinds lists the types of problems, by status.
 func Kinds() []*Kind { return slices.Clone(kinds) }
 
-// Error is the error for what has an answer of its own.
+// Error is the error for a request that is answered with a problem.
 type Error struct {
 	Kind   *Kind
 	Says   string
 	Faults []paging.Fault
 	Rows   []api.BadRow
 	Count  int64
-	Retry  int    // seconds after which to try again; 0: is not told
-	Allow  string // methods that are offered
-	Now    string // where the list is as it is
-	Cause  error  // that goes into the log
+	Retry  int    // seconds after which to try again; 0: not stated
+	Allow  string // methods that are allowed
+	Now    string // address of the list as it is
+	Cause  error  // for the log
 }
 
 func (e *Error) Error() string { return e.Says }
@@ -88,7 +88,7 @@ func Later(k *Kind, seconds int, cause error, format string, args ...any) *Error
 	return &Error{Kind: k, Says: fmt.Sprintf(format, args...), Retry: seconds, Cause: cause}
 }
 
-// FromRules is what the error of rules that were handed in is to the caller.
+// FromRules turns the error of rules that a caller sent into a problem.
 func FromRules(err error) *Error {
 	rules, ok := err.(rulesfile.Errors)
 	if !ok {

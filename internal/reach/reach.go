@@ -1,4 +1,5 @@
-// Package reach knows where callers reach a service, and lets in what is meant for it.
+// Package reach knows the addresses at which callers reach a service, and refuses requests that
+// are not meant for it.
 package reach
 
 import (
@@ -14,15 +15,15 @@ import (
 
 // Reach is where a service is reached. It does not change.
 type Reach struct {
-	Public string // its address as callers have it, without a "/" at the end; "": as they ask
+	Public string // its address for callers, without a "/" at the end; "": as they ask
 	Prefix string // the path of that
 
 	hosts   map[string]bool
 	origins []string
 }
 
-// New is the reach of a service with a public address, if it has one, that goes by further
-// host names besides loopback's, and that pages of some origins may call.
+// New is the reach of a service with a public address (or none) and further host names besides
+// those of loopback, whose API pages of some origins may call.
 func New(public string, hosts, origins []string) (*Reach, error) {
 	r := &Reach{hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}, origins: origins}
 	if public != "" {
@@ -44,7 +45,7 @@ func New(public string, hosts, origins []string) (*Reach, error) {
 	return r, nil
 }
 
-// Base is a path of the service, or a template of one, as callers reach it.
+// Base is the address of a path of the service, or of a template, as callers reach it.
 func (r *Reach) Base(path string) (paging.Base, error) {
 	if r.Public == "" {
 		return paging.ParseBase(path)
@@ -52,10 +53,9 @@ func (r *Reach) Base(path string) (paging.Base, error) {
 	return paging.ParseBase(r.Public+path, strings.TrimSuffix(r.Public, r.Prefix))
 }
 
-// Admit tells what is wrong with where a request comes from and goes to: the host that it
-// names, and the origin of a page that a browser sends it for. To pages of an origin that
-// is allowed it sets the headers of the Fetch standard, section 3.2; a preflight needs no
-// other answer.
+// Admit checks where a request comes from and where it goes: the host that it names, and the
+// origin of the page for which a browser sends it. For pages of an allowed origin it sets the
+// headers of the Fetch standard, section 3.2; a preflight needs no further answer.
 func (r *Reach) Admit(h http.Header, req *http.Request) (preflight bool, err error) {
 	host := req.Host
 	if at := strings.LastIndexByte(host, ':'); at > strings.LastIndexByte(host, ']') {

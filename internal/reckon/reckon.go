@@ -1,5 +1,5 @@
-// Package reckon answers pages of lists that the caller keeps: from a total, or from the
-// records themselves.
+// Package reckon answers pages of lists that the caller keeps: from a total, or from the records
+// themselves.
 package reckon
 
 import (
@@ -21,15 +21,15 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// What one call may take.
+// Limits of one call.
 const (
-	linkBytes   = 8 << 20   // of the links of an answer, about
-	ladderLinks = 120       // the most that a ladder's reach and tips allow
+	linkBytes   = 8 << 20   // of all links in an answer, approximately
+	ladderLinks = 120       // the most links that a ladder's reach and tips allow
 	cutRecords  = 100_000   // in the body
 	cutKeys     = 1_000_000 // values that are compared to sort
 )
 
-// Records are records as they stand in a body: not more than there may be.
+// Records are the records of a body, within a limit.
 type Records []json.RawMessage
 
 // UnmarshalJSON reads the list one record at a time.
@@ -57,7 +57,7 @@ func (l *Records) UnmarshalJSON(text []byte) error {
 	return nil
 }
 
-// Total is the total that a body gives or, beside a set, that of the set.
+// Total is the total that a body states or, if it names a set, the set's total.
 func Total(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 	switch {
 	case body.Total != nil:
@@ -89,7 +89,7 @@ func totalOf(raw json.RawMessage) (paging.Total, error) {
 	return paging.Total{}, problem.Of(problem.BadBody, "total: found %.100s; right would be a whole number from 0, {\"at_least\": 100} or null", raw)
 }
 
-// Answer tells everything about a settled page but its records.
+// Answer describes everything about a settled page except its records.
 func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, language *markup.Language) (answer api.Reckoned, err error) {
 	answer.Fetch, answer.Order, answer.Params = page.Fetch(), append([]paging.Order{}, page.Ask().Order()...), api.NamesOf(&rules.Rules)
 	if body.Came != nil {
@@ -134,7 +134,7 @@ func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, lang
 	return answer, nil
 }
 
-// Choose filters, searches, sorts and cuts records that were handed in.
+// Choose filters, searches, sorts and cuts records that a caller sent.
 func Choose(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMessage, error) {
 	type record struct {
 		raw    json.RawMessage
@@ -143,7 +143,7 @@ func Choose(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMes
 	records := make([]record, len(list))
 	for i, raw := range list {
 		records[i].raw = raw
-		// What is no object has no fields, so that all of them are missing.
+		// What is not an object has no fields, so all of them are missing.
 		if json.Unmarshal(raw, &records[i].fields) != nil {
 			records[i].fields = nil
 		}
@@ -165,7 +165,7 @@ func Choose(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMes
 	return page, raws, err
 }
 
-// jsonValue is a JSON value of a record that was handed in, by its own type.
+// jsonValue is a JSON value of a record, with its own type.
 func jsonValue(raw json.RawMessage) choose.Value {
 	text := string(raw)
 	switch {

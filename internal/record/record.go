@@ -9,15 +9,15 @@ import (
 	"sync"
 )
 
-// Places are where a struct's fields are, by name.
+// Places says where the fields of a struct are, by name.
 type Places struct {
-	names []string         // of the fields, as they are told
-	index map[string][]int // by what they are called in a tag, and by their plain names
+	names []string         // names of the fields, as they are shown
+	index map[string][]int // by tag, and by plain name
 }
 
-// PlacesOf finds a struct's exported fields. Each is called as its tag `db:"name"` says
-// or, without one, `json:"name"`, or as it is called itself, without regard to case and
-// underscores: ArrivedAt is arrived_at. A tag "-" leaves it out.
+// PlacesOf finds the exported fields of a struct. The name of a field is the one in its tag
+// `db:"name"` or `json:"name"` or, without a tag, its own, regardless of case and underscores:
+// ArrivedAt is arrived_at. The tag "-" leaves it out.
 func PlacesOf(t reflect.Type) *Places {
 	if known, ok := byType.Load(t); ok {
 		return known.(*Places)
@@ -42,14 +42,13 @@ func PlacesOf(t reflect.Type) *Places {
 	return p
 }
 
-// byType are the places of the types that have been asked for: as many as the program has.
+// byType has the places of all types that have been asked for: a program has a limited number.
 var byType sync.Map
 
-// Names are the fields' names, in their order: a field without a tag in lower case, with
-// underscores.
+// Names are the fields' names in order: a field without a tag in lower case, with underscores.
 func (p *Places) Names() []string { return p.names }
 
-// Of is where a field is; nil where the struct has none of the name.
+// Of is the index of a field; nil if the struct has no field of the name.
 func (p *Places) Of(name string) []int {
 	if index, ok := p.index[name]; ok {
 		return index
@@ -57,7 +56,7 @@ func (p *Places) Of(name string) []int {
 	return p.index[plain(name)]
 }
 
-// plain is a name without its case and underscores, marked so that it is no tag's.
+// plain is a name without case and underscores, marked so that it cannot be the name in a tag.
 func plain(name string) string {
 	return "\x00" + strings.ToLower(strings.ReplaceAll(name, "_", ""))
 }
@@ -81,7 +80,7 @@ func snake(name string) string {
 
 func isUpper(c byte) bool { return 'A' <= c && c <= 'Z' }
 
-// Keys are the keys of some maps, sorted.
+// Keys are the keys of several maps, sorted.
 func Keys(records []map[string]any) []string {
 	all := map[string]bool{}
 	for _, r := range records {

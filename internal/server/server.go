@@ -1,5 +1,5 @@
-// Package server serves HTTP on a listener: nobody can hold a connection without end, and
-// it stops when it is told to.
+// Package server serves HTTP on a listener, with limits on the time that a connection may take,
+// and stops in an orderly way.
 package server
 
 import (
@@ -14,14 +14,14 @@ import (
 // Time-outs.
 const (
 	readHeaderTime = 5 * time.Second
-	readTime       = 30 * time.Second  // of a body, unless its handler gives it more
-	WriteTime      = 60 * time.Second  // of an answer, unless its handler gives it more
+	readTime       = 30 * time.Second  // for a body, unless its handler allows more
+	WriteTime      = 60 * time.Second  // for an answer, unless its handler allows more
 	idleTime       = 120 * time.Second // between two requests
 	graceTime      = 15 * time.Second  // for running requests when the server stops
 )
 
-// Serve answers requests until the context ends, then lets the running ones finish. A
-// request's head has at most 32 KiB besides its query of so many bytes.
+// Serve answers requests until the context ends, then lets running ones finish. The head of a
+// request may have 32 KiB, and a query of queryBytes more.
 func Serve(ctx context.Context, l net.Listener, h http.Handler, log *slog.Logger, queryBytes int) error {
 	server := &http.Server{
 		Handler:           h,

@@ -131,7 +131,7 @@ func (s *Service) may(c *gin.Context, who *access.Caller, r *route) error {
 
 var errSignInFirst = problem.Of(problem.NotSignedIn, "send a token in the Authorization header, or sign in with one in the console")
 
-// open tells whether a set may be read without a token; one that is not there may not.
+// open reports whether a set may be read without a token; one that is not there may not.
 func (s *Service) open(ctx context.Context, name string) (bool, error) {
 	set, err := s.store.Latest(ctx, name)
 	if errors.Is(err, sets.ErrNoSet) {

@@ -69,7 +69,7 @@ func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
 	return k
 }
 
-// inLanguage tells whether the answer has words in the caller's language.
+// inLanguage reports whether the answer has words in the caller's language.
 func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.speaks.Markup != "" }
 
 // readPage answers one page of a set.

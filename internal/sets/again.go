@@ -9,16 +9,17 @@ import (
 	"pageladder.example/paging"
 )
 
-// kept is what a page needs to be given again at a later version of its set.
+// kept is what is needed to give a page again at a later version of its set, without reading it
+// anew.
 type kept struct {
 	q           *question
-	set         *Set   // at the state that the page is of
-	key         string // of its track
-	first, last []byte // the places of its records; last nil: the end of the list
+	set         *Set   // at the state of the page
+	key         string // names the page's track
+	first, last []byte // places of its first and last record; last is nil at the end of the list
 }
 
-// keep readies a page to be asked for Again: notes where its first and last records stand,
-// and follows what changes in its order.
+// keep prepares a page to be given Again: it notes where the first and the last record stand, and
+// makes sure that changes in the page's order are followed.
 func (s *Store) keep(page *Page, q *question, r *reader) {
 	if page.Set.logged == nil {
 		return
@@ -30,7 +31,7 @@ func (s *Store) keep(page *Page, q *question, r *reader) {
 	if k.first, err = keys.Key(first); err != nil {
 		return
 	}
-	// After the last page records may be added to it.
+	// A page that is not full has no last place: records may be added at its end.
 	if limit := page.Settled.Size(); len(page.Records) == limit {
 		if k.last, err = keys.Key(last); err != nil {
 			return
@@ -44,13 +45,12 @@ func (s *Store) keep(page *Page, q *question, r *reader) {
 	page.kept = k
 }
 
-// Kept tells whether the page may be asked for Again. Its records are then not to be
-// released.
+// Kept reports whether Again can be called for the page. Its records must then not be released.
 func (p *Page) Kept() bool { return p.kept != nil }
 
-// Again gives a page that was read with Keep as it is at the latest version of its set, with the
-// records that it has, where nothing that has changed since touches them or their
-// positions; nil where it has to be read anew. The request is the one that it was read by.
+// Again gives a page that was read with Keep as it is at the latest version of its set. It uses
+// the page's own records if no change since then touches them or their positions, and is nil if
+// the page has to be read anew. The request is the one that the page was read by.
 func (s *Store) Again(ctx context.Context, page *Page, req Request) (*Page, error) {
 	again, err := s.again(ctx, page, req)
 	var pg *pgconn.PgError
@@ -87,7 +87,7 @@ func (s *Store) again(ctx context.Context, page *Page, req Request) (*Page, erro
 	if err != nil || settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() {
 		return nil, err
 	}
-	if why, err := t.bring(ctx, s.folds(set), &q); err != nil || why != "" {
+	if why, err := t.update(ctx, s.folds(set), &q); err != nil || why != "" {
 		return nil, err
 	}
 	s.tracks.keep(k.key, t) // it may have grown

@@ -12,7 +12,8 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// This file gives sets as they were at a mark: of which state, and whether their logs reach back so far.
+// This file reads sets as they were at a mark: which state that is, and whether the log reaches
+// back that far.
 
 // Reasons why a list cannot be held at a mark.
 const (
@@ -21,12 +22,12 @@ const (
 	textLost   = "a text that is too long for the change log has changed since"
 )
 
-// pinMemory is for a hash of the keys of all records that have come since a mark: held against each record one by
-// one, 30,000 of them would cost more than the rest.
+// pinMemory is enough for a hash of the keys of all records that were added since a mark.
+// Comparing 30,000 keys with each record one by one would cost more than everything else.
 const pinMemory = "32MB"
 
-// pinnedAt is the set held at a version, in a transaction that sees the set so, having proved that its log
-// reaches back.
+// pinnedAt is the set held at a version, in a transaction that sees it so. It checks that the
+// set's log reaches back to that version.
 func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64) (_ *Set, err error) {
 	switch {
 	case set.Attached():
@@ -47,11 +48,11 @@ func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64
 	if _, err := tx.Exec(ctx, "set local work_mem = '"+pinMemory+"'"); err != nil {
 		return nil, err
 	}
-	stretch := changes.Stretch{After: mark, Until: set.mark()}
-	_, args := stretch.Condition("l", 1)
+	window := changes.Window{After: mark, Until: set.mark()}
+	_, args := window.Condition("l", 1)
 	var proof string
 	var one *int
-	if err := tx.QueryRow(ctx, set.log.Proved(&stretch, 1, nil, "select 1", "one"), args...).Scan(&proof, &one); err != nil {
+	if err := tx.QueryRow(ctx, set.log.Proved(&window, 1, nil, "select 1", "one"), args...).Scan(&proof, &one); err != nil {
 		why, err := logGone(err)
 		if why != "" {
 			err = s.gone(set, version, why)
@@ -66,8 +67,8 @@ func (s *Store) pinnedAt(ctx context.Context, tx pgx.Tx, set *Set, version int64
 	return &here, nil
 }
 
-// gone is the error of a list whose log does not tell how it was. That it does not reach back says nothing against
-// the log: whoever asks chooses how far.
+// gone is the error of a list whose log does not tell how the list was at a version. The log
+// itself is not doubted for that: the caller chooses how far back to ask.
 func (s *Store) gone(set *Set, version int64, why string) error {
 	if set.saw == nil && (why == noMoreLog || why == anotherLog) { // there may be another one by now
 		s.catalogue.distrust(set.Name)
@@ -76,7 +77,7 @@ func (s *Store) gone(set *Set, version int64, why string) error {
 	return &GoneError{version, why}
 }
 
-// notFollowed tells why a set that is to be followed is read by the plain way.
+// notFollowed says why a set whose table is to be followed is read the plain way.
 func (s *Store) notFollowed(set *Set) string {
 	if why := s.FollowKnown(set).Missing; len(why) > 0 {
 		return "its table is not followed: " + strings.Join(why, "; ")
@@ -112,10 +113,10 @@ func (s *Store) markAt(ctx context.Context, set *Set, version int64) (changes.Ma
 	case set.saw != nil:
 		mark, err := s.markOf(ctx, set, version)
 		if err == nil && !set.mark().Covers(mark) {
-			err = errMoved // a standby that is behind, or nobody can know
+			err = errMoved // a standby is behind, or the order of the two states is not known
 		}
 		return mark, err
-	case set.catalogue != s.epoch.Load() && !s.readOnly: // a backup was restored under our feet
+	case set.catalogue != s.epoch.Load() && !s.readOnly: // a backup was restored while the service ran
 		conn, err := s.pool.Acquire(ctx)
 		if err != nil {
 			return changes.Mark{}, err
@@ -131,7 +132,8 @@ func (s *Store) markAt(ctx context.Context, set *Set, version int64) (changes.Ma
 	return changes.Mark{Log: set.logName, Version: version}, nil
 }
 
-// pinnedQuestion is a question of the list at the mark that the set is held at, to be asked as any table is.
+// pinnedQuestion is a question of the list at the mark that the set is held at. It is used like a
+// question of any table.
 func (s *Set) pinnedQuestion(ask *paging.Ask, sees Visibility) (*question, error) {
 	p, err := s.pinned(ask, sees, nil)
 	if err != nil {
@@ -144,12 +146,13 @@ func (s *Set) pinnedQuestion(ask *paging.Ask, sees Visibility) (*question, error
 	return s.questionOf(p, asked, ask, sees), nil
 }
 
-// questionOf is a question of the list at a mark, as a part of it is asked.
+// questionOf is the question that one part of a list at a mark is read by.
 func (s *Set) questionOf(p *pinned, asked *statement.Question, ask *paging.Ask, sees Visibility) *question {
 	return &question{Question: asked, at: p, set: s, ask: ask, sees: sees, own: p.where, order: asked.Order(), filterKey: filterKey(ask, s.fixedFor(sees)), countLimit: -1, fields: s.named(ask.Fields())}
 }
 
-// withinAt is within, of the set held at the version that a request asks for, if any.
+// withinAt does what within does, with the set held at the version that the request asks for, if
+// it asks for one.
 func (s *Store) withinAt(ctx context.Context, req Request, do func(tx pgx.Tx, set *Set) error) error {
 	for attempt := range attempts {
 		err := s.within(ctx, req.Set, func(tx pgx.Tx, set *Set) (err error) {
@@ -167,7 +170,7 @@ func (s *Store) withinAt(ctx context.Context, req Request, do func(tx pgx.Tx, se
 	return nil
 }
 
-// behind is the error of a list that is held at a state which is not to be seen here yet.
+// behind is the error of a list held at a state that this server cannot see yet.
 func behind(version int64, err error) error {
 	if version > 0 && errors.Is(err, errMoved) {
 		return &GoneError{version, "its log has been made anew just now, or the database that is read is behind; ask again"}

@@ -137,9 +137,9 @@ func (s *Store) Attach(ctx context.Context, a Attach) (set *Set, err error) {
 // text is shown as it is.
 const unknownType value.Type = "other"
 
-// remembers tells whether footholds may be kept of a set: of an attached one only
-// where its owner allows that.
-func (s *Set) remembers() bool { return s.tells() || s.Remember > 0 }
+// remembers reports whether footholds may be remembered of a set: of an attached one only if its
+// owner allows it.
+func (s *Set) remembers() bool { return s.hasStamps() || s.Remember > 0 }
 
 // unremember drops what is remembered of an attached set.
 func (s *Store) unremember(name string) {

@@ -13,46 +13,47 @@ import (
 	"golang.org/x/sync/singleflight"
 )
 
-// channel is where services that share a database tell each other which set has
-// changed.
+// channel is the NOTIFY channel on which services that share a database tell each other which set
+// has changed.
 const channel = "pageladder_set_changed"
 
-// relisten is how long to wait before a lost connection is made anew.
+// relisten is the pause before a lost LISTEN connection is opened again.
 const relisten = 200 * time.Millisecond
 
-// The connection that listens is looked after: it answers a question every beat, and
-// what was heard before the answer is then known to be all that was told. When it has
-// been silent for longer than silence, nothing that is remembered is taken for
-// current, so that no filter and no right outlives its change by more than that.
+// The listening connection answers a question every beat. All notices that were sent before that
+// answer have then been received. If it is silent for longer than silence, nothing that is
+// remembered counts as current, so that no filter and no right is used for longer than that after
+// it was changed.
 const (
 	beat     = 500 * time.Millisecond
 	beatWait = time.Second // longest wait for the answer to a beat
 	silence  = 1800 * time.Millisecond
 )
 
-// catalogue remembers sets as they were last seen. While it hears of changes, what it
-// remembers is current, but for the moment that a notice takes.
+// catalogue remembers sets as they were last seen. While it receives notices, what it remembers is
+// current, except for the moment that a notice takes.
 type catalogue struct {
 	mu     sync.RWMutex
 	sets   map[string]seen
-	turn   int64     // counts what was noted as stale, so that nothing older is taken for current afterwards
-	heard  time.Time // all changes before this moment have been heard of; zero: not listening
+	turn   int64     // rises with each set that is marked stale, so that an older reading is not taken for current afterwards
+	heard  time.Time // all changes before this moment are known; zero: not listening
 	asking singleflight.Group
 }
 
-// seen is a set as it was last seen. A stale one has changed since, or may have: its
-// version and total are asked for again, and what else it is only where it was defined anew,
-// or its log has turned out to be another.
+// seen is a set as it was last seen. A stale one may have changed since: its version and its total
+// are asked for again. Its definition is asked for again only if it was defined anew, or if its
+// log turns out to be another one.
 type seen struct {
 	set   *Set
 	stale bool
 	anew  bool
 }
 
-// current tells whether what is remembered may be taken for current. The lock is held.
+// current reports whether what is remembered may be used without asking. The caller holds the
+// lock.
 func (c *catalogue) current() bool { return time.Since(c.heard) < silence }
 
-// get gives a set, whether it is current, and the turn.
+// get returns a set, whether it is current, and the turn.
 func (c *catalogue) get(name string) (set *Set, current bool, turn int64) {
 	c.mu.RLock()
 	defer c.mu.RUnlock()
@@ -60,8 +61,8 @@ func (c *catalogue) get(name string) (set *Set, current bool, turn int64) {
 	return s.set, s.set != nil && !s.stale && c.current(), c.turn
 }
 
-// put remembers a set that was read when the turn was as given, and gives the one that is
-// remembered: a newer one may be there.
+// put remembers a set that was read at a turn, and returns the set that is remembered: a newer one
+// may be there already.
 func (c *catalogue) put(set *Set, turn int64) *Set {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -72,7 +73,8 @@ func (c *catalogue) put(set *Set, turn int64) *Set {
 	return set
 }
 
-// distrust notes that a set's log is not what it was: all of the set is read anew.
+// distrust notes that a set's log is not the one that was known, so that the whole set is read
+// again.
 func (c *catalogue) distrust(name string) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -82,7 +84,7 @@ func (c *catalogue) distrust(name string) {
 	}
 }
 
-// confirm notes that a set was seen to have a version, at a turn or later.
+// confirm notes that a set was seen at its version, at this turn or later.
 func (c *catalogue) confirm(set *Set, turn int64) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -101,9 +103,9 @@ func (c *catalogue) stale(name string) {
 	}
 }
 
-// told notes what a change of a set's records told of the set: all that has changed, unless it was
-// defined anew. It gives the set where it has moved on.
-func (c *catalogue) told(name string, by stamp) *Set {
+// noteStamp updates a set by the stamp that came with a notice: a change of records changes
+// nothing else, unless the set was defined anew. It returns the set if it has moved on.
+func (c *catalogue) noteStamp(name string, by stamp) *Set {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	s, ok := c.sets[name]
@@ -127,14 +129,14 @@ func (c *catalogue) told(name string, by stamp) *Set {
 	return nil
 }
 
-// untrusted tells whether all of a set is to be read anew.
+// untrusted reports whether the whole set has to be read again.
 func (c *catalogue) untrusted(name string) bool {
 	c.mu.RLock()
 	defer c.mu.RUnlock()
 	return c.sets[name].anew
 }
 
-// forget forgets a set that is not there any more.
+// forget forgets a set that has been removed.
 func (c *catalogue) forget(name string) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -142,7 +144,7 @@ func (c *catalogue) forget(name string) {
 	delete(c.sets, name)
 }
 
-// forgetAll forgets everything, as another life of the database begins.
+// forgetAll forgets everything: the database was restored, promoted or started anew.
 func (c *catalogue) forgetAll() {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -150,7 +152,7 @@ func (c *catalogue) forgetAll() {
 	clear(c.sets)
 }
 
-// deaf notes that changes are not heard of for now: whatever is remembered is stale.
+// deaf notes that no notices are received at present. Everything that is remembered is then stale.
 func (c *catalogue) deaf() {
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -161,29 +163,29 @@ func (c *catalogue) deaf() {
 	c.heard = time.Time{}
 }
 
-// hears notes that all changes before a moment have been heard of.
+// hears notes that all changes before a moment are known.
 func (c *catalogue) hears(until time.Time) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	c.heard = until
 }
 
-// Heard tells whether the database has been heard of lately.
+// Heard reports whether the database has answered on the listening connection lately.
 func (s *Store) Heard() bool {
 	s.catalogue.mu.RLock()
 	defer s.catalogue.mu.RUnlock()
 	return s.catalogue.current()
 }
 
-// Latest gives a set as it is, asking the database only where it may have changed.
-// Errors are ErrNoSet or the database's.
+// Latest returns a set as it is, and asks the database only if it may have changed. Errors are
+// ErrNoSet or the database's.
 func (s *Store) Latest(ctx context.Context, name string) (*Set, error) {
 	known, current, turn := s.catalogue.get(name)
 	if current {
 		return known, nil
 	}
-	// Many who find the same set stale at the same turn ask once. It has a time of its
-	// own, since others wait for it.
+	// Callers who find the same set stale at the same turn share one question. It has its own time
+	// limit, since others wait for it.
 	asked := s.catalogue.asking.DoChan(strconv.FormatInt(turn, 10)+" "+name, func() (any, error) {
 		ctx, cancel := context.WithTimeout(s.running, askTime)
 		defer cancel()
@@ -207,11 +209,11 @@ func (s *Store) Latest(ctx context.Context, name string) (*Set, error) {
 	}
 }
 
-// askTime is what asking for a set's state may take.
+// askTime is the time limit of a question for a set's state.
 const askTime = 10 * time.Second
 
-// look asks for a set's version and total and, where it was defined anew or its log is
-// not trusted, for all of it.
+// look asks for a set's version and total. It asks for the whole set if that was defined anew or
+// its log is not trusted.
 func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error) {
 	if known != nil && known.log != nil && !s.catalogue.untrusted(name) {
 		if set, err := moved(ctx, s.pool, known); err != nil || set != nil {
@@ -232,26 +234,26 @@ func (s *Store) look(ctx context.Context, name string, known *Set) (*Set, error)
 	return set, err
 }
 
-// notify tells every service that a set has changed, when the transaction commits.
+// notify tells every service that a set has changed, once the transaction commits.
 func notify(ctx context.Context, tx pgx.Tx, name string) error {
 	_, err := tx.Exec(ctx, "select pg_notify($1, $2)", channel, name)
 	return err
 }
 
-// notices hears what services tell each other. A change of records comes as two notices of one
-// transaction: the set's name with its stamp, and the name alone, by which services of earlier
-// versions, and triggers, tell of a change.
+// notices receives what services tell each other. A change of records sends two notices in one
+// transaction: the set's name with its stamp, and the name alone. Services of earlier versions,
+// and triggers, send the name alone.
 type notices struct {
 	*catalogue
-	moved   func(*Set) // is called with a set whose records have changed
-	stamped string     // what the notice before this one told the stamp of, and who told it
+	moved   func(*Set) // called with a set whose records have changed
+	stamped string     // which sender told the stamp of which set in the notice before this one
 }
 
 func (n *notices) hear(notice *pgconn.Notification) {
 	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
 	name, rest, _ := strings.Cut(notice.Payload, " ")
 	if told, err := readStamp([]byte(rest)); err == nil {
-		if set := n.told(name, told); set != nil && n.moved != nil {
+		if set := n.noteStamp(name, told); set != nil && n.moved != nil {
 			n.moved(set)
 		}
 		n.stamped = by + name
@@ -263,7 +265,7 @@ func (n *notices) hear(notice *pgconn.Notification) {
 	n.stamped = ""
 }
 
-// listen hears of changes until the store is closed, over a connection of its own.
+// listen receives notices until the store is closed, over a connection of its own.
 func (s *Store) listen() {
 	for s.running.Err() == nil {
 		s.listenOnce(s.running)
@@ -275,7 +277,7 @@ func (s *Store) listen() {
 	}
 }
 
-// listenOnce hears of changes over one connection until that fails or falls silent.
+// listenOnce receives notices over one connection until that fails or falls silent.
 func (s *Store) listenOnce(ctx context.Context) error {
 	config := s.pool.Config().ConnConfig
 	heard := notices{catalogue: &s.catalogue, moved: s.ahead}

@@ -314,7 +314,7 @@ func (m *model) anew(ctx context.Context) error {
 	return err
 }
 
-// allowed tells whether an error is one that a writer may meet: others write too.
+// allowed reports whether an error is one that a writer may meet: others write too.
 func allowed(err error) bool {
 	var pg *pgconn.PgError
 	if errors.As(err, &pg) {

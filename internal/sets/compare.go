@@ -13,18 +13,18 @@ import (
 	"pageladder.example/internal/order"
 )
 
-// This file asks the database how records compare in an order that it alone knows: that of
-// text under its collation.
+// This file asks the database how records compare where only the database knows: text under its
+// collation.
 
 const (
 	pairsAtOnce = 20_000 // in one statement
-	probes      = 16     // blocks that a key is held against in one round, when the guess was wrong
+	probes      = 16     // blocks that a key is compared with in one round, if the first guess was wrong
 )
 
-// pair is a key and another.
+// pair is two keys to compare.
 type pair struct{ a, b []byte }
 
-// texts remember how texts compare in fields of one order, as the database said.
+// texts remembers how texts compare in the fields of one order, as the database said.
 type texts struct {
 	mu    sync.Mutex
 	signs map[textPair]int
@@ -37,7 +37,7 @@ type textPair struct {
 
 const (
 	textsKept = 500
-	textBytes = 64 // of both, at most: longer ones are hardly met again
+	textBytes = 64 // of both texts together, at most: longer ones rarely come again
 )
 
 func (t *texts) size() int {
@@ -46,7 +46,7 @@ func (t *texts) size() int {
 	return (textBytes + 50) * len(t.signs)
 }
 
-// of are the texts of a pair in the first field that they differ in.
+// of is the pair of texts in the first field that two keys differ in.
 func (p pair) of(keys order.Order, field int) textPair {
 	return textPair{field, *keys.Values(p.a)[field], *keys.Values(p.b)[field]}
 }
@@ -70,8 +70,8 @@ func (t *texts) put(p textPair, sign int) {
 	t.signs[p] = sign
 }
 
-// compareKeys tells of each pair how they compare: below, at or above 0. The database is asked
-// about those that it alone knows, and has not told yet.
+// compareKeys compares the keys of each pair: the result is below, at or above 0. The database is
+// asked about pairs that only it can compare and that are not remembered.
 func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order, told *texts, pairs []pair) ([]int, error) {
 	signs := make([]int, len(pairs))
 	var unknown []pair
@@ -115,7 +115,7 @@ func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order
 		}
 		for n, decided := range more {
 			sign := cmp.Compare(decided, 0)
-			if signs[of[n]] = sign; sign*decided == differ[n].field+1 { // else the texts are the same to the database
+			if signs[of[n]] = sign; sign*decided == differ[n].field+1 { // else the database takes the two texts for equal
 				told.put(differ[n], sign)
 			}
 		}
@@ -124,9 +124,9 @@ func (q *question) compareKeys(ctx context.Context, db querier, keys order.Order
 	return signs, nil
 }
 
-// compareSQL is the statement that compares pairs: of each field an array of the ones and
-// an array of the others, as texts. It tells the number of the field that decides, from 1, with
-// the sign, and 0 where none does.
+// compareSQL is the statement that compares pairs. Each field is given as two arrays of texts, one
+// for each side. It returns the number of the field that decides, from 1, with the sign of the
+// comparison, and 0 if all are equal.
 func compareSQL(q *question) string {
 	var arrays, names, signs []string
 	for i, o := range q.order {
@@ -147,10 +147,10 @@ func compareSQL(q *question) string {
 	return "select coalesce(" + strings.Join(signs, ", ") + ", 0) from unnest(" + strings.Join(arrays, ", ") + ") with ordinality as pairs (" + strings.Join(names, ", ") + ", n) order by n"
 }
 
-// place finds the block that each image falls into, in which blocks is a guess. One
-// question checks all guesses; what was wrong is looked for in few more.
+// place finds the block that each image falls into; blocks holds a guess for each. One statement
+// checks all guesses, and a few more find the blocks of those that were wrong.
 func (q *question) place(ctx context.Context, db querier, keys order.Order, told *texts, blocks *order.Blocks, images []image, found []int) error {
-	low, high := make([]int, len(images)), make([]int, len(images)) // it begins at low or before, and ends at high
+	low, high := make([]int, len(images)), make([]int, len(images)) // the image's block is at low or later, and before high
 	for i := range images {
 		high[i] = blocks.Len()
 	}

@@ -18,22 +18,21 @@ import (
 )
 
 const (
-	countsKept = 10_000          // filtered counts that are remembered, the least used going first
-	countTime  = 4 * time.Second // what a count may take before it comes back as "at least"
-	countFirst = 1_000           // records of the first step of a walk
-	countWait  = 5 * time.Second // what a count may take besides that, where the database does not answer
+	countsKept = 10_000          // filtered counts that are remembered; the least recently used go first
+	countTime  = 4 * time.Second // time limit of a count, after which it comes back as "at least"
+	countFirst = 1_000           // records counted in the first step
+	countWait  = 5 * time.Second // further time, if the database does not answer
 )
 
-// canceled is PostgreSQL's code for a statement that was cancelled, by its time-out
-// for one.
+// canceled is PostgreSQL's code for a statement that was cancelled, for example by its time limit.
 const canceled = "57014"
 
-// total is how many records a question has at the version of its set, as well as the set's
-// rules want to know it. All of a set's are in the catalogue. Filtered ones are counted
-// once, by one computation however many ask, and kept current by the change log. The error
-// is errMoved where the set has moved on meanwhile.
+// total is the number of records of a question at its set's version, as exactly as the set's rules
+// ask for. The number of all records is in the catalogue. A filtered number is counted once,
+// however many callers ask, and kept current by the change log. The error is errMoved if the set
+// has moved on meanwhile.
 func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Total, error) {
-	if !q.set.tells() {
+	if !q.set.hasStamps() {
 		return s.attachedTotal(ctx, db, q)
 	}
 	most := q.countLimit
@@ -47,7 +46,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	}
 	key := q.listKey()
 	if c, ok := s.counted.Get(key); ok {
-		why, err := c.bring(ctx, s.folds(q.set), q)
+		why, err := c.update(ctx, s.folds(q.set), q)
 		if err != nil {
 			return paging.Total{}, err
 		}
@@ -61,7 +60,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 			s.counted.Remove(key)
 			s.distrust(q.set, why)
 		case !snapshot:
-			return paging.Total{}, errMoved // it is known at later versions
+			return paging.Total{}, errMoved // it is known at later versions only
 		}
 		q.explain.anew(why)
 	}
@@ -74,8 +73,8 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		_, total, err := s.count(ctx, tx, q, most)
 		return total, err
 	}
-	// Others may wait for this count, so it does not end with one caller's request;
-	// it has a time of its own.
+	// Other callers may wait for this count, so it does not end with this one's request. It has its
+	// own time limit.
 	counting := s.counting.DoChan(within, func() (any, error) {
 		var at int64
 		var total paging.Total
@@ -101,7 +100,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	}
 }
 
-// limited is a total of rules that count as far as most.
+// limited is the total of a list that is counted as far as limit.
 func limited(n, most int64) paging.Total {
 	if most > 0 && n > most {
 		return paging.AtLeast(most)
@@ -109,8 +108,8 @@ func limited(n, most int64) paging.Total {
 	return paging.Exact(n)
 }
 
-// count counts a question's records in a snapshot, and tells the version that it is of. An
-// exact count is kept from then on.
+// count counts a question's records in a snapshot, and returns the version that the count is of.
+// An exact count is kept and updated from then on.
 func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (version int64, total paging.Total, err error) {
 	mark, _, err := s.markIn(ctx, tx, q.set)
 	if err != nil {
@@ -130,8 +129,8 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 	return mark.Version, total, nil
 }
 
-// markIn is the mark of a set's records in a snapshot, and how many of them a kept set has.
-// The error is errMoved where it is another set by then.
+// markIn is the mark of a set's records in a snapshot and, of a kept set, their number. The error
+// is errMoved if the set is another one by then.
 func (s *Store) markIn(ctx context.Context, tx pgx.Tx, set *Set) (mark changes.Mark, records int64, err error) {
 	if set.saw != nil {
 		if mark, err = set.log.MarkIn(ctx, tx); err != nil {
@@ -157,8 +156,8 @@ func (s *Store) markIn(ctx context.Context, tx pgx.Tx, set *Set) (mark changes.M
 	return changes.Mark{Log: state.Log, Version: state.Version}, state.Records, err
 }
 
-// countRecords counts a question's records: all of them or, with most above 0, as far as
-// that. What takes too long comes back as "at least" what was seen.
+// countRecords counts a question's records: all of them, or as far as limit if that is above 0. A
+// count that takes too long comes back as "at least" what was counted.
 func (s *Store) countRecords(ctx context.Context, tx pgx.Tx, q *question, most int64) (paging.Total, error) {
 	limit := int64(0)
 	if most > 0 {
@@ -180,9 +179,8 @@ func (s *Store) countRecords(ctx context.Context, tx pgx.Tx, q *question, most i
 	return paging.Exact(n), nil
 }
 
-// bounded runs a question in a savepoint, so that the transaction survives its
-// time-out, and puts the transaction's own time-out back. The error of a time-out is
-// one of isCanceled.
+// bounded runs a statement with a time limit in a savepoint, so that the transaction survives if
+// it is exceeded, and restores the transaction's own limit. isCanceled recognises the error.
 func bounded(ctx context.Context, tx pgx.Tx, most time.Duration, ask func(pgx.Tx) (int64, error)) (n int64, err error) {
 	err = pgx.BeginFunc(ctx, tx, func(within pgx.Tx) error {
 		var before string
@@ -193,7 +191,7 @@ func bounded(ctx context.Context, tx pgx.Tx, most time.Duration, ask func(pgx.Tx
 			return err
 		}
 		if n, err = ask(within); err != nil {
-			return err // what was set goes with the savepoint
+			return err // the savepoint takes the setting back
 		}
 		_, err := within.Exec(ctx, "select set_config('statement_timeout', $1, true)", before)
 		return err
@@ -201,15 +199,14 @@ func bounded(ctx context.Context, tx pgx.Tx, most time.Duration, ask func(pgx.Tx
 	return n, err
 }
 
-// isCanceled tells whether a statement's time was up.
+// isCanceled reports whether a statement ran out of time.
 func isCanceled(err error) bool {
 	var pg *pgconn.PgError
 	return errors.As(err, &pg) && pg.Code == canceled
 }
 
-// countSome counts for the rest of the time, by walking through the records: at first
-// in short steps, since nobody knows how many a moment takes, and never beyond the
-// time.
+// countSome counts for the rest of the time by walking through the records. It begins with short
+// steps, since nobody knows how many records fit into a moment, and never exceeds the time.
 func (s *Store) countSome(ctx context.Context, tx pgx.Tx, q *question) (n int64, err error) {
 	each, err := q.Unordered(nil, statement.Region{})
 	if err == nil {
@@ -252,8 +249,8 @@ type rememberedTotal struct {
 	at time.Time
 }
 
-// attachedTotal counts an attached set's records, or remembers the count for as
-// long as the owner allows.
+// attachedTotal counts an attached set's records, or uses a remembered count if the owner allows
+// that.
 func (s *Store) attachedTotal(ctx context.Context, db querier, q *question) (paging.Total, error) {
 	most := q.countLimit
 	if most == 0 {

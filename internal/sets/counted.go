@@ -13,11 +13,11 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// turns let so many at a time do something, and others wait for it no longer than they have
-// time.
+// turns lets a limited number of callers do something at the same time. Others wait for it as long
+// as their context allows.
 type turns chan struct{}
 
-// turn lets one at a time.
+// turn lets one caller at a time.
 type turn = turns
 
 func newTurn() turn { return make(turn, 1) }
@@ -33,17 +33,18 @@ func (t turns) take(ctx context.Context) error {
 
 func (t turns) give() { <-t }
 
-// base is where something that is kept current began.
+// base is the state that something which is kept current was first known at.
 type base struct {
 	changes.Mark
 	made time.Time
-	turn turn // of whoever brings it on
+	turn turn // of the caller who updates it
 }
 
 func baseAt(mark changes.Mark) base { return base{mark, time.Now(), newTurn()} }
 
-// next waits for one's turn to bring what is known on to the version of a set, and gives the mark to begin at and what
-// ends the turn. Without that there is nothing to do: it is known so far, or, as the reason tells, of no use.
+// next waits for the turn to update what is known to the version of a set. It returns the mark to
+// begin at, and a function that ends the turn. If that is nil there is nothing to do: it is up to
+// date or, as the reason says, of no use.
 func (b *base) next(ctx context.Context, set *Set, upTo func() changes.Mark) (from changes.Mark, end func(), why string, err error) {
 	if upTo().Version >= set.Version {
 		return from, nil, b.alike(set), nil
@@ -61,7 +62,7 @@ func (b *base) next(ctx context.Context, set *Set, upTo func() changes.Mark) (fr
 	return from, nil, why, nil
 }
 
-// alike tells whether what is known is by the log that a set has; why it is of no use.
+// alike says why what is known is of no use with the log that a set has; "" if it is of use.
 func (b *base) alike(set *Set) (why string) {
 	if b.Log != set.logName {
 		return "it was known by another change log"
@@ -69,16 +70,16 @@ func (b *base) alike(set *Set) (why string) {
 	return ""
 }
 
-// counted is an exact count, kept current: it was counted once, and what has changed since
-// is added as it is asked for.
+// counted is an exact count that is kept current: counted once, then updated by the change log
+// when it is asked for.
 type counted struct {
 	base
 
 	mu    sync.Mutex
 	n     int64        // at the last state that it is known at
-	until changes.Mark // that one
+	until changes.Mark // that state
 	from  int64        // the first version that it is known at
-	steps []countStep  // since then, in the order of their versions
+	steps []countStep  // since then, by rising version
 }
 
 type countStep struct {
@@ -86,7 +87,7 @@ type countStep struct {
 	by int64
 }
 
-// stepsKept is how many steps back a count is known.
+// stepsKept is the number of earlier states that a count is known at.
 const stepsKept = 64
 
 func newCounted(mark changes.Mark, n int64) *counted {
@@ -109,16 +110,16 @@ func (c *counted) of(at changes.Mark) (n int64, ok bool) {
 	return n, true
 }
 
-// upTo tells how far it is known.
+// upTo is the last state that the count is known at.
 func (c *counted) upTo() changes.Mark {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	return c.until
 }
 
-// bring brings a count on to the version of a question's set, by the set's log. The
-// reason tells why that cannot be: it has to be counted anew.
-func (c *counted) bring(ctx context.Context, db querier, q *question) (why string, err error) {
+// update updates a count to the version of a question's set by the set's log. The reason says why
+// that is not possible, so that the records have to be counted again.
+func (c *counted) update(ctx context.Context, db querier, q *question) (why string, err error) {
 	began := time.Now()
 	from, end, why, err := c.next(ctx, q.set, c.upTo)
 	if end == nil {
@@ -140,7 +141,7 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 		return logGone(err)
 	}
 	var steps []countStep
-	var at, n, changed *int64 // none where nothing has changed
+	var at, n, changed *int64 // nil if nothing has changed
 	var folded int64
 	proof := ""
 	if _, err := pgx.ForEachRow(rows, []any{&proof, &at, &n, &changed}, func() error {
@@ -172,7 +173,7 @@ func (c *counted) bring(ctx context.Context, db querier, q *question) (why strin
 	return "", nil
 }
 
-// usable tells whether what is known can be brought on by the log that a set has; why not.
+// usable says why what is known cannot be updated by the log that a set has; "" if it can.
 func (b *base) usable(set *Set) (why string) {
 	if set.logged == nil {
 		return noLog
@@ -180,8 +181,8 @@ func (b *base) usable(set *Set) (why string) {
 	return b.alike(set)
 }
 
-// refuted tells why what is known cannot be brought on by what a statement read of a log;
-// "" where it can.
+// refuted says why what is known cannot be updated, by what a statement read of a log; "" if it
+// can.
 func (b *base) refuted(proof string) (why string) {
 	switch p := changes.ReadProof(proof); {
 	case p.Log != "" && p.Log != b.Log:
@@ -194,14 +195,15 @@ func (b *base) refuted(proof string) (why string) {
 	return ""
 }
 
-// Reasons where a set has no log, or another one than before.
+// Reasons why a log is of no use.
 const (
 	noLog      = "the table has no change log that works"
 	anotherLog = "the change log is another one by now"
 	noMoreLog  = "the change log is gone"
 )
 
-// logGone is the reason where a log, or a column of it, is not there any more.
+// logGone is the reason if the log, or one of its columns, is gone; any other error stays an
+// error.
 func logGone(err error) (why string, other error) {
 	var pg *pgconn.PgError
 	if errors.As(err, &pg) && (pg.Code == undefinedTable || pg.Code == undefinedColumn) {

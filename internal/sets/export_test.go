@@ -130,7 +130,7 @@ func (s *Store) FollowedPageAt(ctx context.Context, req Request, meanwhile func(
 }
 
 // Saw is a condition on the transactions that a page of a followed table saw, of those that changed
-// it; "" where it was read by the plain way.
+// it; "" where it was read the plain way.
 func Saw(p *Page, xid string) string {
 	saw := p.Set.saw
 	if saw == nil {

@@ -29,8 +29,8 @@ type Facet struct {
 	Count int64
 }
 
-// facetsKept is how many facets are kept current, and facetValues how many values each may
-// have for that.
+// facetsKept is the number of facets that are kept current, facetValues the most values that each
+// may have for that.
 const (
 	facetsKept  = 200
 	facetValues = 1_000
@@ -40,15 +40,15 @@ const (
 type facet struct {
 	base
 
-	values []*string      // in the database's order, a missing one last
+	values []*string      // in the database's order, the missing value last
 	place  map[string]int // of each value in values
-	none   int            // of the missing one; -1: there was none
+	none   int            // index of the missing value; -1: it has not occurred
 
 	mu sync.Mutex
-	at []facetsAt // the versions rise
+	at []facetsAt // by rising version
 }
 
-// facetsAt are the counts of a facet's values, at some versions.
+// facetsAt is the counts of a facet's values from one version on.
 type facetsAt struct {
 	from   int64
 	until  changes.Mark
@@ -57,11 +57,11 @@ type facetsAt struct {
 
 const facetsAtKept = 8
 
-// facetsOf counts, for each named field, the records that have each of its values, under
-// the search and all filters of a query but the field's own, at the version of a set. A
-// field with more than FacetsMost values gives the most frequent; equally frequent ones
-// come in the values' order. Errors are *ValueError for a field that is not filtered by,
-// errMoved where that version is not to be had over these connections, or the database's.
+// facetsOf counts, for each named field, the records that have each of its values, under the
+// search and all filters of a query except the field's own, at the version of a set. A field with
+// more than FacetsMost values gives the most frequent; equally frequent ones come in the values'
+// order. Errors are *ValueError for a field that is not filtered by, errMoved if that version
+// cannot be read over these connections, or the database's.
 func (s *Store) facetsOf(ctx context.Context, db querier, set *Set, req Request, fields []string) (map[string][]Facet, error) {
 	if len(fields) == 0 {
 		return nil, nil
@@ -90,9 +90,9 @@ func (s *Store) facetsOf(ctx context.Context, db querier, set *Set, req Request,
 // facetOf counts a field's values at the version of the question's set.
 func (s *Store) facetOf(ctx context.Context, db querier, q *question, field string) ([]Facet, error) {
 	key := strconv.Quote(field) + " " + q.listKey()
-	if q.set.tells() {
+	if q.set.hasStamps() {
 		if f, ok := s.facets.Get(key); ok {
-			why, err := f.bring(ctx, s.folds(q.set), q, field)
+			why, err := f.update(ctx, s.folds(q.set), q, field)
 			if err != nil {
 				return nil, err
 			}
@@ -105,7 +105,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 				s.facets.Remove(key)
 				s.distrust(q.set, why)
 			case !snapshot:
-				return nil, errMoved // they are known at later versions
+				return nil, errMoved // known at later versions only
 			}
 			q.explain.anew(why)
 		}
@@ -120,7 +120,7 @@ func (s *Store) facetOf(ctx context.Context, db querier, q *question, field stri
 	if err != nil {
 		return nil, err
 	}
-	return nil, errMoved // it is known now, at another version perhaps
+	return nil, errMoved // it is known now, perhaps at another version
 }
 
 // countFacet counts a field's values in a snapshot, and keeps the counts.
@@ -134,7 +134,7 @@ func (s *Store) countFacet(ctx context.Context, tx pgx.Tx, q *question, field, k
 	if err != nil {
 		return nil, err
 	}
-	if kept, ok := s.facets.Peek(key); q.set.tells() && len(found) <= facetValues && !(ok && kept.Version > q.set.Version) {
+	if kept, ok := s.facets.Peek(key); q.set.hasStamps() && len(found) <= facetValues && !(ok && kept.Version > q.set.Version) {
 		mark, _, err := s.markIn(ctx, tx, q.set)
 		if err != nil {
 			return nil, err
@@ -167,7 +167,7 @@ func collectFacets(ctx context.Context, db querier, counted statement.Statement)
 	return pgx.CollectRows(rows, pgx.RowToStructByPos[Facet])
 }
 
-// inOrder sorts counts by their values, as the database does.
+// inOrder sorts counts by their values as the database sorts them.
 func inOrder(ctx context.Context, tx pgx.Tx, set *Set, f *intake.Field, found []Facet) ([]Facet, error) {
 	values := make([]*string, len(found))
 	for i := range found {
@@ -186,8 +186,8 @@ func inOrder(ctx context.Context, tx pgx.Tx, set *Set, f *intake.Field, found []
 	return sorted, err
 }
 
-// shownFacets are the most frequent of counts that come by frequency, as they are written
-// in a query. What no query can hold (NaN, a float of more than 15 digits) is left out.
+// shownFacets are the most frequent values, written as a query writes them. Values that no query
+// can hold (NaN, a float of more than 15 digits) are left out.
 func shownFacets(f *intake.Field, found []Facet) []Facet {
 	shown := []Facet{}
 	for _, facet := range found[:min(len(found), FacetsMost)] {
@@ -227,9 +227,9 @@ func (f *facet) last() facetsAt {
 	return f.at[len(f.at)-1]
 }
 
-// bring brings the counts on to the version of a question's set. The reason tells why that
-// cannot be.
-func (f *facet) bring(ctx context.Context, db querier, q *question, field string) (why string, err error) {
+// update updates the counts to the version of a question's set. The reason says why that is not
+// possible.
+func (f *facet) update(ctx context.Context, db querier, q *question, field string) (why string, err error) {
 	began := time.Now()
 	from, end, why, err := f.next(ctx, q.set, func() changes.Mark { return f.last().until })
 	if end == nil {
@@ -257,7 +257,7 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 		}
 		proof := ""
 		var one Facet
-		var n *int64 // none where nothing has changed
+		var n *int64 // nil if nothing has changed
 		var found []Facet
 		if _, err := pgx.ForEachRow(rows, []any{&proof, &one.Value, &n}, func() error {
 			if n != nil {
@@ -300,7 +300,7 @@ func (f *facet) bring(ctx context.Context, db querier, q *question, field string
 	return "", nil
 }
 
-// plain is a value as it is written in a query; of a float, without an exponent.
+// plain is a value as a query writes it; a float has no exponent.
 func plain(f *intake.Field, text string) string {
 	if f.Type == value.Decimal && strings.Contains(text, "e") {
 		if n, err := strconv.ParseFloat(text, 64); err == nil && !math.IsInf(n, 0) {

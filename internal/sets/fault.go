@@ -10,8 +10,8 @@ import (
 	"github.com/jackc/pgx/v5/pgconn"
 )
 
-// DataError is the error for data that the database cannot take: too large, of no
-// type that it has, or against a rule of the table.
+// DataError is the error for data that the database cannot store: too large, of an unknown type,
+// or against a constraint of the table.
 type DataError struct {
 	Says string
 	err  error
@@ -20,9 +20,8 @@ type DataError struct {
 func (e *DataError) Error() string { return e.Says }
 func (e *DataError) Unwrap() error { return e.err }
 
-// Classes of PostgreSQL's errors (appendix A of its manual) that are the data's fault:
-// data exceptions, violated constraints, limits of the server, and names that it keeps
-// for itself.
+// isDataFault reports whether PostgreSQL's error code (appendix A of its manual) is the data's
+// fault: data exceptions, violated constraints, limits of the server, reserved names.
 func isDataFault(code string) bool {
 	return strings.HasPrefix(code, "22") || strings.HasPrefix(code, "23") || strings.HasPrefix(code, "54") ||
 		slices.Contains([]string{"42701", "42611", "42622"}, code)
@@ -30,8 +29,8 @@ func isDataFault(code string) bool {
 
 var indexInMessage = regexp.MustCompile(`for index "([^"]+)"`)
 
-// dataFault turns an error of the database that is the data's fault into a DataError,
-// or into a ValueError where the field is known; any other error stays as it is.
+// dataFault turns a database error that is the data's fault into a DataError, or into a ValueError
+// if the field is known. Other errors stay as they are.
 func dataFault(set *Set, err error) error {
 	var pg *pgconn.PgError
 	if !errors.As(err, &pg) || !isDataFault(pg.Code) {

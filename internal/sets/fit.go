@@ -10,10 +10,10 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// This file holds rules and fields against each other.
+// This file checks rules against the fields of a set.
 
-// offering offers fields to sort and filter by, under names that are easy to write
-// in a query.
+// offering is rules that offer fields to sort and filter by, under names that are easy to write in
+// a query.
 func offering(fields []intake.Field, key []string) *rulesfile.Rules {
 	r := rulesfile.Of(paging.Rules{Key: key, Unknown: paging.UnknownNoted})
 	names := make([]string, len(fields))
@@ -37,8 +37,8 @@ func offering(fields []intake.Field, key []string) *rulesfile.Rules {
 	return r
 }
 
-// rulesFor offers every field of a file to sort and filter by, and its text to
-// search in. Looking within text is left to the search, whose index is one.
+// rulesFor is rules that offer every field of a file to sort and filter by, and its text fields to
+// search. Text has no filter for a part of it: the search finds words, with a single index.
 func rulesFor(plan *intake.Plan) *rulesfile.Rules {
 	r := offering(plan.Fields, plan.Key)
 	for i := range r.Filters {
@@ -50,7 +50,7 @@ func rulesFor(plan *intake.Plan) *rulesfile.Rules {
 	return r
 }
 
-// fits tells which field that rules name is not there, or is of another type.
+// fits checks that every field which rules name is there and has the right type.
 func fits(r *rulesfile.Rules, fields []intake.Field) error {
 	set := Set{Fields: fields}
 	for i := range r.Filters {
@@ -79,7 +79,7 @@ func namedBy(r *rulesfile.Rules) []string {
 	return append(askedBy(r), slices.Concat(r.Show, slices.Concat(r.Indexes...))...)
 }
 
-// askedBy are the fields that rules let callers sort, filter, search and find records by.
+// askedBy are the fields that callers may sort, filter and search by, and the key.
 func askedBy(r *rulesfile.Rules) []string {
 	names := slices.Concat(r.Key, r.Search)
 	for i := range r.Sorts {

@@ -23,12 +23,12 @@ const (
 	All      Visibility = true  // all records
 )
 
-// FixedError tells what is wrong with a fixed filter.
+// FixedError says what is wrong with a fixed filter.
 type FixedError struct{ Says string }
 
 func (e *FixedError) Error() string { return "the fixed filter: " + e.Says }
 
-// fixedFor is the fixed filter that is in force for a caller.
+// fixedFor is the fixed filter that applies to a caller.
 func (s *Set) fixedFor(sees Visibility) []paging.Condition {
 	if sees == All {
 		return nil
@@ -36,7 +36,7 @@ func (s *Set) fixedFor(sees Visibility) []paging.Condition {
 	return s.fixed
 }
 
-// FixedFor is the text of the fixed filter that is in force for a caller.
+// FixedFor is the text of the fixed filter that applies to a caller.
 func (s *Set) FixedFor(sees Visibility) string {
 	if sees == All {
 		return ""
@@ -44,9 +44,8 @@ func (s *Set) FixedFor(sees Visibility) string {
 	return s.Fixed
 }
 
-// fixedFilter reads a fixed filter. It is written as the filters of a query are,
-// and may use every field of the set, whatever its rules offer. Nothing else can
-// stand there.
+// fixedFilter reads a fixed filter. It is written like the filters of a query, and may use every
+// field of the set, whatever its rules offer. Anything else in it is an error.
 func fixedFilter(fields []intake.Field, filter string) ([]paging.Condition, error) {
 	if filter == "" {
 		return nil, nil
@@ -80,18 +79,18 @@ func fixedRules(fields []intake.Field) *paging.Rules {
 	return rules
 }
 
-// wholeDays is how the dates in a fixed filter are meant where its field is a time. A
-// filter that was written before means their midnight.
+// wholeDays marks fixed filters in which a date that is compared with a time means the whole day.
+// In filters without the mark, which are older, it means midnight.
 const wholeDays = "whole days"
 
-// instants writes a fixed filter from before so that it goes on meaning what it meant:
-// each date that is held against a time becomes its midnight.
+// instants rewrites an older fixed filter so that it keeps its meaning: a date that is compared
+// with a time becomes its midnight.
 func instants(fields []intake.Field, filter string) string {
 	rules := fixedRules(fields)
 	var parts []string
 	for p := range query.Parts(filter) {
 		part := p.Raw()
-		ask, _ := rules.Read(part) // one that is wrong asks for nothing
+		ask, _ := rules.Read(part) // a wrong one gives an ask without conditions
 		for _, c := range ask.Conditions() {
 			if c.Type == value.Time && len(c.Values[0]) == len(time.DateOnly) {
 				part = p.RawName() + "=" + c.Values[0] + "T00:00:00Z"
@@ -102,8 +101,8 @@ func instants(fields []intake.Field, filter string) string {
 	return strings.Join(parts, "&")
 }
 
-// keepInstants writes the fixed filters of sets anew that are from before. What they
-// mean stays, and so does the sets' version.
+// keepInstants rewrites the older fixed filters of all sets. Their meaning, and the sets'
+// versions, stay.
 func (s *Store) keepInstants(ctx context.Context, all []*Set) error {
 	for _, set := range all {
 		_, err := s.pool.Exec(ctx, "update pageladder.record_set set fixed = $2, fixed_dates = $3 where name = $1 and version = $4 and fixed_dates <> $3",

@@ -12,47 +12,47 @@ import (
 	"pageladder.example/internal/changes"
 )
 
-// This file knows how followed tables, those of others whose owners let us keep a log of their changes, come to be
-// read by their logs, and how the logs are kept. followed.go reads them.
+// This file finds the logs of followed tables, and prunes them. A followed table is one of
+// somebody else, whose owner lets us keep a log of its changes. followed.go reads such tables.
 
-// following is what is known of a followed table, as its set is defined.
+// following is the state of following one table, for one definition of its set.
 type following struct {
 	defined   int64
 	catalogue uint32
 
 	mu       sync.Mutex
-	latest   *Set     // at the latest state; nil while it is read by the plain way
-	why      []string // why it is read by the plain way
-	unkept   string   // why its log could not be pruned, the last time
+	latest   *Set     // the set at the latest known state; nil while it is read the plain way
+	why      []string // why it is read the plain way
+	unkept   string   // why its log could not be pruned at the last attempt
 	since    time.Time
 	tried    time.Time
 	checking bool
 }
 
 const (
-	followAgain = 5 * time.Second  // between attempts to find a log in place
+	followAgain = 5 * time.Second  // between attempts to find a log
 	followWait  = 10 * time.Second // longest wait for transactions that began before the log was seen
 	followPoll  = 50 * time.Millisecond
-	keepTime    = 30 * time.Second // that the pruning of a log may take
+	keepTime    = 30 * time.Second // time limit for pruning a log
 )
 
-// tableChanged is the reason where a followed table is not as it was.
+// tableChanged is the reason if a followed table is not what it was.
 const tableChanged = "the table, its triggers or its log have changed"
 
 // FollowState is how a followed table is read.
 type FollowState struct {
-	Exact   bool      // by its log
-	Since   time.Time // since when it is read so
-	Missing []string  // why it is read by the plain way: what is missing or differs
-	Unkept  string    // why its log could not be pruned lately: it is then written no further after an hour
-	Images  int64     // in the log, counted as far as imagesTold
-	Bytes   int64     // that the log takes
-	Lag     *float64  // seconds that a standby is behind; nil for a primary
+	Exact   bool      // pages are read by the log
+	Since   time.Time // when that began
+	Missing []string  // what is missing or differs, so that pages are read the plain way
+	Unkept  string    // why its log could not be pruned lately; writers stop filling a log that is not pruned for an hour
+	Images  int64     // in the log, counted up to imagesTold
+	Bytes   int64     // size of the log
+	Lag     *float64  // seconds that a standby is behind its primary; nil for a primary
 }
 
 const imagesTold = 200_000
 
-// follows is what is known of a set's table.
+// follows is the state of following a set's table.
 func (s *Store) follows(set *Set) *following {
 	s.followMu.Lock()
 	defer s.followMu.Unlock()
@@ -64,7 +64,7 @@ func (s *Store) follows(set *Set) *following {
 	return f
 }
 
-// unfollow forgets what is known of tables that are not followed any more.
+// unfollow forgets tables that are not followed any more.
 func (s *Store) unfollow(all []*Set) {
 	s.followMu.Lock()
 	defer s.followMu.Unlock()
@@ -75,8 +75,8 @@ func (s *Store) unfollow(all []*Set) {
 	}
 }
 
-// followedAt is a followed set at the latest state that is known; nil where it is read by the plain
-// way for now. Its log is then looked for, in the background.
+// followedAt is a followed set at the latest known state. It is nil if the set is read the plain
+// way at present; its log is then looked for in the background.
 func (s *Store) followedAt(set *Set) *Set {
 	f := s.follows(set)
 	latest, mine, _ := f.claim(s.followAgain)
@@ -86,8 +86,8 @@ func (s *Store) followedAt(set *Set) *Set {
 	return latest
 }
 
-// claim gives the latest state. Where there is none, it tells whether whoever asks is to look for
-// the log, if nobody has for so long, or somebody does.
+// claim returns the latest state. If there is none, it reports whether the caller is to look for
+// the log (nobody has for as long as again), and whether somebody is looking already.
 func (f *following) claim(again time.Duration) (latest *Set, mine, busy bool) {
 	f.mu.Lock()
 	defer f.mu.Unlock()
@@ -98,7 +98,7 @@ func (f *following) claim(again time.Duration) (latest *Set, mine, busy bool) {
 	return f.latest, false, f.latest == nil && f.checking
 }
 
-// FollowKnown tells how a followed table is read, as it was last seen.
+// FollowKnown is how a followed table is read, as last seen.
 func (s *Store) FollowKnown(set *Set) FollowState {
 	f := s.follows(set)
 	f.mu.Lock()
@@ -106,8 +106,8 @@ func (s *Store) FollowKnown(set *Set) FollowState {
 	return FollowState{Exact: f.latest != nil, Since: f.since, Missing: slices.Clone(f.why), Unkept: f.unkept}
 }
 
-// FollowState tells how a followed table is read, having looked for its log just now where it
-// is not read by that.
+// FollowState is how a followed table is read. It looks for the log first if the table is not read
+// by it.
 func (s *Store) FollowState(ctx context.Context, name string) (FollowState, error) {
 	set, err := s.Latest(ctx, name)
 	if err != nil || !set.Followed {
@@ -115,7 +115,7 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 	}
 	f := s.follows(set)
 	_, mine, busy := f.claim(0)
-	for ; busy; _, mine, busy = f.claim(0) { // somebody looks, who may have begun before now
+	for ; busy; _, mine, busy = f.claim(0) { // that search may have begun too early
 		select {
 		case <-ctx.Done():
 			return FollowState{}, ctx.Err()
@@ -129,7 +129,7 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 	return state, s.sizeLog(ctx, set, &state)
 }
 
-// sizeLog tells how large a log is, as far as that can be told.
+// sizeLog adds the size of a log, as far as that can be read.
 func (s *Store) sizeLog(ctx context.Context, set *Set, state *FollowState) error {
 	pool, err := s.sourcePool(ctx, set.Source)
 	if err != nil {
@@ -145,8 +145,8 @@ func (s *Store) sizeLog(ctx context.Context, set *Set, state *FollowState) error
 	return sourceError(err)
 }
 
-// Followed is how many sets are to be followed, how many of them are read by their logs, and how often
-// a log turned out to be no more what it was.
+// Followed is the number of sets whose tables are to be followed, how many of them are read by
+// their logs, and how often a log turned out not to be what it was.
 func (s *Store) Followed() (all, exact int, forsaken int64) {
 	s.followMu.Lock()
 	defer s.followMu.Unlock()
@@ -161,7 +161,7 @@ func (s *Store) Followed() (all, exact int, forsaken int64) {
 	return all, exact, s.forsaken.Load()
 }
 
-// beginFollowing looks for the log of a table and, where it is in place, begins to go by it.
+// beginFollowing looks for a table's log and, if it is in place, begins to use it.
 func (s *Store) beginFollowing(f *following, set *Set) {
 	ctx, cancel := context.WithTimeout(s.running, followWait)
 	defer cancel()
@@ -187,7 +187,7 @@ func (s *Store) beginFollowing(f *following, set *Set) {
 	f.latest, f.why, f.since = here, nil, time.Now()
 }
 
-// Follower is the script of a followed set's table, and what takes it off again.
+// Follower is the script for a followed set's table, and the one that undoes it.
 func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, error) {
 	if !set.Attached() {
 		return nil, ErrNotAttached
@@ -210,7 +210,7 @@ func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, erro
 	return &f, sourceError(err)
 }
 
-// earlier is the log that a script of before made for a set's table.
+// earlier is the log that an earlier version of the script made for a set's table.
 func earlier(set *Set, follower *changes.Followed) *changes.Followed {
 	f := *follower
 	f.Earlier = true
@@ -227,9 +227,10 @@ func fieldNames(fields []changes.Field) []string {
 	return names
 }
 
-// findLog is a set at a state of now, by the log of its table, or what is missing.
+// findLog is a set at its current state, with the log of its table, or what is missing of that
+// log.
 func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []string, err error) {
-	s.keepLog(ctx, set) // a log that is broken begins anew
+	s.keepLog(ctx, set) // a log that is broken begins anew by this
 	follower, err := s.Follower(ctx, set)
 	if err != nil {
 		return nil, nil, err
@@ -238,8 +239,8 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 	if err != nil {
 		return nil, nil, err
 	}
-	// Who was writing when the log was first seen as it is may not have been logged: what is
-	// known begins when all of them have ended.
+	// Transactions that were writing when the log was first seen may not have been logged. So the
+	// first known state is one in which all of them have ended.
 	first := changes.Mark{}
 	for {
 		err := elsewhere(ctx, pool, func(tx pgx.Tx) error {
@@ -288,8 +289,8 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 	}
 }
 
-// keepLog tells a followed table's database that its log is read, and lets it be pruned: on its
-// primary, which a source that is read through a standby names as another host of its address.
+// keepLog notes in a followed table's database that its log is in use, and prunes it. That happens
+// on the primary; the address of a source that is read through a standby names the primary too.
 func (s *Store) keepLog(ctx context.Context, set *Set) {
 	ctx, cancel := context.WithTimeout(ctx, keepTime)
 	defer cancel()

@@ -14,7 +14,7 @@ import (
 )
 
 // Whatever the owner does succeeds, and every page before and after it is right: by the log, or
-// by the plain way with a word to the owner.
+// the plain way with a word to the owner.
 func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 	change := "update yard.boats set tons = tons + 1, crew = crew + 1 where id % 10 = 3; delete from yard.boats where id % 100 = 7; insert into yard.boats (id, name) values (3001, 'boat 9')"
 	for _, c := range []struct {
@@ -22,7 +22,7 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		shown         []string
 		before        string   // the log is in place
 		does          []string // each on its own
-		told, mending string   // what is told afterwards, where pages then come by the plain way; what mends that
+		told, mending string   // what is told afterwards, where pages then come the plain way; what mends that
 	}{
 		{name: "savepoints", does: []string{"begin; savepoint a; " + change + "; rollback to a; update yard.boats set crew = 9 where id < 5; savepoint b; delete from yard.boats where id = 6; release b; commit"}},
 		{name: "a rollback", does: []string{"begin; " + change + "; rollback"}},
@@ -162,7 +162,7 @@ func TestFollowedTableWithPartitions(t *testing.T) {
 }
 
 // What logical replication writes calls no triggers of statements: a table that begins to receive its
-// rows so is read by the plain way, and its owner is told.
+// rows so is read the plain way, and its owner is told.
 func TestFollowedTableThatReceivesItsRows(t *testing.T) {
 	f := newFleet(t, boats)
 	f.follow(t)

@@ -13,13 +13,12 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// This file knows how followed tables are read: those of others, whose owners let us keep a
-// log of their changes. What is known of one is known at states, each of which is what one snapshot
-// of its database saw. They are numbered as they come, of all tables together: no number ever comes
-// again, so that what is known at one is never taken for another's.
+// This file reads followed tables. What is known of one is known at states, each of which is what
+// one snapshot of its database saw. States are numbered as they are seen, over all tables
+// together: no number comes twice, so that what is known at one state is never taken for that of
+// another.
 
-// forsake lets go of what is known of a followed set whose log has turned out to be no more what
-// it was.
+// forsake drops what is known of a followed set whose log is not what it was.
 func (s *Store) forsake(set *Set, why string) {
 	f := s.follows(set)
 	f.mu.Lock()
@@ -30,8 +29,8 @@ func (s *Store) forsake(set *Set, why string) {
 	}
 }
 
-// reaches is a followed set at a state that a statement has just seen. The error is errMoved where
-// it is before the latest one, or nobody can know.
+// reaches is a followed set at a state that a statement has just seen. The error is errMoved if
+// that is older than the latest one, or the order of the two is not known.
 func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
 	f := s.follows(set)
 	f.mu.Lock()
@@ -57,8 +56,8 @@ func (s *Store) reaches(set *Set, saw *changes.Snapshot) (*Set, error) {
 	return &here, nil
 }
 
-// confirm notes that a followed set was seen as it is known in a later snapshot: what is asked next is
-// held against that.
+// confirm notes that a later snapshot saw the same state of a followed set. The next statement is
+// compared with that snapshot.
 func (s *Store) confirm(set *Set, saw *changes.Snapshot) {
 	f := s.follows(set)
 	f.mu.Lock()
@@ -73,8 +72,7 @@ func (s *Store) confirm(set *Set, saw *changes.Snapshot) {
 	}
 }
 
-// FollowedState is the number of the state that a followed set is at; 0 where it is read by the
-// plain way.
+// FollowedState is the number of a followed set's state; 0 if it is read the plain way.
 func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
 	if !set.Followed {
 		return 0, nil
@@ -86,8 +84,7 @@ func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
 	return here.Version, nil
 }
 
-// followedNow asks the database of a followed set which state it is at; nil where it is read by the
-// plain way.
+// followedNow asks the database for the state of a followed set; nil if it is read the plain way.
 func (s *Store) followedNow(ctx context.Context, set *Set) (*Set, error) {
 	here := s.followedAt(set)
 	if here == nil {
@@ -109,16 +106,17 @@ func (s *Store) followedNow(ctx context.Context, set *Set) (*Set, error) {
 	case seen == nil:
 		return here, nil
 	}
-	later, err := s.told(here, seen)
+	later, err := s.stateSeen(here, seen)
 	if errors.Is(err, errMoved) {
-		return nil, nil // it has moved on, or is not followed any more
+		return nil, nil // it has moved on, or is no longer followed
 	}
 	return later, err
 }
 
-// told is a followed set at the state that a statement told of, which was asked against the set's
-// mark. The error is errMoved where its log is not what it was, or the state is an earlier one.
-func (s *Store) told(set *Set, seen *changes.Stamp) (*Set, error) {
+// stateSeen is a followed set at the state that a statement's stamp reports; the statement was
+// compared with the set's mark. The error is errMoved if the log is not what it was, or the state
+// is an older one.
+func (s *Store) stateSeen(set *Set, seen *changes.Stamp) (*Set, error) {
 	switch {
 	case seen.Log != set.logName && seen.Log != "":
 		s.forsake(set, tableChanged)
@@ -133,8 +131,8 @@ func (s *Store) told(set *Set, seen *changes.Stamp) (*Set, error) {
 	return s.reaches(set, seen.Saw)
 }
 
-// followedPage reads a page of a followed set, by what is known; nil where it has to be read by
-// the plain way. Where the table changes too often while it is read, it is read in a transaction.
+// followedPage reads a page of a followed set by what is remembered; nil if it has to be read the
+// plain way. If the table changes too often while it is read, the page is read in a transaction.
 func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page, error) {
 	for attempt := range attempts {
 		here := s.followedAt(set)
@@ -150,7 +148,7 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 		}
 		if err == nil {
 			if page.Settled.Fetch() == 0 {
-				break // nothing has told that it is still so
+				break // nothing confirms that this is still so
 			}
 			page.as(set.Version)
 			return page, nil
@@ -167,7 +165,7 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 		case ctx.Err() != nil:
 			return nil, err
 		case errors.As(err, &refusal), errors.As(err, &counts), errors.As(err, &wrong):
-			return nil, nil // the plain way tells it as it is
+			return nil, nil // the plain way reports it
 		default:
 			s.forsake(here, "its log could not be read: "+err.Error())
 		}
@@ -180,7 +178,7 @@ func (s *Store) followedPage(ctx context.Context, set *Set, req Request) (*Page,
 	return nil, nil
 }
 
-// followedWithin reads a page of a followed set in a transaction of its own, by what is known.
+// followedWithin reads a page of a followed set in a transaction, by what is remembered.
 func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page *Page, err error) {
 	err = elsewhere(ctx, set.pool, func(tx pgx.Tx) error {
 		mark, err := set.log.MarkIn(ctx, tx)
@@ -200,18 +198,18 @@ func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page
 	return page, err
 }
 
-// tells tells whether each statement on the set's records tells what it saw of the set.
-func (s *Set) tells() bool { return s.pin == nil && (!s.Attached() || s.saw != nil) }
+// hasStamps reports whether each statement on the set's records returns a stamp.
+func (s *Set) hasStamps() bool { return s.pin == nil && (!s.Attached() || s.saw != nil) }
 
-// origin tells which states have a change: of a kept set, its version and all later ones. Of a
-// followed table, the state that it was brought on to and all later ones, and of those that came
-// between that and the one before it, those that saw its transaction.
+// origin says which states contain a change. Of a kept set: its version and all later ones. Of a
+// followed table: the state that the change was added for and all later ones; of the states
+// between that one and the one before it, those that saw the change's transaction.
 type origin struct {
 	version int64
 	xid     uint64
 }
 
-// origin is that of a change, by what the set's log tells.
+// origin is the origin of a change that the set's log reports.
 func (s *Set) origin(logged int64) origin {
 	if s.saw != nil {
 		return origin{s.Version, uint64(logged)}
@@ -219,12 +217,12 @@ func (s *Set) origin(logged int64) origin {
 	return origin{version: logged}
 }
 
-// in tells whether a state has the change.
+// in reports whether a state contains the change.
 func (o origin) in(m changes.Mark) bool {
 	return o.version <= m.Version || m.Saw != nil && m.Saw.Sees(o.xid)
 }
 
-// against is a condition of our own with the mark that a statement's stamp is held against.
+// against adds the mark that a statement's stamp is compared with to a condition.
 func (s *Set) against(own statement.Where) statement.Where {
 	named, args := changes.AgainstMark(s.saw, len(own.Args)+1)
 	if own.SQL != "" {

@@ -16,16 +16,16 @@ import (
 )
 
 const (
-	deep          = 500             // records from either end beyond which footholds are made
-	nearby        = 60              // beyond which those that are there are used
-	buildTime     = 5 * time.Minute // longest time that a build may take
-	fetchesAtOnce = 256             // cursor moves sent in one round trip
+	deep          = 500             // records from either end beyond which footholds are built
+	nearby        = 60              // beyond which footholds that exist are used
+	buildTime     = 5 * time.Minute // time limit of a build
+	fetchesAtOnce = 256             // cursor moves in one round trip
 )
 
-// trackKey names the order and the filters of a question, over the table that its set has.
+// trackKey names the order and the filters of a question, for the table that its set has.
 func trackKey(q *question) string {
 	text := append(make([]byte, 0, 160), q.set.Name...)
-	if !q.set.tells() {
+	if !q.set.hasStamps() {
 		text = strconv.AppendInt(append(text, ' '), q.set.Version, 10)
 	}
 	text = append(append(text, ' '), q.listKey()...)
@@ -36,17 +36,17 @@ func trackKey(q *question) string {
 	return string(text)
 }
 
-// longest is how old footholds of a question may be; 0: any age, since the change log of a
-// kept set keeps them current.
+// longest is the greatest age of footholds that a question may use; 0: any age, since the change
+// log of a kept set keeps them current.
 func (q *question) longest() time.Duration {
-	if !q.set.tells() {
+	if !q.set.hasStamps() {
 		return q.set.Remember
 	}
 	return 0
 }
 
-// blocks are the footholds of a question at the version of its set, and the track that
-// they are of; nil where there are none. They are built in the background then, if wanted.
+// blocks are the footholds of a question at the version of its set, and their track; nil if there
+// are none. They are then built in the background, if wanted.
 func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted bool) (*track, *order.Blocks, error) {
 	key := trackKey(q)
 	t := s.tracks.get(key)
@@ -56,21 +56,21 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 		}
 		return nil, nil, nil
 	}
-	if !q.set.tells() {
+	if !q.set.hasStamps() {
 		return t, t.at(changes.Mark{}), nil
 	}
-	why, err := t.bring(ctx, s.folds(q.set), q)
+	why, err := t.update(ctx, s.folds(q.set), q)
 	if err != nil {
 		return nil, nil, err
 	}
 	if why == "" {
 		blocks := t.at(q.set.mark())
-		if blocks == nil { // they are known at later versions: plainly, this once
+		if blocks == nil { // known at later versions only: this page is read the plain way
 			q.explain.anew("the footholds are of a later version")
 			return nil, nil, nil
 		}
 		if blocks.Records() == total {
-			s.tracks.keep(key, t) // it may have grown
+			s.tracks.keep(key, t) // its size may have grown
 			s.lately.note(t, q)
 			q.explain.base("footholds", t.base)
 			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {
@@ -88,8 +88,8 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 	return nil, nil, nil
 }
 
-// lately is the track of each kept set that a page was read by last. As soon as a change of the set
-// is heard of, that track is brought on: else all who ask next wait for it.
+// lately remembers, for each kept set, the track by which a page was last read. That track is
+// updated as soon as a change of the set is noticed, so that the next pages need not wait for it.
 type lately struct {
 	mu   sync.Mutex
 	used map[string]use
@@ -103,7 +103,7 @@ type use struct {
 }
 
 const (
-	useNoted = 50 * time.Millisecond // at least between two notes of one set
+	useNoted = 50 * time.Millisecond // least time between two notes of one set
 	useLasts = 5 * time.Second
 )
 
@@ -124,7 +124,7 @@ func (l *lately) note(t *track, q *question) {
 	l.used[q.set.Name] = u
 }
 
-// ahead brings on the track that a set was lately read by, once the set has moved on.
+// ahead updates the track by which a set was lately read, once the set has moved on.
 func (s *Store) ahead(set *Set) {
 	s.lately.mu.Lock()
 	u := s.lately.used[set.Name]
@@ -137,7 +137,7 @@ func (s *Store) ahead(set *Set) {
 		ctx, cancel := context.WithTimeout(s.running, useLasts)
 		defer cancel()
 		u.q.set = set
-		u.bring(ctx, s.folds(set), &u.q) // what fails is told to whoever needs it
+		u.update(ctx, s.folds(set), &u.q) // a failure is reported to whoever needs the track
 	})
 }
 
@@ -159,8 +159,7 @@ func (s *Store) build(q *question, key string) {
 		if t, err := s.buildTrack(ctx, q); err == nil {
 			s.tracks.keep(key, t)
 		}
-		// An error is no harm: pages come by the plain way, and the next deep one
-		// tries again.
+		// An error does no harm: pages are read the plain way, and the next deep page tries again.
 	})
 }
 
@@ -170,14 +169,14 @@ type trackBuilder struct {
 	q    *question
 	keys order.Order
 
-	key []byte // where the block that is being walked over begins
+	key []byte // where the current block begins
 	at  int64  // its position within the region
 }
 
-// mostBytes is the memory that the footholds of so many records take at most: 1 MB a
-// million, 3 MB by text, and leastBytes of few.
+// mostBytes is the memory limit of footholds by number of records: 1 MB a million, 3 MB if the
+// order has text, and at least leastBytes.
 func mostBytes(keys order.Order) func(records int64) int {
-	each := int64(1) // byte a record
+	each := int64(1) // byte per record
 	if !keys.Exact() {
 		each = 3
 	}
@@ -186,15 +185,15 @@ func mostBytes(keys order.Order) func(records int64) int {
 
 const leastBytes = 100_000
 
-// buildTrack walks the question's order once, in one snapshot, passing over the
-// rows between footholds within the server.
+// buildTrack walks through the question's order once, in one snapshot. Rows between footholds are
+// skipped within the server.
 func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
-	// A page of the default size then begins at a foothold and, once records have come and
-	// gone, near one.
+	// A page of the default size then begins at a foothold or, once records have been added and
+	// removed, near one.
 	step := (int64(q.set.Rules.Resolved().Size.Default) + 1) / 2
 	ours := !q.set.Attached() && q.filterKey == ""
-	if !q.set.tells() || q.filterKey != "" {
-		step *= 4 // or ends right before one: moving a cursor from outside costs more
+	if !q.set.hasStamps() || q.filterKey != "" {
+		step *= 4 // or ends right before one: moving a cursor in another database costs more
 	}
 	keys := q.keys()
 	b := &trackBuilder{Builder: order.Build(step, mostBytes(keys)), q: q, keys: keys}
@@ -205,7 +204,7 @@ func (s *Store) buildTrack(ctx context.Context, q *question) (*track, error) {
 	t := &track{keys: keys}
 	err := s.within(ctx, q.set.Name, func(tx pgx.Tx, set *Set) (err error) {
 		mark, total := changes.Mark{}, int64(-1)
-		if !q.set.tells() {
+		if !q.set.hasStamps() {
 			if set.Version != q.set.Version {
 				return errMoved
 			}

@@ -15,11 +15,12 @@ import (
 
 // This file reads pages of lists that are held still.
 
-// Held is the mark that a page is held at, and what has changed since.
+// Held is the version that a page is held at, and how much has changed since.
 type Held struct {
 	Version int64
-	Changes int64 // of records of the list, each time that one was added, changed or removed; 0: it is the list as it is
-	// Lasts is how long the page surely can be read, as it is; 0: it may change, or nobody knows.
+	Changes int64 // of records of the list since then, counted each time; 0: the list is as it was
+	// Lasts is for how long the page is sure not to change; 0: it may change at any time, or nobody
+	// knows.
 	Lasts time.Duration
 }
 
@@ -70,7 +71,7 @@ func (s *Store) heldPage(ctx context.Context, req Request) (*Page, error) {
 	return s.heldWithin(ctx, req)
 }
 
-// heldWithin reads a page of a list that is held at a version in a snapshot, by plain means.
+// heldWithin reads a page of a list that is held at a version in one snapshot, the plain way.
 func (s *Store) heldWithin(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		if page, err = s.readPage(ctx, tx, set, req); err != nil {
@@ -92,7 +93,7 @@ func (s *Store) heldWithin(ctx context.Context, req Request) (page *Page, err er
 	return page, err
 }
 
-// readHeld reads a page of a list that is held at a version of a set, by what is known.
+// readHeld reads a page of a list that is held at a version, by what is remembered.
 func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, error) {
 	mark, err := s.markAt(ctx, set, req.At)
 	if err != nil {
@@ -120,7 +121,7 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	if !exact {
 		return nil, errMoved
 	}
-	if changed == 0 { // it is the list as it is
+	if changed == 0 { // the list is as it was
 		return s.heldUnchanged(ctx, q, req, d)
 	}
 	total := paging.NotCounted()
@@ -141,7 +142,7 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	if rows == 0 || len(req.Facets) > 0 && q.bound() {
 		return nil, errPlain
 	}
-	way, images, err := s.heldWay(ctx, q, mark, settled.Offset(), rows, total, logged)
+	path, images, err := s.heldRoute(ctx, q, mark, settled.Offset(), rows, total, logged)
 	if err != nil {
 		return nil, err
 	}
@@ -151,30 +152,30 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 	if err != nil {
 		return nil, err
 	}
-	then := here.questionOf(p, p.now, ask, req.Visibility) // its pages are read apart
+	then := here.questionOf(p, p.now, ask, req.Visibility) // the statements of a list at a mark are apart
 	then.explain = q.explain
 	page.copied = copiers.Get().(*copier)
 	r := reader{db: s.connection(s.poolOf(set), q), q: then, copied: page.copied}
 	r.mark()
-	if page.Records, err = way.read(ctx, &r, rows); err != nil {
+	if page.Records, err = path.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
-	if err = s.heldStill(ctx, q, page, d, way, &r, images); err != nil {
+	if err = s.heldStill(ctx, q, page, d, path, &r, images); err != nil {
 		return nil, err
 	}
 	q.explain.step(func(t *Times) *time.Duration { return &t.Cut })
-	if total.Known() && way.at == nil && len(page.Records) != rows {
+	if total.Known() && path.at == nil && len(page.Records) != rows {
 		return nil, errMoved
 	}
-	if err := page.close(&settled, &r, way); err != nil {
+	if err := page.close(&settled, &r, path); err != nil {
 		return nil, err
 	}
 	page.Facets, err = s.heldFacets(ctx, q, req)
 	return page, err
 }
 
-// heldFacets counts the values of fields in a question's list at the version that a request asks for. Whenever they
-// are counted, they are the same.
+// heldFacets counts the values of fields in a question's list at the version that a request asks
+// for. They never change, so they are counted once.
 func (s *Store) heldFacets(ctx context.Context, q *question, req Request) (map[string][]Facet, error) {
 	if len(req.Facets) == 0 {
 		return nil, nil
@@ -194,25 +195,27 @@ func (s *Store) heldFacets(ctx context.Context, q *question, req Request) (map[s
 	return found, err
 }
 
-// errPlain is the error within this package for what is best read in one snapshot, by plain means.
+// errPlain is the error within this package for a page that is best read in one snapshot, the
+// plain way.
 var errPlain = errors.New("to be read by the plain way")
 
-// retried tells whether an error means that the set has changed while it was read.
+// retried reports whether an error means that the set has changed while it was read.
 func retried(err error) bool {
 	var pg *pgconn.PgError
 	return errors.Is(err, errMoved) || errors.As(err, &pg) && pg.Code == undefinedTable
 }
 
-// heldUnchanged reads a page of a list of which nothing has changed since the mark: it is the list as it is.
+// heldUnchanged reads a page of a list in which nothing has changed since the mark: it is read as
+// the current list.
 func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *since) (*Page, error) {
-	req.Keep = false // what may be given again is the list as it is
+	req.Keep = false // only pages of the current list are given again
 	page, err := s.readPage(ctx, s.poolOf(q.set), q.set, req)
 	if err != nil {
 		return nil, err
 	}
 	later := *q
 	later.set = page.Set
-	if why, err := d.bring(ctx, s.folds(page.Set), &later); err != nil || why != "" {
+	if why, err := d.update(ctx, s.folds(page.Set), &later); err != nil || why != "" {
 		return nil, errors.Join(err, errMoved)
 	}
 	if _, changed, _, exact := d.at(page.Set.Version); changed > 0 || !exact {
@@ -222,11 +225,11 @@ func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *
 	return page, nil
 }
 
-// heldWay is the way to the records of a page of a list at a mark and, where that goes by footholds, the
-// images of the change log that lie on it.
-func (s *Store) heldWay(ctx context.Context, q *question, mark changes.Mark, offset int64, rows int, total paging.Total, logged int64) (*way, []string, error) {
+// heldRoute is the route to the records of a page of a list at a mark and, if that begins at a
+// foothold, the images of the change log on it.
+func (s *Store) heldRoute(ctx context.Context, q *question, mark changes.Mark, offset int64, rows int, total paging.Total, logged int64) (*route, []string, error) {
 	if at, backward := q.ask.Cursor(); at != nil {
-		return &way{at: at, backward: backward}, nil, nil
+		return &route{at: at, backward: backward}, nil, nil
 	}
 	exact := total.Is() == paging.TotalExact
 	near := offset
@@ -240,29 +243,29 @@ func (s *Store) heldWay(ctx context.Context, q *question, mark changes.Mark, off
 		}
 		if h != nil {
 			blocks := h.blocks[0].Blocks
-			w := h.way(blocks, offset, rows)
+			w := h.route(blocks, offset, rows)
 			w.track, w.first, w.last = h, blocks.At(offset).I, blocks.At(offset+int64(rows)-1).I
 			return w, h.on(w), nil
 		}
 	}
 	if exact && total.Records()-offset-int64(rows) < offset {
-		return &way{skip: total.Records() - offset - int64(rows), backward: true, end: true}, nil, nil
+		return &route{skip: total.Records() - offset - int64(rows), backward: true, end: true}, nil, nil
 	}
-	return &way{skip: offset, end: true}, nil, nil
+	return &route{skip: offset, end: true}, nil, nil
 }
 
-// heldStill brings a page on to the state of the set that its records were read at. The error is errMoved
-// where something has changed until then that they were read without.
-func (s *Store) heldStill(ctx context.Context, q *question, page *Page, d *since, w *way, r *reader, images []string) error {
+// heldStill settles a page at the state of the set that its records were read at. The error is
+// errMoved if something has changed before that state which was not taken into account.
+func (s *Store) heldStill(ctx context.Context, q *question, page *Page, d *since, w *route, r *reader, images []string) error {
 	seen, err := r.stamp(ctx)
 	if err != nil {
 		return err
 	}
 	later := *q
 	switch {
-	case q.set.saw != nil && seen.table == nil: // its snapshot is the one of the state
+	case q.set.saw != nil && seen.table == nil: // the snapshot is the one of the state
 	case q.set.saw != nil:
-		if later.set, err = s.told(q.set, seen.table); err != nil {
+		if later.set, err = s.stateSeen(q.set, seen.table); err != nil {
 			return err
 		}
 		if r.asked > 1 && later.set != q.set {
@@ -273,21 +276,21 @@ func (s *Store) heldStill(ctx context.Context, q *question, page *Page, d *since
 	default:
 		later.set = q.set.seenAt(seen)
 	}
-	if why, err := d.bring(ctx, s.folds(q.set), &later); err != nil || why != "" {
+	if why, err := d.update(ctx, s.folds(q.set), &later); err != nil || why != "" {
 		return errors.Join(err, errMoved)
 	}
 	_, changed, logged, exact := d.at(later.set.Version)
-	if images != nil { // else the statement has looked at all of the log since the mark
+	if images != nil { // else the statement has looked at the whole log since the mark
 		logged = int64(len(images))
 	}
 	switch {
 	case !exact:
 		return &movedTo{later.set}
-	case r.found != logged: // the log has been pruned, or cut
+	case r.found != logged: // the log was pruned, or rows were deleted
 		return errMoved
 	}
 	if images != nil {
-		if why, err := w.track.bringHeld(ctx, s.folds(q.set), &later); err != nil || why != "" {
+		if why, err := w.track.updateHeld(ctx, s.folds(q.set), &later); err != nil || why != "" {
 			return errors.Join(err, errMoved)
 		}
 		if len(w.track.on(w)) != len(images) {

@@ -10,16 +10,16 @@ import (
 	"pageladder.example/paging"
 )
 
-// This file knows the footholds of lists at a mark.
+// This file has the footholds of lists at a mark.
 
-// logged is where an image of a change stands in a log.
+// logged is an image's place in a log.
 type logged struct {
 	version int64
 	at      string
 }
 
-// on are the images that lie on a way through blocks.
-func (t *track) on(w *way) []string {
+// on are the images in the blocks that a route passes through.
+func (t *track) on(w *route) []string {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	found := []string{}
@@ -31,9 +31,9 @@ func (t *track) on(w *way) []string {
 	return found
 }
 
-// bringHeld brings what is known of a list at a mark on to the version of a question's set: which blocks
-// the images of what has changed since fall into. The blocks stay as they are.
-func (t *track) bringHeld(ctx context.Context, db querier, q *question) (why string, err error) {
+// updateHeld updates what is known of a list at a mark to the version of a question's set: it
+// notes which blocks the images of the changes since then fall into. The blocks stay as they are.
+func (t *track) updateHeld(ctx context.Context, db querier, q *question) (why string, err error) {
 	began := time.Now()
 	from, end, why, err := t.next(ctx, q.set, t.upTo)
 	if end == nil {
@@ -51,17 +51,17 @@ func (t *track) bringHeld(ctx context.Context, db querier, q *question) (why str
 	return "", nil
 }
 
-// heldPlainly is how many images of the log are looked at for each page, where there are no footholds: more
-// take longer than a page.
+// heldPlainly is the most images of the log that are compared with each page if there are no
+// footholds. More would take longer than the page itself.
 const heldPlainly = 1_000
 
-// holdTime is what it may take to make the footholds of a list at a mark of those of now.
+// holdTime is the time limit for making the footholds of a list at a mark from the current ones.
 const holdTime = 20 * time.Second
 
-// heldAtOnce is how many read all of a log since a mark at the same time.
+// heldAtOnce is how many callers may read a whole log at the same time.
 const heldAtOnce = 2
 
-// heldMost is how many images a list at a mark is read by: all that a log may have.
+// heldMost is the most images that a list at a mark is read by: as many as a log may have.
 const heldMost = 2 * changes.Most
 
 // hold notes which blocks images fall into.
@@ -80,13 +80,14 @@ func (t *track) hold(ctx context.Context, db querier, q *question, images []imag
 	return nil
 }
 
-// heldBlocks are the footholds of a question's list at a mark; nil where there are none of the list as it is,
-// which are built then, if wanted. They are those of now with the difference taken off, and stay as they are.
+// heldBlocks are the footholds of a question's list at a mark. They are the current footholds
+// minus the changes since, and never change. They are nil if there are no current footholds; those
+// are then built, if wanted.
 func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
 	key := fmt.Sprintf("%s @%d", trackKey(q), mark.Version)
 	h := s.held.get(key)
 	if h == nil || h.Log != q.set.logName {
-		// One of those who ask makes it, in a time of its own, since others wait for it.
+		// One of the callers makes them, with its own time limit, since others wait.
 		making := s.holding.DoChan(key, func() (any, error) {
 			ctx, cancel := context.WithTimeout(s.running, holdTime)
 			defer cancel()
@@ -97,7 +98,7 @@ func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, 
 			return nil, ctx.Err()
 		case made := <-making:
 			if h, _ = made.Val.(*track); errors.Is(made.Err, context.DeadlineExceeded) {
-				return nil, nil // by the plain way
+				return nil, nil // the plain way
 			}
 			if h == nil || made.Err != nil {
 				return nil, made.Err
@@ -105,7 +106,7 @@ func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, 
 		}
 		s.held.keep(key, h)
 	}
-	why, err := h.bringHeld(ctx, s.folds(q.set), q)
+	why, err := h.updateHeld(ctx, s.folds(q.set), q)
 	if err != nil {
 		return nil, err
 	}
@@ -113,12 +114,13 @@ func (s *Store) heldBlocks(ctx context.Context, q *question, mark changes.Mark, 
 		s.held.drop(key, h)
 		return nil, errMoved
 	}
-	s.held.keep(key, h) // it may have grown
+	s.held.keep(key, h) // its size may have grown
 	q.explain.base("footholds", h.base)
 	return h, nil
 }
 
-// makeHeld makes them; nil where there are none of now, or the log does not tell.
+// makeHeld makes the footholds of a list at a mark; nil if there are no current ones, or the log
+// does not reach back.
 func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, total int64, wanted bool) (*track, error) {
 	all, err := s.total(ctx, s.poolOf(q.set), q)
 	if err != nil || all.Is() != paging.TotalExact {
@@ -132,7 +134,7 @@ func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, to
 		return nil, err
 	}
 	defer s.making.give()
-	db := s.poolOf(q.set) // not over the connections that all pages may wait for
+	db := s.poolOf(q.set) // not over the connections that all pages may be waiting for
 	h := &track{base: baseAt(mark), keys: now.keys, from: mark.Version, until: begun(mark), held: map[int][]logged{}}
 	images, why, err := h.read(ctx, db, q, mark, heldMost)
 	if err != nil || why != "" {

@@ -24,23 +24,23 @@ type Import struct {
 	Label   string // empty: the name
 	Source  io.Reader
 	Options intake.Options
-	// Rules are those of the set; nil: the ones it has, or rules that offer every
-	// field.
+	// Rules are the set's rules; nil: the rules that the set has or, for a new set, rules that
+	// offer every field.
 	Rules *rulesfile.Rules
-	// New makes a set alone: one of the name must not be there.
+	// New requires that there is no set of the name.
 	New bool
-	// Fixed is the set's fixed filter; empty: the one it has.
+	// Fixed is the set's fixed filter; empty: the one that it has.
 	Fixed string
-	// Aside takes the rows that are no records, to be mended; nil: the import is
-	// refused.
+	// Aside receives the rows that could not be read, so that they can be corrected; nil: such rows
+	// refuse the import.
 	Aside io.Writer
-	// Check only looks at the file: nothing is kept, and no set is given.
+	// Check only examines the file: nothing is stored, and no set is returned.
 	Check bool
-	// MostBytes bounds the file; 0: DefaultImportBytes.
+	// MostBytes is the largest file; 0: DefaultImportBytes.
 	MostBytes int64
 }
 
-// DefaultImportBytes is the largest file that is imported unless told otherwise.
+// DefaultImportBytes is the largest file that is imported unless configured otherwise.
 const DefaultImportBytes = 4 << 30
 
 // ErrTooLarge is the error for a file over the limit.
@@ -58,23 +58,23 @@ type FileError struct{ Cause error }
 func (e *FileError) Error() string { return e.Cause.Error() }
 func (e *FileError) Unwrap() error { return e.Cause }
 
-// nameless makes a temporary file that has no name, so that a process that is
-// killed leaves none behind.
+// nameless makes a temporary file without a name, so that a process that is killed leaves none
+// behind.
 func nameless() (*os.File, error) {
 	if file, err := os.OpenFile(os.TempDir(), unix.O_TMPFILE|os.O_RDWR, 0o600); err == nil {
 		return file, nil
 	}
-	file, err := os.CreateTemp("", "pageladder-import-") // a file system that knows no files without a name
+	file, err := os.CreateTemp("", "pageladder-import-") // for file systems that have no files without names
 	if err == nil {
 		err = os.Remove(file.Name())
 	}
 	return file, err
 }
 
-// Import makes or replaces a set from a file. The file is spooled to disk, since
-// types are found from all of its values; it is never held in memory. It is all or
-// nothing. Errors are ErrTooLarge, *FileError, *intake.BadRows where rows are no records and
-// nobody takes them aside, what else is wrong with the file, or the database's.
+// Import makes or replaces a set from a file. The file is copied to disk first, since types are
+// found from all of its values; it is never held in memory. The import is all or nothing. Errors
+// are ErrTooLarge, *FileError, *intake.BadRows if rows could not be read and nobody takes them
+// aside, other faults of the file, or the database's.
 func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, error) {
 	file, err := nameless()
 	if err != nil {
@@ -125,9 +125,9 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 	return set, plan, err
 }
 
-// follow declares what the rules of the set that is there rely on, where nothing
-// else is said: its key, and the types of the fields that they name. A file that
-// does not fit is then told line by line.
+// follow declares what the rules of the existing set rely on, unless the import says otherwise:
+// its key, and the types of the fields that they name. A file that does not fit is then reported
+// line by line.
 func (in *Import) follow(old *Set) {
 	if old == nil || in.Rules != nil || old.Attached() {
 		return
@@ -150,7 +150,7 @@ func (in *Import) follow(old *Set) {
 	in.Options.Types = types
 }
 
-// draftOf is the set that an import makes.
+// draftOf is the set that an import will make.
 func draftOf(in *Import, old *Set, plan *intake.Plan) (Draft, error) {
 	draft := Draft{Name: in.Name, Label: in.Label, Fields: slices.Clone(plan.Fields), Rules: in.Rules, Fixed: in.Fixed, isNew: in.New, keepRules: in.Rules == nil && old != nil}
 	if old == nil {
@@ -163,7 +163,7 @@ func draftOf(in *Import, old *Set, plan *intake.Plan) (Draft, error) {
 	if err := checkSaid(old, draft.Label, draft.Fixed); err != nil {
 		return Draft{}, err
 	}
-	for i := range draft.Fields { // what people call them outlives the file
+	for i := range draft.Fields { // the labels of fields stay when a new file is imported
 		if f := old.field(draft.Fields[i].Name); f != nil {
 			draft.Fields[i].Label = f.Label
 		}

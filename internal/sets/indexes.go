@@ -15,10 +15,9 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// index brings a set's indexes to what its rules want, in the background: those
-// that are not wanted any more and those that were cut short are dropped, the
-// missing ones made while the set is read and changed. Until then the set is
-// slower; an error here is no more than that, and is tried again at the next start.
+// index makes the indexes that a set's rules want, in the background, while the set is read and
+// changed. Indexes that are no longer wanted, or that were not finished, are dropped. A failure
+// makes the set slower and nothing worse; it is tried again at the next start.
 func (s *Store) index(set *Set) {
 	s.indexing.Add(1)
 	s.background.Go(func() {
@@ -58,7 +57,7 @@ func (s *Store) makeIndexes(ctx context.Context, name string) error {
 			return err
 		}
 	}
-	// One that cannot be made is told, and does not keep the others from being made.
+	// An index that cannot be made is reported, and the others are made all the same.
 	for _, name := range slices.Sorted(maps.Keys(wanted)) {
 		_, err := s.pool.Exec(ctx, "create index concurrently "+quote(name)+" on "+tableName(set)+" "+wanted[name])
 		if err == nil {
@@ -79,13 +78,13 @@ func (s *Store) makeIndexes(ctx context.Context, name string) error {
 type IndexState struct {
 	Definition string
 	Ready      bool
-	Failed     string  // why it cannot be made: sorts and filters that it was for are slow
-	Phase      string  // of the one that is being made, in PostgreSQL's words
-	Part       float64 // of the phase that is done, 0 to 1
+	Failed     string  // why it cannot be made: the sorts and filters that need it are slow
+	Phase      string  // of the index in progress, in PostgreSQL's words
+	Part       float64 // of the phase, 0 to 1
 }
 
-// Indexes tells which indexes a set's rules want, which of them are ready, and how
-// far the one that is being made has come.
+// Indexes lists the indexes that a set's rules want, which of them are ready, and the progress of
+// the one that is being made.
 func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) {
 	set, err := s.Get(ctx, name)
 	if err != nil {
@@ -127,11 +126,10 @@ func searchVector(fields []string, column func(string) string) string {
 	return "array_to_tsvector(pageladder.words(" + strings.Join(parts, " || ' ' || ") + "))"
 }
 
-// indexes are a set's indexes besides its key's, by name: one for each offered sort,
-// the default sort, each filter field and each list of fields under the rules'
-// "indexes", with the key at its end; a trigram index for each text
-// field that "has" or "starts" is offered on; one for the search. An index is read
-// either way, so that one serves both directions of a sort.
+// indexes are a set's indexes besides the one of its key, by name: one for each offered sort, the
+// default sort, each filter field and each list of fields under the rules' "indexes", with the key
+// at its end; a trigram index for each text field with the operators "has" or "starts"; one for
+// the search. An index is read in both directions, so that one serves both directions of a sort.
 func indexes(set *Set) map[string]string {
 	var made [][]string
 	add := func(fields []string) {
@@ -157,7 +155,7 @@ func indexes(set *Set) map[string]string {
 	}
 	if ask, err := set.Rules.Read(""); err == nil {
 		var fields []string
-		for _, o := range ask.Order() { // one direction and nulls at one end, else an index cannot follow it
+		for _, o := range ask.Order() { // an index can only serve one direction, with missing values at one end
 			fields = append(fields, o.Field)
 		}
 		add(fields)

@@ -35,23 +35,22 @@ var columnTypes = map[value.Type]string{
 	value.JSON:       "jsonb",
 }
 
-// castTo is the type that a value of a type is cast to: its column's, whose collation it
-// takes.
+// castTo is the SQL type that a value is cast to: the type of its column, with its collation.
 func castTo(t value.Type) string {
 	name, _, _ := strings.Cut(columnTypes[t], " ")
 	return name
 }
 
-// Draft is a set that is to be made, or to take the place of the one of its name.
+// Draft is a set that is to be made, or to replace the one of its name.
 type Draft struct {
 	Name, Label string
 	Fields      []intake.Field
 	Rules       *rulesfile.Rules
-	Fixed       string // the fixed filter; "": that of the set that is there
-	Open        bool   // where there is no set yet
+	Fixed       string // the fixed filter; "": that of the existing set
+	Open        bool   // for a new set
 
-	isNew     bool // no set of the name may be there
-	keepRules bool // the rules of the one that is there stay
+	isNew     bool // there must be no set of the name
+	keepRules bool // the rules of the existing set stay
 
 	source, schema, table string
 	remember              time.Duration
@@ -59,7 +58,7 @@ type Draft struct {
 	records               int64
 }
 
-// set is the set as it would be.
+// set is the set that the draft will make.
 func (d *Draft) set() *Set {
 	return &Set{Name: d.Name, Label: d.Label, Fields: d.Fields, Rules: d.Rules, Fixed: d.Fixed, Open: d.Open, Records: d.records,
 		Source: d.source, Remember: d.remember, schema: d.schema, table: d.table}
@@ -74,8 +73,8 @@ func (s *Store) LoadCSV(ctx context.Context, draft Draft, csv io.Reader) error {
 	return err
 }
 
-// load copies records into a new table and then, in the same transaction, points
-// the catalogue at it. Nobody can name the table before.
+// load copies records into a new table and, in the same transaction, points the catalogue at it.
+// Nobody knows the table's name before.
 func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options string) (made *Set, err error) {
 	if err := s.sweep(ctx); err != nil {
 		return nil, err
@@ -95,8 +94,8 @@ func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options st
 		for i, f := range set.Fields {
 			fields[i] = f.Name
 		}
-		// The table was made in this transaction, so its rows can be written as
-		// frozen: visible to all at once, with no vacuum to come.
+		// The table was made in this transaction, so its rows can be written as frozen: visible to
+		// everybody at once, with no vacuum to come.
 		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
 			"copy %s (%s) from stdin with (format csv, freeze%s)", tableName(set), list(fields, quote), options))
 		if err != nil {
@@ -121,7 +120,7 @@ func (s *Store) load(ctx context.Context, draft Draft, csv io.Reader, options st
 
 // publish points the catalogue at a draft's table, and gives the set that has been made.
 func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*Set, error) {
-	// Locked, so that settings that are changed meanwhile are not undone.
+	// It is locked, so that settings which are changed at the same time are not lost.
 	if _, err := tx.Exec(ctx, "select 1 from pageladder.record_set where name = $1 for update", draft.Name); err != nil {
 		return nil, err
 	}
@@ -129,7 +128,7 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*Set, error) {
 	if err != nil && !errors.Is(err, ErrNoSet) {
 		return nil, err
 	}
-	if old != nil { // who sees what stays as it was
+	if old != nil { // who may see what stays as it was
 		if draft.isNew {
 			return nil, ErrSetTaken
 		}
@@ -148,7 +147,7 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*Set, error) {
 		  fields = excluded.fields, rules = excluded.rules, records = excluded.records,
 		  source = excluded.source, source_schema = excluded.source_schema, remember_s = excluded.remember_s, followed = excluded.followed,
 		  fixed = excluded.fixed, open = excluded.open, fixed_dates = excluded.fixed_dates, version = record_set.version + 1, changed_at = now()`
-	if draft.isNew { // another may be making one of the name at this moment
+	if draft.isNew { // somebody may be making one of the name at this moment
 		conflict = "do nothing"
 	}
 	rows, err := tx.Query(ctx, `
@@ -174,8 +173,8 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*Set, error) {
 	return made, err
 }
 
-// replaced notes that a set's table is not named any more. A reader may have looked
-// it up just before, so it goes later.
+// replaced notes that a set's table is no longer used. Readers may have looked it up just before,
+// so it is dropped later.
 func replaced(ctx context.Context, tx pgx.Tx, set *Set) error {
 	if set.Attached() {
 		return nil
@@ -189,7 +188,7 @@ func createTable(set *Set) string {
 	fmt.Fprintf(&b, "create table %s (", tableName(set))
 	for _, f := range set.Fields {
 		fmt.Fprintf(&b, "%s %s", quote(f.Name), columnTypes[f.Type])
-		switch f.Type { // what a JSON number can hold; NaN and the infinities cannot be written
+		switch f.Type { // as JSON numbers can hold them: NaN and the infinities cannot be written
 		case value.Integer:
 			fmt.Fprintf(&b, " check (%s between -9007199254740991 and 9007199254740991)", quote(f.Name))
 		case value.Decimal:

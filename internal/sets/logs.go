@@ -15,7 +15,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// This file knows what the change logs of sets tell.
+// This file connects sets with their change logs.
 
 // readLog reads which log the set's table has.
 func (s *Set) readLog(ctx context.Context, tx pgx.Tx) error {
@@ -47,14 +47,14 @@ func (s *Set) compared(f *intake.Field) (base, collation string) {
 	return base, collation
 }
 
-// Fields of a log that no field of a set has the name of.
+// Fields of statements on a log. No field of a set has such a name.
 const (
 	versionField = "\x00version"
 	sideField    = "\x00side"
-	placeField   = "\x00place" // where it stands in the log
+	placeField   = "\x00place" // its place in the log
 )
 
-// logList asks a set's log as the set is asked.
+// logList is a set's log as a list, so that it can be asked like the set itself.
 func logList(s *Set) (*statement.List, error) {
 	t := statement.Table{
 		Dialect: statement.PostgreSQL, From: s.log.Table() + " " + alias, Search: s.searched(),
@@ -69,14 +69,15 @@ func logList(s *Set) (*statement.List, error) {
 	}
 	for i := range s.Fields {
 		if f := &s.Fields[i]; slices.Contains(s.log.Fields, f.Name) {
-			t.Fields[f.Name] = s.asked(f)
+			t.Fields[f.Name] = s.sqlField(f)
 		}
 	}
 	return statement.New(t)
 }
 
-// loggedFields are the fields that a set's log has to hold for what is known to be kept current by it:
-// those that its rules and its fixed filter name. Logs of earlier versions hold no others.
+// loggedFields are the fields that a log must have so that what is remembered can be kept current
+// by it: those that the set's rules and its fixed filter name. Logs of earlier versions have no
+// others.
 func loggedFields(s *Set) []changes.Field {
 	names := askedBy(s.Rules)
 	if ask, err := s.Rules.Read(""); err == nil {
@@ -90,7 +91,7 @@ func loggedFields(s *Set) []changes.Field {
 	return slices.DeleteFunc(allFields(s), func(f changes.Field) bool { return !slices.Contains(names, f.Name) })
 }
 
-// allFields are the fields that a log holds by which a list can be held still: all.
+// allFields are the fields that a log must have so that the list can be held still: all of them.
 func allFields(s *Set) []changes.Field {
 	fields := make([]changes.Field, len(s.Fields))
 	for i := range s.Fields {
@@ -100,13 +101,13 @@ func allFields(s *Set) []changes.Field {
 	return fields
 }
 
-// holds tells whether a list of the set can be held still.
+// holds reports whether the set's list can be held still.
 func (s *Set) holds() bool { return s.logged != nil && s.log.Lacks() && s.log.Has(allFields(s)) }
 
-// long tells whether values of a type may be long.
+// long reports whether values of a type may be long.
 func long(t value.Type) bool { return t == value.Text || t == value.JSON }
 
-// logTable is the set's table for its log.
+// logTable is the set's table, as package changes takes it.
 func logTable(s *Set) changes.Table {
 	return changes.Table{Set: s.Name, Name: s.table, Fields: allFields(s)}
 }
@@ -115,13 +116,12 @@ const (
 	logWait  = 2 * time.Second  // longest wait for changes in progress before a log is made
 	logAgain = 10 * time.Second // between attempts
 
-	logAttempts = 3 // before it is left to whoever asks for the set next
+	logAttempts = 3 // then the next question for the set tries again
 )
 
-// makeLog makes a set's log in the background: of tables that earlier versions made, or
-// an older service beside this one, and where rules name other fields by now. Until it is
-// there, nothing is brought on, and pages come as they do from a set that stands still or
-// by the plain way.
+// makeLog makes a set's log in the background: for tables that earlier versions made, or an older
+// service next to this one, and if the rules name other fields by now. Until the log is there
+// nothing is updated by it: pages are read as from a set that never changes, or the plain way.
 func (s *Store) makeLog(set *Set) {
 	if s.readOnly {
 		return
@@ -147,7 +147,7 @@ func (s *Store) makeLog(set *Set) {
 		})
 	}
 	s.background.Go(func() {
-		for range logAttempts { // a lock may be taken for longer than the wait, as while an index is made
+		for range logAttempts { // a lock may be held for longer than the wait, for example while an index is made
 			if attempt() == nil {
 				s.catalogue.stale(set.Name)
 				return
@@ -161,7 +161,7 @@ func (s *Store) makeLog(set *Set) {
 	})
 }
 
-// distrust lets a set's log be looked at anew, since what was known could not be brought on by it.
+// distrust has a set's log read again, since what is remembered could not be updated by it.
 func (s *Store) distrust(set *Set, why string) {
 	if set.saw == nil {
 		s.catalogue.distrust(set.Name)
@@ -181,7 +181,7 @@ func (s *Store) pruneLogs() {
 			return
 		case <-time.After(pruneEvery):
 		}
-		s.Prune(s.running) // what fails is done the next time
+		s.Prune(s.running) // a failure is made up for the next time
 	}
 }
 
@@ -197,7 +197,7 @@ func (s *Store) Prune(ctx context.Context) error {
 	}
 	for _, set := range all {
 		if set.Followed {
-			s.keepLog(ctx, set) // what fails is seen where it is read
+			s.keepLog(ctx, set) // a failure is reported where the table is read
 		}
 		if set.Attached() {
 			continue
@@ -216,18 +216,18 @@ func (s *Store) Prune(ctx context.Context) error {
 	return nil
 }
 
-// stamp is what every statement tells of its own snapshot.
+// stamp is what every statement reports about its own snapshot.
 type stamp struct {
 	version, records, defined int64
 	catalogue                 uint32
 	changedAt                 int64          // microseconds since 1970
-	table                     *changes.Stamp // of a followed table, in place of all else
+	table                     *changes.Stamp // of a followed table, in place of the rest
 }
 
-// stampSQL is the SQL of a stamp, of a row v of the catalogue.
+// stampSQL is the SQL of a stamp, from row v of the catalogue.
 const stampSQL = "v.stamp || ' ' || (date_part('epoch', v.changed_at) * 1e6)::bigint"
 
-// readStamp reads what a statement on the set told.
+// readStamp reads the stamp of a statement on the set.
 func (s *Set) readStamp(text []byte) (stamp, error) {
 	if s.saw == nil {
 		return readStamp(text)
@@ -250,20 +250,20 @@ func readStamp(text []byte) (stamp, error) {
 			return stamp{}, errMoved
 		}
 	}
-	if at < 4 { // no set of the name
+	if at < 4 { // there is no set of the name
 		return stamp{}, errMoved
 	}
 	return stamp{numbers[0], numbers[1], numbers[2], uint32(numbers[3]), numbers[4], nil}, nil
 }
 
-// seenAt is the set as a stamp tells it.
+// seenAt is the set as a stamp reports it.
 func (s *Set) seenAt(by stamp) *Set {
 	set := *s
 	set.Version, set.Records, set.ChangedAt = by.version, by.records, time.UnixMicro(by.changedAt)
 	return &set
 }
 
-// isAt tells whether a stamp is of the set as it is here, its records too.
+// isAt reports whether a stamp shows the set exactly as it is here, records included.
 func (s *Set) isAt(by stamp) bool {
 	if s.saw != nil {
 		return by.table == nil || by.table.Log == s.logName && by.table.Gap == "" && !by.table.New
@@ -271,5 +271,5 @@ func (s *Set) isAt(by stamp) bool {
 	return by.version == s.Version && s.stamped(by)
 }
 
-// stamped tells whether a stamp is of the kept set as it is defined here.
+// stamped reports whether a stamp is of the kept set as it is defined here.
 func (s *Set) stamped(by stamp) bool { return s.defined == by.defined && s.catalogue == by.catalogue }

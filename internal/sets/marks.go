@@ -12,24 +12,24 @@ import (
 	"pageladder.example/internal/changes"
 )
 
-// This file gives names to states of followed tables: numbers that callers hold lists at. They are kept in our own
-// database, so that any service knows them.
+// This file numbers the states of followed tables, so that callers can hold lists at them. The
+// numbers are kept in our own database, where every service finds them.
 
 const (
-	numbersAtOnce = 10_000 // as the migration has it
-	marksKept     = 10_000 // of those that were met last
+	numbersAtOnce = 10_000 // as in the migration
+	marksKept     = 10_000 // the latest used
 	marksEvery    = 100 * time.Millisecond
-	marksLost     = 20_000 // that wait to be written, at most: later ones are known to this service alone
+	marksLost     = 20_000 // waiting to be written; beyond that, a state is known to this service only
 )
 
-// marks are the states of followed tables that have numbers.
+// marks are the numbered states of followed tables.
 type marks struct {
 	mu     sync.Mutex
-	next   int64 // number
-	end    int64 // of those that this service has taken
-	spare  int64 // the first of the next ones; 0: none
+	next   int64 // the next number
+	end    int64 // end of the numbers that this service has reserved
+	spare  int64 // begin of the next reserved ones; 0: none
 	taking bool
-	new    []named // that have not been written yet
+	new    []named // not written yet
 	known  *lru.Cache[int64, named]
 }
 
@@ -41,11 +41,11 @@ type named struct {
 
 func newMarks() *marks {
 	m := &marks{}
-	m.known, _ = lru.New[int64, named](marksKept) // the size is right
+	m.known, _ = lru.New[int64, named](marksKept) // the size is valid
 	return m
 }
 
-// number gives the next number; 0 where there is none.
+// number returns the next number, 0 if there is none, and whether numbers are running low.
 func (m *marks) number() (n int64, low bool) {
 	m.mu.Lock()
 	defer m.mu.Unlock()
@@ -59,7 +59,8 @@ func (m *marks) number() (n int64, low bool) {
 	return m.next - 1, m.spare == 0 && m.end-m.next < numbersAtOnce/2
 }
 
-// state numbers a state of a followed set. Numbers rise. The error is errMoved where there is none at the moment.
+// state numbers a state of a followed set. Numbers rise. The error is errMoved if no number is
+// available at the moment.
 func (s *Store) state(set *Set, saw *changes.Snapshot) (int64, error) {
 	n, low := s.marks.number()
 	if low {
@@ -71,7 +72,7 @@ func (s *Store) state(set *Set, saw *changes.Snapshot) (int64, error) {
 	m := s.marks
 	m.mu.Lock()
 	defer m.mu.Unlock()
-	if !set.numbered { // nobody is told the number
+	if !set.numbered { // the number is not given out
 		return n, nil
 	}
 	one := named{set.Name, changes.Mark{Log: set.logName, Version: n, Saw: saw}}
@@ -82,7 +83,7 @@ func (s *Store) state(set *Set, saw *changes.Snapshot) (int64, error) {
 	return n, nil
 }
 
-// takeNumbers takes numbers for states to come, in the background.
+// takeNumbers reserves numbers for states to come, in the background.
 func (s *Store) takeNumbers() {
 	m := s.marks
 	m.mu.Lock()
@@ -103,7 +104,8 @@ func (s *Store) takeNumbers() {
 	})
 }
 
-// reserve takes numbers that no other service has. Who may not write has numbers that mean nothing to others.
+// reserve reserves numbers that no other service gets. A service that may not write uses numbers
+// that only it knows.
 func (s *Store) reserve(ctx context.Context) (first int64, err error) {
 	if s.readOnly {
 		s.marks.mu.Lock()
@@ -113,7 +115,7 @@ func (s *Store) reserve(ctx context.Context) (first int64, err error) {
 	return queryInt(ctx, s.pool, "select nextval('pageladder.mark_number')")
 }
 
-// writeMarks writes marks as they come.
+// writeMarks writes marks to the database as they come.
 func (s *Store) writeMarks() {
 	for {
 		select {
@@ -150,7 +152,7 @@ func (s *Store) write(ctx context.Context, some []named) error {
 	return err
 }
 
-// markOf is the state of a followed set that has a number. The error is a *GoneError where it has none.
+// markOf is the state of a followed set that has a number; a *GoneError if there is none.
 func (s *Store) markOf(ctx context.Context, set *Set, number int64) (changes.Mark, error) {
 	one, ok := s.marks.known.Get(number)
 	for again := true; !ok; again = false {
@@ -181,7 +183,7 @@ func (s *Store) markOf(ctx context.Context, set *Set, number int64) (changes.Mar
 	return one.Mark, nil
 }
 
-// forgetMarks lets go of states that no list can be held at any more.
+// forgetMarks deletes states at which no list can be held any more.
 func (s *Store) forgetMarks(ctx context.Context) error {
 	_, err := s.pool.Exec(ctx, "delete from pageladder.mark where at < now() - $1::interval", changes.Longest)
 	return err

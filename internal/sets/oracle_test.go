@@ -151,7 +151,7 @@ func (o *oracle) matches(rec oracleRecord, c *paging.Condition) bool {
 	return any(func(want string) bool { return strings.HasPrefix(strings.ToLower(*v), strings.ToLower(want)) })
 }
 
-// finds tells whether every word begins a word of the name, all but the last as a
+// finds reports whether every word begins a word of the name, all but the last as a
 // whole one.
 func (o *oracle) finds(rec oracleRecord, words []string) bool {
 	name := ""

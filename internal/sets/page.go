@@ -22,19 +22,19 @@ import (
 type Page struct {
 	Set     *Set
 	Settled paging.Page
-	Fields  []intake.Field // those that the records are shown with
+	Fields  []intake.Field // those that the records have
 	Records []Record
-	Facets  map[string][]Facet // those that were asked for
+	Facets  map[string][]Facet // the ones that were asked for
 	Held    *Held              // of a list that is held at a version; else nil
-	Fates   []Fate             // of each of its records; nil where all are the same as now
+	Fates   []Fate             // of each record; nil if all are the same now
 
 	ends   ends
-	copied *copier // that the records are kept in
-	kept   *kept   // nil where it was not asked for
+	copied *copier // that holds the records
+	kept   *kept   // nil unless the request asked for it
 	state  int64
 }
 
-// State numbers the state of its set that the page is of: of a kept set, its version. It is 0 where
+// State is the number of the state that the page is of: for a kept set, its version. It is 0 if
 // nobody can tell when the set has changed.
 func (p *Page) State() int64 {
 	if p.Set.Attached() {
@@ -43,7 +43,8 @@ func (p *Page) State() int64 {
 	return p.Set.Version
 }
 
-// Version is what the list can be held at, as it is on the page; 0 where it cannot be held.
+// Version is the version at which the list can be held as it is on the page; 0 if it cannot be
+// held.
 func (p *Page) Version() int64 {
 	switch {
 	case p.Held != nil:
@@ -56,7 +57,7 @@ func (p *Page) Version() int64 {
 	return 0
 }
 
-// as gives a page of a followed set the set's own version, in place of the number of its state.
+// as gives a page of a followed set the set's own version, instead of the number of its state.
 func (p *Page) as(version int64) {
 	if p.Set.saw != nil {
 		set := *p.Set
@@ -65,8 +66,8 @@ func (p *Page) as(version int64) {
 	}
 }
 
-// Release lets the memory of the page's records be used again. Nobody has to call
-// it; whoever does must not read the records afterwards.
+// Release lets the memory of the page's records be used again. Calling it is optional; the records
+// must not be read afterwards.
 func (p *Page) Release() {
 	p.copied.release()
 	p.Records, p.copied = nil, nil
@@ -76,23 +77,23 @@ func (p *Page) Release() {
 // read.
 var errMoved = errors.New("the set has changed while it was read")
 
-// movedTo is an errMoved that tells as what the set was seen.
+// movedTo is an errMoved that carries the set as it was seen.
 type movedTo struct{ set *Set }
 
 func (m *movedTo) Error() string { return errMoved.Error() }
 func (m *movedTo) Unwrap() error { return errMoved }
 
-// PostgreSQL's codes for a table, and a column, that is gone.
+// PostgreSQL's codes for a missing table and a missing column.
 const (
 	undefinedTable  = "42P01"
 	undefinedColumn = "42703"
 )
 
-// attempts is how often a page is tried again when the set changes while it is
-// read, before it is read in a transaction of its own, which sees no changes.
+// attempts is how often a page is read again because its set has changed meanwhile. After that it
+// is read in a transaction, which sees no changes.
 const attempts = 3
 
-// Request is what is asked of a set.
+// Request is one question for a page of a set.
 type Request struct {
 	Set        string
 	Query      string // raw, without its "?"
@@ -100,14 +101,14 @@ type Request struct {
 	Count      paging.CountHow // how the total is found; "": as the rules say
 	Facets     []string        // fields whose values are counted too
 	Explain    *Explain        // filled in where it is not nil
-	Keep       bool            // the page may be asked for Again
-	At         int64           // version that the list is held at; 0: it is not
+	Keep       bool            // Again may be called for the page
+	At         int64           // the version that the list is held at; 0: none
 
-	misplaced string // why the query's cursor is left out; "": it is not
+	misplaced string // why the query's cursor is ignored; "": it is not
 }
 
-// countLimit is how far to count for a total: what the request asks for, where the set's rules allow it. Pages that
-// are asked for by a cursor are counted only where that is asked for.
+// countLimit is how far to count for a total: as the request asks, if the set's rules allow it.
+// Pages that are asked for by a cursor are counted only if the request says so.
 func (r *Request) countLimit(set *Set, ask *paging.Ask) (int64, error) {
 	limit := countLimit(&set.Rules.Rules, set.Rules.Count)
 	at, _ := ask.Cursor()
@@ -124,8 +125,8 @@ func (r *Request) countLimit(set *Set, ask *paging.Ask) (int64, error) {
 	return asked, nil
 }
 
-// CountError is the error for a total that was asked for and is counted further than the
-// set's rules allow: a request may count less than they do, not more.
+// CountError is the error for a request that wants more counted than the set's rules allow: it may
+// lower the counting mode, not raise it.
 type CountError struct{ Asked paging.CountHow }
 
 func (e *CountError) Error() string {
@@ -200,7 +201,7 @@ func (s *Store) pageWithin(ctx context.Context, req Request) (page *Page, err er
 	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
 		page, err = s.readPage(ctx, tx, set, req)
 		if errors.Is(err, errMoved) && set.Attached() {
-			// What was remembered has turned out to be wrong: fewer records came.
+			// The remembered total was wrong: fewer records came.
 			s.unremember(set.Name)
 			page, err = s.readPage(ctx, tx, set, req)
 		}
@@ -270,40 +271,40 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 		return page, nil
 	}
 	page.copied = copiers.Get().(*copier)
-	way, err := s.wayTo(ctx, q, settled.Offset(), rows, total)
+	path, err := s.routeTo(ctx, q, settled.Offset(), rows, total)
 	if err != nil {
 		return nil, err
 	}
-	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: way.at == nil && req.Keep && set.tells() && total.Is() == paging.TotalExact}
+	r := reader{db: s.connection(db, q), q: q, copied: page.copied, keep: path.at == nil && req.Keep && set.hasStamps() && total.Is() == paging.TotalExact}
 	r.mark()
-	if page.Records, err = way.read(ctx, &r, rows); err != nil {
+	if page.Records, err = path.read(ctx, &r, rows); err != nil {
 		return nil, err
 	}
-	if set.tells() {
+	if set.hasStamps() {
 		seen, err := r.stamp(ctx)
 		switch {
 		case err != nil:
 			return nil, err
 		case set.saw != nil && seen.table != nil:
-			if total, err = s.stillFollowed(ctx, page, q, way, total, seen.table, r.asked); err != nil {
+			if total, err = s.stillFollowed(ctx, page, q, path, total, seen.table, r.asked); err != nil {
 				return nil, err
 			}
 			settled = page.Settled
 		case set.isAt(seen):
 		case r.asked > 1 || !set.stamped(seen) || seen.version < set.Version:
 			return nil, errMoved
-		default: // the set has moved on since the total was known: is the page still the one?
-			if total, err = s.still(ctx, page, q, way, total, set.seenAt(seen)); err != nil {
+		default: // the set has moved on since the total was known: it may be another page now
+			if total, err = s.still(ctx, page, q, path, total, set.seenAt(seen)); err != nil {
 				return nil, err
 			}
 			settled = page.Settled
 		}
 	}
 	explain.step(func(t *Times) *time.Duration { return &t.Cut })
-	if total.Known() && way.at == nil && len(page.Records) != rows {
+	if total.Known() && path.at == nil && len(page.Records) != rows {
 		return nil, errMoved
 	}
-	if err := page.close(&settled, &r, way); err != nil {
+	if err := page.close(&settled, &r, path); err != nil {
 		return nil, err
 	}
 	if r.keep {
@@ -312,8 +313,8 @@ func (s *Store) readRecords(ctx context.Context, db querier, set *Set, req Reque
 	return page, nil
 }
 
-// close closes a page, when its records have been read: perhaps one more than it holds.
-func (p *Page) close(settled *paging.Page, r *reader, w *way) (err error) {
+// close closes a page when its records have been read, perhaps with one more than it holds.
+func (p *Page) close(settled *paging.Page, r *reader, w *route) (err error) {
 	if p.Settled, err = settled.Seen(len(p.Records)); err != nil {
 		return err
 	}
@@ -334,7 +335,7 @@ func (p *Page) close(settled *paging.Page, r *reader, w *way) (err error) {
 	return nil
 }
 
-// mark has the values read that places are told by, where they are needed.
+// mark has the values read that make up the places of records, if those are needed.
 func (r *reader) mark() {
 	if r.places = r.keep; hasCursors(r.q.set.Rules) && !r.keep {
 		r.placed = r.q.placed()
@@ -342,7 +343,7 @@ func (r *reader) mark() {
 	}
 }
 
-// connection gives the connections that a question is best asked over.
+// connection chooses the connections for a question.
 func (s *Store) connection(db querier, q *question) querier {
 	switch {
 	case q.filterKey != "":
@@ -354,9 +355,9 @@ func (s *Store) connection(db querier, q *question) querier {
 	return db
 }
 
-// still settles a page again at the version that its records were read at. The error is
-// errMoved where they are not the page's at that version.
-func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *Set) (paging.Total, error) {
+// still settles a page again at the version that its records were read at. The error is errMoved
+// if they are not the page's records at that version.
+func (s *Store) still(ctx context.Context, page *Page, q *question, way *route, was paging.Total, seen *Set) (paging.Total, error) {
 	later := *q
 	later.set = seen
 	total, err := s.total(ctx, s.poolOf(seen), &later)
@@ -365,13 +366,13 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 	}
 	settled, err := q.ask.Settle(total)
 	if err != nil {
-		return was, &movedTo{seen} // it is told again, at the version that is read next
+		return was, &movedTo{seen} // it is read again, at the version that was just seen
 	}
 	if settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() || !way.same(&settled, was, total) {
 		return was, &movedTo{seen}
 	}
 	if way.track != nil {
-		if why, err := way.track.bring(ctx, s.folds(seen), &later); err != nil || why != "" {
+		if why, err := way.track.update(ctx, s.folds(seen), &later); err != nil || why != "" {
 			return was, errors.Join(err, errMoved)
 		}
 		if way.track.shifted(q.set.mark(), seen.mark(), way) {
@@ -382,9 +383,10 @@ func (s *Store) still(ctx context.Context, page *Page, q *question, way *way, wa
 	return total, nil
 }
 
-// stillFollowed is the same for a followed table, whose records were read by some statements.
-func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way *way, was paging.Total, seen *changes.Stamp, asked int) (paging.Total, error) {
-	later, err := s.told(q.set, seen)
+// stillFollowed does the same for a followed table, whose records were read by one or more
+// statements.
+func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way *route, was paging.Total, seen *changes.Stamp, asked int) (paging.Total, error) {
+	later, err := s.stateSeen(q.set, seen)
 	switch {
 	case err != nil:
 		return was, err
@@ -396,30 +398,30 @@ func (s *Store) stillFollowed(ctx context.Context, page *Page, q *question, way 
 	return s.still(ctx, page, q, way, was, later)
 }
 
-// way is how the records of a page are reached.
-type way struct {
-	track    *track        // footholds, if any
-	blocks   *order.Blocks // them, and which it is
+// route is how the records of a page are reached.
+type route struct {
+	track    *track        // with footholds, if any
+	blocks   *order.Blocks // the footholds, and the block to begin at
 	block    int
-	first    int // of a list at a mark: the first block that the page lies in, and the last
+	first    int // of a list at a mark: the first and the last block that the page lies in
 	last     int
-	key      []byte // where it begins
+	key      []byte // where the block begins
 	place    []*string
 	skip     int64
 	backward bool
 	end      bool // from the start of the list or, backward, from its end
 
 	at     *cursor.Place // from a cursor
-	behind bool          // when it has been read: there are records on the other side
+	behind bool          // after reading: there are records on the other side of the cursor
 }
 
-// wayTo finds the shortest way to the records of a page: from the nearest foothold, from
-// the far end, or from the start.
-func (s *Store) wayTo(ctx context.Context, q *question, offset int64, rows int, total paging.Total) (*way, error) {
+// routeTo finds the shortest route to the records of a page: from the nearest foothold, from the
+// far end, or from the start.
+func (s *Store) routeTo(ctx context.Context, q *question, offset int64, rows int, total paging.Total) (*route, error) {
 	if at, backward := q.ask.Cursor(); at != nil {
-		return &way{at: at, backward: backward}, nil
+		return &route{at: at, backward: backward}, nil
 	}
-	// Records after the page, and to the nearer end. Only an exact total may be
+	// The number of records behind the page tells which end is nearer. Only an exact total may be
 	// counted back from: a list that has grown since ends elsewhere.
 	exact := total.Is() == paging.TotalExact
 	behind, near := int64(0), int64(0)
@@ -436,36 +438,36 @@ func (s *Store) wayTo(ctx context.Context, q *question, offset int64, rows int, 
 			return nil, err
 		}
 		if blocks != nil {
-			return t.way(blocks, offset, rows), nil
+			return t.route(blocks, offset, rows), nil
 		}
 	}
 	if exact && behind < offset {
-		return &way{skip: behind, backward: true, end: true}, nil
+		return &route{skip: behind, backward: true, end: true}, nil
 	}
-	return &way{skip: offset, end: true}, nil
+	return &route{skip: offset, end: true}, nil
 }
 
-// way is the way from the nearest foothold: onward from the one before the page, or
-// backward from the one after it.
-func (t *track) way(blocks *order.Blocks, offset int64, rows int) *way {
+// route is the route from the nearest foothold: onward from the one before the page, or backward
+// from the one after it.
+func (t *track) route(blocks *order.Blocks, offset int64, rows int) *route {
 	before := blocks.At(offset)
 	skip := offset - before.Before
-	last := before // where the page ends, if it does not begin the block
+	last := before // where the page ends, unless that is the begin of the block
 	if skip > 0 && skip+int64(rows) > before.Records {
 		last = blocks.At(offset + int64(rows) - 1)
 	}
 	if back := last.Before + last.Records - offset - int64(rows); skip > 0 && back < skip && last.I+1 < blocks.Len() {
 		key := blocks.Block(last.I + 1).Key
-		return &way{track: t, blocks: blocks, block: last.I + 1, key: key, place: t.keys.Values(key), skip: back, backward: true}
+		return &route{track: t, blocks: blocks, block: last.I + 1, key: key, place: t.keys.Values(key), skip: back, backward: true}
 	}
 	if before.I == 0 {
-		return &way{skip: skip, end: true}
+		return &route{skip: skip, end: true}
 	}
-	return &way{track: t, blocks: blocks, block: before.I, key: before.Key, place: t.keys.Values(before.Key), skip: skip}
+	return &route{track: t, blocks: blocks, block: before.I, key: before.Key, place: t.keys.Values(before.Key), skip: skip}
 }
 
-// read reads as many records on the way.
-func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, err error) {
+// read reads records along the route.
+func (w *route) read(ctx context.Context, r *reader, rows int) (records []Record, err error) {
 	q := r.q
 	regions := q.Regions()
 	switch {
@@ -509,8 +511,8 @@ func (w *way) read(ctx context.Context, r *reader, rows int) (records []Record, 
 	return records, err
 }
 
-// same tells whether the way leads to the same page under another total.
-func (w *way) same(settled *paging.Page, was, total paging.Total) bool {
+// same reports whether the route leads to the same page if the total is another one.
+func (w *route) same(settled *paging.Page, was, total paging.Total) bool {
 	return !w.end || !w.backward || was.Records() == total.Records()
 }
 

@@ -17,11 +17,12 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// This file writes the SQL of a list that is held still at a mark: its records are those of now, less what
-// has come since by the change log, and what has gone. Nothing relies on the order in which changes were
-// logged: what was before less what came after is what was at the mark.
+// This file writes the SQL of a list that is held still at a mark. Its records are the current
+// ones, without those that were added since by the change log, and with those that were removed.
+// The order in which changes were logged does not matter: all images "before" minus all images
+// "after" are the difference.
 
-// GoneError is the error for a mark that a list cannot be held at, any more or at all.
+// GoneError is the error for a mark at which a list cannot be held, or no longer.
 type GoneError struct {
 	Mark int64
 	Why  string
@@ -31,15 +32,15 @@ func (e *GoneError) Error() string {
 	return fmt.Sprintf("the list cannot be read as it was at version %d: %s", e.Mark, e.Why)
 }
 
-// Fields and columns that no set has.
+// Fields and columns of these statements. No set has fields of these names.
 const (
-	fateField  = "\x00pl.fate"  // of a record: what has become of it since
-	foundField = "\x00pl.found" // how many images of the log the statement has looked at
+	fateField  = "\x00pl.fate"  // what has become of a record since the mark
+	foundField = "\x00pl.found" // images of the log that the statement has looked at
 
 	fateColumn = `"pl.fate"`
-	hereColumn = `"pl.here"` // of a record that was: there is one of its key now
-	seenColumn = `"pl.seen"` // and the fixed filter in force lets that through
-	cutColumn  = `"pl.cut"`  // the log lacks one of its texts
+	hereColumn = `"pl.here"` // of a removed record: there is a record with its key now
+	seenColumn = `"pl.seen"` // and the fixed filter lets that one through
+	cutColumn  = `"pl.cut"`  // one of its texts is missing from the log
 )
 
 // Fate is what has become of a record since the mark that its list is held at.
@@ -50,11 +51,11 @@ const (
 	Same    Fate = ""
 	Changed Fate = "changed"
 	Gone    Fate = "gone"
-	lost    Fate = "lost" // nobody knows what it was: the log lacks one of its texts
+	lost    Fate = "lost" // nobody knows what it was: one of its texts is missing from the log
 )
 
-// identity is what tells whether two values of a field are the very same, as an expression of a column. Equal
-// ones may not be: numbers of other digits, texts under some collations.
+// identity is an SQL expression that is the same only for identical values of a field. Equal
+// values may differ: numbers with other digits, texts under some collations.
 func identity(f *intake.Field, column string) string {
 	switch {
 	case f.Own, f.Type == unknownType:
@@ -66,9 +67,9 @@ func identity(f *intake.Field, column string) string {
 	return column + `::text collate "C"`
 }
 
-// pinnable readies what questions of the set at a mark are written with.
+// pinnable prepares what statements on the set at a mark are written with.
 func (s *Set) pinnable() (err error) {
-	listed := func(fixed int) map[string]statement.Field { // after so many arguments of the fixed filter
+	listed := func(fixed int) map[string]statement.Field { // behind the arguments of the fixed filter
 		stamp := statement.Field{SQL: s.stamp(), Type: value.Text}
 		if s.saw != nil {
 			stamp.SQL, stamp.Arguments = "select "+s.log.Stamp(fixed+1), fixed+changes.StampArgs
@@ -94,19 +95,19 @@ func (s *Set) pinnable() (err error) {
 	return nil
 }
 
-// pinned is a question of a list at a mark: how the parts of its statements are written.
+// pinned is a question of a list at a mark, with the parts that its statements are made of.
 type pinned struct {
 	set   *Set
-	texts []string // fields that are looked at, and whose texts the log may lack
-	fixed string   // the fixed filter in force
-	since string   // the condition of what changed since, of a row l of the log
+	texts []string // fields that the question looks at and whose texts may be missing from the log
+	fixed string   // the fixed filter that applies
+	since string   // the condition of what changed since the mark, for a row l of the log
 	where statement.Where
 
 	now, old, listed *statement.Question // see rows
 }
 
-// pinned makes a question of the list at the mark that the set is held at, its arguments after those of the
-// fixed filter in force. With images, only these of the log are looked at.
+// pinned makes a question of the list at the mark that the set is held at. Its arguments stand
+// behind those of the fixed filter. If images are given, it looks at these images of the log only.
 func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned, error) {
 	p := &pinned{set: s, texts: s.longOf(append(lookedAt(s, ask), fieldsOf(s.named(ask.Fields()))...))}
 	own, part := statement.Where{}, s.listed[0]
@@ -123,7 +124,7 @@ func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned
 		args = append(args, images)
 		p.since = fmt.Sprintf("l.ctid = any($%d::text[]::tid[]) and %s", len(own.Args)+len(args), p.since)
 	}
-	for i := range args { // a condition that is always true names all
+	for i := range args { // a condition that is always true, so that all arguments are used
 		own = and(own, statement.Where{SQL: "$" + strconv.Itoa(len(own.Args)+1) + "::text is not null", Args: args[i : i+1]})
 	}
 	p.where = own
@@ -141,7 +142,7 @@ func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned
 	return p, err
 }
 
-// and is two conditions in one.
+// and joins two conditions.
 func and(a, b statement.Where) statement.Where {
 	if a.SQL != "" {
 		b.SQL = "(" + a.SQL + ") and " + b.SQL
@@ -149,14 +150,15 @@ func and(a, b statement.Where) statement.Where {
 	return statement.Where{SQL: b.SQL, Args: append(a.Args[:len(a.Args):len(a.Args)], b.Args...)}
 }
 
-// keysOf are the columns of the set's key, of a table that is called as given.
+// keysOf are the columns of the set's key, for a table with the given alias.
 func (s *Set) keysOf(alias string) string {
 	return list(s.Rules.Key, func(name string) string { return alias + "." + quote(name) })
 }
 
-// parts are the tables of a statement, as they stand after WITH: old has the records that were and are not,
-// fresh the keys of those that are and were not, lost the keys of those that were at some time what the log does not
-// have whole: where one has become what it was, as the log has it, nobody knows whether it is.
+// parts are the tables of a statement, as they stand after WITH: old has the records that were
+// removed, fresh the keys of those that were added, lost the keys of those that were, at some
+// time, something that the log does not have whole: even if such a record looks the same as
+// before, nobody knows whether it is.
 func (p *pinned) parts() string {
 	s, log := p.set, p.set.log.Table()
 	identities, columns := make([]string, len(s.Fields)), make([]string, len(s.Fields))
@@ -170,7 +172,8 @@ func (p *pinned) parts() string {
 	for i, key := range s.Rules.Key {
 		same[i] = column(key) + " = l." + quote(key)
 	}
-	// For EXISTS a planner that takes the log for long would read the whole table; for LIMIT it does not.
+	// With EXISTS, a planner that expects a long log would read the whole table; with LIMIT it does
+	// not.
 	there := func(and string) string {
 		return fmt.Sprintf("(select true from %s %s where %s%s limit 1) is not null", tableName(s), alias, strings.Join(same, " and "), and)
 	}
@@ -186,10 +189,11 @@ fresh as materialized (select %[8]s from net join %[2]s l on l.ctid = net.at whe
 	return parts + fmt.Sprintf(",\nlost as materialized (select distinct %s from %s l where %s and %s = %d and %s)", s.keysOf("l"), log, p.since, side, changes.Before, s.log.CutIn("l", p.texts))
 }
 
-// isFresh is the condition of a record that was not.
+// isFresh is the condition of a record that was added since.
 func (p *pinned) isFresh() string { return "(" + p.set.keysOf(alias) + ") in (select * from fresh)" }
 
-// fateOf is the Fate of a record of now or, old, of one that was, in a statement that has the parts.
+// fateOf is the SQL of a record's Fate, in a statement that has the parts; old: of a removed
+// record.
 func fateOf(s *Set, old bool) string {
 	if old {
 		return fmt.Sprintf("case when %s then '%s' when %s then '%s' else '%s' end", column("pl.cut"), lost, column("pl.here"), Changed, Gone)
@@ -197,14 +201,14 @@ func fateOf(s *Set, old bool) string {
 	return fmt.Sprintf("case when (%s) in (select * from lost) then '%s' else '' end", s.keysOf(alias), lost)
 }
 
-// cuts tells whether the log lacks texts of what was since the mark.
+// cuts reports whether texts of the list at the mark are missing from the log.
 func (p *pinned) cuts(ctx context.Context, tx pgx.Tx) (cuts bool, err error) {
 	since, args := changes.Since(*p.set.pin, "l", 1)
 	err = tx.QueryRow(ctx, fmt.Sprintf("select exists (select from %s l where %s and l.%s = %d and %s)", p.set.log.Table(), since, changes.Side, changes.Before, p.set.log.CutIn("l", p.texts)), args...).Scan(&cuts)
 	return cuts, err
 }
 
-// ask asks the list as any table is asked.
+// ask makes a question of the list, which is then asked like any table.
 func (p *pinned) ask(ask *paging.Ask) (*statement.Question, error) {
 	s := p.set
 	t := s.askable()
@@ -225,8 +229,8 @@ func (p *pinned) ask(ask *paging.Ask) (*statement.Question, error) {
 	return asked.Ask(ask, p.where)
 }
 
-// rows reads fields of a region's records, in order: the records of now and those that were apart, each no
-// further than needed, so that no more are sorted.
+// rows reads fields of a region's records in order: the current records and the removed ones, each
+// no further than needed, so that few are sorted.
 func (p *pinned) rows(fields []string, g statement.Region, offset int64, limit int) (statement.Statement, error) {
 	wanted := make([]string, 0, len(fields)+2)
 	for _, name := range append(fields, sortedBy(p.now.Order())...) {
@@ -254,14 +258,14 @@ func (p *pinned) rows(fields []string, g statement.Region, offset int64, limit i
 	return statement.Statement{SQL: "with " + p.parts() + ",\nlisted as ((" + now.SQL + ")\nunion all (" + old.SQL + "))\n" + all.SQL, Args: now.Args}, nil
 }
 
-// count counts a region's records, those of now and those that were each as far as most.
+// count counts a region's records: the current ones and the removed ones, each as far as limit.
 func (p *pinned) count(g statement.Region, most int64) statement.Statement {
 	now := p.now.Count(g, most)
 	return statement.Statement{SQL: "with " + p.parts() + "\nselect (" + now.SQL + ") + (" + p.old.Count(g, most).SQL + ")", Args: now.Args}
 }
 
-// whole reads what a statement told with a record: how many images of the log it has looked at, and what has
-// become of the record. That nobody knows what it was is an error.
+// whole reads what a statement returned with a record: how many images of the log it has looked
+// at, and the record's fate. The error is that nobody knows what the record was.
 func (p *pinned) whole(found, told []byte) (int64, Fate, error) {
 	n, err := strconv.ParseInt(string(found), 10, 64)
 	fate := Fate(told)

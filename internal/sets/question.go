@@ -18,20 +18,20 @@ import (
 type question struct {
 	*statement.Question
 	set        *Set
-	at         *pinned // where it is asked of the list at a mark; else nil
+	at         *pinned // if it is asked of the list at a mark; else nil
 	ask        *paging.Ask
 	sees       Visibility
-	own        statement.Where   // the fixed filter that is in force
-	mark       *changes.Snapshot // that statements are told against, of a followed table
+	own        statement.Where   // the fixed filter that applies
+	mark       *changes.Snapshot // of a followed table: the snapshot that stamps are compared with
 	order      []paging.Order
-	filterKey  string         // the filters in canonical form, equal for equal ones; "" where there are none
+	filterKey  string         // the filters in canonical form; "" if there are none
 	fields     []intake.Field // that are shown
 	countLimit int64          // how far to count; -1: to the end, 0: not at all
 	explain    *Explain       // may be nil
 }
 
-// newQuestion makes a question of an ask, with the set's fixed filter where the caller is
-// bound by it.
+// newQuestion makes a question of an ask, with the set's fixed filter if the caller is bound by
+// it.
 func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) {
 	if set.pin != nil {
 		return set.pinnedQuestion(ask, sees)
@@ -54,26 +54,26 @@ func newQuestion(set *Set, ask *paging.Ask, sees Visibility) (*question, error) 
 	return &question{Question: asked, set: set, ask: ask, sees: sees, own: own, mark: set.saw, order: asked.Order(), filterKey: filterKey(ask, set.fixedFor(sees)), countLimit: -1, fields: set.named(ask.Fields())}, nil
 }
 
-// onLog is the same question of the set's log: of what changed after a mark and until the
-// one that the set is at, on some sides. It is asked where it is proved.
+// onLog is the same question of the set's log: of the images on some sides, after a mark and until
+// the mark that the set is at. It is a part of a statement that is proved.
 func (q *question) onLog(after changes.Mark, sides string) (*statement.Question, error) {
 	n := len(q.own.Args)
-	stretch := changes.Stretch{After: after, Until: q.set.mark()}
-	within, args := stretch.Condition(alias, n+1)
-	own := statement.Where{SQL: changes.Whole + " and " + sides + " and " + within, Args: append(q.own.Args[:n:n], args...)}
+	window := changes.Window{After: after, Until: q.set.mark()}
+	within, args := window.Condition(alias, n+1)
+	own := statement.Where{SQL: changes.Intact + " and " + sides + " and " + within, Args: append(q.own.Args[:n:n], args...)}
 	if q.own.SQL != "" {
 		own.SQL = "(" + q.own.SQL + ") and " + own.SQL
 	}
 	return q.set.logged.Ask(q.ask, own)
 }
 
-// proved is a statement on the log, as onLog has it, with the proof of it before each row. It looks at
-// the question's fields, and at more.
+// proved is a statement on the log, as onLog has it, with the proof before each row. It looks at
+// the question's fields, and more.
 func (q *question) proved(after changes.Mark, sql, columns string, more ...string) string {
-	return q.set.log.Proved(&changes.Stretch{After: after, Until: q.set.mark()}, len(q.own.Args)+1, append(q.texts(), more...), sql, columns)
+	return q.set.log.Proved(&changes.Window{After: after, Until: q.set.mark()}, len(q.own.Args)+1, append(q.texts(), more...), sql, columns)
 }
 
-// sides are sides of changes, as a condition.
+// sides are conditions on the side of an image.
 var (
 	before     = fmt.Sprintf("%s = %d", logColumn(changes.Side), changes.Before)
 	after      = fmt.Sprintf("%s = %d", logColumn(changes.Side), changes.After)
@@ -82,7 +82,8 @@ var (
 
 func logColumn(name string) string { return alias + "." + name }
 
-// keys are the keys of the question's order. An attached set's are its database's own, but for types that both have.
+// keys is the order of the question's keys. For an attached set, the order of values is its
+// database's, except for types that both have.
 func (q *question) keys() order.Order {
 	keys := make(order.Order, len(q.order))
 	for i, o := range q.order {
@@ -94,21 +95,21 @@ func (q *question) keys() order.Order {
 	return keys
 }
 
-// listKey names the table that the question is asked of, in which catalogue, and its filters.
+// listKey names the table that the question is asked of, its catalogue, and the filters.
 func (q *question) listKey() string {
-	if q.set.saw != nil { // its states are numbered, from when it was defined
+	if q.set.saw != nil { // the number of a state is only unique since the set was defined
 		return strconv.Quote(q.set.Source+"."+q.set.schema+"."+q.set.table) + " " + q.set.Name + " " + strconv.FormatInt(q.set.defined, 10) + " " + q.filterKey
 	}
 	return q.set.table + " " + strconv.FormatUint(uint64(q.set.catalogue), 10) + " " + q.filterKey
 }
 
-// bound tells whether a fixed filter is in force.
+// bound reports whether a fixed filter applies.
 func (q *question) bound() bool { return q.sees != All && len(q.set.fixed) > 0 }
 
-// texts are the fields that the question looks at whose values a log may lack when they are long.
+// texts are the fields that the question looks at and whose long values may be missing from a log.
 func (q *question) texts() []string { return q.set.longOf(lookedAt(q.set, q.ask)) }
 
-// lookedAt are the fields that an ask of a set looks at, besides those that are shown.
+// lookedAt are the fields that an ask looks at, besides those that are shown.
 func lookedAt(s *Set, ask *paging.Ask) []string {
 	names := sortedBy(ask.Order())
 	for _, c := range append(ask.Conditions(), s.fixed...) {
@@ -120,7 +121,7 @@ func lookedAt(s *Set, ask *paging.Ask) []string {
 	return names
 }
 
-// longOf are those of some fields whose values may be long, sorted.
+// longOf are those of the named fields whose values may be long, sorted.
 func (s *Set) longOf(names []string) []string {
 	var found []string
 	for _, name := range names {
@@ -132,7 +133,8 @@ func (s *Set) longOf(names []string) []string {
 	return slices.Compact(found)
 }
 
-// filterKey names what an ask filters and searches, under a fixed filter.
+// filterKey names what an ask filters and searches, under a fixed filter. It is equal for equal
+// filters.
 func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
 	conditions, search := ask.Conditions(), ask.Search()
 	if len(conditions)+len(fixed) == 0 && search == "" {
@@ -148,7 +150,7 @@ func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
 	for _, all := range [][]paging.Condition{fixed, conditions} {
 		for i := range all {
 			c, values := &all[i], all[i].Values
-			if len(values) > 1 { // in any order
+			if len(values) > 1 { // their order does not matter
 				values = slices.Sorted(slices.Values(values))
 			}
 			key = append(strconv.AppendQuote(append(key, ' '), c.Field), c.Op...)

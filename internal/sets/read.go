@@ -13,32 +13,31 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// reader reads stretches of a question's records and watches that the set does
-// not change meanwhile.
+// reader reads windows of a question's records, and notices if the set changes meanwhile.
 type reader struct {
 	db     querier
 	q      *question
-	copied *copier // that the records are kept in
-	keep   bool    // the page may be asked for again
-	places bool    // the records' values in the fields of the order are read too
-	placed []int   // where these are among those that are shown; nil: not all are
+	copied *copier // that holds the records
+	keep   bool    // Again may be called for the page
+	places bool    // also read the values that make up the records' places
+	placed []int   // where these stand among the shown fields; nil: some are not shown
 
-	asked  int   // statements
-	seen   stamp // of the set at the last statement that gave a record
-	unsure bool  // the last statement gave none, so that it told nothing
+	asked  int   // number of statements
+	seen   stamp // of the last statement that returned a record
+	unsure bool  // the last statement returned no record, and so no stamp
 
-	orders [][][]byte // the values in the fields of the order, of each record
+	orders [][][]byte // of each record, the values in the fields of the order
 	fates  []Fate     // of the records of a list at a mark
-	found  int64      // images of the log that the last statement on a list at a mark has looked at
+	found  int64      // images of the log that the last statement has looked at
 }
 
-// records reads limit records from the offset-th of the regions on.
+// records reads limit records from an offset on, over several regions.
 func (r *reader) records(ctx context.Context, regions []statement.Region, offset int64, limit int) ([]Record, error) {
 	var records []Record
 	err := statement.Walk(regions, offset, limit, func(g statement.Region, offset int64, limit int) (int, error) {
 		more, err := r.region(ctx, g, offset, limit)
 		if len(records) == 0 {
-			records = more // as it is: most pages lie in one region
+			records = more // without copying: most pages lie in one region
 		} else {
 			records = append(records, more...)
 		}
@@ -47,7 +46,7 @@ func (r *reader) records(ctx context.Context, regions []statement.Region, offset
 	return records, err
 }
 
-// recordsFrom reads limit records from the offset-th after a place on.
+// recordsFrom reads limit records from an offset after a place on.
 func (r *reader) recordsFrom(ctx context.Context, place []*string, offset int64, limit int) ([]Record, error) {
 	regions, err := r.q.From(place)
 	if err != nil {
@@ -56,8 +55,7 @@ func (r *reader) recordsFrom(ctx context.Context, place []*string, offset int64,
 	return r.records(ctx, regions, offset, limit)
 }
 
-// region reads records of one region. Every statement brings the set's version of its own
-// snapshot.
+// region reads records of one region. Every statement returns the stamp of its own snapshot.
 func (r *reader) region(ctx context.Context, g statement.Region, offset int64, limit int) ([]Record, error) {
 	q := r.q
 	before := []string{stampField}
@@ -95,7 +93,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 			}
 			r.fates = append(r.fates, fate)
 		}
-		if len(r.copied.records) == first && (q.set.tells() || q.at != nil) {
+		if len(r.copied.records) == first && (q.set.hasStamps() || q.at != nil) {
 			if r.seen, err = q.set.readStamp(raw[0]); err != nil {
 				return nil, err
 			}
@@ -113,7 +111,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	return records, came.Err()
 }
 
-// copier copies rows, whose memory is the connection's, in few pieces. It can be
+// copier copies rows, whose memory belongs to the connection, into few pieces of memory. It can be
 // used again when nobody reads its records any more.
 type copier struct {
 	records []Record
@@ -123,12 +121,12 @@ type copier struct {
 
 const (
 	copiedAtOnce = 4 << 10 // bytes of text, at first
-	copierKept   = 1 << 20 // bytes of a copier that is used again, at most
+	copierKept   = 1 << 20 // most bytes that a copier keeps to be used again
 )
 
 var copiers = sync.Pool{New: func() any { return new(copier) }}
 
-// release readies a copier for other rows.
+// release prepares a copier for other rows.
 func (c *copier) release() {
 	if c == nil || cap(c.text)+24*(cap(c.values)+cap(c.records)) > copierKept {
 		return
@@ -144,7 +142,7 @@ func (c *copier) copy(raw [][]byte) {
 			c.values = append(c.values, nil)
 			continue
 		}
-		if c.text == nil || len(c.text)+len(v) > cap(c.text) { // empty text is text too, and never nil
+		if c.text == nil || len(c.text)+len(v) > cap(c.text) { // an empty text is a text, so it must not be nil
 			c.text = make([]byte, 0, max(len(v), 2*cap(c.text), copiedAtOnce))
 		}
 		from := len(c.text)
@@ -164,9 +162,9 @@ func (r *reader) size(ctx context.Context, g statement.Region, most int64) (n in
 	return queryInt(ctx, r.db, counted.SQL, counted.Args...)
 }
 
-// stamp is what the last statement told of the set. Versions only rise, and every change
-// of a record moves the version in its own transaction: if the last statement saw the
-// version that was read by, so did all before it.
+// stamp is the stamp of the last statement. Versions only rise, and every change of a record
+// raises the version in its own transaction: if the last statement saw the expected version, so
+// did all statements before it.
 func (r *reader) stamp(ctx context.Context) (stamp, error) {
 	if !r.unsure {
 		return r.seen, nil
@@ -186,7 +184,7 @@ func (r *reader) stamp(ctx context.Context) (stamp, error) {
 	return seen, err
 }
 
-// unstamped is a statement of the set without what tells its stamp, which is long.
+// unstamped is a statement without the SQL of its stamp, which is long.
 func (s *Set) unstamped(sql string) string {
 	if s.saw != nil {
 		for _, first := range []int{1, len(s.own.Args) + 1} {
@@ -196,7 +194,7 @@ func (s *Set) unstamped(sql string) string {
 	return sql
 }
 
-// stampOf is a statement that tells a stamp of a set and nothing else.
+// stampOf is a statement that returns a set's stamp and nothing else.
 func stampOf(set *Set) (sql string, args []any) {
 	if set.saw != nil {
 		_, args := changes.AgainstMark(set.saw, 1)

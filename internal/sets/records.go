@@ -33,17 +33,17 @@ const revisionColumn = `"pl.revision"`
 // uniqueViolation is PostgreSQL's code for a key that is taken.
 const uniqueViolation = "23505"
 
-// Revision names one state of one record. It is never used again: a record that
-// has been deleted and added again, or imported anew, has others.
+// Revision names one state of one record. It is never used again, even if the record is deleted
+// and added again, or imported anew.
 type Revision string
 
-// revision is the text of a record's revision: the table that holds it and the
-// count of its changes.
+// revision is the text of a revision: the table that holds the record, and the number of its
+// changes.
 func (s *Set) revision(n int64) Revision {
 	return Revision(strings.TrimPrefix(s.table, tablePrefix) + "-" + strconv.FormatInt(n, 10))
 }
 
-// count reads a revision; of one that no record of the set can have it is 0.
+// count is the number of changes in a revision; 0 if no record of the set can have that revision.
 func (r Revision) count(set *Set) int64 {
 	_, n, _ := strings.Cut(string(r), "-")
 	count, err := strconv.ParseInt(n, 10, 64)
@@ -57,7 +57,7 @@ func (r Revision) count(set *Set) int64 {
 // its revision.
 func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, Revision, error) {
 	if set, _, _ := s.catalogue.get(req.Set); set != nil && !set.Attached() && req.At == 0 {
-		// One statement, where the set is as it was defined.
+		// One statement is enough, if the set is defined as it was.
 		found, n, seen, err := readStamped(ctx, s.pool, set, req.Visibility, key)
 		if err == nil && set.stamped(seen) {
 			return set.seenAt(seen), found, set.revision(n), nil
@@ -114,7 +114,7 @@ func readStamped(ctx context.Context, db querier, set *Set, sees Visibility, key
 	return record[2:], n, seen, err
 }
 
-// oneRow reads fields of the record that has a key, if the question finds it.
+// oneRow reads fields of the record with a key, if the question finds it.
 func oneRow(ctx context.Context, db querier, q *question, key, fields []string) (Record, error) {
 	key, err := canonicalKey(q.set, key)
 	if err != nil {
@@ -137,15 +137,15 @@ func oneRow(ctx context.Context, db querier, q *question, key, fields []string) 
 		if err := rows.Err(); err != nil && dataFault(nil, err) == err {
 			return nil, err
 		}
-		return nil, ErrNoRecord // also where the key is none that the source can read
+		return nil, ErrNoRecord // also if the source cannot read the key
 	}
 	var c copier
 	c.copy(rows.RawValues())
 	return c.records[0], nil
 }
 
-// canonicalKey checks a key against the set's and brings it into its canonical form. One
-// that does not fit is that of no record.
+// canonicalKey checks a key and brings it into its canonical form. No record has a key that does
+// not fit.
 func canonicalKey(set *Set, key []string) ([]string, error) {
 	if len(key) != len(set.Rules.Key) {
 		return nil, ErrNoRecord
@@ -207,8 +207,7 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64
 	return row, page, err
 }
 
-// orderValues are a record's values in the fields of a question's order, if the
-// question finds it.
+// orderValues are a record's values in the fields of a question's order, if the question finds it.
 func orderValues(ctx context.Context, db querier, q *question, key []string) ([]*string, error) {
 	record, err := oneRow(ctx, db, q, key, q.sorted())
 	values := make([]*string, len(record))

@@ -15,19 +15,19 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// This file reads pages that are asked for by a cursor, and tells the cursors of any page.
+// This file reads pages that are asked for by a cursor, and makes the cursors of any page.
 
-// ends are the places of a page's first and last records, and whether there are records on
-// the other side of its cursor.
+// ends are the places of a page's first and last record, and whether there are records on the
+// other side of its cursor.
 type ends struct {
 	first, last []*string
 	behind      bool
 }
 
-// Places are those of the page's first and its last record, where its list has cursors.
+// Places are the places of the page's first and last record, if its list has cursors.
 func (p *Page) Places() (first, last []*string) { return p.ends.first, p.ends.last }
 
-// Ended is a page, settled as this one is, with this one's cursors.
+// Ended is the page, settled as given, with this page's cursors.
 func (p *Page) Ended(settled paging.Page) paging.Page {
 	if !hasCursors(p.Set.Rules) {
 		return settled
@@ -35,18 +35,17 @@ func (p *Page) Ended(settled paging.Page) paging.Page {
 	return settled.Ends(p.ends.first, p.ends.last, p.ends.behind)
 }
 
-// hasCursors tells whether callers of a list may give cursors.
+// hasCursors reports whether callers of a list may send cursors.
 func hasCursors(r *rulesfile.Rules) bool {
 	return r.Addressing == paging.ByCursor || r.Params.After != "" || r.Params.Before != ""
 }
 
-// misplacedError is the error of a cursor that holds a value which is none of its field's.
+// misplacedError is the error of a cursor with a value that its field cannot have.
 type misplacedError struct{ says string }
 
 func (e *misplacedError) Error() string { return e.says }
 
-// misplaced tells whether an error of a page that was asked for by a cursor is the cursor's,
-// and gives it as such.
+// misplaced returns an error of a page asked for by a cursor as the cursor's own, if it is that.
 func misplaced(err error) error {
 	var place *statement.PlaceError
 	var pg *pgconn.PgError
@@ -59,8 +58,7 @@ func misplaced(err error) error {
 	return err
 }
 
-// mended is a request whose cursor is left out for the reason that an error gives; false
-// where the error has another.
+// mended is the request without its cursor, if an error says that the cursor is to blame.
 func (r Request) mended(err error) (Request, bool) {
 	var cursor *misplacedError
 	if r.misplaced != "" || !errors.As(err, &cursor) {
@@ -82,14 +80,14 @@ func (r *Request) read(set *Set) (*paging.Ask, error) {
 	return &ask, nil
 }
 
-// beyond are all records that follow the ask's cursor or precede it, in the list's order; without one, all. An error
-// of reading them is to be held against wrong: it may be the cursor's.
+// beyond are the regions with all records behind the ask's cursor, or before it; without a cursor,
+// all records. wrong checks an error of reading them: the cursor may be to blame.
 func (q *question) beyond() (regions []statement.Region, wrong func(error) error, err error) {
 	at, backward := q.ask.Cursor()
 	if at == nil {
 		return q.Regions(), func(err error) error { return err }, nil
 	}
-	asked, with := q.Question, at.Behind == backward // the record itself is among them
+	asked, with := q.Question, at.Behind == backward // including the record itself
 	if backward {
 		asked = q.Reversed()
 	}
@@ -104,8 +102,7 @@ func (q *question) beyond() (regions []statement.Region, wrong func(error) error
 	return regions, misplaced, misplaced(err)
 }
 
-// placed finds where the fields of a question's order stand among those that are shown;
-// nil where not all do.
+// placed finds the fields of a question's order among those that are shown; nil if not all are.
 func (q *question) placed() []int {
 	at := make([]int, len(q.order))
 	for i, o := range q.order {
@@ -134,7 +131,7 @@ func (r *reader) placeOf(records []Record, i int) ([]*string, error) {
 	return r.q.Place(values)
 }
 
-// endsOf are the ends of a page, which has some of the records that were read.
+// endsOf are the ends of a page that consists of n of the records that were read.
 func (r *reader) endsOf(records []Record, from, n int, behind bool) (e ends, err error) {
 	e.behind = behind
 	if n == 0 {
@@ -146,8 +143,8 @@ func (r *reader) endsOf(records []Record, from, n int, behind bool) (e ends, err
 	return e, err
 }
 
-// seek reads so many records from a cursor on, in the order of the list, and tells whether
-// there are some on its other side.
+// seek reads records from a cursor on, in the order of the list, and reports whether there are
+// some on its other side.
 func (r *reader) seek(ctx context.Context, at *cursor.Place, backward bool, limit int) (records []Record, behind bool, err error) {
 	asked := r.q
 	onward := asked

@@ -20,11 +20,11 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// ErrNoSet is the error for a set that is not there.
+// ErrNoSet is the error for a set that does not exist.
 var ErrNoSet = errors.New("there is no such record set")
 
-// Set is one record set as the catalogue has it. Nobody changes one: many requests read by
-// it. A change goes to the catalogue, and another Set is read from there.
+// Set is one record set as the catalogue has it. It never changes, since many requests share it:
+// after a change, another Set is read from the catalogue.
 type Set struct {
 	Name      string
 	Label     string
@@ -34,28 +34,28 @@ type Set struct {
 	Version   int64
 	ChangedAt time.Time
 	Source    string        // of an attached set; "" for a kept one
-	Remember  time.Duration // how long totals and footholds of an attached set may be remembered
+	Remember  time.Duration // how long an attached set's totals and footholds may be remembered
 	Fixed     string        // the fixed filter, written as in a query: "cleared=true&tonnage.min=500"
 	Open      bool          // callers without a token may read it
-	Followed  bool          // of an attached set: its table is followed, where its owner has run the script
+	Followed  bool          // of an attached set: its table is followed, once its owner has run the script
 
 	schema, table string             // schema "": the service's own
 	fixed         []paging.Condition // the fixed filter
-	own           statement.Where    // the same
+	own           statement.Where    // the same, as SQL
 	records       *statement.List
-	bound         *statement.List    // the same with the fixed filter, of a followed table
+	bound         *statement.List    // of a followed table: the list with the fixed filter
 	gone          *statement.List    // part of the statements of a list at a mark: see pinned
-	listed        [2]*statement.List // likewise, without the fixed filter and with it
+	listed        [2]*statement.List // the same, without the fixed filter and with it
 
 	defined   int64  // the version at which it was last defined
-	catalogue uint32 // the table that it was read from: another one after a restore
+	catalogue uint32 // the OID of the catalogue's table: another one after a restore
 	log       *changes.Log
-	logged    *statement.List // the log; nil where there is none that works
-	logName   string          // which it is, as changes.State names it
+	logged    *statement.List // the log; nil if there is none that works
+	logName   string          // which log it is, as changes.State names it
 
-	pin                *changes.Mark     // that the list is held at, in this copy of the set; else nil
-	numbered           bool              // of a followed table: the numbers of its states mean the same to every service
-	saw                *changes.Snapshot // of a followed table, which Version is then the number of
+	pin                *changes.Mark     // the mark that this copy of the set is held at; else nil
+	numbered           bool              // of a followed table: the numbers of its states are the same for every service
+	saw                *changes.Snapshot // of a followed table: the snapshot that Version is the number of
 	pool, plain, folds *pgxpool.Pool     // of its source
 }
 
@@ -64,7 +64,8 @@ func (s *Set) mark() changes.Mark {
 	return changes.Mark{Log: s.logName, Version: s.Version, Saw: s.saw}
 }
 
-// ListVersion is what the set's list can be held at, of a set that was read with records of it; 0 where it cannot be.
+// ListVersion is the version at which the set's list can be held, for a set that was read together
+// with records; 0 if it cannot be.
 func (s *Set) ListVersion() int64 {
 	switch {
 	case s.pin != nil:
@@ -78,14 +79,13 @@ func (s *Set) ListVersion() int64 {
 // Defined is the version at which the set was last defined: its fields, rules, filter.
 func (s *Set) Defined() int64 { return s.defined }
 
-// Attached tells whether the set's records are in a source.
+// Attached reports whether the set's records are in a source.
 func (s *Set) Attached() bool { return s.Source != "" }
 
-// Shown are the fields that records are shown with: those that the rules name, or
-// all.
+// Shown are the fields that records are shown with: those that the rules name, or all.
 func (s *Set) Shown() []intake.Field { return s.named(s.Rules.Show) }
 
-// named are the fields of some names; of none, all.
+// named are the fields with some names; without names, all.
 func (s *Set) named(names []string) []intake.Field {
 	if len(names) == 0 {
 		return s.Fields
@@ -99,7 +99,7 @@ func (s *Set) named(names []string) []intake.Field {
 	return fields
 }
 
-// field finds a field; nil where there is none of the name.
+// field finds a field; nil if there is none of the name.
 func (s *Set) field(name string) *intake.Field {
 	for i := range s.Fields {
 		if s.Fields[i].Name == name {
@@ -150,7 +150,7 @@ type querier interface {
 func (s *Store) Get(ctx context.Context, name string) (*Set, error) { return get(ctx, s.pool, name) }
 
 func get(ctx context.Context, q querier, name string) (*Set, error) {
-	if _, want := value.Text.Canonical(name); want != "" { // no name that PostgreSQL could hold
+	if _, want := value.Text.Canonical(name); want != "" { // PostgreSQL cannot store such a name
 		return nil, ErrNoSet
 	}
 	rows, err := q.Query(ctx, "select "+catalogueColumns+" from pageladder.record_set where name = $1", name)
@@ -164,13 +164,13 @@ func get(ctx context.Context, q querier, name string) (*Set, error) {
 	return set, err
 }
 
-// Fields of a set's table that no field of the set can have the name of.
+// Fields of statements on a set's table. No field of a set has such a name.
 const (
 	revisionField = "\x00revision"
-	stampField    = "\x00stamp" // of the set, as the statement's own snapshot sees it: see stamp
+	stampField    = "\x00stamp" // the set's stamp: see stamp
 )
 
-// askable is the set's table as questions of it are written, but for what is told of the set.
+// askable is the set's table as statements are written on it, without the stamp.
 func (s *Set) askable() statement.Table {
 	t := statement.Table{
 		Dialect: statement.PostgreSQL, From: tableName(s) + " " + alias, Places: statement.Compared,
@@ -181,13 +181,14 @@ func (s *Set) askable() statement.Table {
 	}
 	for i := range s.Fields {
 		f := &s.Fields[i]
-		t.Fields[f.Name] = s.asked(f)
+		t.Fields[f.Name] = s.sqlField(f)
 	}
 	switch {
-	case s.saw != nil: // neither it nor its partitions are foreign
+	case s.saw != nil: // neither the table nor its partitions are foreign
 	case s.Attached():
-		// It may be foreign, or have partitions that are: comparisons of rows stay here.
-		// Ties are read apart, since of some values there are very many.
+		// The table or its partitions may be foreign, so rows are not compared as a whole: they
+		// would be compared here. Ties are read apart, since very many records may have the same
+		// value.
 		t.Places = statement.Tied
 	default:
 		t.Search = s.searched()
@@ -195,15 +196,15 @@ func (s *Set) askable() statement.Table {
 	return t
 }
 
-// stamp is the SQL of what a statement tells of a kept set.
+// stamp is the SQL of a kept set's stamp.
 func (s *Set) stamp() string {
 	return "select " + stampSQL + " from pageladder.record_set v where v.name = '" + strings.ReplaceAll(s.Name, "'", "''") + "'"
 }
 
-// ready readies what questions of the set are written with.
+// ready prepares what questions of the set are written with.
 func (s *Set) ready() (err error) {
 	t := s.askable()
-	revision, stamp, named := alias+"."+revisionColumn, s.stamp(), 0 // arguments
+	revision, stamp, named := alias+"."+revisionColumn, s.stamp(), 0 // number of arguments
 	switch {
 	case s.saw != nil:
 		revision, stamp, named = "0", "select "+s.log.Stamp(1), changes.StampArgs
@@ -228,12 +229,12 @@ func (s *Set) ready() (err error) {
 	return err
 }
 
-// asked is a field as statements ask for it.
-func (s *Set) asked(f *intake.Field) statement.Field {
+// sqlField is a field as statements read it.
+func (s *Set) sqlField(f *intake.Field) statement.Field {
 	return statement.Field{SQL: column(f.Name), Type: f.Type, Nullable: s.Rules == nil || !slices.Contains(s.Rules.Key, f.Name), Native: f.Own || f.Type == unknownType}
 }
 
-// searched is the condition of a search in a table of a kept set's.
+// searched is the search condition in a table of a kept set.
 func (s *Set) searched() string {
 	if s.Rules == nil || len(s.Rules.Search) == 0 {
 		return ""
@@ -241,8 +242,8 @@ func (s *Set) searched() string {
 	return searchVector(s.Rules.Search, column) + " @@ pageladder.search_query({words}::text)"
 }
 
-// alias is what a set's table is called within a statement. Fields are written with it: a
-// field may be called as anything else is.
+// alias is a table's alias within a statement. Columns are written with it, since a field may have
+// any name.
 const alias = "r"
 
 func column(field string) string { return alias + "." + quote(field) }

@@ -31,8 +31,8 @@ type Settings struct {
 
 const fixedBytes = 8 << 10 // of a fixed filter
 
-// checkSaid checks what is said of a set: its label and its fixed filter. What stays
-// as it was is not asked again; was is nil where the set is new.
+// checkSaid checks a set's label and fixed filter. What stays as it was is not checked again; was
+// is nil for a new set.
 func checkSaid(was *Set, text, fixed string) error {
 	if was == nil || text != was.Label {
 		if err := label.Check(text); err != nil {
@@ -45,11 +45,10 @@ func checkSaid(was *Set, text, fixed string) error {
 	return nil
 }
 
-// Configure changes a set's settings. They are given as they are, under a lock, so
-// that an error of change that compares them leaves all as it was. The version
-// moves in the same transaction; the indexes follow in the background. Errors are
-// ErrNoSet, ErrKey, ErrFields, rulesfile.Errors, *ValueError, *FixedError, those of change, or the
-// database's.
+// Configure changes a set's settings. The function gets the current ones under a lock, so that it
+// can compare them and refuse: an error of it leaves everything as it was. The version moves in
+// the same transaction; indexes follow in the background. Errors are ErrNoSet, ErrKey, ErrFields,
+// rulesfile.Errors, *ValueError, *FixedError, those of the function, or the database's.
 func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
 	var set *Set
 	err := pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
@@ -100,7 +99,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 	return set, err
 }
 
-// Remove removes a set with its records; of an attached one only what is known of it.
+// Remove removes a set with its records; of an attached set only what is stored here.
 func (s *Store) Remove(ctx context.Context, name string) error {
 	defer s.catalogue.stale(name)
 	return pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {

@@ -13,7 +13,7 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// This file knows what has changed in a list since a mark.
+// This file counts what has changed in a list since a mark.
 
 // since is what has changed in a list since a mark, kept current.
 type since struct {
@@ -21,16 +21,16 @@ type since struct {
 
 	mu      sync.Mutex
 	until   changes.Mark
-	by      int64  // records more
+	by      int64  // growth of the list
 	changes int64  // see Held
-	images  int64  // of the log, of all of the set's records
+	images  int64  // of the log, for all of the set's records
 	total   *int64 // of the list at the mark, once it is known
 
-	seen time.Time // the set had the mark's version then, or an earlier one; zero: nobody knows
+	seen time.Time // at this time the set had the mark's version, or an earlier one; zero: not known
 }
 
-// lasts is how long a list can surely be held at the mark, as it is to whoever is not bound by a fixed filter,
-// which goes by the records of now.
+// lasts is for how long a list is sure to be held at the mark as it is. For callers bound by a
+// fixed filter it may change at any time, since the filter also applies to the current records.
 func (d *since) lasts(q *question) time.Duration {
 	if d.seen.IsZero() || q.bound() {
 		return 0
@@ -38,11 +38,11 @@ func (d *since) lasts(q *question) time.Duration {
 	return max(changes.Longest-time.Since(d.seen), 0).Truncate(time.Second)
 }
 
-// sinceKept is how many are kept, the least used going first.
+// sinceKept is how many are remembered; the least recently used go first.
 const sinceKept = 1_000
 
-// sinceMark is what has changed in a question's list since a mark, at the version of its set or a later one.
-// The error is a *GoneError where the log does not tell.
+// sinceMark is what has changed in a question's list since a mark, at the version of its set or a
+// later one. The error is a *GoneError if the log does not reach back.
 func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (*since, error) {
 	key := fmt.Sprintf("%s @%d", q.listKey(), mark.Version)
 	d, ok := s.since.Get(key)
@@ -60,14 +60,14 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 		s.since.Add(key, d)
 	}
 	db := querier(s.folds(q.set))
-	if until := d.upTo(); until.Version < q.set.Version && until.Version == begun(mark).Version { // all since the mark is read
+	if until := d.upTo(); until.Version < q.set.Version && until.Version == begun(mark).Version { // everything since the mark has to be read
 		if err := s.making.take(ctx); err != nil {
 			return nil, err
 		}
 		defer s.making.give()
 		db = s.poolOf(q.set)
 	}
-	why, err := d.bring(ctx, db, q)
+	why, err := d.update(ctx, db, q)
 	if err != nil {
 		return nil, err
 	}
@@ -78,8 +78,8 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 	return d, nil
 }
 
-// begun is a mark from which what is known is brought on: the number of a state that another service gave tells nothing
-// of what came before.
+// begun is the mark that an update begins at. The number of a state that another service gave out
+// says nothing of what came before.
 func begun(mark changes.Mark) changes.Mark {
 	if mark.Saw != nil {
 		mark.Version = 0
@@ -93,8 +93,9 @@ func (d *since) upTo() changes.Mark {
 	return d.until
 }
 
-// bring brings what is known on to the version of a question's set, by the set's log. The reason tells why that cannot be.
-func (d *since) bring(ctx context.Context, db querier, q *question) (why string, err error) {
+// update updates what is known to the version of a question's set. The reason says why that is not
+// possible.
+func (d *since) update(ctx context.Context, db querier, q *question) (why string, err error) {
 	began := time.Now()
 	from, end, why, err := d.next(ctx, q.set, d.upTo)
 	if end == nil {
@@ -109,8 +110,8 @@ func (d *since) bring(ctx context.Context, db querier, q *question) (why string,
 	if err != nil {
 		return "", err
 	}
-	stretch := changes.Stretch{After: from, Until: q.set.mark()}
-	within, _ := stretch.Condition("c", len(q.own.Args)+1)
+	window := changes.Window{After: from, Until: q.set.mark()}
+	within, _ := window.Condition("c", len(q.own.Args)+1)
 	each := "version" // change of a record
 	for i := range q.set.Rules.Key {
 		each += fmt.Sprintf(", k%d", i)
@@ -121,7 +122,7 @@ func (d *since) bring(ctx context.Context, db querier, q *question) (why string,
 	if err != nil {
 		return logGone(err)
 	}
-	var more, changed, found *int64 // none where the log does not have all
+	var more, changed, found *int64 // nil if the log does not have everything
 	proof := ""
 	if _, err := pgx.ForEachRow(rows, []any{&proof, &more, &changed, &found}, func() error { return nil }); err != nil {
 		return logGone(err)
@@ -136,15 +137,15 @@ func (d *since) bring(ctx context.Context, db querier, q *question) (why string,
 	return "", nil
 }
 
-// at tells what has changed until a version; false where it is known at later ones only.
+// at is what has changed until a version; false if that is known at later versions only.
 func (d *since) at(version int64) (by, changed, images int64, ok bool) {
 	d.mu.Lock()
 	defer d.mu.Unlock()
 	return d.by, d.changes, d.images, d.until.Version == version
 }
 
-// totalAt is how many records a list had at the mark since which d tells the changes, as well as the set's
-// rules want to know it.
+// totalAt is the number of records that a list had at the mark, as exactly as the set's rules ask
+// for.
 func (s *Store) totalAt(ctx context.Context, q *question, d *since) (paging.Total, error) {
 	if q.countLimit == 0 {
 		q.explain.counted("not counted")
@@ -157,7 +158,7 @@ func (s *Store) totalAt(ctx context.Context, q *question, d *since) (paging.Tota
 		q.explain.counted("known since the list was held")
 		return limited(*known, q.countLimit), nil
 	}
-	if q.bound() { // a record is in the list if it is let through at the mark and now
+	if q.bound() { // a record is in the list if the filter lets it through both at the mark and now
 		return paging.Total{}, errPlain
 	}
 	total, err := s.total(ctx, s.poolOf(q.set), q)

@@ -7,19 +7,20 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 )
 
-// This file gives states of databases, and sets as they are in them.
+// This file opens snapshots of databases, and reads sets in them.
 
 // snapshot runs a read-only transaction that sees one state of our own database.
 func snapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
 	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{IsoLevel: pgx.RepeatableRead, AccessMode: pgx.ReadOnly}, do)
 }
 
-// elsewhere is the same of a source's. What a session was told may not reach it through a pooler.
+// elsewhere does the same in a source's database. Session settings may not get through a pooler,
+// so they are made in the transaction.
 func elsewhere(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
 	return pgx.BeginTxFunc(ctx, fresh{pool}, pgx.TxOptions{BeginQuery: "begin isolation level repeatable read read only; set local statement_timeout = '" + sourceTimeout + "'"}, do)
 }
 
-// snapshotOf is a snapshot of the database that has a set's records.
+// snapshotOf opens a snapshot of the database that has a set's records.
 func (s *Store) snapshotOf(ctx context.Context, set *Set, do func(tx pgx.Tx) error) error {
 	if set.pool != nil {
 		return elsewhere(ctx, set.pool, do)
@@ -27,7 +28,7 @@ func (s *Store) snapshotOf(ctx context.Context, set *Set, do func(tx pgx.Tx) err
 	return snapshot(ctx, s.pool, do)
 }
 
-// within gives a set and one state of the database that its records are in.
+// within calls a function with a set and a snapshot of the database that its records are in.
 func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set *Set) error) (err error) {
 	set, _, _ := s.catalogue.get(name)
 	for known := set != nil && !set.Attached(); ; known = false {
@@ -54,7 +55,7 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 		if err != nil || !attached {
 			return err
 		}
-		s.catalogue.stale(name) // it has become one since it was last seen
+		s.catalogue.stale(name) // it has become an attached one since it was last seen
 	}
 }
 
@@ -67,11 +68,11 @@ func (s *Store) here(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
 	return set, err
 }
 
-// movingColumns are what of a set changes with its records, and what tells whether all else
-// is as it was.
+// movingColumns are the columns of a set that change with its records, and those that show whether
+// everything else is as it was.
 const movingColumns = "version, records, changed_at, defined, tableoid"
 
-// moved is a set that is known as it is by now; nil where it was defined anew.
+// moved is a known set as it is by now; nil if it was defined anew.
 func moved(ctx context.Context, db querier, known *Set) (*Set, error) {
 	rows, err := db.Query(ctx, "select "+movingColumns+" from pageladder.record_set where name = $1", known.Name)
 	if err != nil {
@@ -80,7 +81,7 @@ func moved(ctx context.Context, db querier, known *Set) (*Set, error) {
 	return known.movedBy(rows)
 }
 
-// movedBy is the set as a row of its moving columns tells it; nil where it was defined anew.
+// movedBy is the set with its moving columns as a row has them; nil if it was defined anew.
 func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
 	here := *s
 	err := pgx.ErrNoRows
@@ -96,8 +97,8 @@ func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
 	return &here, nil
 }
 
-// folds are the connections that what is known is brought on over. Nobody holds one of them while he
-// waits for another one, and no page is before it in a queue: all pages may wait for it.
+// folds are the connections over which what is remembered is updated. Nobody holds one of them
+// while waiting for another, and no page queues for them: all pages may be waiting for the update.
 func (s *Store) folds(set *Set) *pgxpool.Pool {
 	if set.folds != nil {
 		return set.folds

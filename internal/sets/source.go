@@ -24,19 +24,19 @@ const (
 	sourceTimeout     = "10s" // for one statement
 )
 
-// source is a database whose tables and views can be attached. Its connections are
-// its own, so that one that goes away affects its own sets alone.
+// source is a database whose tables and views can be attached. It has connections of its own, so
+// that a source that is down affects its own sets only.
 type source struct {
 	url string
 
 	mu      sync.Mutex
-	pool    *pgxpool.Pool // made when first needed
-	plain   *pgxpool.Pool // for questions without filters of followed tables: see more
+	pool    *pgxpool.Pool // opened when first needed
+	plain   *pgxpool.Pool // for questions of followed tables without filters: see more
 	folding *pgxpool.Pool // see Store.folds
 
-	reached bool      // once, so that it is known whether that is through a pooler of transactions
-	turn    turn      // of whoever finds that out
-	away    time.Time // when it could not be reached, the last time; the turn's
+	reached bool      // at least once, so that it is known whether a transaction pooler is in between
+	turn    turn      // of the caller who finds that out
+	away    time.Time // when it could not be reached; guarded by turn
 }
 
 // AddSource names a database as a source, by a URL with a role that may read and
@@ -59,13 +59,14 @@ func (s *Store) Sources() []string {
 	return names
 }
 
-// errPooled is the error within this package for a connection that goes through a pooler which
-// gives each transaction another session.
+// errPooled is the error within this package for a connection through a pooler that gives each
+// transaction another session.
 var errPooled = errors.New("the source is reached through a pooler of transactions")
 
-// connect gives the source's pool. Every connection is checked: a superuser is refused, since READ
-// ONLY does not bind one. Until it has been reached once, whoever asks first finds out whether that is
-// through a pooler, and others wait for that, but not one after the other for a source that is away.
+// connect returns the source's pool. Every connection is checked: a superuser is refused, since
+// READ ONLY does not restrict one. Before the source has been reached once, the first caller finds
+// out whether a pooler is in between, and others wait for that; for a source that is down they do
+// not wait one after the other.
 func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
 	pool, reached, err := src.now(ctx)
 	if err != nil || reached {
@@ -92,13 +93,13 @@ func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
 		src.reached = true
 		err := src.open(ctx, true)
 		return src.pool, err
-	default: // whoever reads is told
+	default: // the reader gets the error
 		src.away = time.Now()
 	}
 	return src.pool, nil
 }
 
-// now are the connections as they are, and whether the source was ever reached over them.
+// now returns the connections as they are, and whether the source was ever reached over them.
 func (src *source) now(ctx context.Context) (*pgxpool.Pool, bool, error) {
 	src.mu.Lock()
 	defer src.mu.Unlock()
@@ -110,14 +111,14 @@ func (src *source) now(ctx context.Context) (*pgxpool.Pool, bool, error) {
 	return src.pool, src.reached, nil
 }
 
-// pooled tells whether an error means that a pooler does not take the settings of a session.
+// pooled reports whether an error means that a pooler does not accept session settings.
 func pooled(err error) bool {
 	var pg *pgconn.PgError
 	return errors.Is(err, errPooled) || errors.As(err, &pg) && strings.Contains(pg.Message, "unsupported startup parameter")
 }
 
-// open makes the pools. Through a pooler of transactions nothing outlives one: no setting, and
-// no statement that is prepared.
+// open opens the pools. Through a transaction pooler nothing survives a transaction: no setting
+// and no prepared statement.
 func (src *source) open(ctx context.Context, pooled bool) error {
 	config, err := pgxpool.ParseConfig(src.url)
 	if err != nil {
@@ -152,7 +153,7 @@ func (src *source) open(ctx context.Context, pooled bool) error {
 	return err
 }
 
-// keep lets the log of a followed table be pruned, on the primary.
+// keep prunes the log of a followed table, on the primary.
 func (src *source) keep(ctx context.Context, set *Set) error {
 	config, err := pgx.ParseConfig(src.url)
 	if err != nil {
@@ -174,7 +175,8 @@ func (src *source) keep(ctx context.Context, set *Set) error {
 	return err
 }
 
-// more are its connections for plain questions, and those that what is known is brought on over.
+// more are the connections for questions without filters, and those for updating what is
+// remembered.
 func (src *source) more() (plain, folding *pgxpool.Pool) {
 	src.mu.Lock()
 	defer src.mu.Unlock()
@@ -199,8 +201,7 @@ func (s *Store) sourcePool(ctx context.Context, name string) (*pgxpool.Pool, err
 	return src.connect(ctx)
 }
 
-// sourceError says of an error that means trouble with a database that it is the
-// source's.
+// sourceError adds to a connection error that it is about the source.
 func sourceError(err error) error {
 	if err != nil && Unavailable(err) {
 		return fmt.Errorf("%w: %w", ErrSourceAway, err)
@@ -208,7 +209,7 @@ func sourceError(err error) error {
 	return err
 }
 
-// Tables lists what a source's role may read, as schema and name.
+// Tables lists what a source's role may read, by schema and name.
 func (s *Store) Tables(ctx context.Context, source string) ([][2]string, error) {
 	pool, err := s.sourcePool(ctx, source)
 	if err != nil {

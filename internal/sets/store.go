@@ -1,5 +1,3 @@
-// Package sets keeps record sets in PostgreSQL: the catalogue, loading, and
-// reading one page as one snapshot.
 package sets
 
 import (
@@ -41,15 +39,15 @@ type Store struct {
 	counting   singleflight.Group
 	tracks     *tracks
 	held       *tracks // of lists at a mark
-	making     turns   // of whoever reads much of a log for one of those
+	making     turns   // of the callers who read much of a log for one of those
 	deep       int64   // records from either end beyond which footholds are used
 
 	readOnly bool // of a standby: nothing is made or changed
 	lifeMu   sync.Mutex
-	epoch    atomic.Uint32 // the catalogue's table that versions are given out by
+	epoch    atomic.Uint32 // OID of the catalogue's table that versions are given out by
 	life     string        // of the database: see changes.Life
 	logMu    sync.Mutex
-	logTried map[string]time.Time // by table: when its log was last to be made
+	logTried map[string]time.Time // by table: last attempt to make its log
 	logAgain time.Duration        // between attempts
 	unlike   atomic.Int64         // tracks that did not fit the total: see Unlike
 	reread   atomic.Int64         // pages: see Reread
@@ -57,8 +55,8 @@ type Store struct {
 	marks       *marks
 	followMu    sync.Mutex
 	followed    map[string]*following // by set
-	forsaken    atomic.Int64          // how often a followed table's log turned out to be no more what it was
-	followAgain time.Duration         // between attempts to find a log in place
+	forsaken    atomic.Int64          // how often a followed table's log turned out not to be what it was
+	followAgain time.Duration         // between attempts to find a log
 
 	sources    map[string]*source
 	remembered *lru.Cache[string, rememberedTotal]
@@ -106,9 +104,8 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	return s, nil
 }
 
-// OpenReadOnly connects to a database that a service keeps, or to a standby of it, and only
-// reads there. A standby tells nobody of changes, so that it is asked each time whether a
-// set has changed.
+// OpenReadOnly connects to a database that a service keeps, or to a standby of it, and only reads
+// there. A standby sends no notices, so it is asked each time whether a set has changed.
 func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 	s, err := open(ctx, url)
 	if err == nil {
@@ -134,7 +131,7 @@ func open(ctx context.Context, url string) (*Store, error) {
 		s.pool.Close()
 		return nil, err
 	}
-	s.remembered, _ = lru.New[string, rememberedTotal](countsKept) // the sizes are right
+	s.remembered, _ = lru.New[string, rememberedTotal](countsKept) // the sizes are valid
 	s.counts, _ = lru.New[string, paging.Total](countsKept)
 	s.counted, _ = lru.New[string, *counted](countsKept)
 	s.facets, _ = lru.New[string, *facet](facetsKept)
@@ -144,8 +141,8 @@ func open(ctx context.Context, url string) (*Store, error) {
 	return s, nil
 }
 
-// lives notes which life of the database a new connection is to. When it is another, all
-// that was known is of no use. Every connection of the life before is broken by then.
+// lives notes which life of the database a new connection belongs to. If it is another one,
+// everything remembered is dropped. All connections to the life before are broken by then.
 func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	life, err := changes.Life(ctx, conn)
 	if err == nil {
@@ -170,7 +167,8 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	return nil
 }
 
-// beginEpoch sees to it that versions of another life of the database are told apart from those of this one.
+// beginEpoch makes sure that versions of another life of the database are not taken for those of
+// this one.
 func (s *Store) beginEpoch(ctx context.Context, conn *pgx.Conn) error {
 	catalogue, err := changes.BeginEpoch(ctx, conn)
 	if catalogue > 0 {
@@ -179,28 +177,27 @@ func (s *Store) beginEpoch(ctx context.Context, conn *pgx.Conn) error {
 	return err
 }
 
-// Unlike is how many tracks were found not to fit the total of their list, and dropped.
-// There should be none.
+// Unlike is how many tracks did not fit the total of their list, and were dropped. There should be
+// none.
 func (s *Store) Unlike() int64 { return s.unlike.Load() }
 
-// Reread is how many pages were read again, since their set changed while they were read.
+// Reread is how many pages were read again because their set changed while they were read.
 func (s *Store) Reread() int64 { return s.reread.Load() }
 
 // Indexed waits for index builds in progress.
 func (s *Store) Indexed() { s.indexing.Wait() }
 
-// connections is how many connections there are at least besides those for plain
-// questions: some may be held by streams for long.
+// connections is the least number of connections besides those for questions without filters:
+// streams may hold some of them for long.
 const connections = 8
 
-// readTime is longer than any request reads: a table that was replaced longer
-// ago than this has no readers.
+// readTime is longer than any request reads: a table that was replaced longer ago has no readers.
 const readTime = time.Minute
 
-// lockNotAvailable is PostgreSQL's code for a lock that did not come in time.
+// lockNotAvailable is PostgreSQL's code for a lock that was not granted in time.
 const lockNotAvailable = "55P03"
 
-// sweep drops the tables that have been replaced and have no readers any more.
+// sweep drops tables that were replaced and have no readers any more.
 func (s *Store) sweep(ctx context.Context) error {
 	return pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", readTime)
@@ -211,7 +208,7 @@ func (s *Store) sweep(ctx context.Context) error {
 		if err != nil {
 			return err
 		}
-		// One that is still being streamed is left for the next time.
+		// A table that is still being streamed is left for the next time.
 		if _, err := tx.Exec(ctx, "set local lock_timeout = '100ms'"); err != nil {
 			return err
 		}
@@ -230,14 +227,14 @@ func (s *Store) sweep(ctx context.Context) error {
 		}
 		err = pgx.BeginFunc(ctx, tx, func(drop pgx.Tx) error { return changes.Drop(ctx, drop) })
 		var pg *pgconn.PgError
-		if errors.As(err, &pg) && pg.Code == lockNotAvailable { // a log that is being read is left too
+		if errors.As(err, &pg) && pg.Code == lockNotAvailable { // so is one whose log is being read
 			return nil
 		}
 		return err
 	})
 }
 
-// readable sets connections up so that values come in the text that is sent on.
+// readable configures connections so that values come as the text that is sent on.
 func readable(config *pgxpool.Config) {
 	config.ConnConfig.ConnectTimeout = 5 * time.Second
 	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
@@ -245,13 +242,12 @@ func readable(config *pgxpool.Config) {
 	config.ConnConfig.RuntimeParams["application_name"] = "pageladder"
 }
 
-// foldsAtOnce is how many orders and counts are brought on at the same time.
+// foldsAtOnce is how many tracks and counts are updated at the same time.
 const foldsAtOnce = 2
 
-// more gives connections for questions without filters, and for bringing on what is known. The
-// best plan of such a statement depends on no value, so that it is made once and not compared with
-// others: pages from footholds come about a tenth faster for it. A pooler of transactions takes no
-// such setting.
+// more opens connections for questions without filters, and for updating what is remembered. The
+// best plan of such a question does not depend on its values, so that it is planned once: pages
+// from footholds are about a tenth faster. A transaction pooler accepts no such setting.
 func more(ctx context.Context, like *pgxpool.Config, pooled bool) (plain, folding *pgxpool.Pool, err error) {
 	config := like.Copy()
 	config.MaxConns = 2*int32(runtime.NumCPU()) + 1 // on 2 cores 5 gave a few more answers a second than 3, and 8 no more than 5
@@ -270,9 +266,9 @@ func more(ctx context.Context, like *pgxpool.Config, pooled bool) (plain, foldin
 	return plain, folding, nil
 }
 
-// fresh begins transactions on connections that work. One that broke while nobody used
-// it, as when PostgreSQL was restarted, shows that by its first statement; a BEGIN can be
-// sent again on another.
+// fresh begins transactions on connections that work. A connection that broke while idle, for
+// example because PostgreSQL was restarted, fails at its first statement; a BEGIN can be sent
+// again on another one.
 type fresh struct{ *pgxpool.Pool }
 
 func (f fresh) Begin(ctx context.Context) (pgx.Tx, error) { return f.BeginTx(ctx, pgx.TxOptions{}) }
@@ -302,11 +298,11 @@ func (s *Store) Close() {
 // Pool is the pool of connections to the database.
 func (s *Store) Pool() *pgxpool.Pool { return s.pool }
 
-// Ping tells whether the database answers.
+// Ping reports whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pool.Ping(ctx) }
 
-// Unavailable tells whether an error means that the database cannot be reached
-// at the moment, so that trying again later may help.
+// Unavailable reports whether an error means that the database cannot be reached at the moment, so
+// that trying again later may help.
 func Unavailable(err error) bool {
 	var refused *pgconn.ConnectError
 	var server *pgconn.PgError
@@ -324,9 +320,9 @@ func Unavailable(err error) bool {
 	return errors.Is(err, io.EOF) || errors.Is(err, io.ErrUnexpectedEOF) || pgconn.SafeToRetry(err) || isNetwork(err)
 }
 
-// TooSlow tells whether an error means that the time for a question was up.
+// TooSlow reports whether an error means that a question ran out of time.
 func TooSlow(err error) bool { return errors.Is(err, context.DeadlineExceeded) || isCanceled(err) }
 
-// AsFault turns an error of the database that is the data's fault into a *DataError;
-// any other stays as it is.
+// AsFault turns a database error that is the data's fault into a *DataError; others stay as they
+// are.
 func AsFault(err error) error { return dataFault(nil, err) }

@@ -10,10 +10,10 @@ import (
 	"pageladder.example/paging"
 )
 
-// Stream reads every record that a query asks for, in its order, in one snapshot,
-// however many there are, from the query's cursor on or up to it; page and size have no effect. Before the first
-// record it tells begin the set, the fields and the ask, and each every record, whose memory is good until it returns. Errors
-// are those of Page, of begin and of each.
+// Stream reads every record that a query asks for, in its order, in one snapshot, however many
+// there are; with a cursor, those behind it or before it. Page and size have no effect. It calls
+// begin with the set, the fields and the ask before the first record, then each with every record,
+// whose memory is valid until each returns. Errors are those of Page, of begin and of each.
 func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	err := s.stream(ctx, req, begin, each)
 	if mended, ok := req.mended(err); ok {
@@ -24,7 +24,7 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, []inta
 
 func (s *Store) stream(ctx context.Context, req Request, begin func(*Set, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	return s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
-		if set.Followed && req.At == 0 { // at the state that is seen here
+		if set.Followed && req.At == 0 { // at the state that this transaction sees
 			here, err := s.followedIn(ctx, tx, set)
 			if err != nil && !errors.Is(err, errMoved) {
 				return err
@@ -41,7 +41,7 @@ func (s *Store) stream(ctx context.Context, req Request, begin func(*Set, []inta
 		if err != nil {
 			return err
 		}
-		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has one
+		if _, err := tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has a limit
 			return err
 		}
 		rows := q.Rows
@@ -56,7 +56,7 @@ func (s *Store) stream(ctx context.Context, req Request, begin func(*Set, []inta
 				return &GoneError{req.At, textLost}
 			}
 		}
-		begun := false // with the first record: whatever goes wrong before is an error like any other
+		begun := false // with the first record: a failure before it is an ordinary error
 		start := func() error {
 			if begun {
 				return nil

@@ -15,21 +15,21 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// track is what is known of one order of a list, under one filter: the images of what has
-// changed lately, and the footholds, as counted blocks. It is kept current: whoever asks
-// brings it on to the version that they read at.
+// track is what is remembered of one order of a list under one filter: the images of the latest
+// changes, and the footholds as counted blocks. A caller who needs it updates it to the version
+// that is read.
 type track struct {
 	base
 	keys  order.Order
 	texts texts
 
 	mu     sync.Mutex
-	from   int64        // the images are all that changed after this version
-	until  changes.Mark // until this one
-	images []image      // in the order of their versions
+	from   int64        // the images are all changes after this version
+	until  changes.Mark // and until this mark
+	images []image      // by rising version
 	blocks []blocksAt
 
-	held       map[int][]logged // of a list at a mark, in place of images: those that fall into each block
+	held       map[int][]logged // of a list at a mark, instead of images: those that fall into each block
 	heldImages int
 }
 
@@ -37,13 +37,13 @@ type track struct {
 type image struct {
 	origin
 	side   int
-	at     string // where it stands in the log; told of a list at a mark alone
+	at     string // its place in the log; only for a list at a mark
 	key    []byte
-	blocks *order.Blocks // that it was brought into, and which of them it fell into; nil: not known any more
+	blocks *order.Blocks // the blocks that it was added to, and its block there; nil: no longer known
 	block  int
 }
 
-// blocksAt are blocks, at a state and as long as no image follows.
+// blocksAt are blocks at a state, valid until the next image.
 type blocksAt struct {
 	changes.Mark
 	*order.Blocks
@@ -51,14 +51,14 @@ type blocksAt struct {
 
 const (
 	imagesKept = 1_000
-	blocksKept = 8    // states of the blocks, which share most of their memory
-	cutsAtOnce = 8    // blocks that are cut when a track is brought on
-	askedMost  = 5000 // images whose places the database tells
+	blocksKept = 8    // states of the blocks that are kept; they share most of their memory
+	cutsAtOnce = 8    // blocks that are split in one update
+	askedMost  = 5000 // images whose places the database is asked for
 	imageBytes = 100
 )
 
-// most is how many images are brought into a track of so many records: a twentieth.
-func (t *track) most(records int64) int64 {
+// maxImages is the most images that an update of a track with so many records takes: a twentieth.
+func (t *track) maxImages(records int64) int64 {
 	most := min(max(records/20, 1_000), changes.Most)
 	if !t.keys.Exact() {
 		most = min(most, askedMost)
@@ -66,7 +66,7 @@ func (t *track) most(records int64) int64 {
 	return most
 }
 
-// size is the memory that the track takes.
+// size is the track's memory, in bytes.
 func (t *track) size() int {
 	t.mu.Lock()
 	defer t.mu.Unlock()
@@ -77,14 +77,14 @@ func (t *track) size() int {
 	return size
 }
 
-// upTo tells how far the track is known.
+// upTo is the last state that the track is known at.
 func (t *track) upTo() changes.Mark {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	return t.until
 }
 
-// at gives the blocks at a state; nil where they are not known there.
+// at are the blocks at a state; nil if they are not known there.
 func (t *track) at(mark changes.Mark) *order.Blocks {
 	t.mu.Lock()
 	defer t.mu.Unlock()
@@ -100,7 +100,7 @@ func (t *track) at(mark changes.Mark) *order.Blocks {
 		case len(images) == 0:
 			return b.Blocks
 		case slices.ContainsFunc(images, func(im image) bool { return im.blocks != b.Blocks }):
-			return nil // they were brought on in two steps
+			return nil // the state lies within one update
 		}
 		blocks, err := b.Edited(edits(images, func(im *image) int { return im.block }))
 		if err != nil {
@@ -111,7 +111,7 @@ func (t *track) at(mark changes.Mark) *order.Blocks {
 	return nil
 }
 
-// between are the images of what changed after a state, until another. The lock is held.
+// between are the images after one state and until another. The caller holds the lock.
 func (t *track) between(after, until changes.Mark) (images []image, known bool) {
 	if after.Version < t.from || until.Version > t.until.Version {
 		return nil, false
@@ -121,7 +121,7 @@ func (t *track) between(after, until changes.Mark) (images []image, known bool) 
 	if until.Saw == nil {
 		return t.images[first:max(first, end)], true
 	}
-	if end < len(t.images) { // of those that were brought on next, it has some
+	if end < len(t.images) { // the state has some of those that were added in the next update
 		next := t.images[end].version
 		end = sort.Search(len(t.images), func(i int) bool { return t.images[i].version > next })
 	}
@@ -147,9 +147,9 @@ func edits(images []image, find func(*image) int) []order.Edit {
 	return edits
 }
 
-// bring brings a track on to the version of a question's set, by the set's log. The
-// reason tells why that cannot be: it has to be built anew.
-func (t *track) bring(ctx context.Context, db querier, q *question) (why string, err error) {
+// update updates a track to the version of a question's set, by the set's log. The reason says why
+// that is not possible, so that it has to be built again.
+func (t *track) update(ctx context.Context, db querier, q *question) (why string, err error) {
 	began := time.Now()
 	from, end, why, err := t.next(ctx, q.set, t.upTo)
 	if end == nil {
@@ -166,7 +166,7 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 	if now != nil {
 		records = now.Records()
 	}
-	most := t.most(records)
+	most := t.maxImages(records)
 	images, why, err := t.read(ctx, db, q, from, most)
 	if err != nil || why != "" {
 		return why, err
@@ -201,7 +201,7 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 		if extra := len(t.blocks) - blocksKept; extra > 0 {
 			t.blocks = append(t.blocks[:0:0], t.blocks[extra:]...)
 			for i := 0; i < len(t.images) && t.images[i].version <= t.blocks[0].Version; i++ {
-				t.images[i].blocks = nil // their memory is let go
+				t.images[i].blocks = nil // frees their memory
 			}
 		}
 	}
@@ -210,7 +210,7 @@ func (t *track) bring(ctx context.Context, db querier, q *question) (why string,
 	return "", nil
 }
 
-// read reads the images of what changed after a version, until that of the question's set.
+// read reads the images after a version and until that of the question's set.
 func (t *track) read(ctx context.Context, db querier, q *question, after changes.Mark, most int64) (images []image, why string, err error) {
 	asked, err := q.onLog(after, eitherSide)
 	if err != nil {
@@ -234,7 +234,7 @@ func (t *track) read(ctx context.Context, db querier, q *question, after changes
 	defer rows.Close()
 	for proved := false; rows.Next(); {
 		raw := rows.RawValues()
-		if !proved { // all rows have the same
+		if !proved { // it is the same in all rows
 			if why := t.refuted(string(raw[0])); why != "" {
 				return nil, why, nil
 			}
@@ -284,13 +284,13 @@ func (t *track) found(ctx context.Context, db querier, q *question, blocks *orde
 	return found, q.place(ctx, db, t.keys, &t.texts, blocks, images, found)
 }
 
-// cut cuts blocks that have grown, where they begin by what is in the table. It does so
-// only where the table is at the version of the question's set: else it is done later.
+// cut splits blocks that have grown, at records that are read from the table. It does so only if
+// the table is at the version of the question's set; otherwise it is done in a later update.
 func (t *track) cut(ctx context.Context, db querier, q *question, blocks *order.Blocks, changed []int) (*order.Blocks, error) {
 	var edits []order.Edit
 	looked := map[int]bool{}
 	for _, near := range changed {
-		// Blocks before this one may have been put together: it is at its number or before.
+		// Blocks before this one may have been merged, so it is at its number or before.
 		for i := max(near-1, 0); i <= near && i < blocks.Len() && len(edits) < cutsAtOnce; i++ {
 			if looked[i] {
 				continue
@@ -317,16 +317,16 @@ func (t *track) cut(ctx context.Context, db querier, q *question, blocks *order.
 	}
 	slices.SortFunc(edits, func(a, b order.Edit) int { return cmp.Compare(a.I, b.I) })
 	finer, err := blocks.Edited(edits)
-	if err != nil { // they go on as they are
+	if err != nil { // they stay as they are
 		return blocks, nil
 	}
 	return finer, nil
 }
 
-// keyAt is the key of the record at an offset from a place on, or from the start; nil
-// where it has none, or the set is not at the question's version any more.
+// keyAt is the key of the record at an offset from a place on, or from the start; nil if there is
+// none, or if the set is no longer at the question's version.
 func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, place []*string, offset int64) ([]byte, error) {
-	if q.mark != q.set.saw { // the set has moved on since: what is told is to be told against its mark
+	if q.mark != q.set.saw { // the set has moved on since: the stamp is to be compared with its own mark
 		var err error
 		if q, err = newQuestion(q.set, q.ask, q.sees); err != nil {
 			return nil, err
@@ -356,8 +356,8 @@ func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, plac
 	return key, nil
 }
 
-// touched tells whether what changed after one state and until another touches a
-// stretch of records: one of them, or their positions. A nil last stands for the end.
+// touched reports whether the changes after one state and until another touch a window of records:
+// one of them, or their positions. A nil last stands for the end of the list.
 func (t *track) touched(ctx context.Context, db querier, q *question, after, until changes.Mark, first, last []byte) (bool, error) {
 	t.mu.Lock()
 	images, known := t.between(after, until)
@@ -387,10 +387,10 @@ func (t *track) touched(ctx context.Context, db querier, q *question, after, unt
 	return shift != 0, nil
 }
 
-// shifted tells whether what changed after one state and until another shifts the records
-// from the foothold of a way on. Where the order is the database's, it goes by the blocks that what
-// changed fell into.
-func (t *track) shifted(after, until changes.Mark, w *way) bool {
+// shifted reports whether the changes after one state and until another shift the records from a
+// route's foothold on. If only the database knows the order, it goes by the blocks that the
+// changes fell into.
+func (t *track) shifted(after, until changes.Mark, w *route) bool {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	images, known := t.between(after, until)
@@ -413,7 +413,7 @@ func (t *track) shifted(after, until changes.Mark, w *way) bool {
 			in = im.blocks
 			begins = in.Find(w.key, t.keys.Compare)
 			if !bytes.Equal(in.Block(begins).Key, w.key) {
-				return true // it was not one of them, or the guess was wrong
+				return true // the guess was wrong
 			}
 		}
 		if im.block < begins {

@@ -8,8 +8,8 @@ import (
 	lru "github.com/hashicorp/golang-lru/v2"
 )
 
-// tracks remembers tracks, the least used going first when there are too many bytes of
-// them. It is safe for concurrent use.
+// tracks remembers tracks within a limit of memory; the least recently used go first. It is safe
+// for concurrent use.
 type tracks struct {
 	mu       sync.Mutex
 	all      *lru.Cache[string, *track]
@@ -17,20 +17,20 @@ type tracks struct {
 	bytes    int
 	building map[string]bool      // by set: one at a time
 	built    map[string]time.Time // by key: the last build
-	again    time.Duration        // least time between two builds of one
-	most     int                  // bytes of all together
+	again    time.Duration        // least time between two builds of the same track
+	most     int                  // limit of all tracks together, in bytes
 }
 
 const (
 	tracksMemory = 64 << 20  // bytes of all tracks together
-	heldMemory   = 128 << 20 // and of those of lists at a mark, which callers choose: two marks of ten million records in four orders
+	heldMemory   = 128 << 20 // of lists at a mark, which callers choose: enough for two marks of ten million records in four orders
 	tracksMost   = 10_000    // tracks
 	buildAgain   = 10 * time.Second
 )
 
 func newTracks(most int) *tracks {
 	t := &tracks{most: most, again: buildAgain, building: map[string]bool{}, built: map[string]time.Time{}, sizes: map[*track]int{}}
-	t.all, _ = lru.NewWithEvict(tracksMost, func(_ string, old *track) { t.bytes -= t.sizes[old]; delete(t.sizes, old) }) // the size is right
+	t.all, _ = lru.NewWithEvict(tracksMost, func(_ string, old *track) { t.bytes -= t.sizes[old]; delete(t.sizes, old) }) // the size is valid
 	return t
 }
 
@@ -41,12 +41,12 @@ func (t *tracks) get(key string) *track {
 	return track
 }
 
-// keep puts a track in, or notes that one has another size, and makes room.
+// keep stores a track, or notes that its size has changed, and makes room.
 func (t *tracks) keep(key string, track *track) {
 	size := track.size()
 	t.mu.Lock()
 	defer t.mu.Unlock()
-	if old, ok := t.all.Peek(key); ok && old != track { // is replaced, which evicts nothing
+	if old, ok := t.all.Peek(key); ok && old != track { // replacing does not count as an eviction
 		t.bytes -= t.sizes[old]
 		delete(t.sizes, old)
 	}
@@ -58,7 +58,7 @@ func (t *tracks) keep(key string, track *track) {
 	}
 }
 
-// drop drops a track, if it is still the one.
+// drop drops a track, unless it has been replaced.
 func (t *tracks) drop(key string, track *track) {
 	t.mu.Lock()
 	defer t.mu.Unlock()
@@ -67,7 +67,7 @@ func (t *tracks) drop(key string, track *track) {
 	}
 }
 
-// dropAll drops all tracks whose key begins so.
+// dropAll drops all tracks whose keys have a prefix.
 func (t *tracks) dropAll(prefix string) {
 	t.mu.Lock()
 	defer t.mu.Unlock()
@@ -78,14 +78,14 @@ func (t *tracks) dropAll(prefix string) {
 	}
 }
 
-// begin tells whether a track is to be built now, and if so marks it until end.
+// begin reports whether a track is to be built now, and if so notes it as being built until end.
 func (t *tracks) begin(set, key string) bool {
 	t.mu.Lock()
 	defer t.mu.Unlock()
 	if t.building[set] || time.Since(t.built[key]) < t.again {
 		return false
 	}
-	if len(t.built) >= tracksMost { // long ago, nearly all
+	if len(t.built) >= tracksMost { // nearly all of them long ago
 		clear(t.built)
 	}
 	t.building[set], t.built[key] = true, time.Now()
@@ -98,7 +98,7 @@ func (t *tracks) end(set string) {
 	delete(t.building, set)
 }
 
-// count tells how many tracks there are that have footholds, and the bytes of all.
+// count is how many tracks have footholds, and the bytes of all.
 func (t *tracks) count() (n, bytes int) {
 	t.mu.Lock()
 	defer t.mu.Unlock()

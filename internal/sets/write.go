@@ -19,7 +19,7 @@ import (
 // missing value.
 type Values map[string]*string
 
-// writer writes one statement about one record.
+// writer writes a statement about one record.
 type writer struct {
 	set  *Set
 	args []any
@@ -38,7 +38,7 @@ func (w *writer) whereKey(key []string) string {
 	return " where " + strings.Join(parts, " and ")
 }
 
-// checkValues brings values into the form of their fields' types.
+// checkValues brings values into the canonical form of their types.
 func checkValues(set *Set, values Values) (Values, error) {
 	checked := Values{}
 	for name, value := range values {
@@ -61,19 +61,19 @@ func checkValues(set *Set, values Values) (Values, error) {
 	return checked, nil
 }
 
-// change runs one change of a set's records. The version moves in the same
-// transaction, and first, so that changes of one set come one after the other.
+// change runs one change of a set's records. The version moves in the same transaction, as its
+// first statement, so that changes of a set come one after the other.
 func (s *Store) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *Set) error) (version int64, err error) {
 	err = pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
 		known, _, _ := s.catalogue.get(name)
-		// Every service is told, when this commits.
+		// Every service is notified when this commits.
 		rows, err := tx.Query(ctx, "with moved as (update pageladder.record_set v set version = version + 1, changed_at = now(), records = records + $2 where name = $1 returning "+
 			movingColumns+", "+stampSQL+" as told) select "+movingColumns+" from moved, pg_notify($3, $1 || ' ' || told) a, pg_notify($3, $1) b", name, records, channel)
 		if err != nil {
 			return err
 		}
 		if known == nil {
-			known = &Set{Name: name} // which no set is as it is
+			known = &Set{Name: name} // which is not how any set is
 		}
 		set, err := known.movedBy(rows)
 		if err == nil && set == nil {
@@ -97,8 +97,8 @@ func (s *Store) change(ctx context.Context, name string, records int64, change f
 	return version, err
 }
 
-// affected is the error of a statement that should have met one record of a
-// revision and met none.
+// affected is the error of a statement that should have changed a record of a certain revision and
+// found none.
 func affected(ctx context.Context, tx pgx.Tx, set *Set, key []string, n int64) error {
 	if n == 1 {
 		return nil
@@ -110,8 +110,8 @@ func affected(ctx context.Context, tx pgx.Tx, set *Set, key []string, n int64) e
 	return err
 }
 
-// Add adds a record. Fields without a value are missing. It tells the set's new
-// version. Errors are ErrNoSet, ErrKeyTaken, *ValueError, or the database's.
+// Add adds a record. Fields without a value are missing. It returns the set's new version. Errors
+// are ErrNoSet, ErrKeyTaken, *ValueError, or the database's.
 func (s *Store) Add(ctx context.Context, name string, values Values) (version int64, err error) {
 	return s.change(ctx, name, +1, func(tx pgx.Tx, set *Set) error {
 		for _, field := range set.Rules.Key {
@@ -123,7 +123,7 @@ func (s *Store) Add(ctx context.Context, name string, values Values) (version in
 		if err != nil {
 			return err
 		}
-		return insert(ctx, tx, set, checked, set.Version) // more than any record of this key has had
+		return insert(ctx, tx, set, checked, set.Version) // larger than the revision of any earlier record of this key
 	})
 }
 
@@ -140,9 +140,9 @@ func insert(ctx context.Context, tx pgx.Tx, set *Set, values Values, revision in
 	return err
 }
 
-// Change gives fields of a record other values, if it still has the revision; the
-// key cannot be changed. It tells the set's new version. Errors are ErrNoSet,
-// ErrNoRecord, ErrStale, *ValueError, or the database's.
+// Change changes fields of a record, if it still has the revision; the key cannot be changed. It
+// returns the set's new version. Errors are ErrNoSet, ErrNoRecord, ErrStale, *ValueError, or the
+// database's.
 func (s *Store) Change(ctx context.Context, name string, key []string, revision Revision, values Values) (version int64, err error) {
 	return s.change(ctx, name, 0, func(tx pgx.Tx, set *Set) error {
 		checked, err := checkValues(set, values)
@@ -183,8 +183,9 @@ func (s *Store) Delete(ctx context.Context, name string, key []string, revision 
 	})
 }
 
-// Purge deletes a record for good, if it still has the revision, or one that is not in the set any more:
-// from what was withdrawn and from the change log too. Lists cannot be held at versions before it then.
+// Purge deletes a record for good, if it still has the revision, or one that is no longer in the
+// set: from the withdrawn records and from the change log too. Lists cannot be held at earlier
+// versions afterwards.
 func (s *Store) Purge(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
 	gone := int64(0)
 	purge := func(tx pgx.Tx, set *Set) error {
@@ -195,7 +196,7 @@ func (s *Store) Purge(ctx context.Context, name string, key []string, revision R
 		if gone < 0 {
 			err = remove(ctx, tx, set, key, revision)
 		} else if _, _, err = readRecord(ctx, tx, set, All, key); err == nil {
-			err = ErrStale // it has come meanwhile
+			err = ErrStale // it was added meanwhile
 		} else if errors.Is(err, ErrNoRecord) {
 			err = nil
 		}
@@ -286,7 +287,7 @@ func withdrawnKey(set *Set, record Record) string {
 	}
 	text, err := json.Marshal(parts)
 	if err != nil {
-		panic(err) // strings are JSON
+		panic(err) // strings can always be written as JSON
 	}
 	return string(text)
 }
@@ -313,7 +314,7 @@ func (s *Store) Restore(ctx context.Context, name string, key []string) (version
 		if err != nil {
 			return err
 		}
-		for field := range values { // a field that the set has no more
+		for field := range values { // a field that the set no longer has
 			if set.field(field) == nil {
 				delete(values, field)
 			}

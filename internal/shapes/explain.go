@@ -19,7 +19,7 @@ func Several[N int | int64](n N, what string) string {
 	return fmt.Sprintf("%d %s", n, what)
 }
 
-// Explain tells how a page was made, step by step.
+// Explain describes how a page was made, step by step.
 func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
 	m := &api.Explain{Cursors: cursors(page)}
 	meta := &about.Paging
@@ -56,7 +56,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 		settle = "the page before the cursor; no row is counted"
 	case at != nil:
 		settle = "the page after the cursor; no row is counted"
-	case meta.Page == nil || *meta.Offset != (*meta.Page-1)*int64(meta.Size): // an offset that is taken as it is
+	case meta.Page == nil || *meta.Offset != (*meta.Page-1)*int64(meta.Size): // an offset that is used as it is
 		settle = fmt.Sprintf("offset %d, as it was asked for", *meta.Offset)
 	default:
 		settle = fmt.Sprintf("(%d − 1) × %d = offset %d", *meta.Page, meta.Size, *meta.Offset)
@@ -86,7 +86,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	return m
 }
 
-// cursors tell what is in the cursor that a page was asked for by, and in its own.
+// cursors describe the cursor that a page was asked for by, and its own.
 func cursors(page *sets.Page) (told []api.CursorTold) {
 	ask := page.Settled.Ask()
 	rules := ask.Rules()
@@ -113,7 +113,7 @@ func cursors(page *sets.Page) (told []api.CursorTold) {
 	return told
 }
 
-// kept tells what was known before, since when, and what of the change log was added to it.
+// kept describes what was remembered, since when, and what was added to it from the change log.
 func kept(t *sets.Explain) string {
 	var says []string
 	for _, k := range t.Known {

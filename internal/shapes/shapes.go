@@ -1,5 +1,5 @@
-// Package shapes readies pages of sets for the forms that the service answers them in: those
-// of paging/answer, and a piece of HTML.
+// Package shapes prepares pages of sets for the forms that the service sends them in: those of
+// paging/answer, and a fragment of HTML.
 package shapes
 
 import (
@@ -25,12 +25,12 @@ type Page struct {
 	Style   markup.Style
 }
 
-// Ready is the page as paging/answer writes it. It reads the page when it is written.
+// Ready is the page as paging/answer writes it. It must not be changed before it is written.
 func (p *Page) Ready() *answer.Page {
 	return &answer.Page{About: p.About.About, Records: &rows{page: p, objects: sets.ObjectsOf(p.Fields)}, More: p.more}
 }
 
-// more writes the members that are the service's alone.
+// more writes the members that only the service has.
 func (p *Page) more(dst []byte) []byte {
 	if len(p.About.Changed) > 0 {
 		dst = answer.AppendJSON(append(dst, `,"changed":`...), p.About.Changed)
@@ -44,14 +44,13 @@ func (p *Page) more(dst []byte) []byte {
 	return dst
 }
 
-// rows are a page's records. They are written straight from what the database sent,
-// without a copy as Go values in between.
+// rows are a page's records. They are written directly from what the database sent.
 type rows struct {
 	page    *Page
 	objects sets.Objects
 }
 
-// RowsOf readies records of some fields.
+// RowsOf prepares records with some fields.
 func RowsOf(fields []intake.Field) func(records []sets.Record) answer.Records {
 	r := &rows{page: &Page{Fields: fields}, objects: sets.ObjectsOf(fields)}
 	return func(records []sets.Record) answer.Records {
@@ -80,15 +79,14 @@ func NamesOf(fields []intake.Field) []string {
 	return names
 }
 
-// shapes are the forms that there are; the first is the one that is given unless
-// another is asked for.
+// shapes are all forms; the first is the default.
 var shapes = append(answer.Shapes(), fragment{})
 
-// For chooses a shape: by name or, where none is given, by Accept. With asRules the caller
-// has no wish but JSON, and the set's rules may have an envelope for it.
+// For chooses a shape: by name or, without one, by Accept. asRules means that the caller only
+// wants JSON, so that the envelope of the set's rules applies, if there is one.
 func For(name string, accept []string) (shape answer.Shape, asRules bool, err error) {
 	if name != "" {
-		return shapes[slices.Index(Names(), name)], false, nil // Names has it
+		return shapes[slices.Index(Names(), name)], false, nil // the name is one of Names
 	}
 	shape, err = answer.Negotiate(append(shapes[:len(shapes):len(shapes)], answer.NativeByName), accept)
 	if err != nil {
@@ -106,7 +104,7 @@ func Names() []string {
 	return names
 }
 
-// fragment is a piece of HTML to be put into a page.
+// fragment is a piece of HTML to be inserted into a page.
 type fragment struct{}
 
 func (fragment) Name() string      { return "html" }
@@ -121,7 +119,7 @@ func (fragment) Append(dst []byte, p *answer.Page) ([]byte, error) {
 // All lists the shapes.
 func All() []answer.Shape { return slices.Clone(shapes) }
 
-// ViewOf is a page as it is drawn: made of what an answer tells of it.
+// ViewOf prepares a page to be drawn, from what an answer says about it.
 func ViewOf(about *api.About, links paging.Links, rules *rulesfile.Rules, language *markup.Language) markup.View {
 	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Ends: links.DrawsEnds(), Age: rules.Markup.Age, Language: language}
 }

@@ -32,7 +32,7 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 		return sp, nil
 	}
 	var faults []paging.Fault
-	given := map[string]string{} // of a repeated one the last counts
+	given := map[string]string{} // if one is repeated, the last one counts
 	for _, pair := range query.Pairs(raw) {
 		if strings.HasPrefix(pair.Name, rulesfile.Aside) {
 			given[pair.Name] = pair.Value

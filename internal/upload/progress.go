@@ -7,13 +7,13 @@ import (
 	"pageladder.example/api"
 )
 
-// Progress tells how far imports have come, by a name that their caller chose.
+// Progress keeps how far imports have come, by a name that the caller chooses.
 type Progress struct {
 	mu sync.Mutex
 	of map[string]*importNews
 }
 
-// importNews is the last that was heard of an import.
+// importNews is the latest progress of an import.
 type importNews struct {
 	api.Progress
 	at time.Time
@@ -22,9 +22,10 @@ type importNews struct {
 // NewProgress knows of no import yet.
 func NewProgress() *Progress { return &Progress{of: map[string]*importNews{}} }
 
-const progressKept = 10 * time.Minute // after the last news
+const progressKept = 10 * time.Minute // after the latest progress
 
-// Begin tells of an import under a name: what it gives is called with how far it has come.
+// Begin registers an import under a name. The function that it returns is called with the import's
+// progress.
 func (p *Progress) Begin(name string) func(bytes, rows int64) {
 	now := &importNews{api.Progress{Pass: "look"}, time.Now()}
 	p.mu.Lock()
@@ -45,7 +46,7 @@ func (p *Progress) Begin(name string) func(bytes, rows int64) {
 	}
 }
 
-// Of tells how far the import of a name has come; ok is false where none has run lately.
+// Of is the progress of an import; ok is false if there has been none of the name lately.
 func (p *Progress) Of(name string) (now api.Progress, ok bool) {
 	p.mu.Lock()
 	defer p.mu.Unlock()

@@ -1,5 +1,4 @@
-// Package upload reads the import of a file from a request: its parameters, and the file
-// as a stream.
+// Package upload reads a request to import a file: its parameters, and the file as a stream.
 package upload
 
 import (
@@ -29,17 +28,17 @@ var fileTypes = map[string]intake.Format{
 
 var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV, ".ndjson": intake.NDJSON, ".jsonl": intake.NDJSON, ".json": intake.JSON, ".xlsx": intake.XLSX}
 
-// asideMost is the longest CSV of rows set aside that is answered.
+// asideMost is the longest CSV of rows set aside that is sent back.
 const asideMost = 8 << 20
 
-// What a form may have before its file.
+// Limits of a form's fields before its file.
 const (
 	formBytes  = 2 << 20
-	fieldBytes = 4 << 10 // that a field counts for besides its value
+	fieldBytes = 4 << 10 // what a field counts in addition to its value
 )
 
-// Read reads what an import is to be: its parameters, from the query or from
-// the form's fields before the file, and the file itself, as a stream.
+// Read reads the parameters of an import, from the query or from the fields of a form before the
+// file, and the file itself, as a stream.
 func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name string) func(bytes, rows int64)) (*sets.Import, *bytes.Buffer, error) {
 	given := url.Values{}
 	for _, pair := range query.Pairs(r.URL.RawQuery) {
@@ -152,7 +151,7 @@ func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name
 	return in, aside, nil
 }
 
-// bounded is a buffer that takes no more than so many bytes.
+// bounded is a buffer with a limit.
 type bounded struct {
 	*bytes.Buffer
 	most int

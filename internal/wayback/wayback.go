@@ -1,5 +1,5 @@
-// Package wayback writes and reads ways back: what brings an editor back to the page of a
-// set that it came from.
+// Package wayback writes and reads ways back: tokens that lead an editor back to the page of a
+// list.
 package wayback
 
 import (
@@ -15,10 +15,10 @@ import (
 // Max is the longest way back, in bytes.
 const Max = 2048
 
-// Write makes the way back to a set's query: the set's name and the query, with a
-// checksum, as base64url (RFC 4648 section 5, without padding). It is not signed, and
-// need not be: it holds no address, and is read through the set's rules like any query.
-// It is "" where the query is too long for one.
+// Write makes the way back to a set's query: the set's name and the query, with a checksum, as
+// base64url (RFC 4648 section 5, without padding). It is not signed and need not be: it holds no
+// address, and its query is read by the set's rules like any other. It is "" if the query is too
+// long.
 func Write(set, query string) string {
 	text := binary.BigEndian.AppendUint32(nil, crc32.ChecksumIEEE([]byte(set+"\n"+query)))
 	token := base64.RawURLEncoding.EncodeToString(append(append(append(text, set...), '\n'), query...))
@@ -28,8 +28,8 @@ func Write(set, query string) string {
 	return token
 }
 
-// Read gives the query that a way back to a set holds. For one that is damaged, too long
-// or of another set, why says so.
+// Read returns the query in a way back to a set. If the way back is damaged, too long or of
+// another set, why says so.
 func Read(set, token string) (query string, why code.Code) {
 	if len(token) > Max {
 		return "", code.BackTooLong
@@ -48,7 +48,7 @@ func Read(set, token string) (query string, why code.Code) {
 	return query, ""
 }
 
-// To is what brings back to a page of a set; "" where its query is too long for that.
+// To is the way back to a page of a set; "" if its query is too long.
 func To(set string, page *paging.Page) string {
 	links := page.On(paging.Base{}.Outside())
 	return Write(set, strings.TrimPrefix(links.Steps().Self, "?"))

@@ -166,7 +166,7 @@ func (a *Ready) Describe(shape Shape, p *Page, self string) {
 	}
 }
 
-// Head writes the headers that do not depend on how the body is sent, and tells whether
+// Head writes the headers that do not depend on how the body is sent, and reports whether
 // the caller has the answer already: then nothing but 304 is to be sent.
 func (a *Ready) Head(h http.Header, r *http.Request) (unchanged bool) {
 	h["Content-Location"] = []string{a.Self}

@@ -277,11 +277,11 @@ func NewMatcher(ask *paging.Ask) *Matcher {
 	return m
 }
 
-// Sorts tells whether the ask puts records in an order, so that all of them must be
+// Sorts reports whether the ask puts records in an order, so that all of them must be
 // seen before the first is known.
 func (m *Matcher) Sorts() bool { return len(m.order) > 0 }
 
-// Match tells whether the n-th record, from 1, is among those asked for. The error is
+// Match reports whether the n-th record, from 1, is among those asked for. The error is
 // a *ValueError.
 func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	for i := range m.conditions {
@@ -300,7 +300,7 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	return m.finds && m.hasWords(Words(text.String())), nil
 }
 
-// hasWords tells whether a record's words are those of the search. Each is looked at
+// hasWords reports whether a record's words are those of the search. Each is looked at
 // once, however many the search has.
 func (m *Matcher) hasWords(words []string) bool {
 	m.turn++
@@ -375,7 +375,7 @@ func (c *condition) meetsNumber(number *sortKey) bool {
 	return c.Op == paging.Not
 }
 
-// sameDay tells whether a time is within a day that a filter names.
+// sameDay reports whether a time is within a day that a filter names.
 func sameDay(t value.Type, text, want string) bool {
 	return t == value.Time && len(want) == len(time.DateOnly) && strings.HasPrefix(text, want+"T")
 }

@@ -9,7 +9,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// isNumber tells whether a type's values are numbers.
+// isNumber reports whether a type's values are numbers.
 func isNumber(t value.Type) bool {
 	switch t {
 	case value.Integer, value.Decimal, value.BigInteger, value.BigDecimal:

@@ -50,7 +50,7 @@ func pageAt[T any](list []T, ask *paging.Ask, value func(record *T, field string
 	return page, records(list, here), err
 }
 
-// precedes tells whether a record precedes a place: one right before, or right behind,
+// precedes reports whether a record precedes a place: one right before, or right behind,
 // what has some keys.
 func (c *chosen) precedes(p place, at []sortKey, behind bool) bool {
 	for n := range c.order {

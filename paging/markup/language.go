@@ -129,7 +129,7 @@ func (l *Language) orEnglish() *Language {
 // Tag is the language's BCP 47 tag.
 func (l *Language) Tag() language.Tag { return l.orEnglish().of }
 
-// RightToLeft tells whether the language's script runs from right to left.
+// RightToLeft reports whether the language's script runs from right to left.
 func (l *Language) RightToLeft() bool { return l.orEnglish().rightToLeft }
 
 // Words are the language's words.

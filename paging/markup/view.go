@@ -12,7 +12,7 @@ type View struct {
 	// Age is the field that tells how old a record is. Where the list is sorted by it first,
 	// its steps are called Newer and Older. Left out: Previous and Next.
 	Age string
-	// Ends tells whether steps to the first and the last page are drawn.
+	// Ends reports whether steps to the first and the last page are drawn.
 	Ends     bool
 	Language *Language
 
@@ -34,7 +34,7 @@ func Of(page *paging.Page, base paging.Base, lang *Language) View {
 	}
 }
 
-// steps tells whether there is something to draw, of a page without a ladder: a step.
+// steps reports whether there is something to draw, of a page without a ladder: a step.
 func (v *View) steps() bool { return len(v.Ladder) > 0 || v.Steps.Prev != "" || v.Steps.Next != "" }
 
 func (v *View) language() *Language { return v.Language.orEnglish() }

@@ -127,7 +127,7 @@ func Decode(s string) string {
 	return string(b)
 }
 
-// IsEscape tells whether s begins with '%' and two hexadecimal digits.
+// IsEscape reports whether s begins with '%' and two hexadecimal digits.
 func IsEscape(s string) bool {
 	return len(s) >= 3 && s[0] == '%' && isHex(s[1]) && isHex(s[2])
 }

@@ -140,7 +140,7 @@ func parseTime(v string) (time.Time, error) {
 	return at.UTC(), err
 }
 
-// isDay tells whether a value of a time in a condition is a date alone, which stands for
+// isDay reports whether a value of a time in a condition is a date alone, which stands for
 // the whole day in UTC: see paging.Condition.
 func isDay(value string) bool { return len(value) == len(time.DateOnly) }
 

@@ -99,7 +99,7 @@ func (d Dialect) quoteEnd(sql string, i int) int {
 	return -1
 }
 
-// isName tells whether SQL is a name alone, such as a.cargo or "a b"."c", which needs no
+// isName reports whether SQL is a name alone, such as a.cargo or "a b"."c", which needs no
 // brackets around it.
 func (d Dialect) isName(sql string) bool {
 	for i := 0; i < len(sql); i++ {

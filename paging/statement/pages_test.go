@@ -33,7 +33,7 @@ type call struct {
 	Big    *int64
 }
 
-// same tells whether a record was read as it is.
+// same reports whether a record was read as it is.
 func (c *call) same(t *testing.T, r record) {
 	text := func(v any) string {
 		if v == nil {
@@ -118,7 +118,7 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 					for i := range got {
 						got[i].same(t, want[i])
 					}
-					switch { // the one record too many tells whether any follow
+					switch { // the one record too many reports whether any follow
 					case count == paging.CountExact || len(found) <= 20 && count == paging.CountAtLeast:
 						assert.EqualValues(t, len(found), *page.Metadata().TotalItems, query)
 					case from+page.Size() < len(found):

@@ -106,7 +106,7 @@ func (l *List) Where(conditions []paging.Condition) (Where, error) {
 	return Where{w.sql.String(), w.args}, err
 }
 
-// write writes all conditions, but for those on one field.
+// write writes all conditions, except for those on one field.
 func (q *Question) write(w *writer, except string) error {
 	w.args = make([]any, 0, len(q.own.Args)+2*q.values()+1)
 	and := func() {

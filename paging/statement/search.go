@@ -50,7 +50,7 @@ func (w *writer) search(l *List, fields []string, text string) error {
 	return nil
 }
 
-// isWord tells whether a character is part of a word.
+// isWord reports whether a character is part of a word.
 func isWord(r rune) bool { return unicode.In(r, unicode.L, unicode.Nd, unicode.M) }
 
 // filledWords looks in a text of words with spaces before and after each.

@@ -117,7 +117,7 @@ type Found struct {
 // function read reads so many records of some regions of a question, and tells how many
 // came and the place of the first; it is asked again where what it read is of no use, and
 // the records of the last time count. Where the place's own record comes first, it is left
-// out: then skip is true. The function there tells whether there is a record in some regions.
+// out: then skip is true. The function there reports whether there is a record in some regions.
 //
 // As a rule the record of the place is still there, and one read tells everything.
 func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (came int, first []*string, err error), there func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
@@ -169,7 +169,7 @@ func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q 
 
 func sameText(a, b *string) bool { return a == b || a != nil && b != nil && *a == *b }
 
-// sameKey tells whether two places may be of the same record, by the fields of its key.
+// sameKey reports whether two places may be of the same record, by the fields of its key.
 func (q *Question) sameKey(a, b []*string) bool {
 	for i, o := range q.order {
 		if slices.Contains(q.list.table.ByKey, o.Field) && !sameText(a[i], b[i]) {

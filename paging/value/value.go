@@ -123,7 +123,7 @@ func isDate(s string) bool {
 	return err == nil && at.Year() >= 1
 }
 
-// storable tells whether JSON can be kept by a database: no escape of a NUL in a
+// storable reports whether JSON can be kept by a database: no escape of a NUL in a
 // string, and no number of more than 1,000 digits or with an exponent beyond ±1,000.
 func storable(text string) bool {
 	inString := false

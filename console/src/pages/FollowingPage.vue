@@ -59,8 +59,8 @@ async function follow(yes: boolean) {
       </p>
       <template v-else>
         <p>
-          <strong>Not followed yet.</strong> Pages are right all the same, and come by the plain way. What is
-          missing:
+          <strong>Not followed yet.</strong> Pages are right all the same, but each of them is counted and
+          skipped to, which is slow in a long list. What is missing:
         </p>
         <ul>
           <li v-for="what in now.missing" :key="what">{{ what }}</li>
