@@ -17,7 +17,7 @@ import (
 type answer[T any] struct {
 	*reply
 	records []T
-	told    map[string]any // what an envelope places, by name, as encoding/json makes it
+	stated  map[string]any // values that an envelope has a place for, by name, as encoding/json reads them
 	steps   steps          // absolute addresses; the body's before the header's
 	inBody  steps          // those of the body
 	headers steps          // those of Link headers
@@ -26,7 +26,7 @@ type answer[T any] struct {
 }
 
 // num is a whole number that the answer tells.
-func (a *answer[T]) num(name string) (int64, bool) { return whole(a.told[name]) }
+func (a *answer[T]) num(name string) (int64, bool) { return whole(a.stated[name]) }
 
 // ok tells a page from a refusal.
 func (a *answer[T]) ok() bool { return a.status == 200 && a.err == nil }
@@ -43,16 +43,16 @@ func (a *answer[T]) next(e *Endpoint) string {
 // cursor leads to the page that follows; "" where links do, or where there is none. A page
 // may give a cursor from its last record and say that nothing follows yet.
 func (a *answer[T]) cursor(e *Endpoint) string {
-	if _, links := e.Envelope["next"]; links || a.steps["next"] != "" || a.told["is_last"] == true || a.told["has_next"] == false {
+	if _, links := e.Envelope["next"]; links || a.steps["next"] != "" || a.stated["is_last"] == true || a.stated["has_next"] == false {
 		return ""
 	}
-	cursor, _ := plain(a.told["after"])
+	cursor, _ := plain(a.stated["after"])
 	return cursor
 }
 
 // read reads a reply by what is known of its endpoint.
 func read[T any](r *reply, e *Endpoint) *answer[T] {
-	a := &answer[T]{reply: r, told: map[string]any{}, steps: steps{}, inBody: steps{}}
+	a := &answer[T]{reply: r, stated: map[string]any{}, steps: steps{}, inBody: steps{}}
 	a.headers, a.linkErr = readLinkHeader(r.header.Values("Link"))
 	if r.status == 200 {
 		switch e.Shape {
@@ -67,7 +67,7 @@ func read[T any](r *reply, e *Endpoint) *answer[T] {
 		}
 	}
 	if e.TotalHeader != "" && r.header.Get(e.TotalHeader) != "" {
-		a.told["total_items"] = r.header.Get(e.TotalHeader)
+		a.stated["total_items"] = r.header.Get(e.TotalHeader)
 	}
 	for _, from := range []steps{a.inBody, a.headers} {
 		for relation, address := range from {
@@ -133,11 +133,11 @@ func (a *answer[T]) readJSON(e *Endpoint) error {
 		return errors.New("it is no JSON: something follows its value")
 	}
 	for name := range relations {
-		if address, ok := addressIn(a.told[name]); ok {
+		if address, ok := addressIn(a.stated[name]); ok {
 			a.inBody.add(name, address)
 		}
 	}
-	links, _ := a.told["links"].([]any)
+	links, _ := a.stated["links"].([]any)
 	for _, one := range links { // [{"rel": "next", "href": "…"}, …]
 		if link, ok := one.(map[string]any); ok {
 			relation, _ := link["rel"].(string)
@@ -182,11 +182,11 @@ func (a *answer[T]) readPlace(d *json.Decoder, p *place, found *bool) error {
 			return err
 		}
 		for _, name := range p.names {
-			a.told[name] = v
+			a.stated[name] = v
 		}
 		p.each(nil, func(path []string, name string) {
 			if below, ok := at(v, path); ok {
-				a.told[name] = below
+				a.stated[name] = below
 			}
 		})
 		return nil

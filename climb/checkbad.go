@@ -174,7 +174,7 @@ func (b *bad) shows() bool {
 
 // judgeHuge looks whether there is a largest size.
 func (r *run) judgeHuge(b bad, v *visit, rows int64) {
-	told, tells := v.tellsSize()
+	told, tells := v.statedSize()
 	most := int64(r.e.Cap)
 	switch {
 	case most > 0 && rows > most || tells && told >= hugeSize:
@@ -189,7 +189,7 @@ func (r *run) judgeHuge(b bad, v *visit, rows int64) {
 // saysUsed reports whether an answer says which page and size it has.
 func (v *visit) saysUsed() bool {
 	for _, name := range []string{"page", "size", "offset", "limit", "first_row", "adjusted"} {
-		if v.told[name] != nil {
+		if v.stated[name] != nil {
 			return true
 		}
 	}
@@ -198,7 +198,7 @@ func (v *visit) saysUsed() bool {
 
 // checkPast looks at pages past the last one: refused, empty, or the last page that says so.
 func (r *run) checkPast(ctx context.Context) error {
-	if r.e.numbered() == byNothing {
+	if r.e.numbered() == byLinks {
 		r.open(NotOffered, "Pages are not asked for by number.", "bad.past_last")
 		return nil
 	}

@@ -84,7 +84,7 @@ func (r *run) depths() (all []depth) {
 		}
 	}
 	total, ok := r.first.num("total_items")
-	if way := r.e.numbered(); !w.whole && ok && way != byNothing { // deeper than was walked
+	if way := r.e.numbered(); !w.whole && ok && way != byLinks { // deeper than was walked
 		for quarter := range int64(5) {
 			row := max(total-1, 0) / 4 * quarter / r.size * r.size
 			add(depth{r.e.ask(question{way: way, row: row, size: r.size, sized: r.e.Size > 0 || way == byOffset}), row})

@@ -183,7 +183,7 @@ func (r *run) checkKeeps(w *walk, fits bool) {
 					continue
 				}
 				kept := slices.Contains(query.Pairs(queryOf(link)), query.Pair{Name: part.Name(), Value: part.Value()}) || r.inPath(link, part.Value())
-				if used, ok := v.tellsSize(); ok && part.Name() == p.sizeOf(r.e.numbered()) && slices.Contains(query.Values(queryOf(link), part.Name()), fmt.Sprint(used)) {
+				if used, ok := v.statedSize(); ok && part.Name() == p.sizeOf(r.e.numbered()) && slices.Contains(query.Values(queryOf(link), part.Name()), fmt.Sprint(used)) {
 					continue // links carry the size that was used
 				}
 				byCursor := p.After != "" && len(query.Values(queryOf(link), p.After)) > 0

@@ -67,7 +67,7 @@ func (r *run) checkMoving(ctx context.Context) error {
 
 // through walks through the list as its users do: by addresses where there are any.
 func (r *run) through(ctx context.Context) (*walk, error) {
-	if r.links() || r.e.numbered() == byNothing || r.e.Params.After != "" {
+	if r.links() || r.e.numbered() == byLinks || r.e.Params.After != "" {
 		return r.byAddresses(ctx, "through", r.e.base(), "next", "", r.share)
 	}
 	return r.byNumbers(ctx, "through", r.size, r.e.Size > 0 || r.e.numbered() == byOffset, "", "", r.share)

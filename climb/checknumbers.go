@@ -23,7 +23,7 @@ func (r *run) checkNumbers(ctx context.Context) error {
 		{"numbers.size", []string{"size", "limit"}}, {"numbers.rows", []string{"first_row", "last_row", "rows_here", "offset"}},
 		{"numbers.ends", []string{"is_first", "is_last", "has_next", "has_prev"}},
 	} {
-		if r.tells(claim.names...) || claim.code == "numbers.ends" && r.links() {
+		if r.states(claim.names...) || claim.code == "numbers.ends" && r.links() {
 			r.kept(claim.code)
 		} else {
 			r.open(NotOffered, "No page tells it.", claim.code)
@@ -35,12 +35,12 @@ func (r *run) checkNumbers(ctx context.Context) error {
 	return r.checkStep(ctx, "numbers.last", "last")
 }
 
-// tells reports whether any page tells any of some things.
-func (r *run) tells(names ...string) bool {
+// states reports whether any page states any of some things.
+func (r *run) states(names ...string) bool {
 	for _, w := range r.walks {
 		for _, v := range w.pages {
 			for _, name := range names {
-				if v.told[name] != nil {
+				if v.stated[name] != nil {
 					return true
 				}
 			}
@@ -121,7 +121,7 @@ func (r *run) checkEnds(w *walk, v *visit, i int) {
 		return
 	}
 	for name, right := range map[string]bool{"is_first": first, "is_last": last, "has_next": !last, "has_prev": !first} {
-		if told, ok := v.told[name].(bool); ok && told != right {
+		if told, ok := v.stated[name].(bool); ok && told != right {
 			r.broken("numbers.ends", fmt.Sprintf("A page tells %s: %t; right would be %t.", name, told, right), v.address)
 		}
 	}
@@ -179,7 +179,7 @@ func (w *walk) step(relation string) *visit {
 // has no next page, and as many records as the total leaves for it.
 func (r *run) isLast(there, from *visit) bool {
 	total, ok := from.num("total_items")
-	size, ok2 := from.tellsSize()
+	size, ok2 := from.statedSize()
 	if ok && ok2 && size > 0 && total > 0 && int64(len(there.ids)) != (total-1)%size+1 {
 		return false
 	}

@@ -36,7 +36,7 @@ func (r *run) sorted(ctx context.Context, name, query, field string) (*walk, err
 		}
 	}
 	most := max(r.share/2, 3)
-	if r.e.numbered() != byNothing {
+	if r.e.numbered() != byLinks {
 		return r.byNumbers(ctx, name, size, sized, query, field, most)
 	}
 	return r.byAddresses(ctx, name, r.e.ask(question{query: query, size: size, sized: sized}), "next", field, most)

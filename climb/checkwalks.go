@@ -10,7 +10,7 @@ import (
 // each other.
 func (r *run) checkWalks(ctx context.Context) error {
 	r.keyed = len(r.e.Key) > 0
-	numbered := r.e.numbered() != byNothing
+	numbered := r.e.numbered() != byLinks
 	linked := r.first.next(&r.e) != "" || r.first.steps["prev"] != "" || r.first.steps["first"] != "" || r.first.steps["last"] != ""
 	_, places := r.e.Envelope["next"]
 	linked = linked || places || r.e.Params.After != ""
@@ -104,7 +104,7 @@ func (r *run) walkOtherSize(ctx context.Context, linked bool) error {
 	}
 	var w *walk
 	var err error
-	if r.e.numbered() != byNothing {
+	if r.e.numbered() != byLinks {
 		w, err = r.byNumbers(ctx, fmt.Sprintf("by numbers, %d a page", size), size, true, "", "", r.share)
 	} else {
 		w, err = r.byAddresses(ctx, fmt.Sprintf("by addresses, %d a page", size), r.e.ask(question{size: size, sized: true}), "next", "", r.share)
@@ -113,7 +113,7 @@ func (r *run) walkOtherSize(ctx context.Context, linked bool) error {
 	if err == nil {
 		r.walks = append(r.walks, w)
 	}
-	if err == nil && linked && r.e.numbered() != byNothing && len(w.pages) > 1 {
+	if err == nil && linked && r.e.numbered() != byLinks && len(w.pages) > 1 {
 		start := r.e.ask(question{size: w.size, sized: true})
 		if w, err = r.byAddresses(ctx, fmt.Sprintf("by addresses, %d a page", w.size), start, "next", "", r.share); err == nil {
 			w.size = r.usedSize(w, size, true)
@@ -188,7 +188,7 @@ func (r *run) settleKey() {
 	all := map[uint64]uint64{}
 	for _, w := range r.walks {
 		for _, id := range w.ids() {
-			if old, ok := all[id.key]; ok && old != id.all && !r.toldKey {
+			if old, ok := all[id.key]; ok && old != id.all && !r.givenKey {
 				r.keyed = false
 			}
 			all[id.key] = id.all
@@ -356,7 +356,7 @@ func (r *run) usedSize(w *walk, size int64, asked bool) int64 {
 			return usual
 		}
 	}
-	if told, ok := w.pages[0].tellsSize(); ok && told > 0 {
+	if told, ok := w.pages[0].statedSize(); ok && told > 0 {
 		return told
 	}
 	if usual, _ := w.usualRows(); asked && usual >= r.size {

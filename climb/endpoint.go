@@ -141,36 +141,36 @@ func (e *Endpoint) clone() Endpoint {
 
 // sizeOf is the parameter for the number of records; where there are both pages and offsets, each may
 // have its own.
-func (p *Params) sizeOf(way way) string {
+func (p *Params) sizeOf(way addressing) string {
 	if way == byOffset && p.Limit != "" || p.Size == "" {
 		return p.Limit
 	}
 	return p.Size
 }
 
-// way is how a page is asked for.
-type way int
+// addressing is how a page is asked for.
+type addressing int
 
 const (
-	byNothing way = iota // no numbers: by addresses alone
+	byLinks addressing = iota // no numbers: only by links
 	byPage
 	byOffset
 )
 
 // numbered is the way by which pages are asked for by number, if there is one.
-func (e *Endpoint) numbered() way {
+func (e *Endpoint) numbered() addressing {
 	switch {
 	case e.Params.Page != "":
 		return byPage
 	case e.Params.Offset != "":
 		return byOffset
 	}
-	return byNothing
+	return byLinks
 }
 
 // question is one page that is asked for.
 type question struct {
-	way   way
+	way   addressing
 	row   int64  // the first record's, from 0
 	size  int64  // records per page; it is asked for where sized
 	sized bool   // else the endpoint's own size is meant
@@ -180,7 +180,7 @@ type question struct {
 // ask is the address of a question.
 func (e *Endpoint) ask(q question) string {
 	address := e.Address
-	if q.way == byNothing && strings.Contains(address, "{") && e.Params.Page != "" {
+	if q.way == byLinks && strings.Contains(address, "{") && e.Params.Page != "" {
 		q.way = byPage // a template has no address without its page
 	}
 	for part := range query.Parts(q.query) {

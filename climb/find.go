@@ -48,7 +48,7 @@ func detailOf(r *reply) string {
 // find completes an endpoint by its first answer and by trials.
 func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 	f := &finder{caller: c, e: told.clone()}
-	if strings.Contains(f.e.Address, "{") && f.e.numbered() == byNothing {
+	if strings.Contains(f.e.Address, "{") && f.e.numbered() == byLinks {
 		f.nameVariables()
 	}
 	r, err := c.get(ctx, f.e.base())
@@ -191,7 +191,7 @@ func (f *finder) findByLinks(from *answer[any]) {
 		return
 	}
 	rows := int64(len(from.records))
-	cursor, _ := plain(from.told["after"])
+	cursor, _ := plain(from.stated["after"])
 	offset, size := "", ""
 	for _, pair := range changed(from.address, next) {
 		n, isNumber := whole(pair.Value)

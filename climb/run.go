@@ -119,11 +119,11 @@ type run struct {
 	report  *Report
 	rand    *rand.Rand
 
-	toldKey bool  // the key is the user's: it tells records apart, whatever is seen
-	keyed   bool  // the key tells records apart, as far as is seen
-	size    int64 // of a page of the endpoint's address
-	usual   int64 // of a page that is asked for without a size
-	share   int   // pages that one walk may have
+	givenKey bool  // the key is the user's: it tells records apart, whatever is seen
+	keyed    bool  // the key tells records apart, as far as is seen
+	size     int64 // of a page of the endpoint's address
+	usual    int64 // of a page that is asked for without a size
+	share    int   // pages that one walk may have
 
 	walks      []*walk        // of the list as it is
 	ids        map[uint64]int // of the list's records, and how often each is there
@@ -148,7 +148,7 @@ func (c *Checker) Run(ctx context.Context, e Endpoint) (*Report, error) {
 	if err != nil {
 		return nil, err
 	}
-	r := &run{finder: f, results: newResults(c.Expect), checker: c, toldKey: len(e.Key) > 0, report: &Report{Seed: c.Seed},
+	r := &run{finder: f, results: newResults(c.Expect), checker: c, givenKey: len(e.Key) > 0, report: &Report{Seed: c.Seed},
 		rand: rand.New(rand.NewPCG(c.Seed, 0)), size: max(f.pageSize(), 1), share: max(c.most()/8, 4)}
 	r.report.Found = f.sentences(&e)
 	for _, check := range []struct {

@@ -57,7 +57,7 @@ func (f *finder) each(ctx context.Context, names []string, value string, does fu
 
 func (f *finder) trySizes(ctx context.Context) (err error) {
 	p := &f.e.Params
-	if p.Size != "" || p.Limit != "" || f.e.Shape == HTML && f.e.numbered() == byNothing && f.first.steps["next"] == "" {
+	if p.Size != "" || p.Limit != "" || f.e.Shape == HTML && f.e.numbered() == byLinks && f.first.steps["next"] == "" {
 		return nil
 	}
 	rows := len(f.first.records)
@@ -155,7 +155,7 @@ func (f *finder) tryCursors(ctx context.Context) (err error) {
 	if f.short != nil {
 		from = f.short
 	}
-	cursor, ok := plain(from.told["after"])
+	cursor, ok := plain(from.stated["after"])
 	if !ok || cursor == "" || p.After != "" || from.steps["next"] != "" {
 		return nil
 	}

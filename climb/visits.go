@@ -160,7 +160,7 @@ func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool
 		}
 		if k == 0 {
 			rows := int64(len(v.ids))
-			told, ok := v.tellsSize()
+			told, ok := v.statedSize()
 			if ok && told != step && rows == told || !ok && sized && rows != step && rows >= r.size {
 				step = rows // from a closed list of sizes, or the cap
 			}
@@ -198,8 +198,8 @@ func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool
 	}
 }
 
-// tellsSize is the size that a page says it has.
-func (v *visit) tellsSize() (int64, bool) {
+// statedSize is the size that a page says it has.
+func (v *visit) statedSize() (int64, bool) {
 	for _, name := range []string{"size", "limit"} {
 		if n, ok := v.num(name); ok {
 			return n, true

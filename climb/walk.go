@@ -45,7 +45,7 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 					return
 				}
 			}
-			tells := told{rows: len(a.records), next: a.next(&f.e)}
+			tells := onward{rows: len(a.records), next: a.next(&f.e)}
 			tells.pages, tells.hasPages = a.num("total_pages")
 			tells.total, tells.hasTotal = a.num("total_items")
 			address, err := w.next(a.reply, tells)
@@ -87,8 +87,8 @@ func (f *finder) pageSize() int64 {
 	return int64(len(f.first.records))
 }
 
-// told is what one page tells of the way on.
-type told struct {
+// onward is what one page tells of the way on.
+type onward struct {
 	rows               int
 	next               string // address
 	pages, total       int64
@@ -115,7 +115,7 @@ var (
 const maxEmpty = 3 // in a row, of pages that have a next one
 
 // next is the address of the page that follows, "" at the end.
-func (w *walker) next(r *reply, tells told) (string, error) {
+func (w *walker) next(r *reply, tells onward) (string, error) {
 	w.seen[maphash.String(seed, r.address)] = true
 	w.page++
 	w.rows += int64(tells.rows)
@@ -134,7 +134,7 @@ func (w *walker) next(r *reply, tells told) (string, error) {
 		return tells.next, nil
 	}
 	way := w.e.numbered()
-	if w.linked || way == byNothing || tells.rows == 0 || int64(tells.rows) < w.size ||
+	if w.linked || way == byLinks || tells.rows == 0 || int64(tells.rows) < w.size ||
 		tells.hasPages && w.page >= tells.pages || tells.hasTotal && w.rows >= tells.total {
 		return "", nil
 	}

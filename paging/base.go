@@ -12,8 +12,8 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// Base is the address that links are built on. The zero Base makes links that
-// are a query alone ("?page=2"), which lead back to wherever they stand.
+// Base is the address that links lead to. The zero Base makes links that are only a query
+// ("?page=2"), which lead to the page that they are on.
 type Base struct {
 	text    string // as it goes before the query
 	tmpl    uriTemplate
@@ -49,8 +49,8 @@ func ParseBase(text string, origins ...string) (Base, error) {
 // String is the base as it was given.
 func (b Base) String() string { return b.text }
 
-// Outside is the same base for links that do not lead back to whoever was asked:
-// parameters that speak to them, Rules.Aside, are left off.
+// Outside is the same base for links that lead to somebody else: parameters that speak to the
+// service, see Rules.Aside, are left off.
 func (b Base) Outside() Base {
 	b.outside = true
 	return b
@@ -58,7 +58,7 @@ func (b Base) Outside() Base {
 
 var errPath = errors.New(`a path begins with "/" and then neither "/" nor "\", and holds no backslash, space, control character or fragment`)
 
-// checkAddress checks a base, or what a template has become.
+// checkAddress checks a base, or the result of a template.
 func checkAddress(text string, origins []string) error {
 	for i := range len(text) {
 		if c := text[i]; c <= ' ' || c == 0x7f || c == '\\' || c == '#' {
@@ -102,8 +102,8 @@ func (b Base) withTemplate() (_ Base, err error) {
 			b.vars[v.name] = v.exploded
 		}
 	}
-	// A right base comes of it whatever is missing: with no variable at all, and
-	// with each one alone, since "{/page}" brings a "/" of its own.
+	// The result must be a valid base whatever is missing: without any variable, and with each one
+	// alone, since "{/page}" brings its own "/".
 	for _, only := range append([]string{""}, slices.Sorted(maps.Keys(b.vars))...) {
 		values := map[string][]string{only: {"x"}}
 		if only == "" {
@@ -123,9 +123,8 @@ func (b Base) fits(name string, values []string) bool {
 		return false
 	}
 	for _, v := range values {
-		// "", "." and ".." would be path segments of their own meaning ("{/berth}/"
-		// of an empty berth is "//"); a broken character would not come back as it
-		// went
+		// "", "." and ".." would be path segments with a meaning of their own ("{/berth}/" of an
+		// empty berth is "//"); a broken character would not come back as it was.
 		if v == "" || v == "." || v == ".." || strings.ContainsRune(strings.ToValidUTF8(v, "\uFFFD"), '\uFFFD') {
 			return false
 		}
@@ -133,7 +132,7 @@ func (b Base) fits(name string, values []string) bool {
 	return true
 }
 
-// expand fills the template. ok is false where the result is no right base.
+// expand fills the template. ok is false if the result is not a valid base.
 func (b Base) expand(values map[string][]string) (_ string, ok bool) {
 	text := b.tmpl.expand(values)
 	return text, checkAddress(text, b.origins) == nil

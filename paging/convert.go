@@ -8,12 +8,11 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// Convert writes a query of a list that these rules read as the query that asks
-// for the same records under others, which address in the other way: page 3 of
-// size 20 is offset 40 with limit 20. Every other parameter keeps its place and
-// bytes. The size is always written where the query or a difference of defaults
-// asks for it. The error is a *Refusal, or tells that no page begins
-// at the offset, or that lists are addressed by cursor.
+// Convert turns a query that these rules read into the query that asks for the same records under
+// other rules, with the other way of addressing: page 3 of size 20 is offset 40 with limit 20.
+// Every other parameter keeps its place and bytes. The size is written if the query has one or the
+// defaults differ. Errors: a *Refusal; no page begins at the offset; lists are addressed by
+// cursor.
 func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 	ask, err := r.Read(raw)
 	if err != nil {

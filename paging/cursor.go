@@ -7,13 +7,13 @@ import (
 	"pageladder.example/paging/cursor"
 )
 
-// Cursor is the place that the caller reads on from, and whether what precedes it was
-// asked for, not what follows; nil where no cursor was given.
+// Cursor is the place that the caller reads on from, and whether the records before it were asked
+// for instead of those behind it; nil if the query has no cursor.
 func (a *Ask) Cursor() (at *cursor.Place, backward bool) { return a.place, a.backward }
 
-// Misplaced is the same ask where a value in its cursor turns out to be none of its
-// field's type, which the rules do not know: for the first page, with an adjustment that
-// gives the reason. The error is a *Refusal, where the rules refuse that.
+// Misplaced is the same ask without its cursor, for when a value in it turns out not to be of its
+// field's type, which the rules do not know: it asks for the first page, with an adjustment that
+// gives the reason. The error is a *Refusal, if the rules refuse that.
 func (a *Ask) Misplaced(reason string) (*Ask, error) {
 	ask := *a
 	ask.misplace(a.cursorParam(), a.token, code.CursorDamaged, reason)
@@ -23,7 +23,7 @@ func (a *Ask) Misplaced(reason string) (*Ask, error) {
 	return &ask, nil
 }
 
-// misplace leaves a cursor out.
+// misplace ignores a cursor.
 func (a *Ask) misplace(param, token string, why code.Code, reason string) {
 	a.place, a.token, a.backward = nil, "", false
 	a.row, a.pos = 0, 1
@@ -41,12 +41,12 @@ func (a *Ask) cursorParam() string {
 	return a.ruled().afterParam()
 }
 
-// cursors reports whether callers may read on from a cursor: the order is total then.
+// cursors reports whether callers may read on from a cursor, which needs a total order.
 func (r *Rules) cursors() bool {
 	return len(r.Key) > 0 && (r.byCursor() || r.Params.After != "" || r.Params.Before != "")
 }
 
-// readCursor reads where to read on from. It needs the order.
+// readCursor reads the cursor. The order must be known by then.
 func (a *Ask) readCursor(after, before, row occurrence) {
 	r := a.ruled()
 	var token [2]string
@@ -94,8 +94,8 @@ func (a *Ask) readCursor(after, before, row occurrence) {
 	a.place = &place
 }
 
-// cursorList is what tokens of an order belong to; not ok where they can be neither read
-// nor made: they must be sealed, and nothing seals them.
+// cursorList identifies the list that tokens of an order belong to. ok is false if they can be
+// neither read nor made: they must be sealed, and there is no sealer.
 func (a *Ask) cursorList() (l cursor.List, ok bool) {
 	r := a.ruled()
 	l = cursor.List{Name: r.List, Order: a.sorted}
@@ -106,10 +106,9 @@ func (a *Ask) cursorList() (l cursor.List, ok bool) {
 	return l, !hidden || r.Sealer != nil
 }
 
-// Ends is the same page when it has been read, with the values of its first and last
-// record in the fields of the ask's Order, as cursor.Place has them: nil of a page without
-// records. Behind tells, of a page that was asked for by a cursor, whether there are
-// records on the cursor's other side. Of other pages it says nothing.
+// Ends is the same page after reading, with the values of its first and last record in the fields
+// of the ask's Order (as in cursor.Place; nil if the page has no records). For a page that was
+// asked for by a cursor, behind says whether there are records on the cursor's other side.
 func (p *Page) Ends(first, last []*string, behind bool) Page {
 	page := *p
 	page.behind = behind
@@ -141,8 +140,8 @@ func (p *Page) Ends(first, last []*string, behind bool) Page {
 	return page
 }
 
-// Cursors are the tokens of the page's ends, told by Ends; nil where the rules name no
-// parameters for them, or Ends has told nothing.
+// Cursors are the tokens of the page's ends, after Ends; nil if the rules name no parameters for
+// them.
 func (p *Page) Cursors() *cursor.Pair {
 	if p.ends == (cursor.Pair{}) {
 		return nil
@@ -151,7 +150,7 @@ func (p *Page) Cursors() *cursor.Pair {
 	return &ends
 }
 
-// seeks reports whether the page was asked for by a cursor: where it stands is not known.
+// seeks reports whether the page was asked for by a cursor, so that its position is not known.
 func (p *Page) seeks() bool { return p.ask.place != nil }
 
 // hasPrev reports whether records precede the page.
@@ -165,8 +164,7 @@ func (p *Page) hasPrev() bool {
 	return p.behind
 }
 
-// stepBy is the link to what follows or precedes the page, by its cursor; "" where it has
-// none.
+// stepBy is the link to the next or the previous page by its cursor; "" if it has none.
 func (l *Links) stepBy(param, token string) string {
 	if token == "" || param == "" {
 		return ""
@@ -174,8 +172,8 @@ func (l *Links) stepBy(param, token string) string {
 	return l.of().link(l.base, []change{{param, []string{token}}}, "")
 }
 
-// inView is the change of a link that keeps the first record in view, on a page that was
-// asked for by a cursor. Another cursor than the one that a link is given stands on none.
+// inView is the change of a link that keeps the first record in view, on a page that was asked for
+// by a cursor. A link has at most one cursor.
 func (p *Page) inView() change {
 	if p.ends.Before != "" && p.ask.ruled().afterParam() != "" {
 		return change{p.ask.ruled().afterParam(), []string{p.ends.Before}}
@@ -183,7 +181,7 @@ func (p *Page) inView() change {
 	return change{p.ask.cursorParam(), []string{p.ask.token}}
 }
 
-// summaryBy is the summary of a page whose rows are not known: "20 of 168", "20 records".
+// summaryBy is the summary of a page whose position is not known: "20 of 168", "20 records".
 func (p *Page) summaryBy() string {
 	count := grouped(int64(p.rows))
 	switch {

@@ -13,9 +13,9 @@ import (
 	"pageladder.example/paging/code"
 )
 
-// Adjustment is one thing that was changed on the way from the query to the
-// page. There is at most one for each parameter: the first given value, the final
-// used one, and the first reason.
+// Adjustment is one thing that was changed between the query and the page. There is at most one
+// for each parameter: with the first given value, the value that was finally used, and the first
+// reason.
 type Adjustment struct {
 	Param string    `json:"param"`                      // the parameter's name in the query
 	Given string    `json:"given"`                      // what the query held; at most 200 bytes of it
@@ -26,8 +26,8 @@ type Adjustment struct {
 	reason string
 }
 
-// Used is what was used in place of a given value. The empty one is nothing: null in
-// JSON.
+// Used is the value that was used instead of the given one. The empty one stands for nothing: null
+// in JSON.
 type Used string
 
 // MarshalJSON writes a string or null.
@@ -42,7 +42,7 @@ func (u Used) MarshalJSON() ([]byte, error) {
 	return bytes.TrimRight(b.Bytes(), "\n"), err
 }
 
-// Fault is one fault that the rules do not mend.
+// Fault is one fault in a query that the rules do not mend.
 type Fault struct {
 	Param string    `json:"param"`
 	Given string    `json:"given"`
@@ -56,7 +56,7 @@ type Refusal struct {
 	Faults []Fault
 }
 
-// Error tells the first fault, and how many more there are.
+// Error is the first fault, and the number of further ones.
 func (r *Refusal) Error() string {
 	if len(r.Faults) == 0 {
 		return "paging: the query is refused"
@@ -68,16 +68,16 @@ func (r *Refusal) Error() string {
 	return text
 }
 
-// PastLast reports whether the only fault is a page past the last one; RFC 9110's
-// status for that is 404, for every other refusal 400.
+// PastLast reports whether the only fault is a page past the last one. Its status is 404 (RFC
+// 9110), that of every other refusal 400.
 func (r *Refusal) PastLast() bool {
 	return len(r.Faults) == 1 && r.Faults[0].Why == code.PagePastLast
 }
 
-// adjust notes that a parameter's value was changed. A second change of the same
-// parameter only moves what is used.
+// adjust notes that a parameter's value was changed. For a second change of the same parameter
+// only the used value is replaced.
 func (a *Ask) adjust(param, given, used string, why code.Code, reason string) {
-	if !a.reading { // another copy of the ask may hold the same list
+	if !a.reading { // another copy of the ask may share the list
 		a.adjusted = slices.Clone(a.adjusted)
 	}
 	if i := a.adjustedAt(param); i >= 0 {
@@ -91,14 +91,13 @@ func (a *Ask) adjust(param, given, used string, why code.Code, reason string) {
 	a.adjusted = append(a.adjusted, adj)
 }
 
-// notes are kept while a query is read, so that many faults take no more time each
-// than few do.
+// notes are kept while a query is read, so that many faults do not slow it down.
 type notes struct {
 	adjusted map[string]int // where a parameter's adjustment stands
 	params   []string       // what nearestParam chooses from
 }
 
-const manyAdjusted = 8 // from so many on, a map is quicker than a look at each
+const manyAdjusted = 8 // from this number on a map is faster than a search
 
 // adjustedAt is where a parameter's adjustment stands; -1: nowhere.
 func (a *Ask) adjustedAt(param string) int {
@@ -117,7 +116,7 @@ func (a *Ask) adjustedAt(param string) int {
 	return -1
 }
 
-// says ends an adjustment's reason with what was done about it.
+// says completes an adjustment's reason with its outcome.
 func (a *Ask) says(adj *Adjustment) string { return sentence(a.outcome(adj)) }
 
 // sentence begins with a capital letter.
@@ -157,7 +156,7 @@ func (a *Ask) outcome(adj *Adjustment) string {
 	return fmt.Sprintf("%s; page %s is shown.", adj.reason, adj.Used)
 }
 
-// fault answers one fault as the rules say: it is refused, or mended by used.
+// fault handles one fault as the rules say: it is refused, or mended by using another value.
 func (a *Ask) fault(param, given, used string, why code.Code, reason string) {
 	if a.ruled().Refuses(why) {
 		a.refuse(param, given, why, reason)
@@ -179,7 +178,7 @@ func quote(s string) string { return strconv.Quote(quoted(s)) }
 // refusal.
 const quotedBytes = 200
 
-// quoted makes a given value fit to be shown: valid UTF-8, of bounded length.
+// quoted makes a given value fit to be shown: valid UTF-8 of limited length.
 func quoted(s string) string {
 	if len(s) > quotedBytes {
 		cut := quotedBytes

@@ -7,25 +7,25 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// Form is what a plain GET form with one field needs to lead to another page or size of
-// the list without losing a parameter.
+// Form is a plain GET form with one field, which leads to another page or size without losing a
+// parameter.
 type Form struct {
-	// Action is where the form is sent; over a template, its path without the
-	// page part, whose handler redirects to the page's own address with 303.
+	// Action is where the form is sent. Over a template it is the path without the page, whose
+	// handler has to redirect to the page's own address with status 303.
 	Action string
 	// Param is the parameter that the field sends.
 	Param string
-	// ByRow tells that the field takes a row, from 1, in place of a page's number.
+	// ByRow means that the field takes a row, from 1, instead of a page's number.
 	ByRow bool
-	// Value is what the field holds at first, and Max the most that it may hold; 0 where
-	// that is not known.
+	// Value is the field's initial value, and Max the largest that makes sense; 0 if that is not
+	// known.
 	Value, Max int64
 	// Hidden are the parameters that ride along.
 	Hidden []query.Pair
 }
 
-// SizeForm is a form whose field is the size parameter. It sends the row that is first in
-// view or, on a page that was asked for by a cursor, a cursor, so that it stays in view.
+// SizeForm is a form for the size. It also sends the first visible row or, on a page that was
+// asked for by a cursor, a cursor, so that this row stays in view.
 func (l Links) SizeForm() Form {
 	p := l.of()
 	r := p.ask.ruled()
@@ -40,8 +40,8 @@ func (l Links) SizeForm() Form {
 	return f
 }
 
-// JumpForm is a form whose field is the page parameter or, where lists are addressed by
-// offset or cursor, the row parameter.
+// JumpForm is a form for the page number or, if lists are addressed by offset or cursor, for a
+// row.
 func (l Links) JumpForm() Form {
 	p := l.of()
 	f := l.form("")

@@ -27,11 +27,10 @@ type Rung struct {
 
 // rungs lays out the ladder without its links.
 //
-// With r pages of reach, t tips and w = 2r+2t+3: a ladder of at most w pages
-// shows them all. A longer one has a gap on each side of the current page that is
-// far enough from that end for the gap to hide two pages; where it is not, the
-// pages up to the window are shown. With steady such a side is filled up to w
-// rungs.
+// With r pages of reach, t tips and w = 2r+2t+3: a ladder of at most w pages shows them all. A
+// longer one has a gap on each side of the current page on which the gap would hide two pages or
+// more; on the other sides all pages up to the window are shown. If the ladder is steady, such a
+// side is filled up to w rungs.
 func (p *Page) rungs() []Rung {
 	l := &p.ask.ruled().Ladder
 	if p.seeks() || p.ask.ruled().byCursor() {
@@ -77,11 +76,10 @@ func (p *Page) rungs() []Rung {
 	return b.rungs
 }
 
-// open reports whether nobody knows how many pages follow.
+// open reports whether the number of pages that follow is unknown.
 func (p *Page) open() bool { return !p.total.Known() && (p.more || !p.closed) }
 
-// openRungs lays out a ladder whose end is not known: as far as is known, then
-// an open gap.
+// openRungs lays out a ladder without a known end: the known pages, then an open gap.
 func (p *Page) openRungs() []Rung {
 	l := &p.ask.ruled().Ladder
 	r, t := l.reach(), l.tips()
@@ -106,8 +104,7 @@ func (p *Page) openRungs() []Rung {
 	return b.rungs
 }
 
-// ladderBuilder lays rungs one after the other: never more than it has room for,
-// whatever it is told to lay.
+// ladderBuilder adds rungs one after the other, and never more than it has room for.
 type ladderBuilder struct {
 	rungs   []Rung
 	current int64 // the page that is no link; 0: none
@@ -123,7 +120,7 @@ func (p *Page) ladderBuilder(most int64) ladderBuilder {
 	return b
 }
 
-// add lays one rung, and reports whether there was room for it.
+// add adds one rung, and reports whether there was room for it.
 func (b *ladderBuilder) add(r Rung) bool {
 	if len(b.rungs) == cap(b.rungs) {
 		return false
@@ -133,7 +130,7 @@ func (b *ladderBuilder) add(r Rung) bool {
 }
 
 func (b *ladderBuilder) pages(from, to int64) {
-	if from < 1 { // no tips, after the largest page number that there is
+	if from < 1 { // without tips, or past the largest possible page number
 		return
 	}
 	for n := from; n <= to; n++ {

@@ -8,8 +8,8 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// Links builds the links of one page on one base. They carry used values, and
-// every other parameter rides along in its place, byte for byte.
+// Links builds the links of one page on one base. They carry the values that were used; every
+// other parameter keeps its place and its bytes.
 type Links struct {
 	page   *Page
 	base   Base
@@ -18,7 +18,7 @@ type Links struct {
 	bare   string // the link to page 1 where the rules leave its number out
 }
 
-// of is the page that the links are of; that of the zero Links is the zero Page.
+// of is the page that the links belong to; for the zero Links, the zero Page.
 func (l Links) of() *Page {
 	if l.page == nil {
 		return new(Page)
@@ -34,7 +34,7 @@ type Steps struct {
 	Prev  string `json:"prev,omitempty"`
 	Next  string `json:"next,omitempty"`
 	Last  string `json:"last,omitempty"`
-	Now   string `json:"now,omitempty"` // of a list that is held still: the list as it is; filled in by who holds it
+	Now   string `json:"now,omitempty"` // for a list that is held still: the list as it is; filled in by the code that holds it
 }
 
 // SizeLink is one offered page size.
@@ -53,14 +53,13 @@ type SortLink struct {
 	Rank      int       `json:"rank,omitempty"`      // from 1; 0 where the key is not sorted by
 }
 
-// change is what a link asks for besides another page: one parameter's values.
+// change is one parameter that a link changes, besides the page.
 type change struct {
 	param  string
-	values []string // none: the parameter is left out
+	values []string // none: the parameter is removed
 }
 
-// On readies the links of a page on a base. The page must not change while they
-// are in use.
+// On prepares the links of a page on a base. The page must not change while they are in use.
 func (p *Page) On(base Base) Links {
 	l := Links{page: p, base: base}
 	if base.tmpl != nil || p.ask.ruled().byCursor() {
@@ -77,11 +76,11 @@ func (p *Page) On(base Base) Links {
 	return l
 }
 
-// kept walks the parameters that stand on a link, in their order, with the values
-// that they have there: raw where nothing changed them.
+// kept calls each with the parameters of a link in their order, with their values: unchanged ones
+// as they were written.
 func (p *Page) kept(base *Base, changes []change, each func(part *part, name, raw string, values []string)) {
 	a := &p.ask
-	var done uint64 // by change, of which there are a few
+	var done uint64 // one bit for each change; there are few
 	for i := range a.parts {
 		part := &a.parts[i]
 		if part.role == roleDropped || part.role == roleAside && base.outside {
@@ -116,7 +115,7 @@ func (p *Page) kept(base *Base, changes []change, each func(part *part, name, ra
 	}
 }
 
-// some is a list of one value, or of none where that is empty.
+// some is a list with one value, or an empty list for "".
 func some(value string) []string {
 	if value == "" {
 		return nil
@@ -124,8 +123,8 @@ func some(value string) []string {
 	return []string{value}
 }
 
-// appendLink writes a link without its page number, and tells where that goes.
-// Without withPage the page parameter is left out.
+// appendLink writes a link without its page number, and returns where that belongs. Without
+// withPage it has no page parameter.
 func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage bool) (_ []byte, cut int) {
 	dst = append(dst, base.text...)
 	sep := byte('?')
@@ -170,8 +169,8 @@ func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 	return dst, cut
 }
 
-// expand writes a link over a template: parameters that it names go into it, the
-// others after it.
+// expand writes a link over a template: the parameters that it names go into it, the others
+// follow.
 func (p *Page) expand(base *Base, changes []change, position string) string {
 	values := map[string][]string{}
 	var rest []byte
@@ -187,7 +186,7 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 			rest = query.AppendValue(append(rest, '='), v)
 		}
 	}
-	all := map[string][]string{} // repeated parameters go into the template together or not at all
+	all := map[string][]string{} // all values of a repeated parameter go into the template, or none
 	p.kept(base, changes, func(part *part, name, raw string, list []string) {
 		if raw != "" && base.knows(part.Name()) {
 			all[part.Name()] = append(all[part.Name()], part.Value())
@@ -217,7 +216,7 @@ func (p *Page) expand(base *Base, changes []change, position string) string {
 		}
 	}
 	text, ok := base.expand(values)
-	if !ok { // no value can do that, as ParseBase and fits see to; a query alone is right anywhere
+	if !ok { // ParseBase and fits make sure that this does not happen; a query alone is right anywhere
 		return p.link(Base{outside: base.outside}, changes, position)
 	}
 	if len(rest) > 0 && !strings.Contains(text, "?") {
@@ -231,8 +230,7 @@ func (b Base) knows(name string) bool {
 	return ok
 }
 
-// link is one link, whatever its changes and base; position "" leaves the page
-// out.
+// link is one link, with any changes and base; position "" leaves the page out.
 func (p *Page) link(base Base, changes []change, position string) string {
 	if base.tmpl != nil {
 		return p.expand(&base, changes, position)
@@ -242,8 +240,7 @@ func (p *Page) link(base Base, changes []change, position string) string {
 	return string(buf[:cut]) + position + string(buf[cut:])
 }
 
-// positionText is what the page parameter of a link says; "" for page 1 where
-// the rules leave it out.
+// positionText is the value of the page parameter; "" for page 1 if the rules leave that out.
 func (p *Page) positionText(position int64) string {
 	if p.ask.ruled().byCursor() || p.ask.ruled().FirstPageBare && position == p.position(1) {
 		return ""
@@ -261,13 +258,13 @@ func (a *Ask) changed(param string) bool {
 	return false
 }
 
-// linkWriter makes many links in one allocation.
+// linkWriter writes many links into one allocation.
 type linkWriter struct {
 	strings.Builder
 	digits [20]byte
 }
 
-// pageAt writes the link whose page parameter says position.
+// pageAt writes the link with a certain value of the page parameter.
 func (w *linkWriter) pageAt(l *Links, position int64) string {
 	switch {
 	case l.of().ask.ruled().byCursor():
@@ -343,15 +340,14 @@ func (l Links) Steps() Steps {
 	return s
 }
 
-// DrawsEnds reports whether steps to the first and the last page are drawn beside the
-// ladder: as the rules' Ladder.Ends says or, where it says nothing, where the ladder has
-// no tips.
+// DrawsEnds reports whether steps to the first and the last page are drawn: as Ladder.Ends says
+// or, if it is left out, if the ladder has no tips.
 func (l Links) DrawsEnds() bool {
 	ladder := &l.of().ask.ruled().Ladder
 	return orElse(ladder.Ends, ladder.tips() == 0)
 }
 
-// step is how far the next page's position is from this one's.
+// step is the distance from this page's position to the next one's.
 func (p *Page) step() int64 {
 	if p.ask.ruled().byOffset() {
 		return int64(p.Size())
@@ -370,8 +366,8 @@ func (p *Page) previous() int64 {
 	return p.here() - 1
 }
 
-// Ladder is the row of page links. It is never nil, and empty where there is but
-// one page, unless the rules want that drawn.
+// Ladder is the row of page links. It is never nil. It is empty if there is only one page, unless
+// the rules want that drawn.
 func (l Links) Ladder() []Rung {
 	rungs := l.of().rungs()
 	if rungs == nil {
@@ -424,8 +420,8 @@ func (l *Links) sized(size string, position int64) string {
 	return p.link(l.base, changes, p.positionText(position))
 }
 
-// fromRow are the changes of a link that leads to a row, where lists are addressed by
-// cursor. The first is where they begin.
+// fromRow are the changes of a link to a row, for lists addressed by cursor. The first one stands
+// for the row.
 func (p *Page) fromRow(row int64) []change {
 	if row <= 1 {
 		return nil
@@ -433,8 +429,8 @@ func (p *Page) fromRow(row int64) []change {
 	return []change{{p.ask.ruled().rowParam(), []string{strconv.FormatInt(row, 10)}}}
 }
 
-// firstInView is the offset of the first visible record; past the last page, of
-// the last record.
+// firstInView is the offset of the first visible record; past the last page, that of the last
+// record.
 func (p *Page) firstInView() int64 {
 	if p.total.Known() {
 		return min(p.offset, max(p.total.n-1, 0))
@@ -452,9 +448,8 @@ func (p *Page) reanchored(size int) int64 {
 	return add(number, 1)
 }
 
-// Sorts are the offered sort keys, each with the link that sorts by it alone,
-// from page 1: in its first direction or, where it is the first key in force
-// already, in the other.
+// Sorts are the offered sort keys, each with a link that sorts by it alone, from page 1: in its
+// first direction or, if it is the first key in force already, in the other one.
 func (l Links) Sorts() []SortLink {
 	a := &l.of().ask
 	links := make([]SortLink, 0, len(a.ruled().Sorts))
@@ -489,8 +484,8 @@ func (l Links) sort(by []sortBy) string {
 	return l.first(changes)
 }
 
-// With is the link to page 1 with another value, or several, of one parameter,
-// a filter's for example. Without a value the parameter is left out.
+// With is the link to page 1 with other values of one parameter, such as a filter. Without values
+// the parameter is removed.
 func (l Links) With(param string, values ...string) string {
 	return l.first([]change{{param, values}})
 }

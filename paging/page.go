@@ -28,9 +28,8 @@ type Page struct {
 	ends   cursor.Pair // told by Ends
 }
 
-// Settle holds the ask against the total. The error is nil or a *Refusal: a
-// page past the last one where the rules refuse that, or an offset beyond the
-// rules' MaxOffset where the total is not known.
+// Settle settles the ask on a total. The error is nil or a *Refusal: a page past the last one if
+// the rules refuse that, or an offset beyond the rules' MaxOffset if the total is not known.
 func (a *Ask) Settle(total Total) (Page, error) {
 	ask := *a
 	if a.rules == nil {
@@ -39,7 +38,7 @@ func (a *Ask) Settle(total Total) (Page, error) {
 	return ask.settle(total)
 }
 
-// settle holds an ask that nobody else has against the total.
+// settle settles an ask that is not shared.
 func (a *Ask) settle(total Total) (Page, error) {
 	if a.all && total.Known() && total.n > int64(a.size) {
 		a.fault(a.ruled().sizeParam(), allSize, strconv.Itoa(a.size), code.SizeOverCap,
@@ -69,7 +68,7 @@ func (a *Ask) settle(total Total) (Page, error) {
 	}
 	p.number = add(p.offset/size, 1)
 	if !a.ruled().byOffset() && a.row == 0 {
-		p.number = a.pos // also where the offset is past int64
+		p.number = a.pos // also if the offset is beyond int64
 	}
 
 	if !total.Known() {
@@ -113,7 +112,7 @@ func (p *Page) settlePastLast() error {
 		return &Refusal{Faults: p.ask.faults}
 	case PastLastGivesEmpty:
 		p.past = true
-		// As it was asked for, but no larger than a JSON number can say exactly.
+		// As asked for, but no larger than a JSON number can express exactly.
 		size, most := int64(p.ask.size), max(p.total.n, value.MaxInteger)
 		if !p.ask.ruled().byOffset() {
 			p.number = min(p.number, max(p.pages, value.MaxInteger))
@@ -144,7 +143,7 @@ func (p *Page) mend(used int64, why code.Code, reason string) error {
 	return nil
 }
 
-// posParam is the parameter that asked for this page.
+// posParam is the parameter that this page was asked for by.
 func (p *Page) posParam() string {
 	if p.ask.row > 0 || p.ask.ruled().byCursor() {
 		return p.ask.ruled().rowParam()
@@ -152,7 +151,7 @@ func (p *Page) posParam() string {
 	return p.ask.ruled().pageParam()
 }
 
-// given is what the query held for it.
+// given is its value in the query.
 func (p *Page) given() string {
 	if p.ask.row > 0 {
 		return strconv.FormatInt(p.ask.row, 10)
@@ -163,7 +162,7 @@ func (p *Page) given() string {
 	return ""
 }
 
-// position is what a link to a page says: its number, its offset or, by cursor, its first row.
+// position is a page's value on links: its number, its offset or, by cursor, its first row.
 func (p *Page) position(number int64) int64 {
 	if p.ask.ruled().byCursor() {
 		return add(times(number-1, int64(p.Size())), 1)
@@ -174,10 +173,9 @@ func (p *Page) position(number int64) int64 {
 	return number
 }
 
-// Seen closes a page whose total is not known, when Fetch records have been
-// asked for and came of them have come. On a page that is closed already it
-// changes nothing. The error is nil or a *Refusal: nothing came for a page
-// after the first, and the rules refuse pages past the last.
+// Seen closes a page whose total is not known, after Fetch records were asked for and came of them
+// have come. It does not change a page that is closed already. The error is nil or a *Refusal:
+// nothing came for a page after the first, and the rules refuse pages past the last one.
 func (p *Page) Seen(came int) (Page, error) {
 	if p.closed || p.ask.rules == nil {
 		return *p, nil
@@ -186,7 +184,7 @@ func (p *Page) Seen(came int) (Page, error) {
 	return page.close(came)
 }
 
-// close closes a page that nobody else has.
+// close closes a page that is not shared.
 func (p *Page) close(came int) (Page, error) {
 	p.closed = true
 	p.rows = min(max(came, 0), p.ask.size)
@@ -206,7 +204,7 @@ func (p *Page) close(came int) (Page, error) {
 		p.past = true
 		p.pages = min(p.pages, p.number-1)
 		if p.total.is == TotalNone {
-			p.pages = p.number - 1 // the best that is known: one page nearer
+			p.pages = p.number - 1 // one page back is the best that is known
 		}
 	}
 	return *p, nil
@@ -215,18 +213,17 @@ func (p *Page) close(came int) (Page, error) {
 // here is the page's number, from 1.
 func (p *Page) here() int64 { return max(p.number, 1) }
 
-// pageCount is how many pages are known to be there: one at least.
+// pageCount is the number of pages that are known to be there, at least one.
 func (p *Page) pageCount() int64 { return max(p.pages, 1) }
 
-// Size is how many records a full page holds: as many as to take, the LIMIT of SQL.
+// Size is the number of records on a full page: the LIMIT of SQL.
 func (p *Page) Size() int { return p.ask.Size() }
 
-// Offset is how many records stand before the page, the OFFSET of SQL.
+// Offset is the number of records before the page: the OFFSET of SQL.
 func (p *Page) Offset() int64 { return p.offset }
 
-// Fetch is how many records to ask the store for: none for a page known to be
-// empty, and one more than the page holds where the total is not known, so that
-// Seen can report whether any follow.
+// Fetch is the number of records to read: none for a page that is known to be empty, and one more
+// than the page holds if the total is not known, so that Seen can tell whether more follow.
 func (p *Page) Fetch() int {
 	switch {
 	case p.closed || p.ask.rules == nil:
@@ -237,10 +234,10 @@ func (p *Page) Fetch() int {
 	return p.ask.size + 1
 }
 
-// Rows is how many records are on the page, as far as is known.
+// Rows is the number of records on the page, as far as is known.
 func (p *Page) Rows() int { return p.rows }
 
-// Total is the total that the page was settled on; after Seen, perhaps an exact one.
+// Total is the total that the page was settled on; after Seen it may be exact.
 func (p *Page) Total() Total { return p.total }
 
 func (p *Page) hasNext() bool {
@@ -259,14 +256,14 @@ func (p *Page) hasNext() bool {
 	return p.number < p.pages // until Seen
 }
 
-// Ask is a copy of the ask that the page was settled from, with what settling adjusted.
+// Ask is a copy of the ask that the page was settled from, with the adjustments of settling.
 func (p *Page) Ask() *Ask {
 	ask := p.ask
 	return &ask
 }
 
-// Adjusted lists what was changed between the query and this page; it is never
-// nil, so that it is written as an empty list.
+// Adjusted lists what was changed between the query and this page. It is never nil, so that JSON
+// has an empty list.
 func (p *Page) Adjusted() []Adjustment {
 	return append([]Adjustment{}, p.ask.adjusted...)
 }

@@ -51,6 +51,12 @@ export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
 
 const away = 'The service does not answer. Is it still running?'
 
+/** What the service says, as a sentence; what begins with a parameter's or an entry's name keeps it. */
+const sentence = (says: string) => {
+  const named = /^[\w.[\]]+: /.test(says) || /^[a-z]+[._]/.test(says)
+  return (named ? says : says.charAt(0).toUpperCase() + says.slice(1)) + (/[.!?]$/.test(says) ? '' : '.')
+}
+
 function problemOf(status: number, statusText: string, body: unknown): Problem {
   const told = (body ?? {}) as {
     detail?: string
@@ -61,7 +67,7 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
   }
   return new Problem(
     status,
-    told.detail ?? `The service answered ${status} ${statusText}.`,
+    sentence(told.detail ?? `The service answered ${status} ${statusText}`),
     told.faults,
     told.rows,
     told.count,

@@ -59,7 +59,7 @@ func Run(args []string, in io.Reader, out, errOut io.Writer) int {
 	return code
 }
 
-// says tells an error; of a query that is refused, every fault.
+// says is the text of an error; of a refused query, every fault.
 func says(err error) string {
 	var refusal *paging.Refusal
 	if !errors.As(err, &refusal) {
@@ -75,13 +75,14 @@ func says(err error) string {
 // inShell says with commands what the service says with calls of its API.
 func inShell(text string) string {
 	text = replaceCall.ReplaceAllString(text, `"pageladder sets import $1 FILE --again" replaces its records`)
+	text = noSet.ReplaceAllString(text, `$0; "pageladder sets list" lists the sets`)
 	return calls.Replace(text)
 }
 
 var (
+	noSet       = regexp.MustCompile(`there is no record set named "[^"]*"$`)
 	replaceCall = regexp.MustCompile(`PUT /api/sets/([a-z0-9_-]+)/records replaces its records`)
 	calls       = strings.NewReplacer(
-		"/api/sets lists those that there are", `"pageladder sets list" lists those that there are`,
 		"send a token in the Authorization header, or sign in with one in the console", "name a token with --token-file or PAGELADDER_TOKEN",
 	)
 )
@@ -151,7 +152,7 @@ func serverFlag(cmd *cobra.Command) func() (*client.Client, error) {
 		server = client.DefaultServer
 	}
 	cmd.Flags().String("server", server, "address of the service; also PAGELADDER_SERVER")
-	cmd.Flags().String("token-file", "", "file with the token to call with; PAGELADDER_TOKEN holds one too")
+	cmd.Flags().String("token-file", "", "file with the token to call with; PAGELADDER_TOKEN is used otherwise")
 	if cmd.Flags().Lookup("data-dir") == nil {
 		cmd.Flags().String("data-dir", defaultDataDir(), "data folder of the service on this machine, whose owner-token is used where no other token is given")
 	}

@@ -34,10 +34,10 @@ func newClimb() *cobra.Command {
 		Use:   "climb URL",
 		Short: "Check whether a paged endpoint keeps its promises",
 		Long: `Walk a paged endpoint, any one, from end to end by each of its ways of paging, send it
-bad input, and tell which promises it keeps: no record lost or repeated, totals and page
+bad input, and report which promises it keeps: no record lost or repeated, totals and page
 numbers that are right, a sort and filters that hold, links that keep their parameters,
-bad input that is answered, deep pages that are quick. How it pages is found out; what was
-found is printed by --show-envelope, can be corrected, and be given again by --endpoint.
+bad input that is answered, deep pages that are quick. How it pages is found out by itself;
+--show-envelope prints that, so that you can correct it and use it by --endpoint.
 
 It makes one request at a time, only GET and HEAD, waits between them as long as the last
 answer took, obeys Retry-After, and stays on the endpoint's host. A token comes from a file
@@ -53,14 +53,14 @@ Exit codes: 0 the promises are kept, 1 they are not, 5 there is no answer.`,
 	f.StringVar(&describe, "endpoint", "", "file that describes the endpoint, as --show-envelope prints it")
 	f.BoolVar(&show, "show-envelope", false, "only find out how the endpoint pages, and print it as YAML")
 	f.StringVar(&expect, "expect", "usual", "what counts as a fault: usual, strict, or a file with codes, each with fault, warning or off")
-	f.IntVar(&c.Requests, "requests", climb.DefaultRequests, "requests that are made at most")
-	f.DurationVar(&c.Timeout, "timeout", climb.DefaultTimeout, "of one answer")
-	f.DurationVar(&c.Pause, "pause", 0, "least time between requests; 0: as long as the last answer took")
-	f.Uint64Var(&c.Seed, "seed", 0, "of the order of bad input: the same seed gives the same run")
+	f.IntVar(&c.Requests, "requests", climb.DefaultRequests, "most requests")
+	f.DurationVar(&c.Timeout, "timeout", climb.DefaultTimeout, "time limit of one answer")
+	f.DurationVar(&c.Pause, "pause", 0, "shortest pause between requests; 0: as long as the last answer took")
+	f.Uint64Var(&c.Seed, "seed", 0, "order in which bad input is sent: the same seed repeats a run")
 	f.StringVar(&tokenFile, "token-file", "", "file with a token to send as Authorization: Bearer")
-	f.StringVar(&tokenEnv, "token-env", "", "name of the environment variable that holds such a token")
+	f.StringVar(&tokenEnv, "token-env", "", "name of an environment variable with such a token")
 	f.StringVar(&headerFile, "header-file", "", "file with headers to send, one a line, such as Cookie: session=…")
-	f.StringVar(&while, "while", "", "shell command that changes records during one more walk: what is lost and repeated is counted")
+	f.StringVar(&while, "while", "", "shell command that changes records during one more walk, which counts the lost and repeated ones")
 	f.StringVar(&junit, "junit", "", "file to write JUnit XML to")
 	f.StringVar(&report, "report", "", "file to write a page of HTML to")
 	formFlag(cmd, &output, "table", "json")

@@ -40,25 +40,25 @@ func configFlags(f *pflag.FlagSet) {
 	f.String("config", "", "YAML file with the same names as these flags; see deploy/pageladder.yaml")
 	f.String("listen", "127.0.0.1:8470", "address and port to listen on; port 0 takes a free one")
 	databaseFlags(f)
-	f.StringToString("source", nil, "databases whose tables may be attached, NAME=URL with a role that may only read")
-	f.String("token-file", "", "file with one token of the owner's choice, 32 characters or more; it is kept when the service starts")
+	f.StringToString("source", nil, "database whose tables may be attached, as NAME=URL, with a role that may only read; may be repeated")
+	f.String("token-file", "", "file with an owner's token of your choice, at least 32 characters; it is valid from the start on")
 	f.String("public-url", "", "where callers reach the service, with a path prefix if any; links become absolute")
 	f.StringSlice("host", nil, "further host names that the service goes by")
 	f.StringSlice("cors-origin", nil, "origins whose pages may call the API, such as https://saltmere.example")
-	f.StringSlice("proxy", nil, "addresses or networks of proxies whose X-Forwarded-For is believed")
+	f.StringSlice("proxy", nil, "addresses or networks of trusted proxies, whose X-Forwarded-For is used")
 	f.String("log-format", "text", "text or json")
 	f.String("log-level", "warn", "error, warn, or info, which logs each request")
-	f.Int64("max-body", l.BodyBytes, "longest body that is no file, bytes")
-	f.Int64("max-import", l.ImportBytes, "longest file, bytes")
-	f.Int("max-query", l.QueryBytes, "longest query string, bytes")
-	f.Int("max-params", l.Params, "parameters in a query")
-	f.Duration("request-time", l.RequestTime, "longest time for one request")
-	f.Duration("stream-time", l.StreamTime, "longest time for a stream or an import")
-	f.Float64("rate", l.Rate, "requests a second of one caller; 0: any number")
-	f.Int("burst", l.Burst, "requests at once beyond that")
-	f.Int("imports", l.Imports, "imports that run at the same time")
-	f.Int("streams", l.Streams, "streams that run at the same time")
-	f.Int("answers", service.DefaultAnswers, "answers that are remembered within a version of their set; 0: none")
+	f.Int64("max-body", l.BodyBytes, "longest request body other than a file, in bytes")
+	f.Int64("max-import", l.ImportBytes, "longest file that is imported, in bytes")
+	f.Int("max-query", l.QueryBytes, "longest query string, in bytes")
+	f.Int("max-params", l.Params, "most parameters in a query")
+	f.Duration("request-time", l.RequestTime, "time limit of a request")
+	f.Duration("stream-time", l.StreamTime, "time limit of a stream or an import")
+	f.Float64("rate", l.Rate, "requests a second that one caller may send; 0: any number")
+	f.Int("burst", l.Burst, "requests that one caller may send at once on top of that")
+	f.Int("imports", l.Imports, "most imports at the same time")
+	f.Int("streams", l.Streams, "most streams at the same time")
+	f.Int("answers", service.DefaultAnswers, "answers that are remembered and sent again while their set does not change; 0: none")
 	for _, name := range secretFlags {
 		f.Lookup(name).DefValue = ""
 	}
@@ -66,8 +66,8 @@ func configFlags(f *pflag.FlagSet) {
 
 // databaseFlags say where the records are.
 func databaseFlags(f *pflag.FlagSet) {
-	f.String("data-dir", defaultDataDir(), "folder of the private PostgreSQL and of the file owner-token")
-	f.String("database-url", "", "PostgreSQL server to use in place of a private one")
+	f.String("data-dir", defaultDataDir(), "folder with the private PostgreSQL and the file owner-token")
+	f.String("database-url", "", "URL of a PostgreSQL database to use instead of a private one")
 }
 
 // Mistakes are all that is wrong with a configuration.

@@ -36,8 +36,8 @@ goes to the error output. Only a file that has to be sorted is held in memory.`,
 		Args: exactly("FILE", "QUERY"),
 	}
 	cmd.Flags().StringVar(&l.rules, "rules", "", "file with the rules, JSON or YAML; left out: the defaults")
-	cmd.Flags().StringVar(&format, "format", "", "csv, ndjson or json, where the file's name does not tell")
-	cmd.Flags().StringVar(&delimiter, "delimiter", "", "of CSV: one character, or comma, semicolon, tab or bar; left out: found")
+	cmd.Flags().StringVar(&format, "format", "", "csv, ndjson or json, if the file's name does not say")
+	cmd.Flags().StringVar(&delimiter, "delimiter", "", "delimiter of CSV: one character, or comma, semicolon, tab or bar; left out: detected")
 	formFlag(cmd, &output, append([]string{"file"}, outputs...)...)
 	cmd.RunE = func(cmd *cobra.Command, args []string) error {
 		rules, _, err := l.read(cmd.InOrStdin())

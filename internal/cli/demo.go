@@ -25,6 +25,6 @@ for. Sets that are there already are kept as they are.`,
 		},
 	}
 	configFlags(cmd.Flags())
-	cmd.Flags().IntVar(&tides, "tides", 0, "how many tides to generate, where there are none yet")
+	cmd.Flags().IntVar(&tides, "tides", 0, "number of tides to generate, if there are none yet")
 	return cmd
 }

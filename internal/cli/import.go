@@ -32,28 +32,29 @@ func newSetsImport() *cobra.Command {
 		Use:   "import SET FILE",
 		Short: "Make a set of a file, or replace its records",
 		Long: `Make a set of a CSV, NDJSON, JSON or XLSX file, all or nothing; FILE - is the
-standard input, with --format. Types and the key are found unless they are named. Rows
-that are no records refuse the file and are listed, or are set aside into a file.`,
+standard input, with --format. Types and the key are detected unless they are named. If
+rows could not be read, they are listed and nothing is imported; with --aside they are
+written to a file and the others are imported.`,
 		Example: `  pageladder sets import boats boats.csv --key no
   pageladder sets import boats boats.csv --again --aside bad-boats.csv
   cat boats.ndjson | pageladder sets import boats - --format ndjson --check`,
 		Args: exactly("SET", "FILE"),
 	}
 	f := cmd.Flags()
-	f.StringVar(&label, "label", "", "what people call the set")
-	f.StringVar(&key, "key", "", "the fields that identify a record, comma between")
-	f.StringVar(&format, "format", "", "csv, ndjson, json or xlsx, where the file's name does not tell")
+	f.StringVar(&label, "label", "", "title of the set, for people")
+	f.StringVar(&key, "key", "", "fields that identify a record, separated by commas")
+	f.StringVar(&format, "format", "", "csv, ndjson, json or xlsx, if the file's name does not say")
 	f.StringVar(&delimiter, "delimiter", "", "of CSV: one character, or comma, semicolon, tab or bar")
-	f.StringVar(&encoding, "encoding", "", "of CSV: utf-8 or windows-1252")
-	f.StringVar(&sheet, "sheet", "", "of a workbook")
+	f.StringVar(&encoding, "encoding", "", "encoding of CSV: utf-8 or windows-1252")
+	f.StringVar(&sheet, "sheet", "", "sheet of a workbook; left out: the first")
 	f.BoolVar(&comma, "decimal-comma", false, "read numbers such as 1.234,50")
 	f.BoolVar(&dayFirst, "day-first", false, "read dates such as 31.12.2026; times of day are UTC")
 	f.StringArrayVar(&types, "type", nil, "a field's type, such as no=text; may be repeated")
 	f.StringVar(&rules, "rules", "", "file with the rules, JSON or YAML")
-	f.StringVar(&fixed, "fixed", "", "the fixed filter, such as cleared=true")
-	f.StringVar(&aside, "aside", "", "file to set rows aside in that are no records")
-	f.BoolVar(&check, "check", false, "only look at the file and tell what would be made of it")
-	f.BoolVar(&again, "again", false, "the set is there; replace its records")
+	f.StringVar(&fixed, "fixed", "", "fixed filter: readers see only the records that meet it, such as cleared=true")
+	f.StringVar(&aside, "aside", "", "file for rows that could not be read; the others are imported")
+	f.BoolVar(&check, "check", false, "only examine the file, and show what would be made of it")
+	f.BoolVar(&again, "again", false, "replace the records of a set that exists")
 	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		options := url.Values{}
@@ -118,7 +119,7 @@ that are no records refuse the file and are listed, or are set aside into a file
 			if err := os.WriteFile(aside, []byte(done.Aside.CSV), 0o644); err != nil {
 				return err
 			}
-			fmt.Fprintf(cmd.ErrOrStderr(), "rows that are no records: %s\n", aside)
+			fmt.Fprintf(cmd.ErrOrStderr(), "rows that could not be read: %s\n", aside)
 		}
 		if done.Bad != nil {
 			writeBadRows(cmd.ErrOrStderr(), done.Bad.Rows)

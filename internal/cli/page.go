@@ -33,11 +33,11 @@ type questionFlags struct {
 
 func (q *questionFlags) add(cmd *cobra.Command) {
 	f := cmd.Flags()
-	f.StringVar(&q.size, "size", "", "records to a page")
-	f.StringVar(&q.sort, "sort", "", "sort keys, a leading - is descending: -tonnage,vessel")
-	f.StringVar(&q.search, "search", "", "words that a record has")
-	f.StringVar(&q.at, "at", "", "version that the list is shown at, as it was then")
-	f.StringVar(&q.fields, "fields", "", "fewer fields, comma between")
+	f.StringVar(&q.size, "size", "", "records per page")
+	f.StringVar(&q.sort, "sort", "", "sort keys; a leading - means descending: -tonnage,vessel")
+	f.StringVar(&q.search, "search", "", "show records with these words")
+	f.StringVar(&q.at, "at", "", "show the list as it was at this version")
+	f.StringVar(&q.fields, "fields", "", "show only these fields, separated by commas")
 	f.StringArrayVarP(&q.filters, "filter", "f", nil, "a filter, such as berth=N4 or tonnage.min=500; may be repeated")
 	cmd.RegisterFlagCompletionFunc("sort", q.complete(func(set *api.SetInfo) (words []string) {
 		for _, k := range set.Rules.Sorts {
@@ -146,14 +146,15 @@ func newPage() *cobra.Command {
 		Use:   "page SET",
 		Short: "Show one page of a record set",
 		Long: `Show one page of a record set: its records as a table, the rows that it holds,
-and the ladder with the current page in brackets. What the service changed of the
-question is told on the error output. With --all every record comes, of one snapshot,
-however many there are, and the error output tells the version that they are of; with
---interactive one page after the other, by short words, of the list as it was when you
-began. --at shows the list as it was at a version, which each page in JSON tells as
-paging.version, as long as the service knows what has changed since. With --after and
---before a page follows or precedes a place in the list, whatever has been added or
-removed elsewhere; the output ends with the command for the next page.`,
+and the ladder with the current page in brackets. The error output says what the service
+changed in the query, if anything.
+
+--all prints every record, of one snapshot, however many there are. --interactive goes
+from page to page by short words, through the list as it was when you began. --at shows
+the list as it was at an earlier version, as long as the changes since are known; JSON
+output has the version as paging.version. --after and --before read on from a cursor,
+whatever has been added or removed elsewhere; the output ends with the command for the
+next page.`,
 		Example: `  pageladder page arrivals --page 3 --size 20 --sort -tonnage
   pageladder page arrivals --filter berth=N4 --filter tonnage.min=500 --search gull
   pageladder page berths --sort -depth_m,code -o csv
@@ -163,10 +164,10 @@ removed elsewhere; the output ends with the command for the next page.`,
 		Args: exactly("SET"),
 	}
 	q.add(cmd)
-	cmd.Flags().StringVar(&q.page, "page", "", "page number, from 1, or offset where the set is addressed by offset")
-	cmd.Flags().StringVar(&q.row, "row", "", "row number, from 1, whose page is shown")
-	cmd.Flags().StringVar(&q.after, "after", "", "cursor that the page is to follow, as a page in JSON tells it")
-	cmd.Flags().StringVar(&q.before, "before", "", "cursor that the page is to precede")
+	cmd.Flags().StringVar(&q.page, "page", "", "page number, from 1; an offset if the set is addressed by offset")
+	cmd.Flags().StringVar(&q.row, "row", "", "show the page that contains this row, from 1")
+	cmd.Flags().StringVar(&q.after, "after", "", "show the page behind this cursor, from \"cursors\" in JSON output")
+	cmd.Flags().StringVar(&q.before, "before", "", "show the page before this cursor")
 	cmd.Flags().BoolVar(&all, "all", false, "every record, of one snapshot")
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)

@@ -30,10 +30,10 @@ func (l *listFlags) add(cmd *cobra.Command) {
 	f.StringVar(&l.base, "base", "", "path, URL or RFC 6570 template that links are built on; left out: the rules'")
 	f.StringVar(&l.language, "language", "en", "language that the page is described in")
 	formFlag(cmd, &l.form, append(outputs[:len(outputs):len(outputs)], "html", "link")...)
-	f.StringVar(&l.style, "markup", "plain", "of -o html: plain, bootstrap or classed")
+	f.StringVar(&l.style, "markup", "plain", "classes of -o html: plain, bootstrap or classed")
 	// What --output was called before it was called as everywhere else.
 	old := (*outputAlias)(&l.form)
-	f.Var(old, "as", "the form, as --output tells it")
+	f.Var(old, "as", "an older name of --output")
 	f.MarkHidden("as")
 }
 
@@ -143,8 +143,8 @@ limit for SQL, the rows, the links and the ladder. No service is asked.`,
 		Args: exactly("QUERY"),
 	}
 	l.add(cmd)
-	cmd.Flags().Int64Var(&total, "total", -1, "how many records there are; left out: not known")
-	cmd.Flags().BoolVar(&atLeast, "at-least", false, "there may be more than --total")
+	cmd.Flags().Int64Var(&total, "total", -1, "number of records; left out: not known")
+	cmd.Flags().BoolVar(&atLeast, "at-least", false, "there may be more records than --total")
 	cmd.RunE = func(cmd *cobra.Command, args []string) error {
 		rules, base, err := l.read(cmd.InOrStdin())
 		if err != nil {
@@ -187,8 +187,8 @@ func newLadder() *cobra.Command {
 	f.Int64Var(&current, "page", 1, "the current page")
 	f.IntVar(&reach, "reach", *defaults.Reach, "pages on each side of the current one, 0 to 50")
 	f.IntVar(&tips, "tips", *defaults.Tips, "pages at each end, 0 to 10")
-	f.BoolVar(&steady, "steady", true, "the same number of rungs wherever the current page is")
-	f.BoolVar(&gapLinks, "gap-links", false, "a gap links to the lower middle one of its pages")
+	f.BoolVar(&steady, "steady", true, "keep the ladder equally long on every page")
+	f.BoolVar(&gapLinks, "gap-links", false, "a gap links to the page in its middle")
 	l.add(cmd)
 	cmd.RunE = func(cmd *cobra.Command, _ []string) error {
 		rules, base, err := l.read(cmd.InOrStdin())

@@ -18,7 +18,7 @@ import (
 func newRecords() *cobra.Command {
 	cmd := &cobra.Command{Use: "records", Short: "Show, add, change, withdraw, restore, delete and purge records"}
 	cmd.AddCommand(newRecordShow(), newRecordAdd(), newRecordChange(), newRecordGone("withdraw", "Take a record out of its set, so that it can be restored", "138", (*client.Client).Withdraw),
-		newRecordRestore(), newRecordGone("delete", "Delete a record for good", "138", (*client.Client).Delete), newRecordGone("purge", "Delete every trace of a record, also of one that is gone already", "9", (*client.Client).Purge))
+		newRecordRestore(), newRecordGone("delete", "Delete a record for good", "138", (*client.Client).Delete), newRecordGone("purge", "Delete every trace of a record, even if it is gone already", "9", (*client.Client).Purge))
 	return cmd
 }
 
@@ -127,12 +127,12 @@ func newRecordChange() *cobra.Command {
 	var output string
 	cmd := &cobra.Command{
 		Use: "change SET KEY... --set FIELD=VALUE", Short: "Change fields of a record", Args: someKey,
-		Long: `Change fields of a record; FIELD= alone takes the value away. With --revision the
-record is changed only if it still has the revision that "records show -o json" told.`,
+		Long: `Change fields of a record; FIELD= alone removes the value. With --revision the record
+is changed only if it still has that revision, which "records show -o json" prints.`,
 		Example: `  pageladder records change arrivals 138 --set cleared=true --set note=`,
 	}
 	cmd.Flags().StringArrayVar(&set, "set", nil, "FIELD=VALUE; may be repeated")
-	cmd.Flags().StringVar(&revision, "revision", "", "the revision that is changed; left out: the present one")
+	cmd.Flags().StringVar(&revision, "revision", "", "change the record only if it has this revision; left out: the current one")
 	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
 		if len(set) == 0 {
@@ -180,7 +180,7 @@ func newRecordGone(name, short, example string, do goneFunc) *cobra.Command {
 		Use: name + " SET KEY...", Short: short, Args: someKey,
 		Example: "  pageladder records " + name + " arrivals " + example,
 	}
-	cmd.Flags().StringVar(&revision, "revision", "", "the revision that it must have; left out: the present one")
+	cmd.Flags().StringVar(&revision, "revision", "", "only if the record has this revision; left out: the current one")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		revision, err := present(cmd, c, args, revision)
 		var problem *client.Problem
@@ -218,7 +218,7 @@ func newPlace() *cobra.Command {
 	var q questionFlags
 	var output string
 	cmd := &cobra.Command{
-		Use: "place SET KEY...", Short: "Tell the row and the page where a record stands", Args: someKey,
+		Use: "place SET KEY...", Short: "Show the row and the page of a record", Args: someKey,
 		Example: `  pageladder place arrivals 138 --sort -tonnage --size 20`,
 	}
 	q.add(cmd)

@@ -170,13 +170,13 @@ only read.`,
   pageladder sets attach calls yard calls --follow`,
 		Args: exactly("SET", "SOURCE", "TABLE"),
 	}
-	cmd.Flags().StringVar(&a.Label, "label", "", "what people call the set")
-	cmd.Flags().StringSliceVar(&a.Key, "key", nil, "the fields that identify a record; of a view")
-	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "the fields that are shown; none: all")
-	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and footholds may be remembered, such as 30s")
-	cmd.Flags().BoolVar(&a.Follow, "follow", false, "follow the table's changes, once its owner has run the script")
-	cmd.Flags().BoolVar(&script, "follow-script", false, "print the SQL that the owner of the table runs for that, and nothing else")
-	cmd.Flags().StringToStringVar(&types, "type", nil, "another type of a field, FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
+	cmd.Flags().StringVar(&a.Label, "label", "", "title of the set, for people")
+	cmd.Flags().StringSliceVar(&a.Key, "key", nil, "fields that identify a record; needed for a view")
+	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "fields to show; left out: all")
+	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and positions may be remembered, such as 30s")
+	cmd.Flags().BoolVar(&a.Follow, "follow", false, "follow the table's changes, as soon as its owner has run the script")
+	cmd.Flags().BoolVar(&script, "follow-script", false, "only print the SQL that the owner of the table runs for that")
+	cmd.Flags().StringToStringVar(&types, "type", nil, "another type for a field, as FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		a.Name, a.Source, a.Table, a.Remember = args[0], args[1], args[2], int64(remember.Seconds())
 		if schema, table, ok := strings.Cut(args[2], "."); ok {
@@ -259,7 +259,7 @@ its owner changes it. The owner of the table runs a script for that, which this 
 		Example: `  pageladder sets follow boats
   pageladder sets follow boats --follow-script > follow.sql`,
 	}
-	cmd.Flags().BoolVar(&script, "follow-script", false, "print the SQL that the owner of the table runs, and nothing else")
+	cmd.Flags().BoolVar(&script, "follow-script", false, "only print the SQL that the owner of the table runs")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		yes := true
 		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &yes}); err != nil {
@@ -290,7 +290,7 @@ prints with --unfollow-script.`,
 		Example: `  pageladder sets unfollow boats
   pageladder sets unfollow boats --unfollow-script > unfollow.sql`,
 	}
-	cmd.Flags().BoolVar(&script, "unfollow-script", false, "print the SQL that removes the log from the table, and nothing else")
+	cmd.Flags().BoolVar(&script, "unfollow-script", false, "only print the SQL that removes the log from the table")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		no := false
 		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &no}); err != nil {
@@ -313,10 +313,10 @@ func newSetsChange() *cobra.Command {
   pageladder sets change arrivals --fixed cleared=true --open`,
 	}
 	f := cmd.Flags()
-	f.StringVar(&label, "label", "", "what people call the set")
-	f.StringVar(&fixed, "fixed", "", `the fixed filter, which binds readers; "" for none`)
+	f.StringVar(&label, "label", "", "title of the set, for people")
+	f.StringVar(&fixed, "fixed", "", `fixed filter: readers see only the records that meet it; "" removes it`)
 	f.BoolVar(&open, "open", false, "callers without a token may read it; --open=false ends that")
-	f.DurationVar(&remember, "remember", 0, "of an attached set: how long totals and footholds may be remembered")
+	f.DurationVar(&remember, "remember", 0, "of an attached set: how long totals and positions may be remembered")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		var change api.SettingsChange
 		seconds := int64(remember.Seconds())

@@ -47,7 +47,7 @@ func TestEveryCommandSpeaksToMachinesAndPeopleAlike(t *testing.T) {
 		"place arrivals 138 --at 1 -o ndjson":        "pl.version=1",
 		"records purge arrivals 99999":               "!3 no record of arrivals",
 		"page arrivals --fields id":                  "!2 --fields: arrivals has no parameter for that",
-		"page nowhere":                               `!3 "pageladder sets list" lists those that there are`,
+		"page nowhere":                               `!3 "pageladder sets list" lists the sets`,
 		"__complete records show berths E":           "E1\nE2\n",
 		"__complete token create --role ":            "reader\neditor\nowner\n",
 		"__complete place arrivals 13":               "\n13\n",

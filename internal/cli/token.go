@@ -31,10 +31,10 @@ func newTokenCreate() *cobra.Command {
 	var offline bool
 	cmd := &cobra.Command{
 		Use:   "create",
-		Short: "Make a token and print it, this once",
-		Long: `Make a token of the role reader, editor or owner and print it, this once: only a
-hash of it is kept. With --offline it is put straight into the database, which is how
-a service that nobody can reach yet gets its first one.`,
+		Short: "Make a token and print it",
+		Long: `Make a token of the role reader, editor or owner and print it. It cannot be printed
+again: only a hash of it is stored. With --offline it is written into the database
+directly, so that a service which nobody can reach yet gets its first one.`,
 		Example: `  pageladder token create --label "Ada's scripts" --role reader --sets arrivals,berths
   pageladder token create --offline --label "the harbour master" --role owner`,
 		Args: exactly(),
@@ -43,8 +43,8 @@ a service that nobody can reach yet gets its first one.`,
 	f.StringVar(&label, "label", "", "who will use the token")
 	f.StringVar(&role, "role", "", "reader, editor or owner")
 	cmd.RegisterFlagCompletionFunc("role", cobra.FixedCompletions([]string{"reader", "editor", "owner"}, cobra.ShellCompDirectiveNoFileComp))
-	f.StringSliceVar(&forSets, "sets", nil, "the sets that it is for; none: all")
-	f.BoolVar(&offline, "offline", false, "put it into the database without asking a service")
+	f.StringSliceVar(&forSets, "sets", nil, "sets that the token is for; left out: all")
+	f.BoolVar(&offline, "offline", false, "write it into the database directly, without a service")
 	databaseFlags(f)
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, _ []string) error {
 		parsed, err := access.ParseRole(role)
@@ -188,8 +188,8 @@ func newRestore() *cobra.Command {
 	var replace bool
 	cmd := &cobra.Command{
 		Use:   "restore FILE",
-		Short: "Put back what backup has written",
-		Long: `Put back what "backup" has written, all or nothing. What the database keeps now is
+		Short: "Restore a backup",
+		Long: `Restore a file that "backup" has written, all or nothing. What is in the database now is
 replaced only with --replace. Stop the service first.`,
 		Example: `  pageladder restore harbour.dump --data-dir /srv/pageladder`,
 		Args:    exactly("FILE"),
@@ -216,7 +216,7 @@ replaced only with --replace. Stop the service first.`,
 			})
 		},
 	}
-	cmd.Flags().BoolVar(&replace, "replace", false, "replace what the database keeps now")
+	cmd.Flags().BoolVar(&replace, "replace", false, "replace what is in the database now")
 	databaseFlags(cmd.Flags())
 	return telling(cmd)
 }

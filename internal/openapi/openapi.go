@@ -374,7 +374,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		var params []any
 		for _, p := range [][2]string{{"name", "of the set; for a new one"}, {"label", "of the set"}, {"key", "the fields that identify a record, comma between"}, {"rules", "as JSON"},
 			{"fixed", "the fixed filter"}, {"format", "csv, ndjson, json or xlsx, where Content-Type does not tell"}, {"delimiter", "of CSV: one character, or comma, semicolon, tab or bar"},
-			{"encoding", "of CSV: utf-8 or windows-1252"}, {"sheet", "of a workbook"}, {"decimal_comma", "true: numbers such as 1.234,50 are read"}, {"day_first", "true: dates such as 31.12.2026 are read, times of day as UTC"}, {"aside", "true: rows that are no records are set aside, not the file refused"},
+			{"encoding", "of CSV: utf-8 or windows-1252"}, {"sheet", "of a workbook"}, {"decimal_comma", "true: numbers such as 1.234,50 are read"}, {"day_first", "true: dates such as 31.12.2026 are read, times of day as UTC"}, {"aside", "true: rows that could not be read are set aside; otherwise they refuse the file"},
 			{"check", "true: nothing is kept"}, {"progress", "a name of 8 to 100 characters under which /api/imports tells how far it has come"}} {
 			if p[0] == "name" && r.Method == "PUT" {
 				continue

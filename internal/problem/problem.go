@@ -41,7 +41,7 @@ var (
 	BadMedia      = kind("media-type", 415, "The body's media type is not accepted", "Content-Type or Content-Encoding names what this call does not read.")
 	WrongHost     = kind("wrong-host", 421, "The service does not go by this host name", "The Host header names a host that the service was not told of; see --host and --public-url.")
 	BadBody       = kind("bad-body", 422, "The body has faults", "The body can be read, but what it holds is wrong. faults names each fault.")
-	BadFile       = kind("bad-file", 422, "The file cannot be imported", "The file, or rows of it, are no records. rows names the first hundred; nothing of the file is kept.")
+	BadFile       = kind("bad-file", 422, "The file cannot be imported", "The file, or rows of it, could not be read. rows names the first hundred; nothing of the file is kept.")
 	IfMatch       = kind("if-match-missing", 428, "If-Match is missing", "A write says with If-Match which revision it changes, so that nothing is overwritten.")
 	TooMany       = kind("too-many-requests", 429, "Too many requests", "The caller asks more often than the service accepts. Retry-After says when to go on.")
 	Internal      = kind("internal", 500, "Something went wrong in the service", "The service's log says what, under the id in X-Request-Id.")

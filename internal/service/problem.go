@@ -98,7 +98,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	case errors.As(err, &own):
 		return own
 	case errors.Is(err, sets.ErrNoSet):
-		return &problem.Error{Kind: problem.NoSet, Says: fmt.Sprintf("there is no record set named %q; /api/sets lists those that there are", pathParam(c, "set"))}
+		return &problem.Error{Kind: problem.NoSet, Says: fmt.Sprintf("there is no record set named %q", pathParam(c, "set"))}
 	case errors.Is(err, sets.ErrNoRecord):
 		return &problem.Error{Kind: problem.NoRecord, Says: fmt.Sprintf("no record of %s has the key %s here", pathParam(c, "set"), c.Param("key"))}
 	case errors.As(err, &refusal):

@@ -26,7 +26,7 @@ import (
 	"pageladder.example/paging/markup"
 )
 
-// About is what an answer tells besides its records.
+// About is what an answer contains besides its records.
 type About struct {
 	Paging   paging.Metadata     `json:"paging"`
 	Adjusted []paging.Adjustment `json:"adjusted"`
@@ -35,8 +35,8 @@ type About struct {
 	Sorts    []paging.SortLink   `json:"sorts"`
 	Ladder   []paging.Rung       `json:"ladder"`
 	Cursors  *cursor.Pair        `json:"cursors,omitempty"`
-	Markup   string              `json:"markup,omitempty"` // the ladder as HTML, where it was asked for
-	Facets   map[string][]Facet  `json:"facets,omitempty"` // by field, where they were asked for
+	Markup   string              `json:"markup,omitempty"` // the ladder as HTML, if asked for
+	Facets   map[string][]Facet  `json:"facets,omitempty"` // by field, if asked for
 }
 
 // Facet is one value of a field and how many records have it; a nil value stands
@@ -46,7 +46,7 @@ type Facet struct {
 	Count int64   `json:"count"`
 }
 
-// Of tells everything about a page, with its links.
+// Of is everything about a page, with its links.
 func Of(page *paging.Page, links paging.Links) About {
 	m := page.Metadata()
 	for i := range m.Filters {
@@ -63,31 +63,31 @@ func (a *About) ends() cursor.Pair {
 	return *a.Cursors
 }
 
-// Page is a page that is ready to be written in any shape.
+// Page is a page ready to be written in any shape.
 type Page struct {
 	About   About
 	Records Records
-	// More writes further members of a native answer, each after a comma. It may be nil.
+	// More writes further members of a native answer, each preceded by a comma. It may be nil.
 	More func(dst []byte) []byte
 }
 
-// Options say how a page is answered. The zero Options answer at the request's own
-// address, with all fields of the records.
+// Options say how a page is sent. With the zero Options links lead to the request's own path, and
+// records have all their fields.
 type Options struct {
 	// Base is what links are built on. Left out: the path of the request.
 	Base paging.Base
-	// Fields are the fields that records are shown with, in their order. Left out: those
-	// that the caller asked for, of those that the rules show or, without any, all.
+	// Fields are the fields that records are written with, in order. Left out: the fields that the
+	// caller asked for, from those that the rules show; without such rules, all.
 	Fields []string
 	// Facets are the counts of fields' values, for a filter form.
 	Facets map[string][]Facet
-	// Shapes are those that are offered, the default first. Left out: Shapes.
+	// Shapes are the shapes that are offered, the default first. Left out: all of this package.
 	Shapes []Shape
 }
 
-// Write answers with a page and its records, whose type is a struct with the fields'
-// names in tags `db:"name"` or `json:"name"`, or called alike (arrived_at is ArrivedAt),
-// or map[string]any. The error is that of sending.
+// Write sends a page and its records. Their type is a struct, whose fields are found by tags
+// `db:"name"` or `json:"name"` or by their own names (ArrivedAt is arrived_at), or map[string]any.
+// The error is one of sending.
 func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, records []T, o Options) error {
 	if len(o.Shapes) == 0 {
 		o.Shapes = Shapes()
@@ -126,7 +126,7 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, rec
 	return ready.Send(w, r)
 }
 
-// memory is what an answer is made in. It is used again for others.
+// memory is reused from one answer to the next.
 type memory struct {
 	rows rows
 	body []byte
@@ -135,8 +135,8 @@ type memory struct {
 var memories = sync.Pool{New: func() any { return &memory{body: make([]byte, 0, bodyBytes)} }}
 
 const (
-	bodyBytes = 16 << 10 // that a body begins with
-	bodyKept  = 1 << 20  // of the longest memory that is used again
+	bodyBytes = 16 << 10 // initial size of a body
+	bodyKept  = 1 << 20  // largest memory that is reused
 )
 
 func (m *memory) release() {
@@ -152,12 +152,12 @@ type Ready struct {
 	MediaType string
 	Self      string // its settled address, for Content-Location
 	Link      string // Link, RFC 8288
-	Paging    string // metadata of the page; "" where the body tells them
-	Adjusted  string // what was changed of the question, likewise
+	Paging    string // metadata of the page; "" if the body has them
+	Adjusted  string // adjustments; "" if the body has them
 	Tag       string // ETag, RFC 9110 section 8.8.3
 }
 
-// Describe fills in all but the body and the tag: of a page in a shape, and its own
+// Describe fills in everything except the body and the tag, for a page in a shape, with its own
 // address.
 func (a *Ready) Describe(shape Shape, p *Page, self string) {
 	a.MediaType, a.Self, a.Link = shape.MediaType(), self, markup.LinkHeader(p.About.Links)
@@ -166,8 +166,8 @@ func (a *Ready) Describe(shape Shape, p *Page, self string) {
 	}
 }
 
-// Head writes the headers that do not depend on how the body is sent, and reports whether
-// the caller has the answer already: then nothing but 304 is to be sent.
+// Head writes the headers that do not depend on how the body is sent, and reports whether the
+// caller has the answer already: then only status 304 is sent.
 func (a *Ready) Head(h http.Header, r *http.Request) (unchanged bool) {
 	h["Content-Location"] = []string{a.Self}
 	for _, header := range [...][2]string{{"Link", a.Link}, {"Paging", a.Paging}, {"Adjusted", a.Adjusted}, {"Etag", a.Tag}} {
@@ -184,7 +184,7 @@ func (a *Ready) Head(h http.Header, r *http.Request) (unchanged bool) {
 	return false
 }
 
-// Send answers, or says that nothing has changed.
+// Send sends the answer, or status 304 if the caller has it.
 func (a *Ready) Send(w http.ResponseWriter, r *http.Request) error {
 	if a.Head(w.Header(), r) {
 		w.WriteHeader(http.StatusNotModified)
@@ -199,8 +199,7 @@ func (a *Ready) Send(w http.ResponseWriter, r *http.Request) error {
 	return err
 }
 
-// DigestTag is the ETag of a body: weak, since the same page may be written in other
-// bytes.
+// DigestTag is the ETag of a body: weak, since the same page may be written with other bytes.
 func DigestTag(body []byte) string {
 	return `W/"` + strconv.FormatUint(xxhash.Sum64(body), 16) + "-" + strconv.Itoa(len(body)) + `"`
 }

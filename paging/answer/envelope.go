@@ -10,9 +10,8 @@ import (
 	"pageladder.example/paging/envelope"
 )
 
-// Enveloped is the shape that an envelope describes: JSON, offered as application/json in
-// place of Native, which NativeByName then offers. The error tells what is wrong with the
-// envelope.
+// Enveloped is the shape of an envelope: JSON as application/json. Native is then offered as
+// NativeByName. The error says what is wrong with the envelope.
 func Enveloped(e envelope.Envelope) (Shape, error) {
 	if wrong := e.Check(); len(wrong) > 0 {
 		return nil, fmt.Errorf("answer: envelope: %s: found %s; right would be %s", wrong[0].Name, wrong[0].Found, wrong[0].Want)
@@ -28,8 +27,8 @@ func Enveloped(e envelope.Envelope) (Shape, error) {
 	return &s, nil
 }
 
-// Parts is Native with some of its members alone, of those that PartNames lists. One that
-// the page has not is null.
+// Parts is Native with only some of its members, from PartNames. A member that the page does not
+// have is null.
 func Parts(names []string) (Shape, error) {
 	e := envelope.Envelope{}
 	for _, name := range names {
@@ -41,23 +40,23 @@ func Parts(names []string) (Shape, error) {
 	return Enveloped(e)
 }
 
-// PartNames are the members of a native answer that can be asked for alone.
+// PartNames are the members of a native answer that can be asked for separately.
 func PartNames() []string { return slices.Clone(parts) }
 
 var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "cursors", "markup", "facets"}
 
-// NativeByName is Native where an envelope has its place: "application/json;shape=native".
+// NativeByName is Native where an envelope takes its media type: "application/json;shape=native".
 var NativeByName Shape = nativeByName{}
 
 type nativeByName struct{ native }
 
 func (nativeByName) MediaType() string { return "application/json;shape=native" }
 
-// enveloped writes an answer in one pass: literals, and a value after each but the last.
+// enveloped writes an answer in one pass: literals, each followed by a value, except the last.
 type enveloped struct {
 	literals [][]byte
 	values   []func(dst []byte, p *Page) []byte
-	tells    bool // it has room for what was changed of the question; headers tell it otherwise
+	tells    bool // the envelope has a place for adjustments; otherwise they are sent in a header
 }
 
 func (*enveloped) Name() string      { return "envelope" }
@@ -71,8 +70,7 @@ func (s *enveloped) Append(dst []byte, p *Page) ([]byte, error) {
 	return append(append(dst, s.literals[len(s.values)]...), '\n'), nil
 }
 
-// valueNamed is how the value of an envelope's name is written. One that the page has not
-// is null.
+// valueNamed is how the value of a name is written. A value that the page does not have is null.
 func valueNamed(name string) func(dst []byte, p *Page) []byte {
 	of := func(text func(p *Page) string) func(dst []byte, p *Page) []byte {
 		return func(dst []byte, p *Page) []byte {

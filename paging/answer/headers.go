@@ -8,8 +8,7 @@ import (
 	"pageladder.example/paging"
 )
 
-// MetadataHeader tells in a header what shapes without a place for it leave out:
-// a dictionary, RFC 9651.
+// MetadataHeader has the metadata for shapes that have no place for them: a dictionary, RFC 9651.
 func MetadataHeader(m *paging.Metadata) string {
 	all := httpsfv.NewDictionary()
 	add := func(name string, n *int64) {
@@ -32,10 +31,9 @@ func MetadataHeader(m *paging.Metadata) string {
 	return header(all)
 }
 
-// AdjustedHeader tells in a header what was changed of a question, for shapes that have
-// no place for it: a list, RFC 9651 section 3.1, of parameters' names with what was
-// given, what was used (absent where nothing was) and the code of the reason. A long
-// list ends with how many more there are.
+// AdjustedHeader has the adjustments for shapes that have no place for them: a list, RFC 9651
+// section 3.1, of parameters' names with what was given, what was used (absent if nothing was) and
+// the code of the reason. A long list ends with the number of those left out.
 func AdjustedHeader(adjusted []paging.Adjustment) string {
 	var list httpsfv.List
 	for i, a := range adjusted {
@@ -56,8 +54,8 @@ func AdjustedHeader(adjusted []paging.Adjustment) string {
 	return header(list)
 }
 
-// headerMost is the largest number that a structured header can hold, RFC 9651 section
-// 3.3.1; what is larger is left out.
+// headerMost is the largest number in a structured header, RFC 9651 section 3.3.1; larger ones are
+// left out.
 const headerMost = 999_999_999_999_999
 
 // header writes a structured header.
@@ -69,11 +67,11 @@ func header(field httpsfv.StructuredFieldValue) string {
 	return text
 }
 
-// adjustedTold is how many adjustments a header tells: each has up to 600 bytes.
+// adjustedTold is the most adjustments in a header; each has up to 600 bytes.
 const adjustedTold = 10
 
-// headerText is a string in a structured header: RFC 9651's own where ASCII will do,
-// else its display string.
+// headerText is a string in a structured header: as a string if it is ASCII, otherwise as a
+// display string.
 func headerText(s string) any {
 	for i := range len(s) {
 		if s[i] < ' ' || s[i] > '~' {

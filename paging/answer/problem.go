@@ -64,7 +64,7 @@ func Fail(w http.ResponseWriter, r *http.Request, err error) {
 	WriteProblem(w, p.Status, p)
 }
 
-// WriteProblem answers a Problem, or a type that embeds it.
+// WriteProblem sends a Problem, or a value of a type that embeds it.
 func WriteProblem(w http.ResponseWriter, status int, problem any) error {
 	body, err := json.Marshal(problem)
 	if err != nil {

@@ -14,9 +14,9 @@ import (
 
 // Records writes records, each with the same fields.
 type Records interface {
-	// Len is how many there are.
+	// Len is the number of records.
 	Len() int
-	// Fields are the fields' names, in their order.
+	// Fields are the fields' names, in order.
 	Fields() []string
 	// AppendObject writes the i-th record as a JSON object.
 	AppendObject(dst []byte, i int) []byte
@@ -24,9 +24,9 @@ type Records interface {
 	AppendLine(dst []byte, i int) []byte
 }
 
-// RecordsOf readies records of a type, with some fields or, of none, all: a struct's in
-// their order, a map's sorted. The error tells of a type that is no record, of a field that
-// a struct does not have, or of a value that JSON does not hold.
+// RecordsOf prepares records of a type, with some fields or, if none are given, all: those of a
+// struct in their order, those of maps sorted. Errors: the type is neither a struct nor a map, a
+// struct lacks a field, or a value cannot be written as JSON.
 func RecordsOf[T any](list []T, fields []string) (Records, error) {
 	r := &rows{}
 	return r, fill(r, list, fields)
@@ -40,7 +40,7 @@ type rows struct {
 	values pieces // of each record, for each field
 }
 
-// pieces are texts, one behind the other.
+// pieces are texts in one buffer.
 type pieces struct {
 	text []byte
 	ends []int // where each ends
@@ -117,7 +117,7 @@ func fill[T any](r *rows, list []T, fields []string) error {
 	return nil
 }
 
-// clear readies the memory for other records.
+// clear prepares the memory for other records.
 func (r *rows) clear() {
 	*r = rows{names: pieces{r.names.text[:0], r.names.ends[:0]}, values: pieces{r.values.text[:0], r.values.ends[:0]}}
 }
@@ -151,8 +151,8 @@ func (r *rows) AppendLine(dst []byte, i int) []byte {
 // writer appends a value as JSON.
 type writer func(dst []byte, v reflect.Value) ([]byte, error)
 
-// writerOf is how values of a type are written as JSON: as encoding/json does, but for
-// times, which are written in UTC, and floats that are no JSON numbers, which become texts.
+// writerOf is how values of a type are written as JSON: like encoding/json, except that times are
+// in UTC and floats that JSON cannot write (NaN, infinity) are strings.
 func writerOf(t reflect.Type) writer {
 	switch {
 	case t == reflect.TypeFor[time.Time]():
@@ -210,8 +210,7 @@ func appendTime(dst []byte, at *time.Time) []byte {
 	return append(at.UTC().AppendFormat(append(dst, '"'), time.RFC3339Nano), '"')
 }
 
-// appendFloat writes a number with an exponent where it has very many digits, as
-// encoding/json does.
+// appendFloat writes a number, with an exponent if it has very many digits, like encoding/json.
 func appendFloat(dst []byte, f float64, bits int) []byte {
 	switch size := math.Abs(f); {
 	case math.IsNaN(f) || math.IsInf(f, 0):

@@ -9,14 +9,14 @@ import (
 	"pageladder.example/internal/csvcell"
 )
 
-// Shape is a form that a page can be answered in.
+// Shape is a form in which a page can be sent.
 type Shape interface {
-	// Name is what the shape is called.
+	// Name is the shape's name.
 	Name() string
-	// MediaType is what Accept and Content-Type call it.
+	// MediaType is its media type in Accept and Content-Type.
 	MediaType() string
-	// Tells says whether the body tells metadata and adjustments. Headers tell them
-	// otherwise.
+	// Tells reports whether the body contains metadata and adjustments. Otherwise they are sent in
+	// headers.
 	Tells() bool
 	// Append writes a page.
 	Append(dst []byte, p *Page) ([]byte, error)
@@ -30,10 +30,10 @@ var (
 	NDJSON Shape = objects{}
 )
 
-// Shapes are the shapes of this package, the one that is given by default first.
+// Shapes are the shapes of this package, the default first.
 func Shapes() []Shape { return []Shape{Native, Array, CSV, NDJSON} }
 
-// NotAcceptable is the error of an Accept that names no shape that is offered: 406.
+// NotAcceptable is the error if Accept names none of the offered shapes: status 406.
 type NotAcceptable struct {
 	Accept  string
 	Offered []string // media types
@@ -43,8 +43,8 @@ func (e *NotAcceptable) Error() string {
 	return fmt.Sprintf("found Accept %.200q; offered are %s", e.Accept, strings.Join(e.Offered, ", "))
 }
 
-// Negotiate chooses a shape by the request's Accept headers, RFC 9110 section 12.5.1: the
-// first of the most wanted ones. The error is a *NotAcceptable.
+// Negotiate chooses a shape by the request's Accept headers, RFC 9110 section 12.5.1: of the most
+// preferred ones, the first. The error is a *NotAcceptable.
 func Negotiate(shapes []Shape, accept []string) (Shape, error) {
 	all := strings.Join(accept, ",")
 	if all == "" || all == "*/*" {

@@ -13,7 +13,7 @@ const (
 	streamWrite  = 30 * time.Second // longest time to take them
 )
 
-// StreamType is the media type of a stream: a native one has nothing but the records.
+// StreamType is the media type of a stream in a shape. A native stream contains only the records.
 func StreamType(shape Shape) string {
 	if shape.Name() == Array.Name() {
 		return Native.MediaType()
@@ -21,7 +21,7 @@ func StreamType(shape Shape) string {
 	return shape.MediaType()
 }
 
-// Stream writes records as they come.
+// Stream writes records one after the other, without holding them all.
 type Stream struct {
 	to      *bufio.Writer // keeps an error for the next write
 	shape   Shape
@@ -29,8 +29,8 @@ type Stream struct {
 	records int
 }
 
-// NewStream writes what stands before the records: in the shapes Native and Array a list
-// begins, in CSV the fields' names stand.
+// NewStream writes what comes before the records: in Native and Array the beginning of a list, in
+// CSV the fields' names.
 func NewStream(to io.Writer, shape Shape, fields []string) *Stream {
 	s := &Stream{to: bufio.NewWriterSize(to, streamBuffer), shape: shape}
 	switch shape.(type) {
@@ -63,7 +63,7 @@ func (s *Stream) Write(records Records) error {
 	return err
 }
 
-// End writes what stands after the records, and sends all of it.
+// End writes what comes after the records, and sends everything.
 func (s *Stream) End() error {
 	switch s.shape.(type) {
 	case native, array:
@@ -72,8 +72,8 @@ func (s *Stream) End() error {
 	return s.to.Flush()
 }
 
-// Paced gives each write of an answer a time of its own, so that a stream may take long
-// and a reader that has stopped may not.
+// Paced gives each write of an answer its own time limit, so that a stream may take long, but a
+// reader that has stopped does not hold it up.
 func Paced(w http.ResponseWriter) io.Writer { return &paced{w, http.NewResponseController(w)} }
 
 type paced struct {
@@ -88,10 +88,10 @@ func (p *paced) Write(b []byte) (int, error) {
 	return p.w.Write(b)
 }
 
-// WriteAll answers all records of a sequence as they come, in the shape that Accept asks
-// for. An error before the first record is answered by Fail. One after it ends the
-// connection, by the panic http.ErrAbortHandler, so that nobody takes a part for all;
-// where a framework recovers from panics, let this one pass.
+// WriteAll sends all records of a sequence as they come, in the shape that Accept asks for. An
+// error before the first record is sent by Fail. A later one breaks the connection, by the panic
+// http.ErrAbortHandler, so that the reader does not take a part for the whole; if a framework
+// recovers from panics, let this one pass.
 func WriteAll[T any](w http.ResponseWriter, r *http.Request, records iter.Seq2[T, error], fields []string) {
 	shape, err := Negotiate(Shapes(), r.Header.Values("Accept"))
 	if err != nil {

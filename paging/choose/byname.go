@@ -11,11 +11,11 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// ByName is the value of a struct's field, for Page and All. Fields are found by tags
-// `db:"name"` or `json:"name"`, or called alike (arrived_at is ArrivedAt). Texts, numbers,
-// booleans, times and pointers to them have their types; a nil pointer is a missing value,
-// and so is a field that the struct does not have. Of another type, the value is the JSON
-// that encoding/json writes. A function of one's own is faster.
+// ByName is the value of a struct's field, for Page and All. A field is found by its tag
+// `db:"name"` or `json:"name"`, or by its own name (ArrivedAt is arrived_at). Texts, numbers,
+// booleans, times and pointers to them keep their types; a nil pointer is a missing value, and so
+// is a field that the struct does not have. A value of any other type is the JSON that
+// encoding/json writes. A function written for your type is faster.
 func ByName[T any](one *T, field string) Value {
 	t := reflect.TypeFor[T]()
 	if t.Kind() != reflect.Struct {

@@ -28,8 +28,8 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// Value is one field of one record, written as a query writes a value of its type.
-// The zero Value is a missing one.
+// Value is one field of one record, as a query writes a value of its type. The zero Value is a
+// missing one.
 type Value struct {
 	Type value.Type
 	Text string
@@ -38,8 +38,7 @@ type Value struct {
 	number int64
 }
 
-// Integer is an integer, as it is in memory: it is not written as Text, and read again,
-// to be compared.
+// Integer is an integer as it is in memory. It need not be written as text to be compared.
 func Integer(n int64) Value {
 	const most = 1e15 - 1 // of 15 digits: every type of numbers takes it, and a float64 holds it exactly
 	if n < -most || n > most {
@@ -56,7 +55,7 @@ func (v Value) text() string {
 	return v.Text
 }
 
-// ValueError is the error for a value that cannot be compared as its field is.
+// ValueError is the error for a value that cannot be compared as its field's type.
 type ValueError struct {
 	Record int    // from 1
 	Field  string // of the record
@@ -68,10 +67,9 @@ func (e *ValueError) Error() string {
 	return fmt.Sprintf("choose: record %d, field %s: found %.100q; right would be %s", e.Record, e.Field, e.Found, e.Want)
 }
 
-// Page filters, searches and sorts a list by an ask, settles the ask on how many
-// records are left, and cuts the page out, or what follows or precedes the ask's cursor.
-// The list stays as it is. Errors are
-// *paging.Refusal or *ValueError.
+// Page filters, searches and sorts a list by an ask, settles the ask on the number of records
+// left, and returns the page: by its number, or what is behind or before the ask's cursor. The
+// list is not changed. Errors are *paging.Refusal or *ValueError.
 func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
 	if at, _ := ask.Cursor(); at != nil {
 		return pageAt(list, ask, value)
@@ -92,8 +90,8 @@ func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) 
 	return page, records(list, here), err
 }
 
-// All filters, searches and sorts a list by an ask, whatever its page. The list stays
-// as it is. The error is a *ValueError.
+// All filters, searches and sorts a list by an ask, whatever its page. The list is not changed.
+// The error is a *ValueError.
 func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) ([]T, error) {
 	c, err := chosenOf(list, ask, value)
 	if err != nil {
@@ -219,7 +217,7 @@ func (c *chosen) sink(heap []place, i int) {
 	}
 }
 
-// Matcher holds records against an ask's filters and search, one at a time.
+// Matcher checks records against an ask's filters and search, one at a time.
 type Matcher struct {
 	conditions []condition
 	search     []string       // fields
@@ -240,7 +238,7 @@ type condition struct {
 	near []float64 // of numbers: see sortKey
 }
 
-// NewMatcher readies an ask. A Matcher is not safe for concurrent use.
+// NewMatcher prepares an ask. A Matcher is not safe for concurrent use.
 func NewMatcher(ask *paging.Ask) *Matcher {
 	rules := ask.Rules()
 	m := &Matcher{search: rules.Search, order: ask.Order(), collator: collate.New(language.Und)}
@@ -277,12 +275,12 @@ func NewMatcher(ask *paging.Ask) *Matcher {
 	return m
 }
 
-// Sorts reports whether the ask puts records in an order, so that all of them must be
-// seen before the first is known.
+// Sorts reports whether the ask sorts the records, so that all of them must be seen before the
+// first is known.
 func (m *Matcher) Sorts() bool { return len(m.order) > 0 }
 
-// Match reports whether the n-th record, from 1, is among those asked for. The error is
-// a *ValueError.
+// Match reports whether the n-th record, from 1, meets the filters and the search. The error is a
+// *ValueError.
 func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	for i := range m.conditions {
 		if ok, err := m.meets(n, &m.conditions[i], value(m.conditions[i].Field)); err != nil || !ok {
@@ -300,7 +298,7 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	return m.finds && m.hasWords(Words(text.String())), nil
 }
 
-// hasWords reports whether a record's words are those of the search. Each is looked at
+// hasWords reports whether a record has the words of a search. Each of its words is looked at
 // once, however many the search has.
 func (m *Matcher) hasWords(words []string) bool {
 	m.turn++
@@ -400,7 +398,7 @@ func timeOf(text string) time.Time {
 	return at
 }
 
-// sortKey is a value made ready to be compared.
+// sortKey is a value prepared for comparing.
 type sortKey struct {
 	class    int     // of the type: 0 missing
 	near     float64 // of a number, or of a time in seconds; where two differ here, that is their order
@@ -418,8 +416,8 @@ const (
 	texts
 )
 
-// key readies a value for sorting by a field of the order: as the type that the rules
-// give to it or, where they give none, as its own.
+// key prepares a value for sorting by a field of the order: as the type that the rules give the
+// field or, without one, as its own type.
 func (m *Matcher) key(n, by int, v Value) (sortKey, error) {
 	if v.Type == "" {
 		return sortKey{}, nil

@@ -11,9 +11,8 @@ import (
 	"golang.org/x/text/unicode/norm"
 )
 
-// CompareText compares two texts in the order that lists of them have: that of the Unicode
-// root collation, and of their bytes where that takes them as equal. It can be given to a
-// database as a collation.
+// CompareText compares two texts as lists are sorted: by the Unicode root collation and, if that
+// takes them for equal, by their bytes. It can be given to a database as a collation.
 func CompareText(a, b string) int {
 	c := collators.Get().(*collate.Collator) // not safe for concurrent use
 	defer collators.Put(c)
@@ -28,9 +27,8 @@ func Words(text string) []string {
 	return strings.FieldsFunc(Fold(text), func(r rune) bool { return !unicode.In(r, unicode.L, unicode.Nd, unicode.M) })
 }
 
-// SearchText is the words of some texts, folded, with a space before and after each: what a
-// column is filled with that searches look in, as statement.Table's Words. Of no words it
-// is empty.
+// SearchText is the words of some texts, folded, with a space before and after each. A column
+// filled with it can be searched: see Words of statement.Table. Without words it is empty.
 func SearchText(texts ...string) string {
 	words := Words(strings.Join(texts, " "))
 	if len(words) == 0 {
@@ -39,8 +37,8 @@ func SearchText(texts ...string) string {
 	return " " + strings.Join(words, " ") + " "
 }
 
-// Fold writes a text without its case and accents: "Øst Żuraw" becomes "ost zuraw".
-// Columns that are to be searched can be filled with it.
+// Fold removes case and accents: "Øst Żuraw" becomes "ost zuraw". A column filled with it can be
+// searched.
 func Fold(text string) string {
 	ascii := true
 	for i := range len(text) {

@@ -18,15 +18,14 @@ func isNumber(t value.Type) bool {
 	return false
 }
 
-// near is the float64 next to a number in canonical form, infinite where that is beyond
-// it. A larger number's is never smaller.
+// near is the float64 nearest to a number in canonical form, or infinite beyond its range. It
+// never falls when the number rises.
 func near(text string) float64 {
 	f, _ := strconv.ParseFloat(text, 64)
 	return f
 }
 
-// compareNumbers compares two numbers in canonical form, however many digits they
-// have.
+// compareNumbers compares two numbers in canonical form, with any number of digits.
 func compareNumbers(a, b string) int {
 	x, negative := strings.CutPrefix(a, "-")
 	y, other := strings.CutPrefix(b, "-")
@@ -47,8 +46,8 @@ func compareNumbers(a, b string) int {
 	return c
 }
 
-// plainNumber writes a number that has an exponent, as JSON allows, without one.
-// What is beyond a float64 stays as it is, and is then refused.
+// plainNumber writes a number with an exponent, as JSON allows, without one. A number beyond a
+// float64 stays as it is, and is refused later.
 func plainNumber(t value.Type, text string) string {
 	if !isNumber(t) || !strings.ContainsAny(text, "eE") {
 		return text

@@ -11,7 +11,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// pageAt is Page where the ask has a cursor.
+// pageAt is Page for an ask with a cursor.
 func pageAt[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
 	at, backward := ask.Cursor()
 	m := NewMatcher(ask)
@@ -61,7 +61,7 @@ func (c *chosen) precedes(p place, at []sortKey, behind bool) bool {
 	return behind
 }
 
-// reverse turns the order round.
+// reverse reverses the order.
 func (c *chosen) reverse() {
 	c.order = slices.Clone(c.order)
 	for i, o := range c.order {

@@ -23,30 +23,30 @@ import (
 // MaxBytes is the length of the longest token.
 const MaxBytes = 1024
 
-// maxValues is the most fields that an order in a token has.
+// maxValues is the most fields in the order of a token.
 const maxValues = 100
 
 // Place is a place in the order of a list.
 type Place struct {
-	// Values are those of a record in the fields of the order, each in its type's
-	// canonical form, or as the database writes it, and nil where it is missing.
+	// Values are the record's values in the fields of the order, in the canonical form of their
+	// types or as the database writes them; nil if missing.
 	Values []*string
-	// Behind tells that the place is right behind that record; else it is right before it.
+	// Behind means right behind that record; otherwise the place is right before it.
 	Behind bool
 }
 
-// Pair are the tokens of a page's ends. One is empty where its record has values too long
-// for a token, as Why says, or where there is no record.
+// Pair has the tokens of a page's ends. A token is empty if the page has no records, or if the
+// values of its record are too long for one: then Why says so.
 type Pair struct {
-	After  string `json:"after,omitempty"`  // to read on after the page
-	Before string `json:"before,omitempty"` // to read what precedes it
+	After  string `json:"after,omitempty"`  // reads what follows the page
+	Before string `json:"before,omitempty"` // reads what precedes it
 	Why    string `json:"why,omitempty"`    // why a token is missing
 }
 
-// List is what a token belongs to.
+// List identifies the list that a token belongs to.
 type List struct {
-	Name   string // "": a token of any list
-	Order  string // as metadata tell it: "-tonnage,-id"
+	Name   string // "": tokens of any list
+	Order  string // as in the metadata: "-tonnage,-id"
 	Sealer Sealer // nil: tokens are readable
 }
 
@@ -62,7 +62,7 @@ const (
 	markBehind = 1
 )
 
-// Write makes the token of a place; "" where it would be too long.
+// Write makes the token of a place; "" if it would be too long.
 func Write(l List, p Place) string {
 	n := 12 + len(l.Order)
 	for _, v := range p.Values {
@@ -101,9 +101,9 @@ func Write(l List, p Place) string {
 	return string(base64.RawURLEncoding.AppendEncode(token[:0], text))
 }
 
-// Read gives the place that a token of a list holds, with as many values as the order has
-// fields. For a token that is none, too long, of another list or made under another order,
-// why says so. What the values are is not looked at.
+// Read returns the place in a token of a list, with as many values as the order has fields. If the
+// token is damaged, too long, of another list or made under another order, why says so. The values
+// themselves are not checked.
 func Read(token string, l List, fields int) (p Place, why code.Code) {
 	if len(token) > MaxBytes {
 		return p, code.CursorTooLong

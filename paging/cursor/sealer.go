@@ -8,23 +8,22 @@ import (
 	"fmt"
 )
 
-// Sealer makes bytes that nobody else can read or make.
+// Sealer encrypts bytes, so that nobody else can read or make them.
 type Sealer interface {
-	// Seal seals bytes. The same bytes are sealed alike, so that the same page has the
-	// same tokens.
+	// Seal encrypts bytes. Equal bytes give equal results, so that the same page has the same
+	// tokens.
 	Seal(plain []byte) []byte
-	// Open gives what has been sealed. It tells apart what has not.
+	// Open decrypts what Seal has made; ok is false for anything else.
 	Open(sealed []byte) (plain []byte, ok bool)
 }
 
 // KeyBytes is the length of a sealer's key.
 const KeyBytes = 32
 
-// NewSealer seals by AES-256-GCM (NIST SP 800-38D). The nonce is taken from an
-// HMAC-SHA-256 of what is sealed, under a key of its own: the same bytes are sealed alike,
-// and two others meet in a nonce once in 2^48 tokens. The key is of random bytes, and
-// secret; services that share it read one another's tokens. The error tells of a key that
-// is not KeyBytes long.
+// NewSealer encrypts with AES-256-GCM (NIST SP 800-38D). The nonce is derived by HMAC-SHA-256 from
+// the content, under a second key: equal contents give equal results, and two different ones share
+// a nonce about once in 2^48 tokens. The key is random and secret; services that share it can read
+// each other's tokens. The error is for a key that is not KeyBytes long.
 func NewSealer(key []byte) (Sealer, error) {
 	if len(key) != KeyBytes {
 		return nil, fmt.Errorf("cursor: found a key of %d bytes; right would be %d", len(key), KeyBytes)

@@ -1,9 +1,9 @@
-// Package envelope says where an answer puts each thing that it tells: our names, mapped to
-// JSON Pointers, RFC 6901.
+// Package envelope says where an answer puts each of its parts: our names, mapped to JSON
+// Pointers, RFC 6901.
 //
 //	{"records": "/data", "total_items": "/meta/total", "page": "/meta/page", "next": "/links/next"}
 //
-// What is not mapped is left out. Read backwards, the same map finds those things in
+// What is not mapped is left out. Read the other way round, the same map finds those parts in
 // somebody else's answer.
 package envelope
 
@@ -15,11 +15,10 @@ import (
 	"strings"
 )
 
-// Envelope maps names to JSON Pointers. The empty one is none: answers are the native
-// ones.
+// Envelope maps names to JSON Pointers. The empty one leaves answers in our own shape.
 type Envelope map[string]string
 
-// names are those that can be mapped, in the order in which they are written.
+// names are the names that can be mapped, in the order in which they are written.
 var names = []string{
 	"records",
 	"page", "size", "total_pages", "total_items", "total_is", "total_at_least", "total_age", "first_row", "last_row", "rows_here",
@@ -27,11 +26,11 @@ var names = []string{
 	"adjusted", "self", "first", "prev", "next", "last", "now", "links", "sizes", "sorts", "ladder", "cursors", "after", "before", "markup", "facets",
 }
 
-// Names lists the names that can be mapped: records; each member of the native answer's
-// paging, links and cursors by its own name, and these as wholes; and its other members.
+// Names lists the names that can be mapped: records; each member of paging, links and cursors by
+// its own name; paging, links and cursors as wholes; and the other members of the native answer.
 func Names() []string { return slices.Clone(names) }
 
-// Bounds of a pointer.
+// Limits of a pointer.
 const (
 	maxPointer = 200 // bytes
 	maxDepth   = 8   // objects in one another
@@ -44,9 +43,9 @@ type Wrong struct {
 	Want  string // what would be right
 }
 
-// Check tells everything that is wrong: a name that nothing has, a text that is no
-// pointer to a member of an object, two names at one place, and one below another, where
-// there would have to be a value and an object at once.
+// Check lists everything that is wrong: unknown names, texts that do not point to a member of an
+// object, two names at one place, and a name below another, whose value would have to be an object
+// too.
 func (e Envelope) Check() (all []Wrong) {
 	taken := map[string]string{} // names by pointer
 	for _, name := range slices.Sorted(maps.Keys(e)) {
@@ -73,8 +72,8 @@ func (e Envelope) Check() (all []Wrong) {
 	return all
 }
 
-// split takes a pointer apart into the names of members; ok is false where it is none, or
-// the pointer to all of the answer.
+// split splits a pointer into names of members; ok is false if it is not a pointer, or points to
+// the whole answer.
 func split(pointer string) (tokens []string, ok bool) {
 	rest, ok := strings.CutPrefix(pointer, "/")
 	if !ok {
@@ -90,8 +89,8 @@ func split(pointer string) (tokens []string, ok bool) {
 	return tokens, true
 }
 
-// Places are the names that are mapped, each with the members that lead to its value, in
-// our names' order.
+// Places are the mapped names, each with the members that lead to its value, in our order of
+// names.
 func (e Envelope) Places() iter.Seq2[string, []string] {
 	return func(yield func(string, []string) bool) {
 		for _, name := range names {
@@ -102,15 +101,15 @@ func (e Envelope) Places() iter.Seq2[string, []string] {
 	}
 }
 
-// Step is one step of writing an answer: braces and members' names as JSON, and then the
-// value of a name; the last has none.
+// Step is one step of writing an answer: braces and names of members as JSON, then the value of a
+// name; the last step has none.
 type Step struct {
 	Literal []byte
 	Name    string
 }
 
-// Plan tells how answers are written: in our names' order, members of one object side by
-// side. The envelope is right: Check has found nothing.
+// Plan is how answers are written: in our order of names, members of one object together. The
+// envelope must have passed Check.
 func (e Envelope) Plan(quote func(dst []byte, member string) []byte) []Step {
 	root := &node{}
 	for name, tokens := range e.Places() {

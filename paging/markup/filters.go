@@ -11,17 +11,17 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// FilterForm is a GET form that asks a list: an input for its search and for each filter,
-// with what was typed, right or wrong, and all else of the query in hidden inputs. It also
-// says what is in force, with a link that removes each condition and one that removes all.
+// FilterForm is a GET form for a list: an input for its search and for each filter, with what was
+// typed, valid or not, and everything else in the query as hidden inputs. It also lists the
+// conditions in force, each with a link that removes it, and a link that removes all.
 type FilterForm struct {
-	Action   string // where it is sent; also the address of the list without a query
-	Search   *Input // nil where the list has no search
+	Action   string // where it is sent; without a query, the list
+	Search   *Input // nil if the list has no search
 	Filters  []Input
 	Hidden   []query.Pair // parameters that ride along
 	Faults   []paging.Fault
 	InForce  []InForce
-	Refused  bool // the query was not asked, so that all of it can be taken back
+	Refused  bool // the query was refused, so a link takes all of it back
 	Language *Language
 }
 
@@ -37,22 +37,22 @@ type Input struct {
 type InForce struct {
 	Param string
 	Label string // "Tonnage min: 500"
-	Href  string // the list without it, from its first page on
+	Href  string // the list without it, on its first page
 }
 
-// FormField says how one field is drawn in a FilterForm.
+// FormField says how one field appears in a FilterForm.
 type FormField struct {
 	Label   string   // left out: the field's name
-	Choices []string // the values to choose from, of the field's facets for example
-	// Write is how a value of a condition in force is written for people. Left out: yes and no in
-	// the form's language where it is true or false, others as they are.
+	Choices []string // values to choose from, for example those of the field's facets
+	// Write is how a value of a condition is written for people. Left out: yes or no, in the form's
+	// language, for true or false; other values as they are.
 	Write func(value string) string
 }
 
-// FilterFormOf readies the form of a list from its rules, the query as it was sent, right
-// or wrong, and the faults that were found in it: of a *paging.Refusal, or none. A filter by
-// equality has one input, one of numbers and times two, for its bounds; what is asked in
-// another way, or of several values at once, rides along. A nil language is English.
+// FilterFormOf prepares the form of a list from its rules, the query as it was sent, and the
+// faults found in it (those of a *paging.Refusal, or none). A field has one input for equality or,
+// if its values are numbers or times, two for the bounds. Conditions with other operators, or with
+// several values, are kept in hidden inputs. A nil language is English.
 func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, action string, fields map[string]FormField, lang *Language) FilterForm {
 	all := rules.Resolved()
 	f := FilterForm{Action: action, Refused: len(faults) > 0, Language: lang.orEnglish()}

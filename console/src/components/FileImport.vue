@@ -182,7 +182,7 @@ const size = (bytes: number) =>
         >
       </h2>
       <p>Nothing of the file has been kept. Correct a type below or the file, or set those rows aside.</p>
-      <div class="table-frame tall" tabindex="0" role="region" aria-label="Rows that are no records">
+      <div class="table-frame tall" tabindex="0" role="region" aria-label="Rows that could not be read">
         <table class="table table-sm">
           <thead>
             <tr>
@@ -259,7 +259,7 @@ const size = (bytes: number) =>
     </section>
     <div v-if="asideText" class="change-note" role="status">
       <p>
-        The set has been made. Rows that are no records are set aside:
+        The set has been made. Rows that could not be read are set aside:
         <a :href="asideHref" :download="`${form.name}-aside.csv`">save them as CSV</a> to mend them.
       </p>
       <RouterLink :to="setAddress(form.name)">Open {{ form.label || form.name }}</RouterLink>
