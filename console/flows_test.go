@@ -457,7 +457,7 @@ func TestAListIsChecked(t *testing.T) {
 	b.axe("a list that was checked")
 	b.fill("Query of each request", "tonnage=heavy")
 	b.click("button", "Check the list")
-	b.reads("the list cannot be checked")
+	b.reads("The list cannot be checked")
 	b.reads("is not a whole number")
 }
 

@@ -51,6 +51,9 @@ export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
 
 const away = 'The service does not answer. Is it still running?'
 
+/** What programs without a token are told. */
+const asksForToken = /^send a token in the Authorization header/
+
 /** What the service says, as a sentence; what begins with a parameter's or an entry's name keeps it. */
 const sentence = (says: string) => {
   const named = /^[\w.[\]]+: /.test(says) || /^[a-z]+[._]/.test(says)
@@ -65,6 +68,8 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
     count?: number
     now?: string
   }
+  if (status === 401 && asksForToken.test(told.detail ?? ''))
+    told.detail = 'This needs a token: sign in first.'
   return new Problem(
     status,
     sentence(told.detail ?? `The service answered ${status} ${statusText}`),

@@ -17,7 +17,7 @@ import (
 
 const cliHead = `# The command line
 
-This page is made of the commands' own help: ` + "`go test ./internal/cli -update`" + `. Commands that call a
+This page is made from the commands' own help: ` + "`go test ./internal/cli -update`" + `. Commands that call a
 service take ` + "`--server`" + ` (or PAGELADDER_SERVER; else http://127.0.0.1:8470) and a token: that in
 the file of ` + "`--token-file`" + `, in PAGELADDER_TOKEN or, for a service on this machine, the owner's in its data
 folder (` + "`--data-dir`" + `, or PAGELADDER_DATA_DIR). In CSV a missing value is an empty cell, empty text

@@ -5,6 +5,10 @@ import (
 	"bytes"
 	_ "embed"
 	"html/template"
+	"regexp"
+	"strings"
+	"unicode"
+	"unicode/utf8"
 )
 
 // CSP lets a page load its stylesheet and nothing else: it has no script.
@@ -35,6 +39,22 @@ type Problem struct {
 	Says string
 	Now  string // address of the list as it is, of one that cannot be held still; ""
 }
+
+// Sentence is what the problem says, for people: as a sentence. What begins with the name of a
+// parameter keeps it as it is written.
+func (p *Problem) Sentence() string {
+	says := p.Says
+	if !beginsWithName.MatchString(says) {
+		first, n := utf8.DecodeRuneInString(says)
+		says = string(unicode.ToUpper(first)) + says[n:]
+	}
+	if !strings.HasSuffix(says, ".") {
+		says += "."
+	}
+	return says
+}
+
+var beginsWithName = regexp.MustCompile(`^[\w.\[\]]+: |^$`)
 
 // HTML writes the page.
 func (p *Problem) HTML() ([]byte, error) { return render("problem", p) }

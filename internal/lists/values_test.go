@@ -53,3 +53,9 @@ func TestConditionsAreWrittenAsPeopleWriteThem(t *testing.T) {
 		assert.Contains(t, string(page.Form), want)
 	}
 }
+
+func TestProblemsAreSentences(t *testing.T) {
+	for says, want := range map[string]string{"the database is away": "The database is away.", "page: 99 is past the last page.": "page: 99 is past the last page.", "": "."} {
+		assert.Equal(t, want, (&Problem{Says: says}).Sentence())
+	}
+}

@@ -20,12 +20,12 @@ import (
 func TestDocsTellEveryCallAndProblem(t *testing.T) {
 	_, s := testkit.ServeWith(t, testkit.Store(t), service.Options{})
 	var calls, problems strings.Builder
-	calls.WriteString("# Calls\n\nEvery call of the service, and who may make it. This page is made of the routes: `go test ./internal/service -update`.\nA set that is open may be read by anybody; a token that is for some sets alone does nothing elsewhere.\n\n| call | takes | does |\n|---|---|---|\n")
+	calls.WriteString("# Calls\n\nEvery call of the service, and who may make it. This page is made from the routes: `go test ./internal/service -update`.\nAnybody may read an open set. A token that is limited to some sets does nothing elsewhere.\n\n| call | takes | does |\n|---|---|---|\n")
 	for _, c := range s.Calls() {
 		takes := map[string]string{"everywhere": "nothing", "this set": c.Role.String() + " of the set", "any set": c.Role.String(), "all sets": c.Role.String() + " of all sets"}[c.Scope]
 		fmt.Fprintf(&calls, "| `%s %s` | %s | %s |\n", c.Method, c.Path, takes, c.Says)
 	}
-	problems.WriteString("# Problems\n\nEvery error is `application/problem+json`, RFC 9457. `type` is the address of a page about it, `/problems/NAME`; `detail` says what\nwas found where and what would be right; `faults` names every fault of a query or a body. This page is made of the code:\n`go test ./internal/service -update`.\n\n| name | status | | when |\n|---|---|---|---|\n")
+	problems.WriteString("# Problems\n\nEvery error is `application/problem+json`, RFC 9457. `type` is the address of a page about it, `/problems/NAME`; `detail` says what\nwas found where and what would be right; `faults` names every fault of a query or a body. This page is made from the code:\n`go test ./internal/service -update`.\n\n| name | status | | when |\n|---|---|---|---|\n")
 	for _, k := range problem.Kinds() {
 		fmt.Fprintf(&problems, "| `%s` | %d | %s | %s |\n", k.Name, k.Status, k.Title, k.When)
 	}

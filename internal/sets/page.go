@@ -474,15 +474,15 @@ func (w *route) read(ctx context.Context, r *reader, rows int) (records []Record
 	case w.at != nil && w.backward:
 		q.explain.access("backward from the cursor")
 	case w.at != nil:
-		q.explain.access("onward from the cursor")
+		q.explain.access("forward from the cursor")
 	case w.end && w.backward:
-		q.explain.access("backward from the end, over %d records", w.skip)
+		q.explain.access("backward from the end, skipping %d", w.skip)
 	case w.end:
-		q.explain.access("onward from the start, over %d records", w.skip)
+		q.explain.access("forward from the start, skipping %d", w.skip)
 	case w.backward:
-		q.explain.access("backward from the foothold after the page, over %d records", w.skip)
+		q.explain.access("backward from the foothold after the page, skipping %d", w.skip)
 	default:
-		q.explain.access("onward from the foothold before the page, over %d records", w.skip)
+		q.explain.access("forward from the foothold before the page, skipping %d", w.skip)
 	}
 	if w.at != nil {
 		records, w.behind, err = r.seek(ctx, w.at, w.backward, rows)

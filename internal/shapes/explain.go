@@ -113,17 +113,28 @@ func cursors(page *sets.Page) (told []api.CursorTold) {
 	return told
 }
 
+// ago is a time in words, as exact as it is worth reading.
+func ago(d time.Duration) string {
+	switch {
+	case d < time.Second:
+		return fmt.Sprintf("%d ms", d.Milliseconds())
+	case d < time.Minute:
+		return fmt.Sprintf("%.1f s", d.Seconds())
+	}
+	return d.Round(time.Second).String()
+}
+
 // kept describes what was remembered, since when, and what was added to it from the change log.
 func kept(t *sets.Explain) string {
 	var says []string
 	for _, k := range t.Known {
-		says = append(says, fmt.Sprintf("%s known since version %d, %s ago", k.What, k.Version, k.Age.Round(time.Millisecond)))
+		says = append(says, fmt.Sprintf("%s known since version %d, %s ago", k.What, k.Version, ago(k.Age)))
 	}
 	if t.Folded > 0 {
 		says = append(says, Several(t.Folded, "image")+" of changed records added")
 	}
 	for _, why := range t.Anew {
-		says = append(says, "not by what was known: "+why)
+		says = append(says, "what was remembered could not be used: "+why)
 	}
 	return strings.Join(says, "; ")
 }

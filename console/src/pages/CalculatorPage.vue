@@ -73,7 +73,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
 
 <template>
   <h1>Calculator</h1>
-  <p>What becomes of a query and a total, with no set and no records. The address holds it all.</p>
+  <p>See what happens to a query and a total, without a set or records. The address keeps your input.</p>
   <form class="calculator" @submit.prevent>
     <label class="wide"
       >Query

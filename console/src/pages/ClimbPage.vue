@@ -72,7 +72,7 @@ watch(report, (_, old) => old && URL.revokeObjectURL(old))
     />
     <label for="climb-expect">What counts as a fault</label>
     <select id="climb-expect" v-model="expect" class="form-select">
-      <option value="usual">What any list can be held to</option>
+      <option value="usual">What any list should keep</option>
       <option value="strict">Every promise that is not kept</option>
     </select>
     <div class="actions">

@@ -103,7 +103,7 @@ const at = (text: string | null) => (text ? when.format(new Date(text)) : '')
         <BFormSelect v-model="form.role" :options="['reader', 'editor', 'owner']" />
       </label>
       <fieldset v-if="all" class="sets-of">
-        <legend>For these sets alone (none: all)</legend>
+        <legend>Only for these sets (none chosen: all)</legend>
         <label v-for="set in all.sets" :key="set.name" class="choice"
           ><input v-model="form.sets" type="checkbox" :value="set.name" /> {{ set.label }}</label
         >
