@@ -203,7 +203,7 @@ func (r *run) note(text string) {
 	}
 }
 
-// sentences tell what was found out, so that it can be corrected.
+// sentences say what was found out, so that it can be corrected.
 func (f *finder) sentences(told *Endpoint) (all []string) {
 	say := func(format string, args ...any) { all = append(all, fmt.Sprintf(format, args...)) }
 	if told.Shape == "" {
@@ -212,9 +212,9 @@ func (f *finder) sentences(told *Endpoint) (all []string) {
 	if _, ok := told.Envelope["records"]; !ok && f.e.Shape == JSON {
 		where := f.e.Envelope["records"]
 		if where == "" {
-			where = "the whole answer"
+			where = "the top"
 		}
-		say("Records are %s; %d came at first.", where, len(f.first.records))
+		say("The records are at %s; the first answer has %d.", where, len(f.first.records))
 	}
 	if len(told.Envelope) <= 1 && f.e.Shape == JSON {
 		var places []string
@@ -224,11 +224,11 @@ func (f *finder) sentences(told *Endpoint) (all []string) {
 			}
 		}
 		if len(places) > 0 {
-			say("Answers tell %s.", strings.Join(places, ", "))
+			say("Answers have %s.", strings.Join(places, ", "))
 		}
 	}
 	if told.TotalHeader == "" && f.e.TotalHeader != "" {
-		say("The total is told by the header %s.", f.e.TotalHeader)
+		say("The total is in the header %s.", f.e.TotalHeader)
 	}
 	for _, p := range []struct{ what, told, found string }{
 		{"page", told.Params.Page, f.e.Params.Page}, {"size", told.Params.Size, f.e.Params.Size},
@@ -243,13 +243,13 @@ func (f *finder) sentences(told *Endpoint) (all []string) {
 		say("Pages are counted from 0.")
 	}
 	if len(told.Key) == 0 && len(f.e.Key) > 0 {
-		say("Records are told apart by %q.", strings.Join(f.e.Key, ", "))
+		say("Records are identified by %q.", strings.Join(f.e.Key, ", "))
 	}
 	if len(told.Sorts) == 0 && len(f.e.Sorts) > 0 {
-		say("A sort that is offered: %s.", f.e.Sorts[0].Ascending)
+		say("An offered sort: %s.", f.e.Sorts[0].Ascending)
 	}
 	if len(told.Filters) == 0 && len(f.e.Filters) > 0 {
-		say("A filter that is offered: %s.", f.e.Filters[0].Query)
+		say("An offered filter: %s.", f.e.Filters[0].Query)
 	}
 	return all
 }

@@ -194,7 +194,16 @@ func newRecordGone(name, short, example string, do goneFunc) *cobra.Command {
 			return err
 		}
 		key := strings.Join(args[1:], ",")
-		return outcome(cmd, fmt.Sprintf("%s of %s: done (%s).", key, args[0], name), "set", args[0], "key", key, "done", name)
+		words := []string{"  pageladder records restore", shellWord(args[0])}
+		for _, part := range args[1:] {
+			words = append(words, shellWord(part))
+		}
+		says := map[string]string{
+			"withdraw": fmt.Sprintf("Record %s of %s is withdrawn. This brings it back:\n%s", key, args[0], strings.Join(words, " ")),
+			"delete":   fmt.Sprintf("Record %s of %s is deleted.", key, args[0]),
+			"purge":    fmt.Sprintf("Record %s of %s and every trace of it are deleted.", key, args[0]),
+		}[name]
+		return outcome(cmd, says, "set", args[0], "key", key, "done", name)
 	})
 }
 
