@@ -9,7 +9,7 @@ type TokenBody struct {
 	Sets  []string `json:"sets,omitempty"` // left out: all
 }
 
-// Token is what is told of a token: not the token itself.
+// Token describes a token, without the token itself.
 type Token struct {
 	ID        int64      `json:"id"`
 	Label     string     `json:"label"`
@@ -20,32 +20,32 @@ type Token struct {
 	EndedAt   *time.Time `json:"ended_at" jsonschema:"nullable"`
 }
 
-// NewToken is a token that has been made: the one time that it is told.
+// NewToken is a token that has just been made: the only answer with its secret.
 type NewToken struct {
 	Secret string `json:"secret"`
 	Token
 }
 
-// TokenList is every token that has been made.
+// TokenList is all tokens that have been made.
 type TokenList struct {
 	Tokens []Token `json:"tokens"`
 }
 
-// SignInBody is what to sign in with: a token, or the code of a link.
+// SignInBody is a token, or the code of a link, to sign in with.
 type SignInBody struct {
 	Token string `json:"token,omitempty"`
 	Code  string `json:"code,omitempty"`
 }
 
-// Session tells who a caller is.
+// Session says who the caller is.
 type Session struct {
 	Role  string   `json:"role" jsonschema:"enum=nobody,enum=reader,enum=editor,enum=owner"`
 	Label string   `json:"label"`
 	Sets  []string `json:"sets" jsonschema:"nullable"` // null: all
 }
 
-// SignInLink is an address of the console that signs a browser in.
+// SignInLink is an address of the console that signs in a browser.
 type SignInLink struct {
-	Path      string    `json:"path"` // below where the service is reached, with the code behind its #, which browsers do not send
+	Path      string    `json:"path"` // below the service's address; the code is behind the #, which browsers do not send
 	ExpiresAt time.Time `json:"expires_at"`
 }

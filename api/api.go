@@ -1,7 +1,7 @@
-// Package api holds what the service and its callers say to each other: the JSON of each
-// call's body and answer, and how a record's key stands in a path. The service writes
-// these types, the client reads them, its description is made of them, and of that the
-// console's own types.
+// Package api has what the service and its callers send each other: the JSON of each call's body
+// and answer, and how a record's key is written in a path. The service writes these types and the
+// client reads them; the description of the API is made from them, and from that the console's
+// types.
 package api
 
 import (
@@ -17,21 +17,21 @@ type Problem struct {
 	answer.Problem
 	Rows  []BadRow `json:"rows,omitempty"`  // of a file: the first rows that could not be read
 	Count int64    `json:"count,omitempty"` // of a file: all such rows
-	Now   string   `json:"now,omitempty"`   // of a list that cannot be held any more: the list as it is
+	Now   string   `json:"now,omitempty"`   // of a list that can no longer be held: the current list
 }
 
 // VersionParam is the parameter that holds a list at a version.
 const VersionParam = "pl.version"
 
-// Health tells how the service is.
+// Health is the state of the service.
 type Health struct {
 	Status  string `json:"status"`
 	Version string `json:"version"` // of the program
 }
 
-// KeyPath writes a record's key as it stands in a path: its parts, percent-encoded,
-// a comma between. A comma at the end sets apart what a path could not hold
-// otherwise: nothing, dots, and names that are routes.
+// KeyPath writes a record's key as part of a path: its parts, percent-encoded, separated by
+// commas. A comma at the end marks what a path could not contain otherwise: nothing, dots, and
+// names of routes.
 func KeyPath(key []string) string {
 	parts := make([]string, len(key))
 	for i, k := range key {
@@ -44,7 +44,7 @@ func KeyPath(key []string) string {
 	return text
 }
 
-// ReadKeyPath reads a key of so many parts from a path; ok is false where it is none.
+// ReadKeyPath reads a key with so many parts from a path; ok is false if it is not one.
 func ReadKeyPath(path string, parts int) (key []string, ok bool) {
 	key = strings.Split(path, ",")
 	if len(key) == parts+1 && key[parts] == "" {

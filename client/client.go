@@ -1,4 +1,4 @@
-// Package client speaks to a Page Ladder service over its HTTP API.
+// Package client calls a Page Ladder service over its HTTP API.
 package client
 
 import (
@@ -26,23 +26,22 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// DefaultServer is where a service listens unless told otherwise.
+// DefaultServer is the address of a service unless configured otherwise.
 const DefaultServer = "http://127.0.0.1:8470"
 
 const (
 	answerBytes = 64 << 20    // the longest answer that is read
-	answerTime  = time.Minute // the longest time to wait for one, but for imports and streams
+	answerTime  = time.Minute // longest wait for an answer, except for imports and streams
 )
 
-// Client speaks to one service. It is safe for concurrent use. The zero Client speaks to
-// the one at DefaultServer.
+// Client calls one service. It is safe for concurrent use. The zero Client calls the one at
+// DefaultServer.
 type Client struct {
 	base  string // without a "/" at the end; "": DefaultServer
 	token string
 }
 
-// New readies a client for the service at an address such as
-// "http://127.0.0.1:8470".
+// New is a client for the service at an address such as "http://127.0.0.1:8470".
 func New(server string) (*Client, error) {
 	base, err := url.Parse(strings.TrimRight(server, "/"))
 	if err != nil || base.Scheme != "http" && base.Scheme != "https" || base.Host == "" {
@@ -118,7 +117,7 @@ func (r *Record) UnmarshalJSON(text []byte) error {
 	return nil
 }
 
-// MarshalJSON writes the object that UnmarshalJSON reads, its fields in their order.
+// MarshalJSON writes the object that UnmarshalJSON reads, with its fields in order.
 func (r Record) MarshalJSON() ([]byte, error) {
 	text := []byte{'{'}
 	for i, v := range r {
@@ -138,7 +137,7 @@ func (r Record) MarshalJSON() ([]byte, error) {
 	return append(text, '}'), nil
 }
 
-// Text is the value as plain text; ok is false where it is missing.
+// Text is the value as plain text; ok is false if it is missing.
 func (v Value) Text() (text string, ok bool) {
 	switch {
 	case len(v.JSON) == 0 || string(v.JSON) == "null":
@@ -159,17 +158,16 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 	return &page, err
 }
 
-// ErrNotHeld is the error for a list that cannot be held still: its pages tell no version.
+// ErrNotHeld is the error for a list that cannot be held still: its pages have no version.
 var ErrNotHeld = errors.New("client: the list cannot be held still: its pages tell no version")
 
-// ErrNoCursor is the error for a list that is walked by cursor and has none: its rules name
-// no parameter for them, or a page ends with a record whose values are too long for one.
+// ErrNoCursor is the error for a list that is walked by cursor but has none: its rules name no
+// parameter for them, or a page ends with a record whose values are too long for one.
 var ErrNoCursor = errors.New("client: no cursor leads on from here: the set's rules name no parameter for one, or the last record's values are too long")
 
-// Pages iterates over the pages of a list, from the one that a query asks for on. Where it is to hold the
-// list still, all are of the state that the first one was of, so that no record is lost or repeated while
-// others change the list; where the service cannot hold it so long, that ends it with a *Problem of
-// status 410.
+// Pages iterates over the pages of a list, beginning with the one that a query asks for. With hold, all
+// pages are of the version of the first one, so that no record is lost or repeated while others change the
+// list; if the service can no longer hold that version, the error is a *Problem of status 410.
 //
 //	for page, err := range c.Pages(ctx, "arrivals", "sort=-tonnage", true) {
 //
@@ -192,7 +190,7 @@ func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.S
 			if !yield(page, nil) || page.Links.Next == "" {
 				return
 			}
-			// Not by the link itself: the rules may have it lead to pages of the developer's own.
+			// Not by the link itself: the rules may let it lead to pages of the developer's own.
 			names := about.Params
 			switch {
 			case page.Paging.Page == nil:
@@ -213,13 +211,13 @@ func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.S
 	}
 }
 
-// All iterates over every record that a query asks for, in its order and of one
+// All iterates over every record that a query asks for, in its order and in one
 // snapshot, however many there are:
 //
 //	for record, err := range c.All(ctx, "arrivals", "berth=N4&sort=-tonnage") {
 //
-// An error ends it; without one, every record has come. Where what stands between does not
-// let a stream through, the records come page by page, as Walk has them.
+// An error ends it; without one, every record has come. If streams are not allowed on the way to
+// the service (status 405 or 501), the records come page by page, as from Walk.
 func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
 		stream, err := c.Stream(ctx, set, query)
@@ -242,10 +240,9 @@ func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, e
 }
 
 // Walk iterates over every record that a query asks for, page by page, by cursor: of the
-// records that nobody touches meanwhile none is lost and none comes twice, and a page is as
-// quick however far the walk has come. The query may have a cursor, to go on from, and no
-// page; one that the service would not take is an error. An error ends it; it is ErrNoCursor
-// where the list has no cursors.
+// records that nobody changes meanwhile none is lost and none comes twice, and each page is
+// equally quick. The query may have a cursor to begin at, but no page; a cursor that the service
+// does not accept is an error. An error ends it; it is ErrNoCursor if the list has no cursors.
 func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
 		about, err := c.Set(ctx, set)
@@ -254,7 +251,7 @@ func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, 
 			if page, err = c.Page(ctx, set, asked); err != nil {
 				break
 			}
-			// A cursor that was left out would begin the walk anew.
+			// If the cursor was ignored, the walk would begin again.
 			if i := slices.IndexFunc(page.Adjusted, func(a paging.Adjustment) bool { return strings.HasPrefix(string(a.Why), "cursor.") }); i >= 0 {
 				err = fmt.Errorf("client: %s: %s", page.Adjusted[i].Param, page.Adjusted[i].Says)
 				break
@@ -281,19 +278,19 @@ func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, 
 	}
 }
 
-// Stream is every record that a query asks for, as it comes.
+// Stream is every record that a query asks for, one after the other.
 type Stream struct {
-	// Adjusted is what the service changed of the query: without sentences, and of a
-	// long list only the first.
+	// Adjusted is what the service changed in the query: without sentences, and only the first of a
+	// long list.
 	Adjusted []paging.Adjustment
-	// Version is that of the list which the records are of; 0: the service told none.
+	// Version is the version of the list; 0: the service sent none.
 	Version int64
 
 	set string
 	res *http.Response
 }
 
-// Stream asks for every record of a query. Who asks closes it.
+// Stream asks for every record of a query. The caller closes it.
 func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error) {
 	res, err := c.send(ctx, request{path: []string{"sets", set, "records", "all"}, query: query, accept: "application/x-ndjson"})
 	if err != nil {
@@ -302,7 +299,7 @@ func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error)
 	return &Stream{adjustedIn(res.Header.Get("Adjusted")), versionIn(res.Header.Get("Paging")), set, res}, nil
 }
 
-// versionIn reads the version of the header Paging; 0 where it tells none.
+// versionIn reads the version in the header Paging; 0 if there is none.
 func versionIn(header string) int64 {
 	told, err := httpsfv.UnmarshalDictionary([]string{header})
 	if err != nil {
@@ -350,7 +347,7 @@ func (s *Stream) Records() iter.Seq2[Record, error] {
 	}
 }
 
-// adjustedIn reads the header Adjusted. What cannot be read tells nothing.
+// adjustedIn reads the header Adjusted; nil if it cannot be read.
 func adjustedIn(header string) (adjusted []paging.Adjustment) {
 	if header == "" {
 		return nil
@@ -428,8 +425,7 @@ func (c *Client) call(ctx context.Context, r request, into any) (answer, error) 
 	return answer{body, res.Header}, nil
 }
 
-// send is the one way that the client asks. An answer that is none becomes an
-// error.
+// send is the only function that sends requests. An error answer becomes an error.
 func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 	at := c.server() + "/api"
 	for _, part := range r.path {
@@ -460,7 +456,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 		return nil, err
 	}
 	accept := r.accept
-	if accept == "application/json" { // not in an envelope that a set's rules may have
+	if accept == "application/json" { // not in an envelope of the set's rules
 		accept = "application/json;shape=native, application/json"
 	}
 	req.Header.Set("Accept", accept)

@@ -53,14 +53,15 @@ func (c *Client) one(ctx context.Context, r request) (*One, error) {
 	return &one, err
 }
 
-// Purge deletes a record and every trace of it. One that is in the set still has the revision; of one that
-// is not, the revision is "". Lists cannot be held at versions before then.
+// Purge deletes a record and every trace of it. For a record in the set, the revision is its own;
+// for one that is not there any more it is "". Lists cannot be held at earlier versions
+// afterwards.
 func (c *Client) Purge(ctx context.Context, set string, key []string, revision string) error {
 	_, err := c.call(ctx, request{method: http.MethodDelete, path: recordPath(set, key), query: "purge=true", ifMatch: revision}, nil)
 	return err
 }
 
-// Place tells where a record stands under a query's sort, filters and size.
+// Place returns the position of a record under a query's sort, filters and size.
 func (c *Client) Place(ctx context.Context, set string, key []string, query string) (*api.Place, error) {
 	var place api.Place
 	_, err := c.call(ctx, request{path: append(recordPath(set, key), "place"), query: query}, &place)

@@ -34,7 +34,7 @@ func (c *Client) ChangeSet(ctx context.Context, name string, change api.Settings
 	return &set, err
 }
 
-// RemoveSet deletes a set; of an attached one nothing but what is known of it.
+// RemoveSet deletes a set with its records; of an attached set only what the service stores.
 func (c *Client) RemoveSet(ctx context.Context, name string) error {
 	_, err := c.call(ctx, request{method: http.MethodDelete, path: []string{"sets", name}}, nil)
 	return err
@@ -55,13 +55,13 @@ func (c *Client) ReplaceRules(ctx context.Context, set string, text []byte, tag 
 // Import is a file that becomes the records of a set.
 type Import struct {
 	Set       string // its name
-	Again     bool   // the set is there; its records are replaced
+	Again     bool   // the set exists; its records are replaced
 	File      io.Reader
 	MediaType string     // text/csv, application/x-ndjson, application/json or that of XLSX
 	Options   url.Values // label, key, delimiter, encoding, sheet, type.FIELD, rules, aside, check, progress
 }
 
-// Import makes a set of a file, or replaces its records: all or nothing.
+// Import makes a set from a file, or replaces its records: all or nothing.
 func (c *Client) Import(ctx context.Context, in Import) (*api.Imported, error) {
 	options := url.Values{}
 	for name, values := range in.Options {
@@ -79,22 +79,21 @@ func (c *Client) Import(ctx context.Context, in Import) (*api.Imported, error) {
 	return &imported, err
 }
 
-// Progress tells how far the import has come that was given a name by its option
-// "progress".
+// Progress returns the progress of the import with a name, which its option "progress" has given.
 func (c *Client) Progress(ctx context.Context, name string) (*api.Progress, error) {
 	var p api.Progress
 	_, err := c.call(ctx, request{path: []string{"imports", name}}, &p)
 	return &p, err
 }
 
-// Attach makes a set of a table or view.
+// Attach makes a set from a table or view.
 func (c *Client) Attach(ctx context.Context, a api.AttachBody) (*api.SetInfo, error) {
 	var set api.SetInfo
 	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"attach"}, json: a}, &set)
 	return &set, err
 }
 
-// Following tells how the table of an attached set is followed.
+// Following says how the table of an attached set is followed.
 func (c *Client) Following(ctx context.Context, name string) (*api.Following, error) {
 	var f api.Following
 	_, err := c.call(ctx, request{path: []string{"sets", name, "following"}}, &f)
@@ -108,7 +107,7 @@ func (c *Client) Tokens(ctx context.Context) ([]api.Token, error) {
 	return list.Tokens, err
 }
 
-// CreateToken makes a token. Its Secret is told this once.
+// CreateToken makes a token. Its Secret is only in this answer.
 func (c *Client) CreateToken(ctx context.Context, label, role string, sets []string) (*api.NewToken, error) {
 	var token api.NewToken
 	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"tokens"}, json: api.TokenBody{Label: label, Role: role, Sets: sets}}, &token)
@@ -121,7 +120,7 @@ func (c *Client) EndToken(ctx context.Context, id int64) error {
 	return err
 }
 
-// SignInLink makes a link that signs a browser in as the caller.
+// SignInLink makes a link that signs in a browser as the caller.
 func (c *Client) SignInLink(ctx context.Context) (address string, until time.Time, err error) {
 	var link api.SignInLink
 	_, err = c.call(ctx, request{method: http.MethodPost, path: []string{"session", "link"}}, &link)

@@ -125,7 +125,7 @@ func TestTokensAreMadeUsedAndEndedInTheConsole(t *testing.T) {
 	b.sees(`document.body.innerText.includes("East 1")`)
 	b.click("button", "Sign out")
 	b.visit("/tokens")
-	b.sees(`document.body.innerText.includes("This takes a token")`)
+	b.sees(`document.body.innerText.includes("This needs a token")`)
 	link := testkit.SignInPath(t, at)
 	for _, says := range []string{"the test (owner)", "The link has been used"} { // once
 		b.visit("about:blank")

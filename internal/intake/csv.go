@@ -12,15 +12,15 @@ import (
 	"golang.org/x/text/encoding/charmap"
 )
 
-// csvRows reads CSV, RFC 4180. It is our own reader, since what it must tell is lost in
-// encoding/csv: an empty cell is a missing value and "" is empty text, a line end
-// within a cell stays as it is written, and lines may end with CR LF, LF or CR.
+// csvRows reads CSV, RFC 4180. It is our own reader, since encoding/csv loses what is needed: an
+// empty cell is a missing value and "" an empty text, a line end within a cell stays as it is
+// written, and lines may end with CR LF, LF or CR.
 type csvRows struct {
 	lines     *bufio.Reader
 	delimiter []byte
-	end       byte // of a line: '\n', or '\r' in a file whose lines end with that alone
+	end       byte // of a line: '\n', or '\r' in a file whose lines end with CR only
 	head      []string
-	headLine  string // as it stands in the file, where that is asked for
+	headLine  string // as it is in the file, if asked for
 	line      int    // physical lines read
 
 	raw    []byte   // the record as it stands in the file
@@ -84,7 +84,7 @@ func DelimiterNamed(name string) (rune, error) {
 	return d, nil
 }
 
-// delimiterOf finds what the first line has most of, outside quotes.
+// delimiterOf is the delimiter that occurs most often in the first line, outside quotes.
 func delimiterOf(start []byte) rune {
 	counts := map[byte]int{}
 	quoted := false
@@ -107,7 +107,7 @@ func delimiterOf(start []byte) rune {
 	return rune(best)
 }
 
-// lineEnd is what the first line ends with: CR where no LF follows it.
+// lineEnd is how the first line ends: CR if no LF follows it.
 func lineEnd(start []byte) byte {
 	quoted := false
 	for i, b := range start {
@@ -159,8 +159,8 @@ func (c *csvRows) physical() ([]byte, error) {
 	return c.long, nil
 }
 
-// read reads one record, of which no more cells are kept than most; the others are
-// counted. A blank line is no record.
+// read reads one record. At most so many cells of it are kept; further ones are counted. A blank
+// line is not a record.
 func (c *csvRows) read(most int) (row, error) {
 	var line []byte
 	for {
@@ -193,7 +193,7 @@ func (c *csvRows) read(most int) (row, error) {
 			return r, nil
 		}
 		if c.cells = append(c.cells, csvEnd{len(c.text), quoted}); len(c.cells) > most {
-			c.text = c.text[:c.cells[most-1].at] // too many: they are counted alone
+			c.text = c.text[:c.cells[most-1].at] // further cells are only counted
 			c.cells[len(c.cells)-1].at = len(c.text)
 			if len(c.cells) > countedCells {
 				r.bad = fmt.Sprintf("more than %d cells", countedCells)

@@ -12,9 +12,9 @@ type Field struct {
 	Name  string     `json:"name"`
 	Label string     `json:"label"`
 	Type  value.Type `json:"type"`
-	// Own tells that a source writes, orders and compares the values by a type of its
-	// own, whatever ours is.
+	// Own means that a source writes, sorts and compares the values by its own type, whatever the
+	// type is here.
 	Own bool `json:"own,omitempty"`
-	// Unordered is why the field can be neither sorted nor filtered by; "" where it can.
+	// Unordered says why the field can be neither sorted nor filtered by; "" if it can.
 	Unordered string `json:"unordered,omitempty"`
 }

@@ -7,11 +7,11 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// This file reads numbers with a decimal comma, and dates that begin with the day. Which
-// of two forms a file has cannot be told from one value ("1.234", "01.02.2026"), so that
-// they are offered where a whole field would be one, and read so only where that is asked for.
+// This file reads numbers with a decimal comma, and dates that begin with the day. One value alone
+// does not show which form a file has ("1.234", "01.02.2026"). So the form is offered if all
+// values of a field have it, and used only if that is asked for.
 
-// Offer names an option of import by which a field would be more than text.
+// Offer is an import option with which a field would be more than text.
 type Offer string
 
 // The offers, by the names of their options.
@@ -20,11 +20,11 @@ const (
 	OfferDayFirst Offer = "day_first"
 )
 
-// maxCommaNumber is the longest number that is looked at: 1,000 digits, as many as a number
-// may have, and what stands between them.
+// maxCommaNumber is the longest number that is examined: 1,000 digits, the most that a number may
+// have, with separators.
 const maxCommaNumber = 1_400
 
-// commaNumber writes "1.234,50" as "1234.50"; ok is false for what is no such number.
+// commaNumber writes "1.234,50" as "1234.50"; ok is false for anything that is not such a number.
 func commaNumber(s string) (plain string, ok bool) {
 	if len(s) > maxCommaNumber {
 		return "", false
@@ -47,10 +47,11 @@ func commaNumber(s string) (plain string, ok bool) {
 	return plain, true
 }
 
-// dayFirstForms are day, month and year, and a time of day, which is taken for UTC.
+// dayFirstForms are day, month and year, with an optional time of day in UTC.
 var dayFirstForms = []string{"2.1.2006", "2/1/2006", "2.1.2006 15:04", "2/1/2006 15:04", "2.1.2006 15:04:05", "2/1/2006 15:04:05"}
 
-// dayFirstDate writes "31.12.2026" as "2026-12-31"; ok is false for what is no such date.
+// dayFirstDate writes "31.12.2026" as "2026-12-31"; ok is false for anything that is not such a
+// date.
 func dayFirstDate(s string) (plain string, ok bool) {
 	if len(s) < 8 || len(s) > 19 || s[0] < '0' || s[0] > '9' {
 		return "", false
@@ -82,8 +83,7 @@ func (l *local) see(text string, form func(string) (string, bool), kindsOf func(
 	}
 }
 
-// plain is a value of a declared or found type in its plain form, where the options say
-// that it may have another.
+// plain is a value of a type in its plain form, if the options say that it may have another one.
 func (o *Options) plain(t value.Type, text string) string {
 	switch t {
 	case value.Integer, value.BigInteger, value.Decimal, value.BigDecimal:

@@ -14,7 +14,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// Options say how a file is to be read. What is left out is found out.
+// Options say how to read a file. What is left out is detected.
 type Options struct {
 	Format    Format
 	Delimiter rune     // of CSV: a comma, semicolon, tab or bar
@@ -28,21 +28,21 @@ type Options struct {
 	DecimalComma, DayFirst bool
 	// MakeKey makes a key, a row number, whatever the file holds.
 	MakeKey bool
-	keepRaw bool // rows come with their text as it stands in the file
+	keepRaw bool // rows keep their text as it is in the file
 
-	// Progress is told now and then how many bytes and rows have been read.
+	// Progress is called now and then with the bytes and rows that have been read.
 	Progress func(bytes int64, rows int64)
 }
 
 // BadRow is a row that could not be read.
 type BadRow struct {
-	Line   int // from 1; of a JSON array, the element
+	Line   int // from 1; in a JSON array, the element
 	Field  string
 	Found  string
 	Reason string
 }
 
-// BadRowsMost is how many bad rows are named.
+// BadRowsMost is the most bad rows that are named.
 const BadRowsMost = 100
 
 // BadRows is the error for a file with rows that could not be read.
@@ -63,8 +63,7 @@ func (b *BadRows) Error() string {
 	return fmt.Sprintf("%d rows are no records; the first is %s: %s", b.Count, where, r.Reason)
 }
 
-// Plan is what is known of a file after it has been read once: all its values have
-// been seen.
+// Plan is what is known of a file after reading it once: all its values have been seen.
 type Plan struct {
 	Options Options
 	Fields  []Field
@@ -74,8 +73,8 @@ type Plan struct {
 	Samples [][]string // of each field, a few values
 	Offers  []Offer    // of each field, the option by which it would be more than text; ""
 
-	columns []int  // where each field stands in the file's rows; -1: made
-	local   []bool // each field's values are not in their plain form
+	columns []int  // index of each field in the file's rows; -1: made by us
+	local   []bool // each field's values are not in plain form
 }
 
 // RowNumber is the name of a key that is made.
@@ -90,15 +89,14 @@ type column struct {
 	last     int64 // the value before
 	samples  []string
 
-	comma, dayFirst local // looked at where no plain type fits, or where it is asked for
+	comma, dayFirst local // examined if no plain type fits, or if asked for
 }
 
-// lookEvery is after how many rows it is looked whether the caller is still there.
+// lookEvery is the number of rows after which it is checked whether the caller is still there.
 const lookEvery = 1_000
 
-// NewPlan reads a file once. It tells the fields, their types and a key. Rows that
-// are no records are told beside the plan, and count for nothing in it. It ends with
-// the context.
+// NewPlan reads a file once, and finds its fields, their types and a key. Rows that could not be
+// read are returned with the plan, and do not count in it. It ends with the context.
 func NewPlan(ctx context.Context, file io.ReadSeeker, o Options) (*Plan, *BadRows, error) {
 	if err := ctx.Err(); err != nil {
 		return nil, nil, err
@@ -131,7 +129,7 @@ func NewPlan(ctx context.Context, file io.ReadSeeker, o Options) (*Plan, *BadRow
 		if err != nil {
 			return nil, nil, err
 		}
-		for len(columns) < len(r.names()) { // also where JSON brings a new field
+		for len(columns) < len(r.names()) { // JSON may bring a new field
 			columns = append(columns, &column{could: allKinds, rising: true, last: math.MinInt64, missing: p.Rows > 0,
 				comma: local{o.DecimalComma, allKinds}, dayFirst: local{o.DayFirst, allKinds}})
 		}
@@ -187,7 +185,7 @@ func (b *BadRows) add(r BadRow) {
 	}
 }
 
-// declare holds the declared types against the file's fields.
+// declare checks the declared types against the file's fields.
 func (p *Plan) declare(names []string, columns []*column) error {
 	for name, t := range p.Options.Types {
 		at := indexOf(names, name)
@@ -211,7 +209,7 @@ func indexOf(names []string, name string) int {
 	return -1
 }
 
-// see learns from one row; it tells what is wrong with it.
+// see learns from one row; it returns what is wrong with it.
 func see(cells []cell, columns []*column, names []string, bad *BadRows, line int, o *Options) string {
 	for i, c := range cells {
 		if c.missing {
@@ -251,7 +249,7 @@ func (c *column) see(text string, o *Options) {
 		c.samples = append(c.samples, clip(text))
 	}
 	if before := c.could; before != 0 {
-		if c.could &= kindsOf(text); c.could == 0 { // no plain type: whole numbers before it may be of either form
+		if c.could &= kindsOf(text); c.could == 0 { // no plain type: whole numbers before it may have either form
 			if !o.DecimalComma {
 				c.comma = local{before&couldBigInteger != 0, before}
 			}
@@ -281,7 +279,7 @@ func (p *Plan) settle(labels, names []string, columns []*column) {
 		if t == "" && len(c.samples) > 0 {
 			t, offer, isLocal = c.found(&p.Options)
 		}
-		if t == "" { // no value was seen
+		if t == "" { // there was no value
 			t = value.Text
 		}
 		p.Fields = append(p.Fields, Field{Name: names[i], Label: strings.TrimSpace(labels[i]), Type: t})
@@ -292,8 +290,8 @@ func (p *Plan) settle(labels, names []string, columns []*column) {
 	}
 }
 
-// found is the type that all values have, by the options; the option that would make it
-// more than text; and whether the values have one of the forms that options speak of.
+// found is the type of all values, considering the options; the option that would make the field
+// more than text; and whether the values have one of the forms that options are for.
 func (c *column) found(o *Options) (value.Type, Offer, bool) {
 	switch {
 	case o.DecimalComma && c.comma.all:
@@ -308,7 +306,7 @@ func (c *column) found(o *Options) (value.Type, Offer, bool) {
 	return c.could.narrowest(), "", false
 }
 
-// field tells where a field stands; -1: nowhere.
+// field is the index of a field; -1: none.
 func (p *Plan) field(name string) int {
 	for i := range p.Fields {
 		if p.Fields[i].Name == name {
@@ -318,8 +316,8 @@ func (p *Plan) field(name string) int {
 	return -1
 }
 
-// findKey takes the named key, or a field whose whole numbers rise from record to
-// record and are never missing, or makes one.
+// findKey takes the named key, or a field whose whole numbers rise from record to record and are
+// never missing, or makes one.
 func (p *Plan) findKey(columns []*column) error {
 	for _, name := range p.Options.Key {
 		switch at := p.field(name); {
@@ -353,10 +351,10 @@ func (p *Plan) findKey(columns []*column) error {
 	return nil
 }
 
-// systemColumns are names that every table of PostgreSQL has columns of already.
+// systemColumns are the names of columns that every table of PostgreSQL has.
 var systemColumns = []string{"tableoid", "xmin", "cmin", "xmax", "cmax", "ctid"}
 
-// nameBytes is the longest name of a field: PostgreSQL cuts longer ones.
+// nameBytes is the longest name of a field; PostgreSQL truncates longer ones.
 const nameBytes = 63
 
 // SafeNames makes names that are easy to write in a query: lower case, letters and
@@ -404,13 +402,13 @@ func safeName(label string) string {
 	return b.String()
 }
 
-// encodingOf finds whether a file is UTF-8; what is not is taken for windows-1252.
+// encodingOf reports whether a file is UTF-8; otherwise it is taken for windows-1252.
 func encodingOf(file io.ReadSeeker) (Encoding, error) {
 	if _, err := file.Seek(0, io.SeekStart); err != nil {
 		return "", err
 	}
 	buf := make([]byte, 1<<20)
-	kept := 0 // bytes of a character that the last block cut
+	kept := 0 // bytes of a character cut by the block's end
 	for {
 		n, err := file.Read(buf[kept:])
 		n += kept

@@ -5,25 +5,24 @@ import (
 	"io"
 )
 
-// Reader reads a file record by record, as its records stand there.
+// Reader reads a file record by record, as the records are in it.
 type Reader struct{ rows rows }
 
-// Row is one record as it stands in a file. Its memory is good until the next.
+// Row is one record as it is in a file. Its memory is valid until the next one.
 type Row struct {
-	Line  int    // of the file, from 1; of a JSON array, the element
+	Line  int    // of the file, from 1; in a JSON array, the element
 	Raw   []byte // with its line end, in CSV
 	Cells []Cell // in the order of the names; of JSON, as many as have been seen
-	Bad   string // why it is no record, if it is not
+	Bad   string // why it could not be read, if so
 }
 
-// Cell is one value as it stands in a file: of JSON a string's text, anything else as
-// it is written.
+// Cell is one value as it is in a file: of JSON a string's text, anything else as written.
 type Cell struct {
 	Text    string
 	Missing bool
 }
 
-// Read opens a file of records. Options that are left out are found out.
+// Read opens a file of records. Options that are left out are detected.
 func Read(ctx context.Context, file io.ReadSeeker, o Options) (*Reader, error) {
 	if o.Format == CSV && o.Encoding == "" {
 		var err error
@@ -36,10 +35,10 @@ func Read(ctx context.Context, file io.ReadSeeker, o Options) (*Reader, error) {
 	return &Reader{r}, err
 }
 
-// Names are the fields' names as the file has them; those of JSON grow as it is read.
+// Names are the fields' names in the file; for JSON their number may grow.
 func (r *Reader) Names() []string { return r.rows.names() }
 
-// Head is the line that names the fields of a CSV file, as it stands there.
+// Head is the header line of a CSV file, as it is.
 func (r *Reader) Head() string {
 	if c, ok := r.rows.(*csvRows); ok {
 		return c.headLine
@@ -47,7 +46,7 @@ func (r *Reader) Head() string {
 	return ""
 }
 
-// Next gives the next record; io.EOF after the last.
+// Next returns the next record; io.EOF after the last.
 func (r *Reader) Next() (Row, error) {
 	row, err := r.rows.next()
 	if err != nil {
@@ -60,5 +59,5 @@ func (r *Reader) Next() (Row, error) {
 	return Row{row.line, row.raw, cells, row.bad}, nil
 }
 
-// Close lets go of what reading took; the file is its owner's.
+// Close frees what reading used; the file stays open.
 func (r *Reader) Close() error { return r.rows.close() }

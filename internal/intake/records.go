@@ -11,10 +11,9 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// WriteRecords reads the file again and writes its records as CSV without a head,
-// in the order of the plan's fields, each value in its type's canonical form. Rows
-// that are no records go to aside, with the reason, where one is given; otherwise
-// they are passed over.
+// WriteRecords reads the file again and writes its records as CSV without a header line, in the
+// order of the plan's fields, each value in its type's canonical form. Rows that could not be read
+// go to aside, with the reason; without aside they are skipped.
 func (p *Plan) WriteRecords(ctx context.Context, file io.ReadSeeker, to io.Writer, aside io.Writer) error {
 	o := p.Options
 	r, err := open(ctx, file, &o)
@@ -75,7 +74,7 @@ func (p *Plan) WriteRecords(ctx context.Context, file io.ReadSeeker, to io.Write
 	return err
 }
 
-// appendRecord writes one row; it tells what is wrong with it.
+// appendRecord writes one row; it returns what is wrong with it.
 func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, reason string) {
 	for i, f := range p.Fields {
 		if i > 0 {
@@ -96,7 +95,7 @@ func (p *Plan) appendRecord(dst []byte, cells []cell, number int64) (_ []byte, r
 			if p.local[i] {
 				value = p.Options.plain(f.Type, value)
 			}
-			if p.Options.Types[f.Name] != "" { // found types are right for every value; declared ones may not be
+			if p.Options.Types[f.Name] != "" { // detected types fit every value; declared ones may not
 				value, want = f.Type.Canonical(value)
 			}
 			if want != "" {

@@ -42,28 +42,28 @@ const (
 
 var errFields = fmt.Errorf("the file has more than %d fields", maxFields)
 
-// cell is one value as it stands in a file.
+// cell is one value as it is in a file.
 type cell struct {
 	text    string
 	missing bool
 }
 
-// row is one record as it stands in a file.
+// row is one record as it is in a file.
 type row struct {
-	line  int // of the file, from 1; of XLSX, the sheet's row; of a JSON array, the element
+	line  int // of the file, from 1; of XLSX, the sheet's row; in a JSON array, the element
 	cells []cell
-	raw   []byte // as it stands in the file, where that is asked for
-	bad   string // why it is no record, if it is not
+	raw   []byte // as it is in the file, if asked for
+	bad   string // why it could not be read, if so
 }
 
-// rows reads a file record by record. The cells are good until the next call.
+// rows reads a file record by record. The cells are valid until the next call.
 type rows interface {
-	// names are the fields' names as the file has them. JSON may add to them as
-	// it goes on; the cells of earlier rows lack those.
+	// names are the fields' names in the file. JSON may add to them later; cells of earlier rows do
+	// not have those.
 	names() []string
-	// next gives io.EOF after the last row.
+	// next returns io.EOF after the last row.
 	next() (row, error)
-	// close lets go of what reading took.
+	// close frees what reading used.
 	close() error
 }
 
@@ -85,12 +85,12 @@ func open(ctx context.Context, file io.ReadSeeker, o *Options) (rows, error) {
 	return nil, fmt.Errorf("the format %q is none of csv, ndjson, json, xlsx", o.Format)
 }
 
-// allowance reads on only as far as one record may be long, so that a quote that is
-// never closed cannot bring a whole file into memory.
+// allowance limits reading to the length of one record, so that a quote that is never closed
+// cannot load a whole file into memory.
 type allowance struct {
 	r    io.Reader
 	left int
-	err  error // where it is used up; nil: errLong
+	err  error // when it is used up; nil: errLong
 }
 
 var errLong = fmt.Errorf("a record is longer than %d MB; is a quote or a bracket never closed?", recordBytes>>20)
@@ -106,8 +106,7 @@ func (a *allowance) Read(p []byte) (int, error) {
 
 func (a *allowance) renew() { a.left = recordBytes }
 
-// jsonRows reads objects whose fields are put in the order in which they are
-// first seen.
+// jsonRows reads objects; their fields are put in the order in which they first occur.
 type jsonRows struct {
 	nextObject func() (text []byte, line int, err error)
 	fields     []string
@@ -196,8 +195,7 @@ func (j *jsonRows) next() (row, error) {
 	return r, nil
 }
 
-// object reads the cells of one object, strictly: a name that stands twice is an
-// error.
+// object reads the cells of one object, strictly: a repeated name is an error.
 func (j *jsonRows) object(text []byte) error {
 	j.text.Reset(text)
 	j.dec.Reset(&j.text)
@@ -238,7 +236,7 @@ func (j *jsonRows) object(text []byte) error {
 	return nil
 }
 
-// cell is a JSON value as a cell: a string's text, anything else as it is written.
+// cell is a JSON value as a cell: a string's text, anything else as written.
 func (j *jsonRows) cell(value jsontext.Value) (_ cell, err error) {
 	switch value.Kind() {
 	case 'n':
@@ -252,7 +250,7 @@ func (j *jsonRows) cell(value jsontext.Value) (_ cell, err error) {
 	return cell{text: string(value)}, err
 }
 
-// sound tells what is wrong with a cell's text, if anything is.
+// sound says what is wrong with a cell's text; "" if nothing is.
 func sound(text string) string {
 	if !utf8.ValidString(text) {
 		return "is not UTF-8; is the file windows-1252?"

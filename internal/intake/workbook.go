@@ -17,9 +17,8 @@ import (
 	"github.com/xuri/excelize/v2"
 )
 
-// Bounds of a workbook. The library that reads it takes memory for what it unpacks, so
-// a file is walked through first, a token at a time, and only what is within the
-// bounds is handed over.
+// Limits of a workbook. The library that reads it needs memory for what it unpacks. So a file is
+// first read through, a token at a time, and only what is within the limits is passed on.
 const (
 	unpackedBytes  = 100 << 20 // of the sheet and the shared strings
 	partBytes      = 4 << 20   // of each other part that is needed
@@ -104,8 +103,8 @@ func (x *xlsxRows) next() (row, error) {
 	return row{}, io.EOF
 }
 
-// checkedWorkbook walks through a workbook and gives one with just the parts that
-// reading a sheet takes, each of which has been checked, and the sheet's name.
+// checkedWorkbook reads a workbook through and makes one with only the parts that are needed for
+// reading a sheet, each of them checked. It also returns the sheet's name.
 func checkedWorkbook(ctx context.Context, file io.ReadSeeker, sheet string) ([]byte, string, error) {
 	size, err := file.Seek(0, io.SeekEnd)
 	if err != nil {
@@ -143,8 +142,8 @@ func checkedWorkbook(ctx context.Context, file io.ReadSeeker, sheet string) ([]b
 	return checked, w.sheet, err
 }
 
-// directoryFits checks, before the archive's directory is read into memory, that it is
-// not large. It stands before the record that ends the file: APPNOTE.TXT 4.3.16.
+// directoryFits checks that the archive's directory is not too large to be read into memory. It is
+// before the record that ends the file: APPNOTE.TXT 4.3.16.
 func directoryFits(at io.ReaderAt, size int64) error {
 	const record, comment = 22, 1<<16 - 1
 	tail := make([]byte, min(size, record+comment))

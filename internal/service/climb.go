@@ -14,7 +14,7 @@ import (
 	"pageladder.example/internal/problem"
 )
 
-// climbing marks the requests that a check makes: their caller was let in already.
+// climbing marks the requests of a check: their caller has been let in already.
 type climbing struct{}
 
 // climb checks a set's list as its caller sees it, without a socket.
@@ -77,7 +77,7 @@ func climbed(r *climb.Report, page string) api.Climbed {
 	return all
 }
 
-// climbAddress is where callers find a set's list.
+// climbAddress is the address of a set's list, as callers reach it.
 func (s *Service) climbAddress(c *gin.Context, set, query string) string {
 	address := s.reach.Public
 	if address == "" {
@@ -90,7 +90,7 @@ func (s *Service) climbAddress(c *gin.Context, set, query string) string {
 	return address
 }
 
-// credentials are those of a request.
+// credentials are the credentials of a request.
 func credentials(r *http.Request) http.Header {
 	header := http.Header{}
 	for _, name := range []string{"Authorization", "Cookie"} {

@@ -14,7 +14,7 @@ import (
 	"pageladder.example/internal/sets"
 )
 
-// guarded refuses what no route should see, and sets what every answer has.
+// guarded refuses requests that no route should see, and sets the headers of every answer.
 func (s *Service) guarded(c *gin.Context) {
 	h := c.Writer.Header()
 	h["X-Content-Type-Options"] = nosniff
@@ -33,13 +33,13 @@ func (s *Service) guarded(c *gin.Context) {
 	}
 }
 
-// Header values that every answer shares.
+// Header values shared by all answers.
 var (
 	nosniff = []string{"nosniff"}
 	vary    = []string{"Accept, Accept-Encoding, Accept-Language, Authorization, Cookie, Origin"}
 )
 
-// htmlHeaders sets what every page of HTML has.
+// htmlHeaders sets the headers of every HTML page.
 func htmlHeaders(c *gin.Context, policy string) {
 	h := c.Writer.Header()
 	h.Set("Content-Security-Policy", policy)
@@ -50,7 +50,7 @@ func htmlHeaders(c *gin.Context, policy string) {
 
 const callerKey = "caller" // in a gin.Context
 
-// checked wraps a route's handler, whose error is answered.
+// checked wraps a route's handler: an error of it is answered.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
 		if err := s.handle(c, &r); err != nil {
@@ -59,11 +59,11 @@ func (s *Service) checked(r route) gin.HandlerFunc {
 	}
 }
 
-// handle finds out who calls, whether it may, how often and for how long, and lets the
-// route's handler answer.
+// handle identifies the caller, checks whether, how often and for how long it may call, and lets
+// the route's handler answer.
 func (s *Service) handle(c *gin.Context, r *route) error {
-	// Every wait, also that for who calls, ends with the request's time. What takes
-	// its time has more once it has been let in.
+	// Every wait ends with the request's time limit, even that for identifying the caller. Routes
+	// that take long get more time once the caller has been let in.
 	request := c.Request.Context()
 	ctx, cancel := context.WithTimeout(request, s.limits.RequestTime)
 	defer cancel()
@@ -90,7 +90,7 @@ func (s *Service) handle(c *gin.Context, r *route) error {
 	return r.handler(c)
 }
 
-// callerFor tells who calls a route, as far as the route has to know.
+// callerFor identifies the caller of a route, as far as the route needs it.
 func (s *Service) callerFor(c *gin.Context, r *route) (access.Caller, error) {
 	ctx := c.Request.Context()
 	switch {
@@ -102,8 +102,7 @@ func (s *Service) callerFor(c *gin.Context, r *route) (access.Caller, error) {
 	return s.gate.Caller(ctx, c.Request, c.ClientIP())
 }
 
-// may is nil where a caller may use a route. A set that a caller may not even read is not
-// there for it.
+// may is nil if a caller may use a route. A set that a caller may not read does not exist for it.
 func (s *Service) may(c *gin.Context, who *access.Caller, r *route) error {
 	if who.Has(r.role, r.scope, pathParam(c, "set")) {
 		return nil
@@ -124,14 +123,14 @@ func (s *Service) may(c *gin.Context, who *access.Caller, r *route) error {
 	case who.Role == access.Nobody:
 		return errSignInFirst
 	case who.Role >= r.role:
-		return problem.Of(problem.NotAllowed, "this takes a token for all sets")
+		return problem.Of(problem.NotAllowed, "this needs a token for all sets")
 	}
-	return problem.Of(problem.NotAllowed, "this takes the role %s; the token's is %s", r.role, who.Role)
+	return problem.Of(problem.NotAllowed, "this needs the role %s; the token's is %s", r.role, who.Role)
 }
 
 var errSignInFirst = problem.Of(problem.NotSignedIn, "send a token in the Authorization header, or sign in with one in the console")
 
-// open reports whether a set may be read without a token; one that is not there may not.
+// open reports whether a set may be read without a token; one that does not exist may not.
 func (s *Service) open(ctx context.Context, name string) (bool, error) {
 	set, err := s.store.Latest(ctx, name)
 	if errors.Is(err, sets.ErrNoSet) {
@@ -151,7 +150,7 @@ func who(c *gin.Context) *access.Caller {
 	return &access.Caller{}
 }
 
-// pathParam is a part of the path, decoded; "" where it cannot be.
+// pathParam is a part of the path, decoded; "" if it cannot be decoded.
 func pathParam(c *gin.Context, name string) string {
 	text, err := url.PathUnescape(c.Param(name))
 	if err != nil {

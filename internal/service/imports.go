@@ -18,10 +18,10 @@ import (
 	"pageladder.example/internal/upload"
 )
 
-// setName is what a set can be called.
+// setName is what names of sets look like.
 var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
 
-// createSet makes a set of a file: multipart/form-data, or the body itself.
+// createSet makes a set from a file: multipart/form-data, or the body itself.
 func (s *Service) createSet(c *gin.Context) error { return s.importFile(c, "") }
 
 func (s *Service) created(c *gin.Context, set *sets.Set) error {
@@ -55,7 +55,7 @@ func (s *Service) reimport(c *gin.Context) error {
 	return s.importFile(c, set.Name)
 }
 
-// importFile imports a file. Into a set that is there, its name is given.
+// importFile imports a file; into names the set, if it exists already.
 func (s *Service) importFile(c *gin.Context, into string) error {
 	caller := who(c).Name(c.ClientIP())
 	if says := s.imports.Begin(caller); says != "" {

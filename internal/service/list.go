@@ -22,10 +22,10 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// templateName is a parameter name that can be a variable of a template.
+// templateName is what parameters look like that can be variables of a template.
 var templateName = regexp.MustCompile(`^[A-Za-z0-9_]+$`)
 
-// readList answers a list as a whole page of HTML, without JavaScript.
+// readList answers with a list as a whole HTML page, without JavaScript.
 func (s *Service) readList(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
@@ -92,7 +92,7 @@ func (s *Service) readList(c *gin.Context) error {
 	return nil
 }
 
-// listPageOf is what the page of a list has whatever it was asked.
+// listPageOf is what the page of a list has in any case.
 func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 	language := languageOf(set.Rules, c.Request)
 	frame := s.frame(set.Label)
@@ -105,12 +105,12 @@ func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, asked
 	view.Ask(&set.Rules.Rules, asked, faults, s.reach.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
 }
 
-// frame is what every page for people has.
+// frame is what every HTML page has.
 func (s *Service) frame(title string) lists.Frame {
 	return lists.Frame{Lang: "en", Title: title, Style: s.reach.Prefix + "/lists.css", Home: s.reach.Prefix + "/"}
 }
 
-// render writes one of the pages for people.
+// render writes an HTML page.
 func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }) {
 	text, err := page.HTML()
 	if err != nil {
@@ -121,8 +121,8 @@ func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }
 	c.Data(status, "text/html; charset=utf-8", text)
 }
 
-// refusedList answers a question that the rules refuse: with the form as it was
-// filled in, each fault beside its field.
+// refusedList answers a query that the rules refuse: with the form as it was filled in, and each
+// fault next to its field.
 func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refusal *paging.Refusal) {
 	view := s.listPageOf(c, set)
 	s.askForm(c, view, set, asked, refusal.Faults)
@@ -135,8 +135,7 @@ func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refus
 	render(c, status, view)
 }
 
-// goToPage sends the form that asks for a page by its number to that page's own
-// address.
+// goToPage redirects the form that asks for a page by its number to that page's own address.
 func (s *Service) goToPage(c *gin.Context) error {
 	name := pathParam(c, "set")
 	at, err := heldAt(c.Request.URL.RawQuery)
@@ -159,13 +158,13 @@ func (s *Service) goToPage(c *gin.Context) error {
 // pageBase is the address of a set's list with the page's number in its path.
 func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
 	path := "/lists/" + url.PathEscape(set.Name)
-	if variable := set.Rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" by offset
+	if variable := set.Rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" if lists are addressed by offset
 		path += "/page/{" + variable + "}"
 	}
 	return s.reach.Base(path)
 }
 
-// listStyle answers the stylesheet of the pages for people.
+// listStyle answers with the stylesheet of the HTML pages.
 func (s *Service) listStyle(c *gin.Context) error {
 	c.Header("Cache-Control", "public, max-age=300")
 	c.Header("Content-Length", strconv.Itoa(len(lists.Style)))

@@ -31,13 +31,13 @@ func visibility(who *access.Caller, set string) sets.Visibility {
 	return sets.Visibility(who.May(access.Editor, set))
 }
 
-// pageAsk is what is asked of a page of a set.
+// pageAsk is a request for a page of a set.
 type pageAsk struct {
 	set     string
 	request sets.Request
 	speaks  speaks.Params
 	shape   answer.Shape
-	asRules bool // the set's rules may have an envelope in place of the shape
+	asRules bool // the set's rules may have an envelope, which replaces the shape
 }
 
 // pageAskOf reads it from a request.
@@ -56,7 +56,7 @@ func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
 	return a, nil
 }
 
-// key names the answer.
+// key identifies the answer.
 func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
 	shape := a.shape.Name()
 	if a.asRules {
@@ -89,7 +89,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err != nil {
 		return facetError(err)
 	}
-	if !page.Kept() { // nobody else has its records
+	if !page.Kept() { // nobody else uses its records
 		defer page.Release()
 	}
 	s.metrics.Page(&page.Settled)
@@ -121,15 +121,15 @@ func (s *Service) readPage(c *gin.Context) error {
 	return s.send(c, s.answer(c, &asked, page, a.self, ready, scratch.body))
 }
 
-// keptAnswer is an answer that is remembered, and the page that it was written of.
+// keptAnswer is a remembered answer, and the page that it was written from.
 type keptAnswer struct {
 	*answers.Answer
 	state int64      // of its set
-	page  *sets.Page // nil where it is of no use at another state
+	page  *sets.Page // nil if it is of no use at another state
 }
 
-// keptPage gives an answer that is remembered, or the page of one whose records and
-// positions are still the same; neither where the page has to be read.
+// keptPage answers with a remembered answer, or returns the page of one whose records and
+// positions are still the same. It does neither if the page has to be read.
 func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers.Answer, error) {
 	if s.answers == nil || asked.speaks.Explain {
 		return nil, nil, nil
@@ -139,7 +139,7 @@ func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers
 		return nil, nil, err
 	}
 	kept, ok := s.answers.Get(asked.key(c, set))
-	asked.request.Keep = ok // it has been asked for before: pages that nobody asks for again need not pay for it
+	asked.request.Keep = ok // it has been asked for before: pages that are asked for once need not pay for it
 	state := set.Version
 	if ok && set.Attached() {
 		if state, err = s.store.FollowedState(c.Request.Context(), set); err != nil || state == 0 {
@@ -161,7 +161,8 @@ func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers
 	return nil, nil, nil
 }
 
-// enveloped is the shape that rules describe. It is made once, as long as they are in use.
+// enveloped is the shape of the rules' envelope. It is made once, and kept while the rules are in
+// use.
 func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 	if shape, ok := s.envelopes.Get(rules); ok {
 		return shape, nil
@@ -173,13 +174,13 @@ func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 	return shape, err
 }
 
-// answer is a page as it is sent, and kept for others where that may be.
+// answer is a page as it is sent. It is remembered if possible.
 func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self string, ready *answer.Page, body []byte) *answers.Answer {
 	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: asked.speaks.Explain}
 	fresh.Describe(asked.shape, ready, self)
 	key := asked.key(c, page.Set)
 	switch {
-	case asked.speaks.Explain: // is not kept
+	case asked.speaks.Explain: // is not remembered
 		return fresh
 	case page.Held != nil:
 		fresh.Tag = answers.WeakTag(&key, page.Held.Version, s.reach.Public, s.version)
@@ -200,7 +201,7 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	return fresh
 }
 
-// heldAt is the version that a query holds the list at; 0: it does not.
+// heldAt is the version at which a query holds the list; 0: none.
 func heldAt(asked string) (int64, error) {
 	sp, err := speaks.Read(asked, shapes.Names())
 	return sp.Version, err
@@ -213,7 +214,7 @@ type linkedPage struct {
 	took time.Duration // to make the links
 }
 
-// send sends an answer. One that breaks off is the caller's affair.
+// send sends an answer. If the caller goes away, that is no error.
 func (s *Service) send(c *gin.Context, a *answers.Answer) error {
 	if strings.HasPrefix(a.MediaType, "text/html") {
 		htmlHeaders(c, lists.CSP)
@@ -224,7 +225,7 @@ func (s *Service) send(c *gin.Context, a *answers.Answer) error {
 	return nil
 }
 
-// scratch is memory that an answer is made in. It is used again for others.
+// scratch is memory for making an answer, which is reused.
 type scratch struct {
 	page linkedPage
 	body []byte
@@ -248,7 +249,7 @@ func facetError(err error) error {
 	return err
 }
 
-// linked links a page and readies it for a shape.
+// linked makes a page's links and prepares it for a shape.
 func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage) error {
 	began := time.Now()
 	rules := page.Set.Rules
@@ -282,7 +283,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	}
 	a.About.Links.Now = now
 	a.self = a.About.Links.Self
-	if base.String() != own.String() || settled != &page.Settled { // the page's own address is on the path whatever the base
+	if base.String() != own.String() || settled != &page.Settled { // the page's own address is on the request's path, whatever the base
 		a.self = page.Settled.On(own).Steps().Self
 	}
 	if rules.Language != "" || asked.inLanguage() {
@@ -300,8 +301,8 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	return nil
 }
 
-// held is a settled page whose links hold the list still, where its set's rules want that, and the address of
-// the page of the list as it is, which leads out; "" of a list that is not held.
+// held is a settled page whose links hold the list still, if its set's rules want that, and the
+// address of the same page of the current list; "" if the list is not held.
 func held(page *sets.Page, asked string, base paging.Base) (*paging.Page, string, error) {
 	switch version := page.Version(); {
 	case page.Held == nil && page.Set.Rules.Pinned && version > 0:
@@ -317,14 +318,14 @@ func held(page *sets.Page, asked string, base paging.Base) (*paging.Page, string
 	return &page.Settled, now.On(base).Steps().Self, nil
 }
 
-// asFor is a page as if it had been asked for by another query, which asks for the same page.
+// asFor is a page as if it had been asked for by another query for the same page.
 func asFor(page *sets.Page, asked string) (*paging.Page, error) {
 	ask, err := page.Set.Rules.Read(asked)
 	if err != nil {
 		return nil, err
 	}
 	at, backward := page.Settled.Ask().Cursor()
-	if given, _ := ask.Cursor(); given != nil && at == nil { // it was left out
+	if given, _ := ask.Cursor(); given != nil && at == nil { // it was ignored
 		mended, err := ask.Misplaced("the cursor holds a value that is not of its field's type")
 		if err != nil {
 			return nil, err
@@ -346,8 +347,7 @@ func asFor(page *sets.Page, asked string) (*paging.Page, error) {
 	return &settled, nil
 }
 
-// languageOf chooses the language that a page is described in: the set's, or the
-// caller's.
+// languageOf chooses the language of a page: the set's, or the caller's.
 func languageOf(rules *rulesfile.Rules, r *http.Request) *markup.Language {
 	if rules.Language != "" {
 		return markup.LanguageFor(rules.Language)

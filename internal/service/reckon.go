@@ -84,9 +84,8 @@ func (s *Service) cut(c *gin.Context) error {
 	return nil
 }
 
-// rulesFor checks how long a body's query and base are: every link repeats them. It
-// tells the rules that the body asks to reckon by, and the total of the set that
-// it names, nil where that is not told.
+// rulesFor checks the lengths of a body's query and base, which every link repeats. It returns the
+// rules of the body, and the total of the set that it names; nil if the caller may not know it.
 func (s *Service) rulesFor(c *gin.Context, asked *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
 	if len(asked.Query) > s.limits.QueryBytes || strings.Count(asked.Query, "&") >= s.limits.Params {
@@ -114,7 +113,7 @@ func (s *Service) rulesFor(c *gin.Context, asked *api.ReckonBody) (rules *rulesf
 	return rules, total, nil
 }
 
-// readable is a set that the caller may read.
+// readable is a set, if the caller may read it.
 func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 	set, err := s.store.Get(c.Request.Context(), name)
 	if err == nil && !set.Open && !who(c).May(access.Reader, name) {
@@ -129,7 +128,7 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 	return set, nil
 }
 
-// readLadder answers the links of a page. No record is read.
+// readLadder answers with the links of a page. No record is read.
 func (s *Service) readLadder(c *gin.Context) error {
 	asked, err := pageAskOf(c, who(c))
 	if err != nil {

@@ -28,7 +28,7 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// readKey reads a key from a path. One that cannot be read is that of no record.
+// readKey reads a key from a path. No record has a key that cannot be read.
 func readKey(c *gin.Context, set *sets.Set) ([]string, error) {
 	key, ok := api.ReadKeyPath(c.Param("key"), len(set.Rules.Key))
 	if !ok {
@@ -67,7 +67,7 @@ func (s *Service) readRecord(c *gin.Context) error {
 		return err
 	}
 	fields, values := set.Fields, record
-	if !caller.May(access.Editor, set.Name) { // others see what is shown
+	if !caller.May(access.Editor, set.Name) { // others see the shown fields
 		fields, values = set.Shown(), nil
 		for _, f := range fields {
 			values = append(values, record[slices.IndexFunc(set.Fields, func(g intake.Field) bool { return g.Name == f.Name })])
@@ -84,7 +84,7 @@ func (s *Service) readRecord(c *gin.Context) error {
 		return err
 	}
 	kept := answers.Of(text, told.Href, recordTag(&told))
-	if set.Attached() || revision == "" { // it is not the record as it is: nobody can change it by this
+	if set.Attached() || revision == "" { // it is not the current record: nobody can change it by this revision
 		kept.Tag = answer.DigestTag(text)
 	}
 	return s.send(c, kept)
@@ -94,8 +94,8 @@ func (s *Service) recordHref(set *sets.Set, key []string) string {
 	return s.reach.Public + recordsPath(set.Name) + "/" + api.KeyPath(key)
 }
 
-// recordTag is the strong ETag of a record: its revision and, behind a point, a digest
-// of what is shown of it, which is more for some callers than for others.
+// recordTag is the strong ETag of a record: its revision, a point, and a digest of what is shown
+// of it, which differs between callers.
 func recordTag(a *api.RecordAnswer) string {
 	h := fnv.New64a()
 	h.Write(a.Record)
@@ -103,8 +103,8 @@ func recordTag(a *api.RecordAnswer) string {
 	return fmt.Sprintf(`"%s.%x"`, a.Revision, h.Sum64())
 }
 
-// ifMatchOf reads the revision that a write is about, RFC 9110 section 13.1.1: of an
-// ETag as reading gave it, or the revision alone.
+// ifMatchOf reads the revision that a write is for, RFC 9110 section 13.1.1: from an ETag as
+// reading gave it, or the revision alone.
 func ifMatchOf(c *gin.Context) (string, error) {
 	condition := strings.TrimSpace(c.GetHeader("If-Match"))
 	switch {
@@ -117,8 +117,8 @@ func ifMatchOf(c *gin.Context) (string, error) {
 	return revision, nil
 }
 
-// written answers a change of a record: with what it is now. The change has been
-// made, so that a record which cannot be read back at the moment is no failure.
+// written answers a change of a record with the record as it is now. The change has been made, so
+// it is no failure if the record cannot be read back.
 func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
 	answer := api.RecordAnswer{Record: json.RawMessage("null"), AboutRecord: api.AboutRecord{Href: s.recordHref(set, key), Version: version}}
 	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Visibility: sets.All}, key)
@@ -162,8 +162,7 @@ func (s *Service) addRecord(c *gin.Context) error {
 	return nil
 }
 
-// change is what the calls that change one record share: the set, the key and the
-// revision.
+// change is common to the calls that change one record: the set, the key and the revision.
 func (s *Service) change(c *gin.Context, do func(set *sets.Set, key []string, revision sets.Revision) error) error {
 	set, err := s.setOf(c)
 	if err != nil {
@@ -205,8 +204,8 @@ func (s *Service) changeRecord(c *gin.Context) error {
 	})
 }
 
-// deleteRecord deletes a record and, where an owner asks for that, every trace of it. One that is not in the
-// set any more has no revision to name.
+// deleteRecord deletes a record or, if an owner asks for that, every trace of it. A record that is
+// no longer in the set has no revision.
 func (s *Service) deleteRecord(c *gin.Context) error {
 	purge := false
 	for _, pair := range query.Pairs(c.Request.URL.RawQuery) {
@@ -241,7 +240,7 @@ func (s *Service) deleteRecord(c *gin.Context) error {
 
 func (s *Service) withdrawRecord(c *gin.Context) error { return s.takeOut(c, s.store.Withdraw) }
 
-// takeOut takes a record out of its set, in one way or the other.
+// takeOut takes a record out of its set, in one way or another.
 func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set string, key []string, revision sets.Revision) (int64, error)) error {
 	return s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		version, err := how(c.Request.Context(), set.Name, key, revision)
@@ -252,7 +251,7 @@ func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set stri
 	})
 }
 
-// restoreRecord needs no If-Match: there is no record yet that it could overwrite.
+// restoreRecord needs no If-Match: there is no record that it could overwrite.
 func (s *Service) restoreRecord(c *gin.Context) error {
 	set, key, err := s.recordOf(c)
 	if err != nil {
@@ -287,17 +286,17 @@ func (s *Service) readPlace(c *gin.Context) error {
 	return nil
 }
 
-// recordsPath is where a set's pages are.
+// recordsPath is the path of a set's pages.
 func recordsPath(set string) string { return "/api/sets/" + url.PathEscape(set) + "/records" }
 
-// readBack goes back to a page by its way back.
+// readBack redirects to a page by its way back.
 func (s *Service) readBack(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
 		return err
 	}
-	// The page is settled where the way leads: here it is kept as it was asked for,
-	// whatever the total and however deep.
+	// The page is settled where the way leads. Here the query stays as it was asked, whatever the
+	// total.
 	rules := set.Rules.Rules
 	rules.MaxOffset = math.MaxInt64
 	asked, why := wayback.Read(set.Name, c.Param("token"))
@@ -321,8 +320,8 @@ func (s *Service) readBack(c *gin.Context) error {
 	return nil
 }
 
-// backSays tells what is wrong with a way back. Unless the rules refuse it, the list's
-// first page is shown in its place.
+// backSays says what is wrong with a way back. Unless the rules refuse it, the list's first page
+// is shown instead.
 var backSays = map[code.Code]string{
 	code.BackDamaged: "The way back cannot be read.",
 	code.BackForeign: "The way back leads to another list.",

@@ -12,16 +12,16 @@ import (
 	"pageladder.example/paging/rulesfile"
 )
 
-// route is one call of the service: who may make it, what answers it, and what
-// its description says.
+// route is one call of the service: who may make it, what answers it, and what its description
+// says.
 type route struct {
 	method, path string
 	scope        access.Scope
 	role         access.Role
-	long         bool                       // an import or a stream: takes its time
-	calculates   bool                       // needs no database but to know its caller
-	public       bool                       // is the same for every caller, so that nobody asks who calls
-	handler      func(c *gin.Context) error // one that cannot be answered is told by fail
+	long         bool                       // an import or a stream: takes long
+	calculates   bool                       // needs no database, except to identify its caller
+	public       bool                       // is the same for every caller, who is not identified
+	handler      func(c *gin.Context) error // an error of it is answered by fail
 
 	says   string        // in one sentence
 	asks   openapi.Query // query parameters
@@ -34,7 +34,7 @@ type route struct {
 	example string // of a body: on the demo data
 }
 
-// table is every call that there is.
+// table is all calls.
 func (s *Service) table() []route {
 	owner, editor, reader := access.Owner, access.Editor, access.Reader
 	const set, record = "/api/sets/:set", "/api/sets/:set/records/:key"
@@ -116,7 +116,7 @@ func (s *Service) table() []route {
 	}
 }
 
-// Call is one call that the service offers, and who may make it.
+// Call is one call of the service, and who may make it.
 type Call struct {
 	Method, Path string
 	Scope        string // everywhere, this set, any set, all sets

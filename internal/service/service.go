@@ -34,38 +34,38 @@ import (
 	"pageladder.example/paging/rulesfile"
 )
 
-// Limits bound what one request and one caller may take.
+// Limits are limits of one request and one caller.
 type Limits struct {
-	BodyBytes   int64         // of a body that is no file
+	BodyBytes   int64         // of a body other than a file
 	ImportBytes int64         // of a file
 	QueryBytes  int           // of a query string
 	Params      int           // parameters in a query
-	RequestTime time.Duration // for the work of one request
+	RequestTime time.Duration // for one request
 	StreamTime  time.Duration // for a stream or an import
 	Rate        float64       // requests a second of one caller; 0: any number
-	Burst       int           // requests at once beyond that
-	Imports     int           // that run at the same time
-	Streams     int           // that run at the same time
+	Burst       int           // requests that one caller may send at once on top of that
+	Imports     int           // at the same time
+	Streams     int           // at the same time
 }
 
-// DefaultLimits are in force unless others are given.
+// DefaultLimits are the limits unless others are given.
 var DefaultLimits = Limits{
 	BodyBytes: 8 << 20, ImportBytes: sets.DefaultImportBytes, QueryBytes: 8 << 10, Params: 200,
 	RequestTime: 20 * time.Second, StreamTime: time.Hour, Rate: 200, Burst: 400, Imports: 2, Streams: 4,
 }
 
-// Options are what an operator decides about a service.
+// Options are an operator's settings of a service.
 type Options struct {
 	Version   string
-	PublicURL string   // where callers reach it, with a path prefix if any; "": as they ask
-	Hosts     []string // names that it goes by, besides loopback's and that of PublicURL
-	Origins   []string // pages of these origins may call the API
-	Proxies   []string // addresses or networks whose X-Forwarded-For is believed
+	PublicURL string   // its address for callers, with a path prefix if any; "": as they ask
+	Hosts     []string // host names of the service, besides those of loopback and PublicURL
+	Origins   []string // origins whose pages may call the API
+	Proxies   []string // addresses or networks whose X-Forwarded-For is trusted
 	Limits    Limits
-	Answers   int // that are remembered; 0: none
+	Answers   int // number of remembered answers; 0: none
 }
 
-// DefaultAnswers is how many answers are remembered unless told otherwise.
+// DefaultAnswers is the number of remembered answers unless configured otherwise.
 const DefaultAnswers = 1_000
 
 // Service answers requests about the record sets of one store.
@@ -87,11 +87,11 @@ type Service struct {
 	files     *upload.Progress
 	routes    []route
 	handler   http.Handler
-	name      string // that request ids begin with
+	name      string // begins the ids of requests
 	asked     atomic.Uint64
 }
 
-// Check tells what is wrong with options.
+// Check says what is wrong with options.
 func Check(o Options) error {
 	_, err := reach.New(o.PublicURL, o.Hosts, o.Origins)
 	if err == nil {
@@ -101,11 +101,11 @@ func Check(o Options) error {
 	return err
 }
 
-// envelopesKept is how many rules' envelopes are kept ready.
+// envelopesKept is the number of rules whose envelopes are kept ready.
 const envelopesKept = 100
 
-// New readies a service. The console's files hold index.html and assets/. Its
-// error is about the options.
+// New prepares a service. The console's files are index.html and assets/. The error is about the
+// options.
 func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Service, error) {
 	if o.Limits == (Limits{}) {
 		o.Limits = DefaultLimits
@@ -133,7 +133,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	}
 	zipping := zip(handler)
 	s.handler = http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
-		if r.Header["Accept-Encoding"] == nil { // nothing to choose
+		if r.Header["Accept-Encoding"] == nil { // there is nothing to choose
 			handler.ServeHTTP(w, r)
 			return
 		}
@@ -153,7 +153,7 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 	r := gin.New()
 	r.HandleMethodNotAllowed = true
 	r.RedirectTrailingSlash = false
-	r.UseEscapedPath, r.UnescapePathValues = true, false // a key may hold "/"
+	r.UseEscapedPath, r.UnescapePathValues = true, false // a key may contain "/"
 	if err := r.SetTrustedProxies(proxies); err != nil {
 		return nil, fmt.Errorf("proxies: %w", err)
 	}
@@ -164,13 +164,13 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 		handler := s.checked(route)
 		r.Handle(route.method, route.path, handler)
 		offered[route.path] = append(offered[route.path], route.method)
-		if route.method == http.MethodGet { // net/http leaves the body out
+		if route.method == http.MethodGet { // net/http leaves out the body
 			r.Handle(http.MethodHead, route.path, handler)
 			offered[route.path] = append(offered[route.path], http.MethodHead)
 		}
 	}
 	for path := range offered {
-		r.OPTIONS(path, func(c *gin.Context) { // a preflight of an allowed origin has been answered by guarded
+		r.OPTIONS(path, func(c *gin.Context) { // guarded has answered the preflight of an allowed origin
 			c.Header("Allow", strings.Join(append(offered[path], http.MethodOptions), ", "))
 			c.Status(http.StatusNoContent)
 		})
@@ -189,17 +189,17 @@ func (s *Service) Serve(ctx context.Context, l net.Listener) error {
 	return server.Serve(ctx, l, s, s.log, s.limits.QueryBytes)
 }
 
-// requestID names a request: at random for the service, then by a count.
+// requestID names a request: a random part for the service, then a count.
 func (s *Service) requestID() string {
 	return string(strconv.AppendUint(append(make([]byte, 0, 24), s.name...), s.asked.Add(1), 36))
 }
 
-// observed gives each request an id, writes one line of log and counts it.
+// observed gives each request an id, logs it and counts it.
 func (s *Service) observed(c *gin.Context) {
 	start := time.Now()
 	id := s.requestID()
 	c.Writer.Header()["X-Request-Id"] = []string{id}
-	defer s.tellRequest(c, id, start) // also of an answer that is cut off
+	defer s.tellRequest(c, id, start) // also if the answer is cut off
 	c.Next()
 }
 
@@ -228,9 +228,9 @@ func (s *Service) tellRequest(c *gin.Context, id string, start time.Time) {
 	s.log.LogAttrs(c.Request.Context(), level, "request", attrs...)
 }
 
-// recovered answers a fault of our own. A stream that cannot be finished goes on to
-// the server, which cuts the connection: gin's own recovery would end the answer as if
-// it were whole.
+// recovered answers an error of our own. If a stream cannot be finished the panic goes on to the
+// server, which breaks the connection: gin's own recovery would end the answer as if it were
+// complete.
 func (s *Service) recovered(c *gin.Context) {
 	defer func() {
 		cause := recover()
@@ -253,7 +253,7 @@ func (s *Service) alive(c *gin.Context) error {
 	return nil
 }
 
-// ready answers 200 while the database is well too.
+// ready answers 200 while the database answers too.
 func (s *Service) ready(c *gin.Context) error {
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()

@@ -17,7 +17,7 @@ import (
 	"pageladder.example/paging/answer"
 )
 
-// readAll streams every record that a query asks for, of one snapshot.
+// readAll streams every record that a query asks for, in one snapshot.
 func (s *Service) readAll(c *gin.Context) error {
 	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
 	if err != nil {
@@ -41,7 +41,7 @@ func (s *Service) readAll(c *gin.Context) error {
 	}
 	defer s.streams.End(caller)
 	name := pathParam(c, "set")
-	// Each wait for the next record ends with the time of a request.
+	// Each wait for the next record has the time limit of a request.
 	ctx, stalled := context.WithCancelCause(c.Request.Context())
 	defer stalled(nil)
 	watch := time.AfterFunc(s.limits.RequestTime, func() { stalled(context.DeadlineExceeded) })
@@ -76,8 +76,8 @@ func (s *Service) readAll(c *gin.Context) error {
 		err = out.End()
 	}
 	if err != nil && out != nil {
-		// What has been sent cannot be taken back: the connection ends, so that nobody takes
-		// a part for all.
+		// What has been sent cannot be taken back: the connection is broken, so that nobody takes a
+		// part for the whole.
 		c.Error(err)
 		panic(http.ErrAbortHandler)
 	}

@@ -1,5 +1,5 @@
-// Package testkit gives tests a real PostgreSQL, a service on a real socket and
-// the program as a process. All of it ends with the test that started it.
+// Package testkit gives tests a real PostgreSQL, a service on a real socket and the program as a
+// process. Everything ends with the test that started it.
 package testkit
 
 import (
@@ -39,13 +39,12 @@ var (
 	databases atomic.Int64
 )
 
-// WithPostgres runs a package's tests with a private PostgreSQL of their own, and with a
-// MariaDB where one needs it:
-// func TestMain(m *testing.M) { testkit.WithPostgres(m) }.
+// WithPostgres runs a package's tests with their own private PostgreSQL, and with a MariaDB if one
+// of them needs it: func TestMain(m *testing.M) { testkit.WithPostgres(m) }.
 func WithPostgres(m *testing.M) { os.Exit(withPostgres(m)) }
 
-// Bounded ends a test process, and what it starts, that takes more memory than so
-// many bytes: a runaway fails its test and not the machine.
+// Bounded ends a test process, and what it starts, if it takes more memory than a limit: a runaway
+// fails its test and not the machine.
 func Bounded(bytes uint64) {
 	limit := unix.Rlimit{Cur: bytes, Max: bytes}
 	if err := unix.Setrlimit(unix.RLIMIT_AS, &limit); err != nil {
@@ -61,8 +60,8 @@ func withPostgres(m *testing.M) int {
 	defer os.RemoveAll(dir)
 	server, err = postgres.Start(context.Background(), postgres.Options{
 		Dir: filepath.Join(dir, "data"),
-		// Nothing has to outlive the tests; commits stay synchronous, since without
-		// that a vacuum after a load marks nothing as visible to all.
+		// Nothing has to survive the tests. Commits stay synchronous, since otherwise a vacuum after
+		// a load marks nothing as visible to all.
 		Settings: []string{"fsync=off", "full_page_writes=off", "wal_level=logical", prepared},
 	})
 	if err != nil {
@@ -81,7 +80,7 @@ func failed(err error) int {
 	return 1
 }
 
-// prepared lets transactions be prepared for a commit in two phases. A standby needs it too.
+// prepared allows two-phase commits. A standby needs the setting too.
 const prepared = "max_prepared_transactions=10"
 
 // tempDir is a folder that PostgreSQL's account can enter too.
@@ -228,7 +227,7 @@ func OwnerOf(at string) string {
 // where a request has no token of its own and is not sent by nobody.
 type AsOwner struct{ http.RoundTripper }
 
-// Nobody is the header of a request that is to have no token.
+// Nobody is the header of a request that must not have a token.
 const Nobody = "X-Test-Nobody"
 
 // RoundTrip sends one request.
@@ -259,13 +258,13 @@ func SignInPath(t testing.TB, at string) string {
 	return link.Path
 }
 
-// Line stands between a service and its database, and can fall silent without a
-// word: what then is sent over it never arrives.
+// Line is between a service and its database, and can fall silent: what is sent over it then never
+// arrives.
 type Line struct {
 	URL string // of the database, over the line
 
 	mu     sync.Mutex
-	silent func(sent []byte) bool // which connections: told by what has been sent over them
+	silent func(sent []byte) bool // which connections, by what has been sent over them
 }
 
 // NewLine lays a line to a database.
@@ -332,8 +331,8 @@ func (l *Line) carry(from, to net.Conn, sent *bytes.Buffer, note bool) {
 	}
 }
 
-// Silence lets those connections fall silent over which was sent what is told; nil
-// ends the silence.
+// Silence lets those connections fall silent over which certain bytes were sent; nil ends the
+// silence.
 func (l *Line) Silence(which func(sent []byte) bool) {
 	l.mu.Lock()
 	defer l.mu.Unlock()

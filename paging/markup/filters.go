@@ -131,11 +131,11 @@ type formBuilder struct {
 	asked   string
 	faults  []paging.Fault
 	words   *Words
-	dropped []string // parameters of the page, which another question begins anew
+	dropped []string // parameters of the page, which a new question does not keep
 	drawn   []string // parameters with an input
 }
 
-// input fills in one input; nil where several values are told together, which ride along.
+// input fills in one input; nil if there are several values, which are kept in hidden inputs.
 func (b *formBuilder) input(in Input, many bool) *Input {
 	values := query.Values(b.asked, in.Param)
 	if len(values) > 1 && many {
@@ -153,7 +153,7 @@ func (b *formBuilder) input(in Input, many bool) *Input {
 	return &in
 }
 
-// rest tells what has no input, and what is in force.
+// rest collects what has no input, and the conditions in force.
 func (b *formBuilder) rest(labels map[string]conditionLabel) {
 	pairs := query.Pairs(b.asked)
 	for _, pair := range pairs {
@@ -187,7 +187,7 @@ func (b *formBuilder) rest(labels map[string]conditionLabel) {
 	}
 }
 
-// operator is the word of an operator; of equality there is none.
+// operator is the word for an operator; "" for equality.
 func (w *Words) operator(op paging.Operator) string {
 	switch op {
 	case paging.Not:
@@ -206,8 +206,8 @@ func (w *Words) operator(op paging.Operator) string {
 	return ""
 }
 
-// AppendFilterForm appends the form, the faults that have no input of their own, and what
-// is in force.
+// AppendFilterForm appends the form, the faults without an input of their own, and the conditions
+// in force.
 func AppendFilterForm(dst []byte, f *FilterForm) []byte {
 	l := f.Language.orEnglish()
 	w := appender{dst: dst}

@@ -14,7 +14,7 @@ type Style struct {
 	Nav     string // the landmark around all of it
 	List    string // the list
 	Item    string // each entry of the list
-	Link    string // what stands in an entry: a link, or the text in its place
+	Link    string // the content of an entry: a link, or text
 	Current string // besides Item, on the current page
 	Gap     string // besides Item, on a gap that does not link
 	Dead    string // besides Item, on a step that leads nowhere
@@ -23,8 +23,8 @@ type Style struct {
 // Bootstrap has the classes of the Bootstrap 5 stylesheet.
 var Bootstrap = Style{List: "pagination", Item: "page-item", Link: "page-link", Current: "active", Gap: "disabled", Dead: "disabled"}
 
-// StyleOf is the style of a name: "bootstrap", "classed" with its classes by part
-// ("nav", "list", "item", "link", "current", "gap", "dead"), or plain, whatever else it is.
+// StyleOf is a style by its name: "bootstrap"; "classed", with classes by part ("nav", "list",
+// "item", "link", "current", "gap", "dead"); plain for anything else.
 func StyleOf(name string, c map[string]string) Style {
 	switch name {
 	case "bootstrap":
@@ -35,9 +35,8 @@ func StyleOf(name string, c map[string]string) Style {
 	return Style{}
 }
 
-// AppendLadder appends a page's ladder as HTML to a buffer of the caller's and
-// returns it; nothing else is allocated. A page without a ladder has its steps alone, and
-// one without those appends nothing.
+// AppendLadder appends a page's ladder as HTML to a buffer and returns it; nothing else is
+// allocated. Without a ladder it appends the steps, and without those nothing.
 func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 	if !v.steps() {
 		return dst
@@ -67,8 +66,8 @@ func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 	return append(dst, "</ul></nav>\n"...)
 }
 
-// appendStep writes a step; one that leads nowhere is a link without an address,
-// which cannot be focused (HTML section 4.6.1: a placeholder).
+// appendStep writes a step. A step that leads nowhere is a link without an address, which cannot
+// be focused (HTML section 4.6.1: a placeholder).
 func (s *Style) appendStep(dst []byte, word, href, rel string) []byte {
 	dst = append(dst, "<li"...)
 	if href == "" {
@@ -125,8 +124,7 @@ func (s *Style) appendRung(dst []byte, r *paging.Rung, l *Language, largest int6
 	return append(dst, "</li>\n"...)
 }
 
-// appendPadded writes a page number behind spaces as wide as the digits and
-// separators that the largest has more.
+// appendPadded writes a page number, padded to the width of the largest one.
 func (l *Language) appendPadded(dst []byte, n, largest int64) []byte {
 	digits, separators := l.width(n)
 	mostDigits, mostSeparators := l.width(largest)
@@ -177,8 +175,8 @@ func (l *Language) appendSize(dst []byte, size *paging.SizeLink) []byte {
 	return l.appendNumber(dst, int64(size.Size))
 }
 
-// AppendSizeForm appends the page-size choice as a GET form. It carries every
-// other parameter in hidden inputs, and the first row in view, which stays in view.
+// AppendSizeForm appends the page-size choice as a GET form. Hidden inputs have every other
+// parameter, and the first visible row, which stays in view.
 func AppendSizeForm(dst []byte, v *View) []byte {
 	l := v.language()
 	dst = l.appendForm(dst, &v.SizeForm, l.words.Size)
@@ -189,7 +187,7 @@ func AppendSizeForm(dst []byte, v *View) []byte {
 	for i := range v.Sizes {
 		current = current || v.Sizes[i].Current
 	}
-	if !current { // a size in force that is not offered
+	if !current { // the current size is not offered
 		dst = l.appendOption(dst, &paging.SizeLink{Size: v.Paging.Size, Current: true})
 	}
 	for i := range v.Sizes {
@@ -215,8 +213,8 @@ func (l *Language) appendOption(dst []byte, size *paging.SizeLink) []byte {
 	return append(dst, "</option>\n"...)
 }
 
-// AppendJumpForm appends a GET form that goes to a page by its number or, where
-// lists are addressed by offset, to the page of a row.
+// AppendJumpForm appends a GET form that goes to a page by its number or, if lists are addressed
+// by offset, to the page of a row.
 func AppendJumpForm(dst []byte, v *View) []byte {
 	l := v.language()
 	label := l.words.Jump
@@ -238,7 +236,7 @@ func AppendJumpForm(dst []byte, v *View) []byte {
 	return appendSubmit(dst, l.words.JumpGo)
 }
 
-// appendForm begins a form whose one field stands in its label.
+// appendForm begins a form with one field in its label.
 func (l *Language) appendForm(dst []byte, f *paging.Form, label string) []byte {
 	dst = append(dst, `<form method="get"`...)
 	if f.Action != "" {
@@ -310,8 +308,7 @@ func appendEscaped(dst []byte, s string) []byte {
 	return append(dst, s[from:]...)
 }
 
-// appendEscapedFrom escapes what has been appended since an index. Words and
-// numbers seldom hold anything to escape.
+// appendEscapedFrom escapes what was appended from an index on. Words and numbers rarely need it.
 func appendEscapedFrom(dst []byte, from int) []byte {
 	for _, c := range dst[from:] {
 		if escapeOf(c) != "" {

@@ -13,9 +13,8 @@ import (
 	"pageladder.example/paging"
 )
 
-// Words are the words of one language. In braces stand what is filled in: {page},
-// {from}, {to}, {count}, {rows}, {first}, {last}, {total}. An empty word is
-// taken from English.
+// Words are the words of one language, with placeholders in braces: {page}, {from}, {to}, {count},
+// {rows}, {first}, {last}, {total}. An empty word is replaced by the English one.
 type Words struct {
 	Pages    string // the name of a ladder: "Pages"
 	Page     string // the name of a link: "Page {page}"
@@ -24,16 +23,16 @@ type Words struct {
 	First    string
 	Last     string
 	Gap      Plural // by {count}, with {from} and {to}
-	GapLink  string // what follows where the gap links to {page}
+	GapLink  string // follows if the gap links to {page}
 	OpenGap  string // pages from {from} on
 
 	Rows    string // more than one row: {first} and {last}
 	Of      Plural // by {total}, with {rows}
 	AtLeast Plural // by {total}, with {rows}
 	None    string // the set is empty
-	NoneOf  Plural // by {total}: the page lies past the last one
+	NoneOf  Plural // by {total}: the page is past the last one
 	Some    Plural // by {count}: on a page that was asked for by a cursor
-	Newer   string // in place of Previous and Next, where the list's order is that of age
+	Newer   string // instead of Previous and Next, if the list is sorted by age
 	Older   string
 
 	Size    string // label of the size choice
@@ -95,8 +94,8 @@ type Language struct {
 	millions  bool   // whole millions take the form "many"
 }
 
-// NewLanguage makes a language of a developer's own words. The plural rules and
-// the number format are those of CLDR for the tag.
+// NewLanguage makes a language with your own words. The plural rules and the number format are
+// those of CLDR for the tag.
 func NewLanguage(tag language.Tag, words Words) *Language {
 	l := &Language{of: tag, words: words, tag: tag.String()}
 	l.words.fill(&english)
@@ -118,7 +117,7 @@ func NewLanguage(tag language.Tag, words Words) *Language {
 	return l
 }
 
-// orEnglish is the language itself; of none and of the zero Language, English.
+// orEnglish is the language itself, or English for nil and the zero Language.
 func (l *Language) orEnglish() *Language {
 	if l == nil || l.tag == "" {
 		return LanguageFor("en")
@@ -150,7 +149,7 @@ var sinceCLDR32 = map[string]struct {
 	"pt": {millions: true},
 }
 
-// betweenDigits is what stands in a formatted number besides its digits.
+// betweenDigits is what a formatted number has between its digits.
 func (l *Language) betweenDigits(formatted string) string {
 	for _, digit := range l.digits {
 		formatted = strings.ReplaceAll(formatted, digit, "")
@@ -194,9 +193,8 @@ func (l *Language) appendNumber(dst []byte, n int64) []byte {
 	return dst
 }
 
-// Number writes a decimal number, such as "-1234.50", with the language's digits, groups
-// and decimal mark; "-1,234.50" in English. All its digits stay. A text that is no such
-// number is returned as it is.
+// Number writes a decimal number, such as "-1234.50", with the language's digits, groups and
+// decimal mark: "-1,234.50" in English. All digits are kept. Any other text is returned as it is.
 func (l *Language) Number(text string) string {
 	l = l.orEnglish()
 	plain, negative := strings.CutPrefix(text, "-")
@@ -223,7 +221,7 @@ func (l *Language) Number(text string) string {
 	return b.String()
 }
 
-// width is how many digits a number has, and how many separators.
+// width is the number of digits of a number, and of separators.
 func (l *Language) width(n int64) (digits, separators int) {
 	for digits = 1; n > 9; n /= 10 {
 		digits++
@@ -246,7 +244,7 @@ func (l *Language) form(n int64) plural.Form {
 	return plural.Cardinal.MatchPlural(l.of, int(n), 0, 0, 0, 0)
 }
 
-// blanks are what a phrase's braces are filled with.
+// blanks are the values for a phrase's braces.
 type blanks struct {
 	page, from, to, count, first, last, total int64
 	rows                                      []byte
@@ -323,7 +321,7 @@ func (l *Language) appendSummary(dst []byte, m *paging.Metadata) []byte {
 			return append(dst, l.words.None...)
 		}
 	}
-	if m.FirstRow == nil && m.RowsHere > 0 { // where the rows stand is not known
+	if m.FirstRow == nil && m.RowsHere > 0 { // the position of the rows is not known
 		b.count = int64(m.RowsHere)
 		if b.rows = l.appendNumber(nil, b.count); m.TotalItems != nil {
 			return l.appendPhrase(dst, l.words.Of.form(l.form(b.total)), &b)

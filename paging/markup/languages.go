@@ -114,9 +114,9 @@ var languages = sync.OnceValue(func() (all struct {
 // Spanish, Arabic and Japanese.
 func Languages() []*Language { return slices.Clone(languages().list) }
 
-// LanguageFor gives the language that fits best what a reader prefers: BCP 47
-// tags or whole Accept-Language values (RFC 9110 section 12.5.4), the most wanted
-// first. English where none fits.
+// LanguageFor is the language that best fits a reader's preferences: BCP 47 tags or whole
+// Accept-Language values (RFC 9110 section 12.5.4), the most preferred first. It is English if
+// none fits.
 func LanguageFor(preferences ...string) *Language {
 	_, i := language.MatchStrings(languages().matcher, preferences...)
 	return languages().list[i]

@@ -12,15 +12,14 @@ import (
 // TextOptions say how a ladder is drawn for a terminal.
 type TextOptions struct {
 	Colour bool // with ANSI escapes (ECMA-48): the current page bold, what leads nowhere dim
-	Width  int  // the most columns; 0: as many as it takes
+	Width  int  // the most columns; 0: no limit
 }
 
-// Text draws a page's ladder in one line for a terminal: pages as numbers, the
-// current one in brackets, a gap as "…". Steps that lead nowhere are blank and
-// numbers are padded, so that a steady ladder keeps its place. What does not fit
-// the width gives way in this order: the words of the steps, then the pages
-// farthest out, on the longer side first. The least that is drawn is the current page
-// between its steps. Of a page without a ladder, the steps are drawn.
+// Text draws a page's ladder as one line for a terminal: pages as numbers, the current one in
+// brackets, a gap as "…". Steps that lead nowhere are blank and numbers are padded, so that a
+// steady ladder does not move. If it is too wide, it is shortened in this order: the words of the
+// steps, then the outermost pages, on the longer side first. At least the current page and its
+// steps are drawn. Without a ladder only the steps are drawn.
 func Text(v *View, o TextOptions) string {
 	if !v.steps() {
 		return ""
@@ -40,7 +39,7 @@ type textLadder struct {
 	rungs []paging.Rung
 }
 
-// shrink takes one thing away; false when nothing more can go.
+// shrink shortens the ladder once; false if nothing more can go.
 func (t *textLadder) shrink() bool {
 	if t.words {
 		t.words = false
@@ -75,8 +74,8 @@ func start(r paging.Rung) int64 {
 	return r.Page
 }
 
-// shorten takes a rung away at the beginning, as far as the rung at an index,
-// which stays; a gap stands for what went.
+// shorten removes a rung at the beginning, before the rung at an index, which stays; a gap stands
+// for what was removed.
 func shorten(rungs []paging.Rung, at int) []paging.Rung {
 	gap := paging.Rung{Kind: paging.RungGap, From: start(rungs[0])}
 	switch {
@@ -90,7 +89,7 @@ func shorten(rungs []paging.Rung, at int) []paging.Rung {
 	return rungs[1:]
 }
 
-// draw writes the line and tells how many columns it takes.
+// draw returns the line and its width in columns.
 func (t *textLadder) draw() (string, int) {
 	var b strings.Builder
 	n := 0
@@ -143,8 +142,8 @@ func (t *textLadder) draw() (string, int) {
 	return line, n - (b.Len() - len(line))
 }
 
-// terminal measures text as terminals draw it: East Asian wide characters take two
-// columns, combining marks none. What the environment says of the locale is not asked.
+// terminal measures text as terminals draw it: East Asian wide characters take two columns,
+// combining marks none. The locale of the environment has no influence.
 var terminal = runewidth.Condition{StrictEmojiNeutral: true}
 
 func columns(s string) int { return terminal.StringWidth(s) }

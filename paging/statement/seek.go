@@ -9,16 +9,16 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// PlaceError is the error for a place that the order of a question has not: one of its
-// values is none of its field's. PostgreSQL's values are left to the database, which knows
-// types that are not ours; its errors then are of class 22 (data exception).
+// PlaceError is the error for a place that does not exist in the order of a question: one of its
+// values is not of its field's type. For PostgreSQL values are not checked here, since the
+// database has types that are not ours; its errors then are of class 22 (data exception).
 type PlaceError struct{ Field, Found, Want string }
 
 func (e *PlaceError) Error() string {
 	return fmt.Sprintf("statement: field %.100q: found %.100q in a place; right would be %s", e.Field, e.Found, e.Want)
 }
 
-// held holds a value of a place against its field's type.
+// held checks a value of a place by its field's type.
 func (d Dialect) held(c *column, v string) error {
 	if d == PostgreSQL || c.field.Native {
 		return nil
@@ -32,10 +32,10 @@ func (d Dialect) held(c *column, v string) error {
 	return nil
 }
 
-// infinite is how an infinite number is written in a place, as PostgreSQL does.
+// infinite is how an infinite number is written in a place, as in PostgreSQL.
 const infinite = "Infinity"
 
-// Placed is Rows with the record's place behind its fields: values of the fields of the
+// Placed is like Rows, with the record's place after its fields: the values of the fields of the
 // order, which Place reads.
 func (q *Question) Placed(fields []string, r Region, offset int64, limit int) (Statement, error) {
 	placed := *q
@@ -43,7 +43,7 @@ func (q *Question) Placed(fields []string, r Region, offset int64, limit int) (S
 	return placed.Rows(fields, r, offset, limit)
 }
 
-// place writes the columns of the order, so that their values can be written down exactly.
+// place writes the columns of the order so that their values can be written as text exactly.
 func (q *Question) place(w *writer, first bool) {
 	for i, c := range q.by {
 		if i > 0 || !first {
@@ -58,9 +58,9 @@ func (q *Question) place(w *writer, first bool) {
 	}
 }
 
-// Place reads the values of a record in the fields of the order, as a driver gave them of
-// Placed, in the form that From and cursor.Place have them. The error tells of an order
-// that has no places: see Field.Approximate.
+// Place reads the values of a record in the fields of the order, as a driver returned them from
+// Placed, in the form of From and cursor.Place. The error is for an order without places: see
+// Field.Approximate.
 func (q *Question) Place(values []any) ([]*string, error) {
 	place := make([]*string, len(q.by))
 	for i, c := range q.by {
@@ -107,9 +107,9 @@ func (c *column) placed(d Dialect, v any) (*string, error) {
 	return &canonical, nil
 }
 
-// Found is what Seek has found.
+// Found is the result of Seek.
 type Found struct {
-	Rows   int  // records on the asked side of the place, at most so many as were asked for
+	Rows   int  // records on the asked side of the place, at most as many as asked for
 	Behind bool // there are records on its other side
 }
 
@@ -169,7 +169,7 @@ func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q 
 
 func sameText(a, b *string) bool { return a == b || a != nil && b != nil && *a == *b }
 
-// sameKey reports whether two places may be of the same record, by the fields of its key.
+// sameKey reports whether two places may belong to the same record, by the fields of its key.
 func (q *Question) sameKey(a, b []*string) bool {
 	for i, o := range q.order {
 		if slices.Contains(q.list.table.ByKey, o.Field) && !sameText(a[i], b[i]) {

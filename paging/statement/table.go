@@ -12,104 +12,101 @@ import (
 // Table is where records are, and what their fields are in SQL.
 type Table struct {
 	Dialect Dialect
-	// From is what follows FROM: a table, a join or a bracketed query with its name. It
-	// gives one row for each record.
+	// From is what follows FROM: a table, a join, or a query in brackets with its name. It returns
+	// one row for each record.
 	From string
-	// Arguments is how many of Where's arguments From names, of each question that is asked:
-	// $1 and on. Left out: none. PostgreSQL's alone.
+	// Arguments is how many of Where's arguments From uses, as $1 and so on. Left out: none. For
+	// PostgreSQL only.
 	Arguments int
-	// Fields are the fields by the names that the rules have for them. No other has a
-	// place in a statement.
+	// Fields are the fields, by the names that the rules use. No other name gets into a statement.
 	Fields map[string]Field
 	// Places is how a record's place in an order is written as a condition.
 	Places Places
-	// ByKey are the fields that identify a row of From whether Where holds or not: the
-	// key of a table, or of a join whose ON conditions find one row each. With them
-	// WithKey finds a record, and Rows skips over many records by their keys alone and
-	// fetches the page's by their keys. Left out: neither.
+	// ByKey are the fields that identify a row of From, whether Where holds or not: the key of a
+	// table, or of a join whose ON conditions find one row each. With them WithKey finds a record,
+	// and Rows skips many records by their keys alone and reads the page's records by their keys.
+	// Left out: neither.
 	ByKey []string
 
-	// Search is a condition that finds the records of a search, with {words} where the
-	// text of the search goes: "match(a.vessel, a.note) against ({words})".
+	// Search is a condition for the records of a search, with {words} for the text of the search:
+	// "match(a.vessel, a.note) against ({words})".
 	Search string
-	// Words, in place of Search, is a text that holds a record's words, folded, each
-	// with a space before and after it: a column that the program fills with
-	// choose.SearchText, or a function of the program's in the database.
+	// Words, as an alternative to Search, is a text with a record's words, folded, each with a
+	// space before and after it: a column that your program fills with choose.SearchText, or a
+	// function of your program in the database.
 	Words string
-	// SplitWords takes a search apart into words as they stand in Words:
-	// choose.Words. Words needs it.
+	// SplitWords splits a search into words as they are in Words: choose.Words. Required with
+	// Words.
 	SplitWords func(text string) []string
-	// Without Search and Words, the fields that the rules name are searched by the means
-	// of the database: lower case and, as far as it can, without accents. SQLite has no
-	// such means.
+	// Without Search and Words, the fields that the rules name are searched by the database: in
+	// lower case and, as far as it can, without accents. SQLite cannot do that.
 }
 
 // Field is one field in SQL.
 type Field struct {
 	// SQL is a column or an expression: "b.code", "a.tonnage * 2".
 	SQL string
-	// Type is the type of its values. Left out: text. The column must be of a type that
-	// the database compares so; see docs/statement.md for each dialect's.
+	// Type is the type of its values. Left out: text. The column must have a type that the database
+	// compares in the same way; docs/statement.md lists them for each dialect.
 	Type value.Type
-	// Nullable tells that it may be missing. A field that is not Nullable and is NULL
-	// all the same breaks the order of pages.
+	// Nullable means that it may be missing. If a field is not Nullable and NULL all the same, the
+	// order of pages is wrong.
 	Nullable bool
-	// Collation is what text is ordered by, as it is written after COLLATE, quoted where
-	// it needs to be. Left out: the column's own. An index helps where it has the same.
+	// Collation is the collation that text is sorted by, as written after COLLATE, quoted if
+	// necessary. Left out: that of the column. An index helps if it has the same one.
 	Collation string
-	// Lower is the text in lower case, for "has" and "starts": a column or expression.
-	// Left out: the database makes it, SQLite of the letters A to Z alone.
+	// Lower is the text in lower case, for "has" and "starts": a column or expression. Left out:
+	// the database makes it (SQLite only for the letters A to Z).
 	Lower string
-	// Layout is how SQLite keeps times: a layout of package time, of one width and in
-	// UTC, so that the texts' order is the times', or "unix" or "unixmilli" for
-	// numbers of seconds or milliseconds. Left out: "2006-01-02T15:04:05Z".
+	// Layout is how SQLite stores times: a layout of package time, of one width and in UTC, so that
+	// texts sort as times do; or "unix" or "unixmilli" for numbers of seconds or milliseconds. Left
+	// out: "2006-01-02T15:04:05Z".
 	Layout string
-	// Native tells that the column's type is one of PostgreSQL's that has none of ours:
-	// a uuid, an enumeration, an inet. Values go to it as text, and PostgreSQL reads,
-	// orders and compares them as its own. Floats are best Native too.
+	// Native means that the column has a type of PostgreSQL that is not among ours: a uuid, an
+	// enumeration, an inet. Values are sent as text, and PostgreSQL reads, sorts and compares them
+	// as its own type. It is also best for floats.
 	Native bool
-	// Arguments is how many of Where's arguments SQL names, of each question that is
-	// asked: $1 and on. Left out: none. PostgreSQL's alone.
+	// Arguments is how many of Where's arguments SQL uses, as $1 and so on. Left out: none. For
+	// PostgreSQL only.
 	Arguments int
-	// Approximate tells that a value of the field does not equal itself once it has been
-	// written down and read, as a FLOAT of MySQL's does not. Lists that are sorted by it
-	// have pages, and no places.
+	// Approximate means that a value may not equal itself after it has been written as text and
+	// read again, like a FLOAT of MySQL. Lists that are sorted by it have pages, but no places.
 	Approximate bool
 }
 
 // Places is how a record's place in an order is written as a condition.
 type Places uint8
 
-// The forms. The examples find the records from (5, 7) on, in the order of a downward and
-// then id.
+// The forms. The examples find the records from (5, 7) on, in the order of a descending and then
+// id.
 const (
-	// Tied is two Regions: first "a = 5 and id >= 7", then "a < 5". Each is a range of an
-	// index, also where a million records have the same a, and is sent whole to foreign
-	// partitions. A page that has records of both takes two statements.
+	// Tied is two Regions: first "a = 5 and id >= 7", then "a < 5". Each is one range of an index,
+	// even if a million records have the same a, and is sent to foreign partitions as a whole. A
+	// page with records of both takes two statements.
 	Tied Places = iota
-	// Nested is one condition, "a <= 5 and (a < 5 or id >= 7)", also sent whole. All
-	// records with the same a are looked at, and a planner may take the "or" for a reason
-	// to collect records by several indexes and to sort them.
+	// Nested is one condition, "a <= 5 and (a < 5 or id >= 7)", also sent as a whole. All records
+	// with the same a are read, and because of the "or" a planner may combine several indexes and
+	// sort the result.
 	Nested
-	// Compared is "(a, id) >= (5, 7)" where all fields have one direction, else as Tied:
-	// one range of an index, on tables of PostgreSQL and SQLite that are not foreign.
-	// MySQL reads the whole table for it, and does not have it.
+	// Compared is "(a, id) >= (5, 7)" if all fields have the same direction, otherwise like Tied.
+	// It is one range of an index, on tables of PostgreSQL and SQLite that are not foreign. MySQL
+	// would read the whole table, so it does not have it.
 	Compared
 )
 
-// List is a Table that has been checked and made ready. It is safe for concurrent use.
+// List is a Table that has been checked and prepared. It is safe for concurrent use.
 type List struct {
 	dialect Dialect
 	table   Table
 	columns map[string]*column
 	names   []string // of the columns, sorted
-	// arguments is how many of Where's are named by fields.
+	// arguments is how many of Where's arguments the fields use.
 	arguments int
-	// What stands before and after {words} in Table.Search.
+	// The text before and after {words} in Table.Search.
 	searchBefore, searchAfter string
 }
 
-// column is a field made ready.
+// column is a prepared field.
 type column struct {
 	name     string
 	selected string // in a select list
@@ -122,7 +119,7 @@ type column struct {
 	field    Field
 }
 
-// New checks a table and makes it ready. The error tells what is wrong with it.
+// New checks and prepares a table. The error says what is wrong with it.
 func New(t Table) (*List, error) {
 	l := &List{dialect: t.Dialect, table: t, columns: make(map[string]*column, len(t.Fields))}
 	wrong := func(where, what string) error { return fmt.Errorf("statement: %s: %s", where, what) }
@@ -175,7 +172,7 @@ func (l *List) Fields() []string { return slices.Clone(l.names) }
 // Dialect is the table's.
 func (l *List) Dialect() Dialect { return l.dialect }
 
-// Type is the type of a field's values; "" of one that the table does not have.
+// Type is the type of a field's values; "" if the table does not have the field.
 func (l *List) Type(field string) value.Type {
 	if c := l.columns[field]; c != nil {
 		return c.kind
@@ -183,7 +180,7 @@ func (l *List) Type(field string) value.Type {
 	return ""
 }
 
-// check holds SQL of the developer's that has no placeholders.
+// check checks SQL of the developer, which must have no placeholders.
 func (l *List) check(where, sql string, needed bool) error {
 	placeholders, wrong := l.dialect.scan(sql)
 	switch {
@@ -204,7 +201,7 @@ func (l *List) column(name string, f Field) (*column, error) {
 		needed    bool
 	}{{"SQL", f.SQL, true}, {"Collation", f.Collation, false}, {"Lower", f.Lower, false}} {
 		if named, _ := l.dialect.scan(part.sql); l.dialect == PostgreSQL && part.name == "SQL" && named > 0 && named <= f.Arguments {
-			continue // where nothing else is wrong
+			continue // if nothing else is wrong
 		}
 		if err := l.check(where+": "+part.name, part.sql, part.needed); err != nil {
 			return nil, err

@@ -10,9 +10,9 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// Text writes a value of a field, as a driver gave it, in the canonical form that a query
-// has it in and that From takes; nil is a missing one. The error tells of a value that no
-// query can hold: a NaN, or one that is of another type than the field.
+// Text writes a value of a field, as a driver returned it, in the canonical form that a query has
+// it in and that From takes; nil is a missing one. The error is for a value that no query can
+// contain: a NaN, or one of another type than the field.
 func (l *List) Text(field string, v any) (*string, error) {
 	c, err := l.field(field)
 	if err != nil || v == nil {
@@ -32,7 +32,7 @@ func (l *List) Text(field string, v any) (*string, error) {
 	return &canonical, nil
 }
 
-// text writes a value; its canonical form may be another.
+// text writes a value, which may not be in canonical form yet.
 func (c *column) text(v any) (*string, error) {
 	var text string
 	switch v := v.(type) {
@@ -89,7 +89,7 @@ func (c *column) text(v any) (*string, error) {
 			text = "false"
 		}
 	case value.Date:
-		if len(text) > len(time.DateOnly) { // with a midnight behind it
+		if len(text) > len(time.DateOnly) { // followed by midnight
 			text = text[:len(time.DateOnly)]
 		}
 	case value.Decimal, value.BigDecimal:
@@ -117,10 +117,10 @@ func (c *column) textOfInteger(n int64) *string {
 	return &text
 }
 
-// textOfTime writes a time as RFC 3339 has it; one that it cannot read stays as it is.
+// textOfTime writes a time as in RFC 3339; one that it cannot read stays as it is.
 func (c *column) textOfTime(text string) string {
 	const plain = len("2026-03-01 10:00:00")
-	if len(text) > plain && text[len(time.DateOnly)] == ' ' && text[plain-3] == ':' && strings.HasSuffix(text, "+00") { // as PostgreSQL writes most
+	if len(text) > plain && text[len(time.DateOnly)] == ' ' && text[plain-3] == ':' && strings.HasSuffix(text, "+00") { // PostgreSQL's usual form
 		return text[:len(time.DateOnly)] + "T" + strings.TrimSuffix(text[len(time.DateOnly)+1:], "+00") + "Z"
 	}
 	if c.layout != "" {

@@ -17,7 +17,7 @@ type writer struct {
 	dialect Dialect
 	sql     strings.Builder
 	args    []any
-	before  int // arguments that stand before this part
+	before  int // number of arguments before this part
 }
 
 func (w *writer) text(parts ...string) {
@@ -54,7 +54,7 @@ func (w *writer) argument(a *argument) {
 	w.text(a.after)
 }
 
-// again writes the value of the n-th argument of this part once more.
+// again writes the n-th argument of this part once more.
 func (w *writer) again(n int, a *argument) {
 	if w.dialect != PostgreSQL {
 		w.argument(a)

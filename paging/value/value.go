@@ -1,5 +1,4 @@
-// Package value holds the types that a field's values have, and the one form that each
-// type writes a value in.
+// Package value has the types of a field's values, and the canonical form of each.
 package value
 
 import (
@@ -15,7 +14,7 @@ import (
 // Type is the type of a field's values. The zero Type is none.
 type Type string
 
-// The types. How a value is written in a query stands beside each.
+// The types, and how a query writes their values.
 const (
 	Text       Type = "text"        // anything but NUL, valid UTF-8
 	Integer    Type = "integer"     // digits with an optional sign, within ±(2^53−1)
@@ -25,7 +24,7 @@ const (
 	Boolean    Type = "boolean"     // true or false
 	Date       Type = "date"        // RFC 3339 full-date: 2026-03-01
 	Time       Type = "time"        // RFC 3339 date-time; a date alone is its midnight in UTC, and in a filter the whole day
-	JSON       Type = "json"        // a list or an object; is not filtered by but for "none"
+	JSON       Type = "json"        // a list or an object; its only filter is "none"
 )
 
 var types = []Type{Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date, Time, JSON}
@@ -33,7 +32,7 @@ var types = []Type{Text, Integer, Decimal, BigInteger, BigDecimal, Boolean, Date
 // Types lists the types.
 func Types() []Type { return slices.Clone(types) }
 
-// Parse reads a type's name. For a wrong one, want says what would be right.
+// Parse reads a type's name. If it is wrong, want says what would be right.
 func Parse(name string) (t Type, want string) {
 	if t = Type(name); slices.Contains(types, t) {
 		return t, ""
@@ -56,8 +55,8 @@ const MaxInteger = 1<<53 - 1
 
 const bigDigits = 1000 // longest big number that is read
 
-// Canonical checks a value and writes it in the one form that its type has. For
-// a bad value, want says what would be right.
+// Canonical checks a value and returns it in its type's canonical form. If it is wrong, want says
+// what would be right.
 func (t Type) Canonical(s string) (value, want string) {
 	trimmed := strings.Trim(s, " \t")
 	switch t {
@@ -98,7 +97,7 @@ func (t Type) Canonical(s string) (value, want string) {
 		if isDate(trimmed) {
 			return trimmed + "T00:00:00Z", ""
 		}
-		// the "+" of an offset that was not escaped has been read as a space
+		// The "+" of an offset that was not escaped has been read as a space.
 		at, err := time.Parse(time.RFC3339Nano, strings.ToUpper(strings.Replace(trimmed, " ", "+", 1)))
 		if err == nil {
 			at = at.UTC()
@@ -123,8 +122,8 @@ func isDate(s string) bool {
 	return err == nil && at.Year() >= 1
 }
 
-// storable reports whether JSON can be kept by a database: no escape of a NUL in a
-// string, and no number of more than 1,000 digits or with an exponent beyond ±1,000.
+// storable reports whether a database can store JSON: without an escaped NUL in a string, and
+// without a number of more than 1,000 digits or with an exponent beyond ±1,000.
 func storable(text string) bool {
 	inString := false
 	for i := 0; i < len(text); i++ {
@@ -152,9 +151,9 @@ func storable(text string) bool {
 	return true
 }
 
-// number checks ASCII digits with an optional sign and, where a fraction may
-// follow, an optional point between digits. It drops what says nothing: a "+",
-// leading zeros, the zeros that end a fraction.
+// number checks ASCII digits with an optional sign and, if a fraction is allowed, an optional
+// point between digits. It removes what has no meaning: a "+", leading zeros, zeros at the end of
+// a fraction.
 func number(s string, fraction bool) (canonical string, ok bool) {
 	sign := ""
 	if s != "" && (s[0] == '+' || s[0] == '-') {

@@ -24,7 +24,7 @@ async function enter() {
   <form class="sign-in" @submit.prevent="enter">
     <h2>Sign in</h2>
     <p>
-      This takes a token. On the machine of the service, <code>pageladder console</code> prints a link that
+      This needs a token. On the machine of the service, <code>pageladder console</code> prints a link that
       signs this browser in. Others get a token from an owner, who makes it with
       <code>pageladder token create</code> or on the page of tokens.
     </p>

@@ -16,15 +16,15 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// DB is where records are read: a *sql.DB or *sql.Conn, whose transaction then begins and
-// ends with the call, or a *sql.Tx of the caller's, which should see one snapshot:
-// REPEATABLE READ in PostgreSQL and MySQL.
+// DB is where records are read: a *sql.DB or *sql.Conn, on which the call begins and ends a
+// transaction, or your own *sql.Tx, which should see one snapshot: REPEATABLE READ in PostgreSQL
+// and MySQL.
 type DB interface {
 	QueryContext(ctx context.Context, query string, args ...any) (*sql.Rows, error)
 }
 
-// ErrMoved is the error of records that came or went between the count and the page,
-// where the caller's transaction does not see one snapshot.
+// ErrMoved is the error if records were added or removed between the count and the page, in a
+// transaction of yours that does not see one snapshot.
 var ErrMoved = statement.ErrMoved
 
 // Page settles an ask and reads its records. The total is counted as far as the rules
@@ -40,7 +40,7 @@ func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.A
 	return fetch.Page[T](source(ctx, db, list), list, ask, own)
 }
 
-// Read is Page for a query as it stands in an address, without its "?", read by rules.
+// Read is Page for a query as it is in an address, without its "?".
 func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging.Rules, query string, own statement.Where) (paging.Page, []T, error) {
 	ask, err := rules.Read(query)
 	if err != nil {
@@ -49,20 +49,20 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 	return Page[T](ctx, db, list, &ask, own)
 }
 
-// Records reads the records of a page that is settled on a total of the caller's own, such
-// as one that it remembers, and closes the page. The error is ErrMoved where other records
-// came than the total says, and else as Page's.
+// Records reads the records of a page that was settled on a total of your own, such as a
+// remembered one, and closes the page. The error is ErrMoved if other records came than the total
+// says; others are those of Page.
 func Records[T any](ctx context.Context, db DB, list *statement.List, settled *paging.Page, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Records[T](source(ctx, db, list), list, settled, own)
 }
 
-// Facet is one value of a field, as a query has it, and how many records have it; a nil
-// Value stands for those that have none.
+// Facet is one value of a field, as a query has it, and how many records have it; a nil Value
+// stands for records without one.
 type Facet = fetch.Facet
 
-// Facets counts, for each of some fields, the records that have each of its values, under
-// the search and all conditions but the ask's own on that field: the most frequent first,
-// at most so many of each field. Errors are those of Page.
+// Facets counts the records with each value of some fields: the most frequent first, at most so
+// many of each field. Each field is counted under the search and all conditions except its own.
+// Errors are those of Page.
 func Facets(ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
 	return fetch.Facets(source(ctx, db, list), list, ask, own, fields, most)
 }
