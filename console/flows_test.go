@@ -249,7 +249,7 @@ func TestASetIsMadeOfAFile(t *testing.T) {
 	assert.Equal(t, "integer", eval[string](b, b.control("Type of built")+".value"))
 	b.axe("a file that was looked at")
 	b.fill("Type of name", "integer") // which it is not
-	b.click("button", "Look at it again")
+	b.click("button", "Examine it again")
 	b.reads("3 rows are no records")
 	assert.Contains(t, eval[string](b, "document.querySelector('.bad-rows').innerText"), "Gull")
 	b.sees("[...document.querySelectorAll('button')].find(b => b.innerText === 'Import').disabled")
@@ -257,7 +257,7 @@ func TestASetIsMadeOfAFile(t *testing.T) {
 	assert.NotContains(t, text, "boats", "nothing is kept of it")
 	b.fill("Type of name", "text")
 	b.fill("Type of built", "text")
-	b.click("button", "Look at it again")
+	b.click("button", "Examine it again")
 	b.sees("!document.querySelector('.bad-rows')")
 	b.click("button", "Import")
 	b.at("/sets/boats_2026", "1–3 of 3")

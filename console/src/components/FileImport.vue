@@ -144,28 +144,30 @@ const size = (bytes: number) =>
         <BFormInput
           v-model="form.key"
           :placeholder="
-            found ? found.key.join(', ') + (found.made_key ? ' (made)' : ' (found)') : 'found or made'
+            found
+              ? found.key.join(', ') + (found.made_key ? ' (row number)' : ' (detected)')
+              : 'detected, or a row number'
           "
       /></label>
       <label v-if="!file.name.endsWith('.xlsx')"
         >Delimiter
         <BFormSelect
           v-model="form.delimiter"
-          :options="[{ value: '', text: 'as found' }, 'comma', 'semicolon', 'tab', 'bar']"
+          :options="[{ value: '', text: 'detected' }, 'comma', 'semicolon', 'tab', 'bar']"
         />
       </label>
       <label v-if="!file.name.endsWith('.xlsx')"
         >Encoding
         <BFormSelect
           v-model="form.encoding"
-          :options="[{ value: '', text: 'as found' }, 'utf-8', 'windows-1252']"
+          :options="[{ value: '', text: 'detected' }, 'utf-8', 'windows-1252']"
         />
       </label>
       <label v-else>Sheet <BFormInput v-model="form.sheet" placeholder="the first" /></label>
     </div>
     <div v-if="doing" class="running" role="status">
       <p>
-        {{ doing === 'look' ? 'Looking at the file' : 'Importing' }}: {{ size(sent) }} of
+        {{ doing === 'look' ? 'Examining the file' : 'Importing' }}: {{ size(sent) }} of
         {{ size(file.size) }} sent<template v-if="rows">
           · {{ rows.toLocaleString() }} rows {{ pass === 'load' ? 'loaded' : 'looked at' }}</template
         >
@@ -218,8 +220,8 @@ const size = (bytes: number) =>
         <BButton size="sm" variant="outline-primary" @click="accept(offer.option)">Read them so</BButton>
       </p>
       <p class="quiet">
-        Types are found from every value. A type that is changed here holds, and a value that does not fit it
-        is told by its line.
+        Types are detected from all values. If you change one, values that do not fit are listed with their
+        lines.
       </p>
       <div class="table-frame" tabindex="0" role="region" aria-label="Fields of the file">
         <table class="table table-sm">
@@ -272,7 +274,7 @@ const size = (bytes: number) =>
         >Import</BButton
       >
       <BButton variant="outline-primary" :disabled="doing !== ''" @click="send('look')"
-        >Look at it again</BButton
+        >Examine it again</BButton
       >
     </div>
   </form>

@@ -106,7 +106,7 @@ watch(report, (_, old) => old && URL.revokeObjectURL(old))
       </ul>
     </template>
     <template v-if="seen.cost.length > 1">
-      <h2>What pages cost, further and further down</h2>
+      <h2>What pages cost, from the first to the last</h2>
       <div class="climb-plots">
         <CostPlot title="Time" unit="ms" :cost="seen.cost.map((c) => [c.row, c.time_ms])" />
         <CostPlot title="Size" unit="kB" :cost="seen.cost.map((c) => [c.row, c.bytes / 1000])" />
