@@ -26,7 +26,7 @@ func (r *run) checkStill(ctx context.Context) error {
 func (r *run) checkMoving(ctx context.Context) error {
 	codes := []string{"moving.lost", "moving.repeated"}
 	if r.checker.While == nil {
-		r.open(NotOffered, "Nothing was to change records meanwhile.", codes...)
+		r.open(NotOffered, "No command was given that changes records.", codes...)
 		return nil
 	}
 	r.during = true
