@@ -124,7 +124,7 @@ func (r *run) fitting(i int, came int64) int64 {
 	return min(n, came)
 }
 
-// checkFiltered holds a walk under a filter against what the list has.
+// checkFiltered compares a walk under a filter with what the list has.
 func (r *run) checkFiltered(w *walk, i int, f Filter, n int64) {
 	if !w.whole {
 		r.open(NotChecked, "The walk under the filter did not come to its end.", "filter.total", "filter.lost")

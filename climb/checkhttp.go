@@ -62,7 +62,7 @@ func (r *run) checkLinkHeaders() {
 	r.open(NotOffered, "No answer has one.", "http.link")
 }
 
-// checkCache holds an answer to credentials against RFC 9111, section 3.5.
+// checkCache compares an answer to credentials with RFC 9111, section 3.5.
 func (r *run) checkCache(first *reply) {
 	if r.e.Header.Get("Authorization") == "" && r.e.Header.Get("Cookie") == "" {
 		r.open(NotOffered, "No credentials are sent.", "http.cache")
@@ -210,7 +210,7 @@ func (r *run) refusals() (all []string) {
 	return all
 }
 
-// wrongProblem holds a problem against RFC 9457, section 3.1; "" where it is right.
+// wrongProblem compares a problem with RFC 9457, section 3.1; "" where it is right.
 func wrongProblem(a *reply) string {
 	var problem map[string]any
 	d := json.NewDecoder(bytes.NewReader(a.body))

@@ -5,7 +5,7 @@ import (
 	"fmt"
 )
 
-// checkNumbers holds what pages tell of themselves against what was seen.
+// checkNumbers compares what pages tell of themselves with what was seen.
 func (r *run) checkNumbers(ctx context.Context) error {
 	for _, w := range r.walks {
 		r.checkSizeTold(w)
@@ -95,7 +95,7 @@ func (r *run) checkTotals(w *walk, v *visit) {
 	}
 }
 
-// checkPosition holds a page's numbers against where it came on the walk.
+// checkPosition compares a page's numbers with where it came on the walk.
 func (r *run) checkPosition(w *walk, v *visit, i int) {
 	if told, ok := v.num("page"); ok && told != r.firstPage()+int64(i) {
 		r.broken("numbers.page", fmt.Sprintf("A page tells that it is page %d; it is page %d.", told, r.firstPage()+int64(i)), v.address)
@@ -114,7 +114,7 @@ func (r *run) checkPosition(w *walk, v *visit, i int) {
 	}
 }
 
-// checkEnds holds what pages tell of the ends of the list against where they came.
+// checkEnds compares what pages tell of the ends of the list with where they came.
 func (r *run) checkEnds(w *walk, v *visit, i int) {
 	first, last := i == 0, i == len(w.pages)-1
 	if last && !w.whole {

@@ -129,7 +129,7 @@ func (w *walk) present() (all []any) {
 	return all
 }
 
-// checkRises holds each value against the one before it.
+// checkRises compares each value with the one before it.
 func (r *run) checkRises(w *walk, field string, direction int) {
 	if r.e.Shape == HTML {
 		r.open(NotChecked, "Values in HTML are written for people: their order cannot be told.", "order.within", "order.across")
@@ -190,7 +190,7 @@ func falls(a, b any, direction int) bool {
 	return true
 }
 
-// checkTwice holds two readings of one sort against each other.
+// checkTwice compares two readings of one sort with each other.
 func (r *run) checkTwice(a, b *walk, query string) {
 	x, y := a.ids(), b.ids()
 	for i := range min(len(x), len(y)) {

@@ -6,7 +6,7 @@ import (
 	"slices"
 )
 
-// checkWalks goes through the list on each way that there is, and holds the ways against
+// checkWalks goes through the list on each way that there is, and compares the ways with
 // each other.
 func (r *run) checkWalks(ctx context.Context) error {
 	r.keyed = len(r.e.Key) > 0
@@ -379,7 +379,7 @@ func (w *walk) usualRows() (rows int64, pages int) {
 	return rows, pages
 }
 
-// checkSizes holds each page's number of records against the size.
+// checkSizes compares each page's number of records with the size.
 func (r *run) checkSizes(w *walk) {
 	for i, v := range w.pages {
 		rows := int64(len(v.ids))
@@ -399,7 +399,7 @@ func (r *run) checkSizes(w *walk) {
 	}
 }
 
-// checkAgree holds the walk by addresses against the one by numbers, page by page.
+// checkAgree compares the walk by addresses with the one by numbers, page by page.
 func (r *run) checkAgree(a, b *walk) {
 	if a.size != b.size {
 		r.open(NotChecked, "The two walks had pages of different sizes.", "walk.agree")

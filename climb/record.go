@@ -58,7 +58,7 @@ var orders = []func(a, b string) int{
 // compare first.
 func letters(s string) string { return strings.Join(choose.Words(s), "") }
 
-// compare holds two values of a field against each other: numbers as numbers, times as
+// compare compares two values of a field with each other: numbers as numbers, times as
 // times, anything else as text by its bytes. Missing values are equal to all.
 func compare(a, b any) int { return compareBy(strings.Compare, a, b) }
 

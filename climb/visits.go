@@ -15,7 +15,7 @@ type walk struct {
 	whole bool // it came to an end, and nothing on it could not be read
 }
 
-// visit is one page of a walk. Its records are let go of once they are counted.
+// visit is one page of a walk. Its records are dropped once they are counted.
 type visit struct {
 	*answer[any]
 	row     int64 // of its first record, from 0, counted on the walk

@@ -20,7 +20,7 @@ import (
 // 8 MiB; it makes one request at a time and waits where Retry-After says so, at most three
 // times half a minute.
 //
-// It does not hold what it reads against anything: that is what Check is for.
+// It does not compare what it reads with anything: that is what Check is for.
 func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2[T, error] {
 	return func(yield func(T, error) bool) {
 		var none T

@@ -159,7 +159,7 @@ func (t *tab) reads(text string) {
 	t.sees(fmt.Sprintf("document.getElementById('main').innerText.includes(%q)", text))
 }
 
-// axe holds the page against the accessibility rules that axe-core knows.
+// axe compares the page with the accessibility rules that axe-core knows.
 func (t *tab) axe(what string) {
 	t.Helper()
 	script, err := os.ReadFile(filepath.Join("node_modules", "axe-core", "axe.min.js"))

@@ -100,8 +100,11 @@ func TestARecordIsChangedAndTheListIsBackAsItWas(t *testing.T) {
 	b.click("link", "New record")
 	b.fill("No.", "9001")
 	b.fill("Vessel", "Quiet Gull")
+	b.fill("Arrived", "2026-06-01T05:30:15") // picked, in UTC
 	b.click("button", "Add the record")
 	b.reads("Record 9001 has been added.")
+	_, text, _ := call(t, "GET", b.server+"/api/sets/arrivals/records/9001", "", "")
+	assert.Contains(t, text, `"arrived_at":"2026-06-01T05:30:15Z"`)
 }
 
 // A list that is held still stays as it is while others change it, counts the changes, and lets go.

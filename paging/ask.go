@@ -12,8 +12,8 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// Ask is what the caller asked for, read from the query but not yet held against
-// the total. It is a value; copy it freely. The zero Ask asks for nothing, under
+// Ask is what the caller asked for, read from the query and not yet settled on a
+// total. It is a value; copy it freely. The zero Ask asks for nothing, under
 // the zero Rules: their first page.
 type Ask struct {
 	rules *Rules

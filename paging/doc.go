@@ -8,7 +8,7 @@
 //	                                                      ├─▶ Metadata
 //	                                                      └─▶ On(base) ─▶ Steps, Ladder, Sizes, Sorts
 //
-// An Ask is what the caller asked for, not yet held against the total. A Page is
+// An Ask is what the caller asked for, not yet settled on a total. A Page is
 // final: what is settled cannot be unsettled. Both are plain values, safe for
 // concurrent use, and so is a Rules that nobody changes any more.
 //

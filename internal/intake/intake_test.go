@@ -167,7 +167,7 @@ func TestRecordThatNeverEndsIsNotReadIntoMemory(t *testing.T) {
 		_, _, err := NewPlan(t.Context(), strings.NewReader(file), o)
 		assert.Error(t, err, o.Format)
 	}
-	bad := "id,a\n" + strings.Repeat("1\n", 1<<20) // rows that could not be read are let go of too
+	bad := "id,a\n" + strings.Repeat("1\n", 1<<20) // rows that could not be read are dropped too
 	r, err := open(t.Context(), strings.NewReader(bad), &Options{Format: CSV})
 	require.NoError(t, err)
 	for range 1 << 20 {

@@ -53,7 +53,7 @@ var unbounded = func() service.Options {
 	return service.Options{Answers: service.DefaultAnswers}
 }()
 
-// earlierParts are the parts of an answer that are held against later versions.
+// earlierParts are the parts of an answer that are compared with later versions.
 var earlierParts = []string{"records", "paging", "adjusted", "links", "record", "row", "page", "href"}
 
 // yard makes the role and gives the address of a source in the same database.
@@ -195,7 +195,7 @@ func followedStill(t *testing.T, store *sets.Store, set *sets.Set, database stri
 	assert.EqualValues(t, 94, then.Settled.Total().Records())
 }
 
-// same holds an answer against an earlier one: whatever was told is told still.
+// same compares an answer with an earlier one: whatever was told is told still.
 func same(t *testing.T, what string, was, now earlierAnswer) {
 	t.Helper()
 	assert.Equal(t, was.Status, now.Status, what)

@@ -145,7 +145,7 @@ func (g *given) of(version int64) (found mark) {
 	return found
 }
 
-// ask asks until the end, and holds each answer against the archive.
+// ask asks until the end, and compares each answer with the archive.
 func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) error {
 	pick := rand.New(rand.NewPCG(seed, 16))
 	var questions []asking // few, so that what is known of them is used
@@ -228,7 +228,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 	return nil
 }
 
-// hold holds an answer against the archive.
+// hold compares an answer with the archive.
 func (m *model) hold(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
 	version := page.Set.Version
 	if page.Held != nil {
@@ -255,7 +255,7 @@ func (m *model) hold(ctx context.Context, page *sets.Page, where string, a askin
 	return m.holdFates(ctx, page)
 }
 
-// holdFates holds what a page of a list that is held tells of its records against what has become of them.
+// holdFates checks what a page of a held list says has become of its records.
 func (m *model) holdFates(ctx context.Context, page *sets.Page) error {
 	for i, r := range page.Records {
 		const fields = "(name, amount, at, price, ok)"
@@ -276,7 +276,7 @@ func (m *model) holdFates(ctx context.Context, page *sets.Page) error {
 	return nil
 }
 
-// holdIn holds an answer against records that are had from somewhere in SQL.
+// holdIn compares an answer with records that are had from somewhere in SQL.
 func (m *model) holdIn(ctx context.Context, from string, page *sets.Page, where string, a asking, size int) error {
 	if at, _ := page.Settled.Ask().Cursor(); at != nil {
 		return m.holdCursor(ctx, from, page, where, a, size)
@@ -323,7 +323,7 @@ func (m *model) rows(ctx context.Context, more, from string, args ...any) ([][7]
 	})
 }
 
-// holdCursor holds a page that was asked for by a cursor against records that are had from somewhere in SQL. The
+// holdCursor compares a page that was asked for by a cursor with records that are had from somewhere in SQL. The
 // database itself sorts the cursor among them, as if it were a record.
 func (m *model) holdCursor(ctx context.Context, from string, page *sets.Page, where string, a asking, size int) error {
 	at, backward := page.Settled.Ask().Cursor()
@@ -357,7 +357,7 @@ func (m *model) holdCursor(ctx context.Context, from string, page *sets.Page, wh
 	return nil
 }
 
-// same holds the records of a page against what they should be.
+// same compares the records of a page with what they should be.
 func same(page *sets.Page, want [][7]*string) error {
 	if len(want) != len(page.Records) {
 		return fmt.Errorf("found %d records; right would be %d", len(page.Records), len(want))

@@ -90,7 +90,7 @@ type model struct {
 	services []*sets.Store
 	records  int
 	other    string // a followed table in place of a kept set's
-	// holds holds an answer against what it should have been.
+	// holds compares an answer with what it should have been.
 	holds func(context.Context, *sets.Page, string, asking, int) error
 
 	asked, folded, kept, late atomic.Int64

@@ -39,7 +39,7 @@ insert into yard.base select * from yard.changing;
 truncate yard.history;
 `
 
-// holdHistory holds an answer of a followed table against the history, in the snapshot that it is of.
+// holdHistory compares an answer of a followed table with the history, in the snapshot that it is of.
 func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, a asking, size int) error {
 	at := mark{saw: sets.Saw(page, "xid")}
 	switch {

@@ -106,7 +106,7 @@ func (f *fleet) exact(t *testing.T) {
 	require.True(t, state.Exact, "missing: %q", state.Missing)
 }
 
-// agrees holds pages against what the owner reads.
+// agrees compares pages with what the owner reads.
 func (f *fleet) agrees(t *testing.T) (explained sets.Explain) {
 	t.Helper()
 	for query, sql := range map[string]string{

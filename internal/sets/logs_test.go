@@ -26,7 +26,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// check asks a deep page with a filter, and holds it against the table.
+// check asks a deep page with a filter, and compares it with the table.
 func (m *model) check(t *testing.T, store *sets.Store) *sets.Explain {
 	t.Helper()
 	explain := &sets.Explain{}

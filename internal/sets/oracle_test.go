@@ -106,7 +106,7 @@ func newOracle(t *testing.T, store *sets.Store, url string, n int) *oracle {
 	return o
 }
 
-// compare holds two values of a type against each other.
+// compare compares two values of a type with each other.
 func (o *oracle) compare(t value.Type, a, b string) int {
 	switch t {
 	case value.Text:

@@ -6,7 +6,7 @@
 // record is changed or removed.
 //
 // A token is base64url (RFC 4648 section 5, without padding), at most MaxBytes long. It
-// is not signed, and need not be: whoever reads it holds it against the list's rules like
+// is not signed, and need not be: whoever reads it compares it with the list's rules like
 // any query. Anybody can read it, too. A list that is sorted by a field which callers may
 // not see has its tokens sealed: a readable one would tell the field's values, and one
 // that is made up would find them out.

@@ -109,7 +109,7 @@ func textOf(n *html.Node) string {
 	return b.String()
 }
 
-// checkHTML holds one ladder against what a browser would make of it.
+// checkHTML compares one ladder with what a browser would make of it.
 func checkHTML(t testing.TB, markup []byte, v *View) {
 	t.Helper()
 	doc, err := html.Parse(bytes.NewReader(markup))

@@ -18,7 +18,7 @@ type argument struct {
 	above         bool   // the database cannot hold the value; this is the next one below it
 }
 
-// bind readies a value, in its type's canonical form, to be held against a column.
+// bind readies a value, in its type's canonical form, to be compared with a column.
 func (d Dialect) bind(c *column, v string) argument {
 	switch {
 	case c.field.Native:
@@ -52,7 +52,7 @@ func (d Dialect) bind(c *column, v string) argument {
 }
 
 // castTypes are the casts to the types that PostgreSQL is told of values. Text takes the
-// collation of the column that it is held against.
+// collation of the column that it is compared with.
 var castTypes = map[value.Type]string{
 	value.Text: "::text", value.Integer: "::bigint", value.Decimal: "::numeric", value.BigInteger: "::numeric",
 	value.BigDecimal: "::numeric", value.Boolean: "::boolean", value.Date: "::date", value.Time: "::timestamptz", value.JSON: "::jsonb",
@@ -60,7 +60,7 @@ var castTypes = map[value.Type]string{
 
 // castTo is the cast to the type that PostgreSQL is told of values. A big integer that
 // fits becomes a bigint, so that an index on a bigint column is of use; any column of
-// numbers can be held against one.
+// numbers can be compared with one.
 func castTo(t value.Type, values ...string) string {
 	if t == value.BigInteger && !slices.ContainsFunc(values, func(v string) bool { _, err := strconv.ParseInt(v, 10, 64); return err != nil }) {
 		return "::bigint"
@@ -75,7 +75,7 @@ const (
 )
 
 // bindDecimal readies a number for MySQL, which would compare one that is written as
-// text as a float. No DECIMAL has more digits than these; one beyond is held against
+// text as a float. No DECIMAL has more digits than these; one beyond is compared with
 // floats alone.
 func bindDecimal(v string) argument {
 	digits, negative := strings.CutPrefix(v, "-")

@@ -147,7 +147,7 @@ func (q *Question) values() (n int) {
 	return n
 }
 
-// class tells which types hold values that can be held against one another.
+// class tells which types compare values that can be held with one another.
 func class(t value.Type) value.Type {
 	switch t {
 	case value.Integer, value.Decimal, value.BigInteger:

@@ -225,6 +225,22 @@ const long = (field: Field) =>
   field.type === 'json' || (field.type === 'text' && /\n|.{80}/s.test(typed[field.name] ?? ''))
 const hint = (field: Field) =>
   ({ time: '2026-03-01T06:30:00Z', json: '["salt", "tar"]' })[field.type as string]
+/** Whether a time is picked: one of whole seconds in UTC, or a missing one. Finer ones are typed. */
+const picked = (field: Field) =>
+  field.type === 'time' && /^(\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?Z)?$/.test(typed[field.name] ?? '')
+const inputType = (field: Field) =>
+  field.type === 'date' ? 'date' : picked(field) ? 'datetime-local' : 'text'
+const inputValue = (field: Field) => {
+  const value = typed[field.name] ?? ''
+  return picked(field) ? value.replace(/Z$/, '') : value
+}
+/** Takes what was typed or picked; nothing is a missing value, but for a text. */
+function enter(field: Field, input: HTMLInputElement) {
+  const value = input.value
+  if (value === '' && field.type !== 'text') typed[field.name] = null
+  else if (input.type === 'datetime-local') typed[field.name] = value + (value.length === 16 ? ':00Z' : 'Z')
+  else typed[field.name] = value
+}
 const locked = (field: Field) => !mayEdit.value || (!isNew.value && keyFields.value.includes(field.name))
 </script>
 
@@ -285,7 +301,7 @@ const locked = (field: Field) => !mayEdit.value || (!isNew.value && keyFields.va
     <form class="record-form" @submit.prevent="save">
       <div v-for="field in fields" :key="field.name" class="record-field">
         <label :for="`field-${field.name}`">{{ field.label }}</label>
-        <span class="quiet">{{ field.type.replace('_', ' ') }}</span>
+        <span class="quiet">{{ field.type === 'time' ? 'time in UTC' : field.type.replace('_', ' ') }}</span>
         <div class="record-input">
           <BFormSelect
             v-if="field.type === 'boolean'"
@@ -305,20 +321,16 @@ const locked = (field: Field) => !mayEdit.value || (!isNew.value && keyFields.va
               class="form-control"
               dir="auto"
               :rows="long(field) ? 4 : undefined"
-              :type="field.type === 'date' ? 'date' : 'text'"
+              :type="inputType(field)"
+              :step="picked(field) ? 1 : undefined"
               :inputmode="field.type === 'integer' || field.type === 'decimal' ? 'text' : undefined"
-              :value="typed[field.name] ?? ''"
+              :value="inputValue(field)"
               :placeholder="typed[field.name] === null ? 'missing' : hint(field)"
               :readonly="locked(field)"
               autocomplete="off"
               :aria-invalid="field.name in wrong"
               :aria-describedby="field.name in wrong ? `wrong-${field.name}` : undefined"
-              @input="
-                typed[field.name] =
-                  ($event.target as HTMLInputElement).value === '' && field.type !== 'text'
-                    ? null
-                    : ($event.target as HTMLInputElement).value
-              "
+              @input="enter(field, $event.target as HTMLInputElement)"
             />
             <label v-if="!locked(field)" class="choice"
               ><input
