@@ -56,7 +56,7 @@ export function paramSays(
   for (const filter of params?.filters ?? [])
     for (const { operator, param } of filter.operators)
       if (param === name) return `filter: ${labels.get(filter.field) ?? filter.field} ${says[operator]}`
-  return 'rides along'
+  return 'no effect'
 }
 
 /** What a parameter does and what it may hold, in a sentence: for the one that the caret is in. */
@@ -99,5 +99,7 @@ export function paramHelp(
     for (const { operator, param } of filter.operators)
       if (param === name)
         return `Records whose ${labels.get(filter.field) ?? filter.field} ${says[operator]} this value${operator === 'equals' ? `; ${more}` : ''}.`
-  return name.startsWith('pl.') ? 'Speaks to the service.' : 'Not known to this set: it rides along on links.'
+  return name.startsWith('pl.')
+    ? 'Controls the service itself.'
+    : 'Not known to this set: it has no effect, and stays on links.'
 }

@@ -193,7 +193,7 @@ func TestShapesOfAPage(t *testing.T) {
 	assert.Equal(t, "no-store", res.Header.Get("Cache-Control"))
 	assert.Contains(t, body, "(2 − 1) × 2 = offset 2; ceil(16 ÷ 2) = 8 pages; rows 3–4")
 	_, none := send(t, "GET", at+"&kind=none&pl.explain=true", sent{})
-	assert.Contains(t, none, "offset 0; no records are one empty page")
+	assert.Contains(t, none, "offset 0; an empty list has one empty page")
 	assert.Contains(t, none, "nothing to read")
 	_, one := send(t, "GET", at[:len(at)-1]+"50&pl.explain=true", sent{})
 	assert.Contains(t, one, "ceil(16 ÷ 50) = 1 page;")

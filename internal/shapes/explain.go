@@ -63,7 +63,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	}
 	switch {
 	case meta.TotalPages != nil && total.Records() == 0:
-		settle += "; no records are one empty page"
+		settle += "; an empty list has one empty page"
 	case meta.TotalPages != nil:
 		settle += fmt.Sprintf("; ceil(%d ÷ %d) = %s", total.Records(), meta.Size, Several(*meta.TotalPages, "page"))
 	}
