@@ -12,38 +12,38 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// Endpoint is what is known of a paged endpoint. Only the address is needed: whatever is
-// left empty is found out.
+// Endpoint describes a paged endpoint. Only the address is needed: what is left empty is found
+// out.
 type Endpoint struct {
-	// Address of the list, with the parameters that are always to be sent. For a handler a
-	// path is enough. Where the page stands in the path it is a template in the form of
-	// RFC 6570 whose variables are parameters: "/arrivals/page/{page}{?size,sort}".
+	// Address of the list, with the parameters that are always sent. For a handler a path is
+	// enough. If the page is in the path it is a template as in RFC 6570, whose variables are
+	// parameters: "/arrivals/page/{page}{?size,sort}".
 	Address string `json:"address"`
 
 	Shape Shape `json:"shape,omitempty"` // of answers
 
-	// Envelope says where an answer tells what, by JSON Pointers, RFC 6901. The names are
-	// those of envelope.Names, and has_next and has_prev. The pointer "" is the whole answer.
+	// Envelope says where an answer has what, by JSON Pointers, RFC 6901. The names are those of
+	// envelope.Names, and has_next and has_prev. The pointer "" is the whole answer.
 	Envelope envelope.Envelope `json:"envelope,omitempty"`
 
-	TotalHeader string `json:"total_header,omitempty"` // the header that tells the total, if one does
+	TotalHeader string `json:"total_header,omitempty"` // the header with the total, if there is one
 
 	Params Params `json:"params,omitzero"`
 
-	// PagesFrom0 says that the first page has the number 0, not 1.
+	// PagesFrom0 means that the first page has the number 0, not 1.
 	PagesFrom0 bool `json:"pages_from_0,omitempty"`
 
 	// Key are the fields that identify a record: names, or JSON Pointers into it.
 	Key []string `json:"key,omitempty"`
 
-	Size int `json:"size,omitempty"` // records per page that are asked for; 0: what the endpoint gives unasked
-	Cap  int `json:"cap,omitempty"`  // the most records per page that the endpoint means to give; 0: not known
+	Size int `json:"size,omitempty"` // records per page to ask for; 0: the endpoint's default
+	Cap  int `json:"cap,omitempty"`  // the largest page size that the endpoint should have; 0: not known
 
 	Sorts   []Sort   `json:"sorts,omitempty"`
 	Filters []Filter `json:"filters,omitempty"`
 
-	// Header is sent with every request to the endpoint's own host. It is not part of what
-	// is kept in a file: it may hold a token.
+	// Header is sent with every request to the endpoint's own host. It is not written to files,
+	// since it may contain a token.
 	Header http.Header `json:"-"`
 
 	tree *place // the envelope's places, once they are known
@@ -84,10 +84,10 @@ const (
 	HTML   Shape = "html" // records are the rows of its largest table, else the items of its largest list
 )
 
-// names are what an envelope can place.
+// names are the names that an envelope can map.
 func names() []string { return append(envelope.Names(), "has_next", "has_prev") }
 
-// check tells what is wrong with an endpoint as it was written.
+// check says what is wrong with the description of an endpoint.
 func (e *Endpoint) check() error {
 	if e.Address == "" {
 		return fmt.Errorf("climb: the endpoint has no address; right would be an address such as https://host/arrivals")
@@ -118,7 +118,7 @@ func (e *Endpoint) check() error {
 	return nil
 }
 
-// fields are those that the endpoint names.
+// fields are the fields that the description names.
 func (e *Endpoint) fields() []string {
 	all := slices.Clone(e.Key)
 	for _, s := range e.Sorts {
@@ -139,8 +139,7 @@ func (e *Endpoint) clone() Endpoint {
 	return c
 }
 
-// sizeOf is the parameter for the number of records; where there are both pages and offsets, each may
-// have its own.
+// sizeOf is the parameter for the number of records; pages and offsets may each have their own.
 func (p *Params) sizeOf(way addressing) string {
 	if way == byOffset && p.Limit != "" || p.Size == "" {
 		return p.Limit
@@ -157,7 +156,7 @@ const (
 	byOffset
 )
 
-// numbered is the way by which pages are asked for by number, if there is one.
+// numbered is how pages are asked for by number, if they can be.
 func (e *Endpoint) numbered() addressing {
 	switch {
 	case e.Params.Page != "":
@@ -168,7 +167,7 @@ func (e *Endpoint) numbered() addressing {
 	return byLinks
 }
 
-// question is one page that is asked for.
+// question is one page to ask for.
 type question struct {
 	way   addressing
 	row   int64  // the first record's, from 0
@@ -202,7 +201,7 @@ func (e *Endpoint) ask(q question) string {
 	return expand(address)
 }
 
-// base is the address that a plain visitor starts from.
+// base is the address that a plain visitor starts with.
 func (e *Endpoint) base(queries ...string) string {
 	return e.ask(question{query: strings.Join(queries, "&"), sized: e.Size > 0, size: int64(e.Size)})
 }

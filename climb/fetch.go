@@ -11,10 +11,10 @@ import (
 	"time"
 )
 
-// Bounds of what an endpoint can make us do.
+// Limits of what an endpoint can make us do.
 const (
 	maxAddress   = 8 << 10          // bytes
-	maxAnswer    = 8 << 20          // bytes of one answer; json.Unmarshal makes about ten times as much of it
+	maxAnswer    = 8 << 20          // bytes of one answer; json.Unmarshal needs about ten times as much memory
 	maxRedirects = 5                // within the host
 	maxWait      = 30 * time.Second // that Retry-After can ask for
 	maxWaits     = 3                // times in one run
@@ -22,10 +22,10 @@ const (
 	maxTimeouts  = 3 // after so many, one after the other, a run ends
 )
 
-// DefaultTimeout is how long one answer is waited for.
+// DefaultTimeout is the time limit of one answer.
 const DefaultTimeout = 10 * time.Second
 
-// DefaultRequests is how many requests a run makes at most.
+// DefaultRequests is the most requests of a run.
 const DefaultRequests = 300
 
 var (
@@ -39,9 +39,9 @@ var (
 type caller struct {
 	client  *http.Client
 	header  http.Header
-	host    string // an address there: only it is sent the header, and nothing else is asked
+	host    string // an address on the endpoint's host: only that host is asked, and gets the header
 	timeout time.Duration
-	pause   time.Duration // least time between requests; 0: as long as the last answer took; negative: none
+	pause   time.Duration // shortest pause between requests; 0: as long as the last answer took; negative: none
 	left    int           // requests that may still be made; negative: any number
 	until   time.Time     // when the last one may begin; zero: at any time
 
@@ -53,7 +53,7 @@ type caller struct {
 	tell     func(made int, address string) // of each request; nil: nobody
 }
 
-// newCaller readies a client: redirects stay within the host, and are few.
+// newCaller prepares a client: it follows few redirects, only within the host.
 func newCaller(client *http.Client, e *Endpoint) *caller {
 	own := http.Client{}
 	if client != nil {
@@ -75,10 +75,10 @@ type reply struct {
 	header  http.Header
 	body    []byte
 	length  int64         // of the body
-	took    time.Duration // from the question to the last byte
+	took    time.Duration // from the request to the last byte
 }
 
-// get asks for an address. It waits where it is told to; an answer of any status is none of its errors.
+// get asks for an address. It waits if the answer says so; a status is never an error.
 func (c *caller) get(ctx context.Context, address string) (*reply, error) {
 	return c.do(ctx, http.MethodGet, address, nil)
 }
@@ -121,8 +121,8 @@ func (c *caller) do(ctx context.Context, method, address string, header http.Hea
 	}
 }
 
-// between is the pause before the next request: where none is set, as long as the last
-// answer took, so that one run keeps a server busy half of the time at most.
+// between is the pause before the next request: unless one is set, as long as the last answer
+// took, so that a run keeps a server busy at most half of the time.
 func (c *caller) between() time.Duration {
 	if c.pause != 0 {
 		return max(c.pause, 0)
@@ -165,7 +165,7 @@ func (c *caller) once(ctx context.Context, method, address string, header http.H
 	return &reply{address, answer.StatusCode, answer.Header, body, int64(len(body)), time.Since(began)}, nil
 }
 
-// timedOut tells the end of one request's time from the end of the whole run.
+// timedOut distinguishes the time limit of one request from that of the whole run.
 func timedOut(whole context.Context, err error) error {
 	if whole.Err() != nil {
 		return whole.Err()

@@ -14,8 +14,8 @@ import (
 type finder struct {
 	*caller
 	e     Endpoint
-	first *answer[any] // what a plain visitor gets
-	found bool         // the envelope is found, not told
+	first *answer[any] // the answer for a plain visitor
+	found bool         // the envelope was found, not given
 	short *answer[any] // a shorter page, if a size was tried: it may have a next one
 }
 
@@ -32,7 +32,7 @@ func (e *NoPageError) Error() string {
 
 func (e *NoPageError) Unwrap() error { return e.Err }
 
-// detailOf is what a refusal says, after a colon; "" where it says nothing that is known.
+// detailOf is what a refusal says, after a colon; "" if it says nothing that is understood.
 func detailOf(r *reply) string {
 	var said struct{ Detail, Title, Message, Error string }
 	if json.Unmarshal(r.body, &said) != nil {
@@ -45,7 +45,7 @@ func detailOf(r *reply) string {
 	return fmt.Sprintf(": %.300s", says)
 }
 
-// find completes an endpoint by its first answer and by trials.
+// find completes the description of an endpoint by its first answer and by trials.
 func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 	f := &finder{caller: c, e: told.clone()}
 	if strings.Contains(f.e.Address, "{") && f.e.numbered() == byLinks {
@@ -63,7 +63,7 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 			return nil, &NoPageError{r.address, r.status, err}
 		}
 	}
-	if f.e.Shape == JSON && len(f.e.Envelope) <= 1 { // else what is told is all that is meant
+	if f.e.Shape == JSON && len(f.e.Envelope) <= 1 { // otherwise the description is complete as it is
 		f.found = true
 		f.findEnvelope(r.body)
 	}
@@ -94,10 +94,10 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 	if ctx.Err() != nil {
 		return nil, ctx.Err()
 	}
-	return f, nil // where trials end early, less is found
+	return f, nil // if trials end early, less is found
 }
 
-// findOnSecond looks at a page that is not the first.
+// findOnSecond looks for more on a page that is not the first.
 func (f *finder) findOnSecond(ctx context.Context) {
 	next := f.first.next(&f.e)
 	if next == "" && f.short != nil {
@@ -129,8 +129,8 @@ func (f *finder) nameVariables() {
 	}
 }
 
-// findKey chooses a field that tells the records of the first answer apart. Whether it
-// does so for all of them is seen on the walk.
+// findKey chooses a field that differs in all records of the first answer. The walk shows whether
+// it does in all others.
 func (f *finder) findKey() {
 	if len(f.first.records) == 0 {
 		return
@@ -160,7 +160,7 @@ func (f *finder) findKey() {
 	}
 }
 
-// checkKey tells a field of the key that records do not have: it would make one of them all.
+// checkKey checks that records have the fields of the key; otherwise all of them would be one.
 func (f *finder) checkKey() error {
 	for _, field := range f.e.Key {
 		if len(f.first.records) > 0 && !slices.ContainsFunc(f.first.records, func(r any) bool { return fieldOf(r, field) != nil }) {

@@ -20,8 +20,8 @@ func milliseconds(d time.Duration) string {
 	return fmt.Sprintf("%.2f ms", float64(d)/float64(time.Millisecond))
 }
 
-// WriteHTML writes the report as one page that needs nothing else: no script, no style and
-// no picture from elsewhere. It is light or dark as its reader's system is.
+// WriteHTML writes the report as a page in one file, without a script or anything from elsewhere.
+// It is light or dark like its reader's system.
 func (r *Report) WriteHTML(w io.Writer) error {
 	return reportTemplate.Execute(w, struct {
 		*Report

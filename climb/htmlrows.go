@@ -10,8 +10,8 @@ import (
 	"golang.org/x/net/html/atom"
 )
 
-// readHTML reads the rows of the largest table, else the items of the largest list, and
-// what links with a rel tell. Lists inside nav, header and footer are not records.
+// readHTML reads the rows of the largest table, otherwise the items of the largest list, and links
+// with a rel. Lists inside nav, header and footer are not records.
 func (a *answer[T]) readHTML() error {
 	document, err := html.Parse(bytes.NewReader(a.body))
 	if err != nil {
@@ -73,7 +73,8 @@ func (a *answer[T]) readHTML() error {
 	return nil
 }
 
-// isNote tells a row that says that there are none from a record: one cell across columns.
+// isNote reports whether a row is not a record but a note, such as "no records": one cell across
+// columns.
 func isNote(row *html.Node) bool {
 	var all []*html.Node
 	for n := range row.ChildNodes() {

@@ -31,9 +31,8 @@ type junitSays struct {
 	Text    string `xml:",chardata"`
 }
 
-// WriteJUnit writes the report as JUnit XML: one test for each promise. Faults are
-// failures, warnings are passed and stand in its output, what was not offered or not
-// checked is skipped.
+// WriteJUnit writes the report as JUnit XML: one test for each promise. Faults are failures,
+// warnings pass and are in the output; promises that were not offered or not checked are skipped.
 func (r *Report) WriteJUnit(w io.Writer) error {
 	suite := junitSuite{Name: r.Endpoint.Address, Tests: len(r.Promises), Time: fmt.Sprintf("%.3f", r.Took.Seconds())}
 	for _, p := range r.Promises {

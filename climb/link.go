@@ -5,12 +5,12 @@ import (
 	"strings"
 )
 
-// steps are the links that a page tells, by relation: first, prev, next, last, self.
+// steps are the links of a page, by relation: first, prev, next, last, self.
 type steps map[string]string
 
 var relations = map[string]string{"first": "first", "prev": "prev", "previous": "prev", "next": "next", "last": "last", "self": "self"}
 
-// add takes one link in; the first of each relation counts.
+// add adds a link; the first of each relation counts.
 func (s steps) add(relation, address string) {
 	if name := relations[strings.ToLower(relation)]; name != "" && s[name] == "" {
 		s[name] = address

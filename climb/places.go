@@ -1,6 +1,6 @@
 package climb
 
-// This file finds where an answer keeps its records and what else it tells.
+// This file finds where an answer has its records and everything else.
 
 import (
 	"bytes"
@@ -16,7 +16,7 @@ var (
 	usualKeys    = []string{"id", "key", "uuid", "guid", "code", "slug", "number", "no", "ref", "name"}
 	usualTotal   = []string{"X-Total-Count", "Total-Count"}
 
-	// usual are the names under which answers tell the things that an envelope can place.
+	// usual are the names under which answers usually have what an envelope can map.
 	usual = map[string][]string{
 		"total_items": {"totalitems", "total", "totalcount", "totalrecords", "totalresults", "count"},
 		"total_pages": {"totalpages", "pages", "pagecount", "lastpage"},
@@ -93,7 +93,7 @@ func (f *finder) findEnvelope(body []byte) {
 	f.drop(all)
 }
 
-// findPlaces finds what else a page tells, where it is not known yet.
+// findPlaces finds the places of everything else that is not known yet.
 func (f *finder) findPlaces(all any, records string) {
 	known := maps.Clone(f.e.Envelope)
 	found := map[string]int{} // how likely each place is; lower is likelier
@@ -119,8 +119,8 @@ func (f *finder) findPlaces(all any, records string) {
 	})
 }
 
-// likelihood ranks a member's name for what it may tell; -1: not that. A number whose name
-// has "total" in it is the total, or with "page" the number of pages.
+// likelihood ranks a member's name for what it may be; -1: not that. A number with "total" in its
+// name is the total or, with "page", the number of pages.
 func likelihood(what string, usual []string, name string) int {
 	rank := slices.Index(usual, name)
 	if rank < 0 && strings.Contains(name, "total") && (what == "total_items" && !strings.Contains(name, "page") || what == "total_pages" && strings.Contains(name, "page")) {
@@ -129,8 +129,8 @@ func likelihood(what string, usual []string, name string) int {
 	return rank
 }
 
-// learn looks for what the first page does not tell, such as a link to the one before, in
-// another one.
+// learn looks on another page for what the first page does not have, such as a link to the
+// previous one.
 func (f *finder) learn(a *answer[any]) {
 	d := json.NewDecoder(bytes.NewReader(a.body))
 	d.UseNumber()
@@ -141,7 +141,7 @@ func (f *finder) learn(a *answer[any]) {
 	}
 }
 
-// drop takes back what was found under names that mean something else here.
+// drop removes what was found under names that mean something else here.
 func (f *finder) drop(all any) {
 	number := func(name string) (int64, bool) {
 		pointer, ok := f.e.Envelope[name]

@@ -7,17 +7,17 @@ import (
 	"strings"
 )
 
-// Severity is what a promise that is not kept counts as.
+// Severity is what a broken promise counts as.
 type Severity string
 
 // The severities.
 const (
-	Fault   Severity = "fault"   // the endpoint does not hold: exit code 1, a failed test
+	Fault   Severity = "fault"   // the check fails: exit code 1, a failed test
 	Warning Severity = "warning" // worth a look
 	Off     Severity = "off"     // not checked
 )
 
-// promise is one thing that a paged endpoint can be held to.
+// promise is one thing that a paged endpoint should keep.
 type promise struct {
 	code          string
 	title         string
@@ -82,14 +82,14 @@ var promises = []promise{
 	{"moving.repeated", "While records change, no record comes twice", Warning, Fault},
 }
 
-// Expect says what each promise counts as where it is not kept, by its code. What it does
-// not name is as in Usual.
+// Expect says what each broken promise counts as, by its code. Codes that it does not name are as
+// in Usual.
 type Expect map[string]Severity
 
-// Usual is what any paged endpoint can be held to.
+// Usual is what any paged endpoint should keep.
 func Usual() Expect { return expect(func(p promise) Severity { return p.usual }) }
 
-// Strict makes a fault of each promise that is not kept.
+// Strict makes each broken promise a fault.
 func Strict() Expect { return expect(func(p promise) Severity { return p.strict }) }
 
 func expect(of func(p promise) Severity) Expect {
@@ -107,7 +107,7 @@ func (e Expect) of(p promise) Severity {
 	return p.usual
 }
 
-// Check tells a code or a severity that there is none of.
+// Check reports an unknown code or severity.
 func (e Expect) Check() error {
 	for _, code := range slices.Sorted(maps.Keys(e)) {
 		if !slices.ContainsFunc(promises, func(p promise) bool { return p.code == code }) {

@@ -1,8 +1,8 @@
 // Package query reads and writes the query strings of lists.
 //
-// net/url is not used: it drops pairs that it cannot decode or that hold a semicolon,
-// sorts what it writes, and re-encodes what it keeps. Here nothing is dropped in silence,
-// and what is not changed keeps its place and its bytes.
+// net/url is not used: it drops pairs that it cannot decode or that contain a semicolon, sorts
+// what it writes, and re-encodes what it keeps. This package drops nothing in silence, and what is
+// not changed keeps its place and its bytes.
 package query
 
 import (
@@ -13,7 +13,7 @@ import (
 // Pair is a parameter's name and value, decoded.
 type Pair struct{ Name, Value string }
 
-// Part is one parameter as it stands in a query. The zero Part is an empty one.
+// Part is one parameter as it is written in a query. The zero Part is an empty one.
 type Part struct {
 	raw  string // name, and "=value" where there is one
 	eq   int    // where the first '=' stands; len(raw) where there is none
@@ -37,8 +37,7 @@ func (p *Part) Value() string {
 	return Decode(p.raw[p.eq+1:])
 }
 
-// Parts splits a query, without its leading "?", on '&' alone. Empty pieces hold no
-// parameter and are left out.
+// Parts splits a query, without its leading "?", on '&' only. Empty pieces are left out.
 func Parts(query string) iter.Seq[Part] {
 	return func(yield func(Part) bool) {
 		for piece := range strings.SplitSeq(query, "&") {
@@ -88,8 +87,8 @@ func Encode(pairs ...Pair) string {
 	return string(dst)
 }
 
-// With is a query in which a parameter has these values and no others. They stand
-// at its end; every other parameter keeps its bytes.
+// With is a query in which a parameter has these values and no others, at its end; every other
+// parameter keeps its bytes.
 func With(query, name string, values ...string) string {
 	var dst []byte
 	for p := range Parts(query) {
@@ -103,9 +102,8 @@ func With(query, name string, values ...string) string {
 	return strings.TrimSuffix(string(dst), "&")
 }
 
-// Decode undoes form encoding: '+' is a space, "%41" is "A". A '%' that starts
-// no whole escape stands for itself. The text is returned as it is, without a
-// copy, where there is nothing to decode.
+// Decode undoes form encoding: '+' is a space, "%41" is "A". A '%' that is not part of a complete
+// escape stands for itself. If there is nothing to decode, the text is returned without a copy.
 func Decode(s string) string {
 	at := strings.IndexAny(s, "%+")
 	if at < 0 {
@@ -167,8 +165,8 @@ var class = func() (t [256]byte) {
 
 const upperHex = "0123456789ABCDEF"
 
-// AppendKept writes a parameter that rides along: RFC 3986 query characters and
-// whole escapes byte for byte, any other byte percent-encoded.
+// AppendKept writes a parameter that is kept: RFC 3986 query characters and complete escapes byte
+// for byte, any other byte percent-encoded.
 func AppendKept(dst []byte, s string) []byte {
 	for i := range len(s) {
 		if class[s[i]]&inQuery == 0 {
@@ -189,11 +187,11 @@ func appendKeptSlow(dst []byte, s string) []byte {
 	return dst
 }
 
-// AppendValue writes a name or value of our own making.
+// AppendValue writes a name or value of ours.
 func AppendValue(dst []byte, s string) []byte { return appendIn(dst, s, inValue) }
 
-// AppendUnreserved writes a value for any part of an address: what RFC 3986 section 2.3
-// reserves for nothing as it is, every other byte percent-encoded.
+// AppendUnreserved writes a value for any part of an address: the unreserved characters of RFC
+// 3986 section 2.3 as they are, every other byte percent-encoded.
 func AppendUnreserved(dst []byte, s string) []byte { return appendIn(dst, s, unreserved) }
 
 // appendIn writes the bytes of a class as they are, every other one percent-encoded.

@@ -19,7 +19,7 @@ import (
 // Error is one entry of rules that is wrong.
 type Error struct {
 	Entry string // where: "size.default", "sorts[2].key"
-	Found string // what stands there
+	Found string // the value there
 	Want  string // what would be right
 }
 
@@ -30,7 +30,7 @@ func (e Error) Error() string {
 // Errors are all that is wrong with rules.
 type Errors []Error
 
-// Error tells the first mistake, and how many more there are.
+// Error is the first mistake, and the number of further ones.
 func (e Errors) Error() string {
 	if len(e) == 0 {
 		return "rulesfile: the rules have mistakes"
@@ -42,7 +42,7 @@ func (e Errors) Error() string {
 	return text
 }
 
-// Bounds of rules.
+// Limits of rules.
 const (
 	maxSize  = 100_000 // records on a page, also of size=all
 	maxSorts = 10      // sort keys in one query
@@ -344,7 +344,7 @@ func (c *checker) shapes(r *Rules) {
 	}
 }
 
-// bounded makes a text fit to be told: valid UTF-8, of at most 200 bytes or a little more.
+// bounded makes a text fit for a message: valid UTF-8, of about 200 bytes at most.
 func bounded(s string) string {
 	if len(s) > 200 {
 		s = strings.ToValidUTF8(s[:200], "") + "…"
@@ -352,7 +352,7 @@ func bounded(s string) string {
 	return strings.ToValidUTF8(s, "\uFFFD")
 }
 
-// operatorsOf are the operators that a type has; none where there is no such type.
+// operatorsOf are the operators of a type; none if there is no such type.
 func operatorsOf(t value.Type) []paging.Operator {
 	typed := paging.Rules{Filters: []paging.FilterRule{{Type: t}}}
 	return typed.Resolved().Filters[0].Operators

@@ -47,20 +47,19 @@ func Parse(text []byte) (*Rules, error) {
 	return rules, nil
 }
 
-// Bounds of rules that are read, besides those that Check holds.
+// Limits of rules that are read, besides those of Check.
 const (
 	rulesBytes   = 1 << 20
 	rulesEntries = 2_000 // of one list or object
 	rulesText    = 2_000 // bytes of one text
-	rulesDepth   = 16    // lists and objects in one another; rules have 4
-	rulesFaults  = 100   // that are told
+	rulesDepth   = 16    // nested lists and objects; rules have 4
+	rulesFaults  = 100   // that are reported
 )
 
 var errTooDeep = fmt.Errorf("lists and objects stand more than %d deep in one another", rulesDepth)
 
-// reader reads JSON into the rules' own types and notes what does not fit.
-// encoding/json alone would stop at the first unknown entry and pass over a
-// repeated one.
+// reader reads JSON into the rules' own types and notes what does not fit. encoding/json alone
+// would stop at the first unknown entry and ignore a repeated one.
 type reader struct {
 	dec   *json.Decoder
 	errs  Errors
@@ -68,7 +67,7 @@ type reader struct {
 	known map[reflect.Type][]entry
 }
 
-// value reads one JSON value into v. Its error is that of text which is no JSON.
+// value reads one JSON value into v. The error is for text that is not JSON.
 func (r *reader) value(v reflect.Value, entry string) error {
 	token, err := r.dec.Token()
 	if err != nil {
@@ -193,7 +192,7 @@ func (r *reader) array(v reflect.Value, entry string) error {
 
 func (r *reader) mismatch(v reflect.Value, entry, found string) {
 	if !v.IsValid() {
-		return // below an unknown entry, which has been told
+		return // below an unknown entry, which has been reported
 	}
 	kind := v.Kind()
 	if kind == reflect.Pointer {
@@ -242,7 +241,7 @@ func (r *reader) fieldOf(v reflect.Value, name string) reflect.Value {
 	return reflect.Value{}
 }
 
-// entryName is what JSON calls a field; "" where it has no place there.
+// entryName is a field's name in JSON; "" if it is not there.
 func entryName(f reflect.StructField) string {
 	name, _, _ := strings.Cut(f.Tag.Get("json"), ",")
 	return strings.TrimPrefix(name, "-")

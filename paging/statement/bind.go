@@ -11,14 +11,14 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// argument is a value as a database compares it rightly.
+// argument is a value in the form that a database compares rightly.
 type argument struct {
 	value         any
-	before, after string // what stands around its placeholder: a cast
-	above         bool   // the database cannot hold the value; this is the next one below it
+	before, after string // around its placeholder: a cast
+	above         bool   // the database cannot store the value; this is the next one below it
 }
 
-// bind readies a value, in its type's canonical form, to be compared with a column.
+// bind prepares a value, in its type's canonical form, to be compared with a column.
 func (d Dialect) bind(c *column, v string) argument {
 	switch {
 	case c.field.Native:
@@ -41,7 +41,7 @@ func (d Dialect) bind(c *column, v string) argument {
 		if d == MySQL {
 			return bindDecimal(v)
 		}
-		f, _ := strconv.ParseFloat(v, 64) // canonical; infinite where it is beyond a float
+		f, _ := strconv.ParseFloat(v, 64) // canonical; infinite if it is beyond a float
 		return argument{value: f}
 	case value.Date:
 		if d == MySQL {
@@ -74,9 +74,8 @@ const (
 	decimalFraction = 30
 )
 
-// bindDecimal readies a number for MySQL, which would compare one that is written as
-// text as a float. No DECIMAL has more digits than these; one beyond is compared with
-// floats alone.
+// bindDecimal prepares a number for MySQL, which would compare a number in a text as a float. No
+// DECIMAL has more digits than these; a larger number is compared with floats only.
 func bindDecimal(v string) argument {
 	digits, negative := strings.CutPrefix(v, "-")
 	whole, fraction, _ := strings.Cut(digits, ".")
@@ -99,12 +98,12 @@ func bindDecimal(v string) argument {
 	return a
 }
 
-// precision is the shortest span that a column of times tells apart.
+// precision is the shortest span that a column of times distinguishes.
 type precision time.Duration
 
 const microseconds = precision(time.Microsecond)
 
-// bindTime readies a time or, as its midnight, a date.
+// bindTime prepares a time or, as its midnight, a date.
 func (d Dialect) bindTime(c *column, v string) argument {
 	at, err := parseTime(v)
 	if err != nil { // as PostgreSQL writes it: see Question.From
@@ -140,11 +139,11 @@ func parseTime(v string) (time.Time, error) {
 	return at.UTC(), err
 }
 
-// isDay reports whether a value of a time in a condition is a date alone, which stands for
-// the whole day in UTC: see paging.Condition.
+// isDay reports whether a value of a time in a condition is a date, which means the whole day in
+// UTC: see paging.Condition.
 func isDay(value string) bool { return len(value) == len(time.DateOnly) }
 
-// layoutOf checks how times are kept in SQLite, and tells what they tell apart.
+// layoutOf checks how SQLite stores times, and returns the span that this distinguishes.
 func layoutOf(layout string) (string, precision, error) {
 	switch layout {
 	case "":
@@ -154,8 +153,8 @@ func layoutOf(layout string) (string, precision, error) {
 	case "unixmilli":
 		return layout, precision(time.Millisecond), nil
 	}
-	// Texts are in the order of their times where all are of one width and a later time's
-	// is never smaller. Some times tell.
+	// Texts sort like their times if all have the same width and a later time's text is never
+	// smaller. Some examples show that.
 	at := time.Date(1987, 6, 5, 4, 3, 2, 0, time.UTC)
 	width, fine := len(at.Format(layout)), precision(time.Second)
 	for _, unit := range []time.Duration{time.Millisecond, time.Microsecond, time.Nanosecond} {

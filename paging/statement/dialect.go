@@ -36,9 +36,9 @@ func (d Dialect) Quote(name string) string {
 	return quote + strings.ReplaceAll(strings.ReplaceAll(name, "\x00", ""), quote, quote+quote) + quote
 }
 
-// scan reads SQL that a developer wrote and counts its placeholders. It says what is
-// wrong where the text cannot stand as part of a statement: an end of the statement or a
-// comment within it, or a quote or a bracket left open.
+// scan reads SQL that a developer wrote and counts its placeholders. It says what is wrong if the
+// text cannot be part of a statement: it ends the statement or contains a comment, or a quote or a
+// bracket is left open.
 func (d Dialect) scan(sql string) (placeholders int, wrong string) {
 	var open []byte // closing brackets that are awaited
 	for i := 0; i < len(sql); i++ {
@@ -85,8 +85,8 @@ func (d Dialect) scan(sql string) (placeholders int, wrong string) {
 
 func isDigit(c byte) bool { return '0' <= c && c <= '9' }
 
-// quoteEnd is where the quoted text that begins at i ends; below 0 where it does not. A
-// doubled quote begins another one, right after.
+// quoteEnd is the end of the quoted text that begins at i; below 0 if it has none. A doubled quote
+// begins another one, right after.
 func (d Dialect) quoteEnd(sql string, i int) int {
 	for j := i + 1; j < len(sql); j++ {
 		switch {

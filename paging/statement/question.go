@@ -11,15 +11,15 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// maxValues is the most values, and the most words of a search, that one statement looks
-// for. MySQL takes 65,535 arguments, SQLite 32,766; a caller decides how many are sent.
+// maxValues is the most values, and the most words of a search, in one statement. MySQL takes
+// 65,535 arguments, SQLite 32,766; callers decide how many they send.
 const maxValues = 1_000
 
-// Where is a condition of the program's own: a tenant, records that are not deleted. Every
-// statement holds to it.
+// Where is a condition of your own, such as a tenant, or records that are not deleted. It is part
+// of every statement.
 type Where struct {
-	// SQL is the condition, with placeholders as the dialect has them: $1 and on in
-	// PostgreSQL, ? in the others. Left out: there is none.
+	// SQL is the condition, with placeholders as the dialect has them: $1 and so on in PostgreSQL,
+	// ? in the others. Left out: there is none.
 	SQL string
 	// Args are its arguments.
 	Args []any
@@ -34,16 +34,16 @@ type Question struct {
 	search     string
 	searched   []string
 	order      []paging.Order
-	by         []*column // the columns of order
-	placed     bool      // rows bring their places
+	by         []*column // the columns of the order
+	placed     bool      // rows include their places
 
-	where string // of all conditions
+	where string // all conditions
 	args  []any
 }
 
-// Ask writes the conditions and the order of an ask. Errors are a *paging.Refusal, of a
-// query that looks for more than 1,000 values at once, or tell what the rules or own have
-// that the table lacks or the database cannot do.
+// Ask writes the conditions and the order of an ask. Errors are a *paging.Refusal, for a query
+// with more than 1,000 values at once, or say what the rules or own need that the table lacks or
+// the database cannot do.
 func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 	q := &Question{list: l, own: own, conditions: ask.Conditions(), order: ask.Order(), search: ask.Search()}
 	if own.SQL != "" {
@@ -97,8 +97,8 @@ func (l *List) field(name string) (*column, error) {
 	return c, nil
 }
 
-// Where writes conditions as one of the program's own, for a filter that holds whatever
-// the query says.
+// Where writes conditions as a condition of your own, for a filter that applies whatever the query
+// says.
 func (l *List) Where(conditions []paging.Condition) (Where, error) {
 	q := Question{list: l, conditions: conditions}
 	w := writer{dialect: l.dialect}
@@ -106,7 +106,7 @@ func (l *List) Where(conditions []paging.Condition) (Where, error) {
 	return Where{w.sql.String(), w.args}, err
 }
 
-// write writes all conditions, except for those on one field.
+// write writes all conditions, except those on one field.
 func (q *Question) write(w *writer, except string) error {
 	w.args = make([]any, 0, len(q.own.Args)+2*q.values()+1)
 	and := func() {
@@ -147,7 +147,7 @@ func (q *Question) values() (n int) {
 	return n
 }
 
-// class tells which types compare values that can be held with one another.
+// class is the same for types whose values can be compared.
 func class(t value.Type) value.Type {
 	switch t {
 	case value.Integer, value.Decimal, value.BigInteger:
@@ -156,7 +156,7 @@ func class(t value.Type) value.Type {
 	return cmp.Or(t, value.Text)
 }
 
-// tooMany is the error of a query that looks for too much.
+// tooMany is the error of a query with too many values or words.
 type tooMany struct {
 	n    int
 	what string
@@ -166,7 +166,7 @@ func (e *tooMany) Error() string {
 	return fmt.Sprintf("statement: found %d %s; right would be at most %d", e.n, e.what, maxValues)
 }
 
-// refusal tells a caller what is too much.
+// refusal is that error for the caller.
 func refusal(ask *paging.Ask, err error) error {
 	many, ok := err.(*tooMany)
 	if !ok {
@@ -174,7 +174,7 @@ func refusal(ask *paging.Ask, err error) error {
 	}
 	rules := ask.Rules()
 	param := rules.Params.Search
-	if many.what == "values" { // of the filter that has the most
+	if many.what == "values" { // the filter with the most
 		most := slices.MaxFunc(ask.Conditions(), func(a, b paging.Condition) int { return cmp.Compare(len(a.Values), len(b.Values)) })
 		for i := range rules.Filters {
 			if f := &rules.Filters[i]; f.Field == most.Field {
@@ -199,8 +199,8 @@ func (q *Question) Reversed() *Question {
 	return &r
 }
 
-// Unconditional is the same question without its conditions, whose arguments it keeps. It orders what a
-// program has put together of statements that hold to them.
+// Unconditional is the same question without its conditions, but with their arguments. It sorts
+// what a program has combined from statements that have the conditions.
 func (q *Question) Unconditional() *Question {
 	u := *q
 	u.where = ""

@@ -8,16 +8,16 @@ import (
 	"pageladder.example/paging"
 )
 
-// Region is a part of a question's order whose records stand together. The zero Region is
-// all records. A Region belongs to the Question that gave it.
+// Region is a part of a question's order that can be read by one index. The zero Region is all
+// records. A Region belongs to the Question that made it.
 type Region struct {
 	where         string
 	args          []any // that follow the question's own
 	nonNullPrefix int   // how many leading fields of the order hold, within the region, no NULL or nothing else
 }
 
-// Regions are all records, in order: those that have a value in the first field of the
-// order and those that have none, or one Region where that is never missing.
+// Regions are all records, in order: those with a value in the first field of the order and those
+// without one, or a single Region if that field is never missing.
 func (q *Question) Regions() []Region {
 	first := q.by[0]
 	if !first.field.Nullable {
@@ -31,13 +31,13 @@ func (q *Question) Regions() []Region {
 	return []Region{some, none}
 }
 
-// From are the records from a place on: of a record whose values in the fields of the
-// order, each in its type's canonical form and nil where it is missing, are given. That
-// record itself is among them. The error tells of a field that has no places.
+// From are the records from a place on. The place is given by the values of a record in the fields
+// of the order, each in its type's canonical form and nil if missing; that record is included. The
+// error is for a field that has no places.
 func (q *Question) From(values []*string) ([]Region, error) { return q.from(values, false) }
 
-// After are the records after a place. Those before it are what Reversed has after it, the
-// nearest first.
+// After are the records after a place. The records before it are those after it in the Reversed
+// question, the nearest first.
 func (q *Question) After(values []*string) ([]Region, error) { return q.from(values, true) }
 
 func (q *Question) from(values []*string, after bool) ([]Region, error) {
@@ -70,8 +70,7 @@ func (q *Question) from(values []*string, after bool) ([]Region, error) {
 	return q.withNulls(q.nested(values, after)), nil
 }
 
-// withNulls adds the records without a value in the first field, where they follow those
-// that have one.
+// withNulls adds the records without a value in the first field, if they follow those with one.
 func (q *Question) withNulls(r Region) []Region {
 	if q.order[0].NullsFirst || !q.by[0].field.Nullable {
 		return []Region{r}
@@ -190,9 +189,8 @@ func (q *Question) tied(values []*string, after bool) []Region {
 	return regions
 }
 
-// WithKey is the one record that has a key: its values in the fields of Table.ByKey, in
-// their order, each in its type's canonical form. The error tells of another number of
-// values.
+// WithKey is the one record with a key: its values in the fields of Table.ByKey, in order, each in
+// its type's canonical form. The error is for a wrong number of values.
 func (q *Question) WithKey(values []string) (Region, error) {
 	fields := q.list.table.ByKey
 	if len(fields) != len(values) || len(fields) == 0 {
@@ -212,8 +210,8 @@ func (q *Question) WithKey(values []string) (Region, error) {
 	return Region{where: w.sql.String(), args: w.args}, nil
 }
 
-// ErrMoved is the error of those who read for records that came or went between the count
-// and the page.
+// ErrMoved is the error of a read during which records were added or removed between the count and
+// the page.
 var ErrMoved = errors.New("statement: the records changed between the count and the page; right would be one transaction that sees one snapshot")
 
 // Walk reads limit records from an offset on of regions that follow one another. The

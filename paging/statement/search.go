@@ -6,9 +6,9 @@ import (
 	"unicode"
 )
 
-// search writes that a record has every word of a search, without regard to case and
-// accents, and the last one as the beginning of a word. A word is a run of letters and
-// digits, with the marks that they carry.
+// search writes the condition that a record has every word of a search, regardless of case and
+// accents; the last one may be the beginning of a word. A word is a run of letters and digits,
+// with their marks.
 func (w *writer) search(l *List, fields []string, text string) error {
 	if l.table.Search != "" {
 		w.text("(", l.searchBefore)
@@ -23,7 +23,7 @@ func (w *writer) search(l *List, fields []string, text string) error {
 		words = strings.FieldsFunc(text, func(r rune) bool { return !isWord(r) })
 	}
 	switch {
-	case len(words) == 0: // no record has a word that there is not
+	case len(words) == 0: // no record has a word if there is none
 		w.text(none)
 		return nil
 	case len(words) > maxValues:
@@ -80,8 +80,8 @@ func (w *writer) filledWords(l *List, words []string) {
 	}
 }
 
-// mySQLWords looks by a collation that takes letters as equal that differ in case and
-// accents alone.
+// mySQLWords searches with a collation for which letters are equal that differ only in case and
+// accents.
 func (w *writer) mySQLWords(texts, words []string) {
 	sep := ""
 	for i, word := range words {
@@ -98,8 +98,8 @@ func (w *writer) mySQLWords(texts, words []string) {
 	}
 }
 
-// postgresWords takes accents off by Unicode's decomposition: what stays are strokes and
-// ligatures, such as those of ø and æ.
+// postgresWords removes accents by Unicode's decomposition; strokes and ligatures remain, such as
+// those of ø and æ.
 func (w *writer) postgresWords(texts, words []string) {
 	parts := make([]string, len(texts))
 	for i, t := range texts {
@@ -133,8 +133,7 @@ func unaccented(text string) string {
 	return `regexp_replace(normalize(lower(` + text + `), nfd), '[\u0300-\u036f]', '', 'g')`
 }
 
-// betweenWords matches what stands between words in PostgreSQL, whose classes have no
-// marks.
+// betweenWords matches what is between words in PostgreSQL, whose character classes have no marks.
 var betweenWords = func() string {
 	var b strings.Builder
 	b.WriteString("[^[:alnum:]")
