@@ -292,6 +292,9 @@ prints with --unfollow-script.`,
 	}
 	cmd.Flags().BoolVar(&script, "unfollow-script", false, "only print the SQL that removes the log from the table")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
+		if _, err := c.Following(cmd.Context(), args[0]); err != nil { // a kept set, for one
+			return err
+		}
 		no := false
 		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &no}); err != nil {
 			return err
