@@ -86,7 +86,7 @@ type SettingsChange struct {
 	Label    *string `json:"label,omitempty"`
 	Fixed    *string `json:"fixed,omitempty"`
 	Open     *bool   `json:"open,omitempty"`
-	Remember *int64  `json:"remember_s,omitempty"` // seconds
+	Remember *int64  `json:"remember_s,omitempty"` // of an attached set: seconds
 	Follow   *bool   `json:"follow,omitempty"`     // of an attached set
 }
 

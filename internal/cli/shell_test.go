@@ -47,6 +47,7 @@ func TestEveryCommandSpeaksToMachinesAndPeopleAlike(t *testing.T) {
 		"place arrivals 138 --at 1 -o ndjson":        "pl.version=1",
 		"records purge arrivals 99999":               "!3 no record of arrivals",
 		"page arrivals --fields id":                  "!2 --fields: arrivals has no parameter for that",
+		"sets change berths --remember 30s":          `!4 the set is a kept one, whose changes are known anyway`,
 		"sets unfollow berths":                       `!4 the set is a kept one, whose changes are known anyway`,
 		"page nowhere":                               `!3 "pageladder sets list" lists the sets`,
 		"__complete records show berths E":           "E1\nE2\n",

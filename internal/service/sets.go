@@ -104,6 +104,11 @@ func (s *Service) changeSet(c *gin.Context) error {
 	if err := body.JSON(c.Request, &change, "application/json", "application/merge-patch+json"); err != nil {
 		return err
 	}
+	if set, err := s.setOf(c); err != nil {
+		return err
+	} else if change.Follow != nil && !set.Attached() {
+		return sets.ErrNotAttached
+	}
 	set, err := s.store.Configure(c.Request.Context(), pathParam(c, "set"), func(now *sets.Settings) error {
 		if change.Label != nil {
 			now.Label = strings.TrimSpace(*change.Label)

@@ -47,7 +47,7 @@ func checkSaid(was *Set, text, fixed string) error {
 
 // Configure changes a set's settings. The function gets the current ones under a lock, so that it
 // can compare them and refuse: an error of it leaves everything as it was. The version moves in
-// the same transaction; indexes follow in the background. Errors are ErrNoSet, ErrKey, ErrFields,
+// the same transaction; indexes follow in the background. Errors are ErrNoSet, ErrNotAttached, ErrKey, ErrFields,
 // rulesfile.Errors, *ValueError, *FixedError, those of the function, or the database's.
 func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
 	var set *Set
@@ -63,7 +63,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 		if err := change(&now); err != nil {
 			return err
 		}
-		if now.Followed && !set.Attached() {
+		if !set.Attached() && (now.Followed || now.Remember > 0 && now.Remember != set.Remember) {
 			return ErrNotAttached
 		}
 		if err := now.Rules.Check(); err != nil {
