@@ -105,6 +105,19 @@ func TestARecordIsChangedAndTheListIsBackAsItWas(t *testing.T) {
 	b.reads("Record 9001 has been added.")
 	_, text, _ := call(t, "GET", b.server+"/api/sets/arrivals/records/9001", "", "")
 	assert.Contains(t, text, `"arrived_at":"2026-06-01T05:30:15Z"`)
+
+	// A time finer than a second cannot be picked: it is typed, to the end.
+	_, _, tag := call(t, "GET", b.server+"/api/sets/arrivals/records/9001", "", "")
+	status, text, _ := call(t, "PATCH", b.server+"/api/sets/arrivals/records/9001", `{"arrived_at":"2026-06-01T05:30:15.25Z"}`, tag)
+	require.Equal(t, 200, status, text)
+	b.visit("/sets/arrivals/records/9001")
+	b.sees("document.getElementById('field-arrived_at')?.value === '2026-06-01T05:30:15.25Z'")
+	b.fill("Arrived", "2026-06-01T05:30:16Z")
+	b.sees("document.getElementById('field-arrived_at').type === 'text'")
+	b.click("button", "Save")
+	b.reads("Record 9001 has been changed.")
+	_, text, _ = call(t, "GET", b.server+"/api/sets/arrivals/records/9001", "", "")
+	assert.Contains(t, text, `"arrived_at":"2026-06-01T05:30:16Z"`)
 }
 
 // A list that is held still stays as it is while others change it, counts the changes, and lets go.

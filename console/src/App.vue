@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, nextTick, watch } from 'vue'
+import { nextTick, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { readSession, signOut } from './api'
+import { ownsAll, readSession, signOut } from './api'
 import { keysOn, theme } from './state'
 import drawing from './mark.svg'
 
@@ -12,7 +12,6 @@ const { data: session } = useQuery({
   queryKey: ['session'],
   queryFn: ({ signal }) => readSession(signal),
 })
-const owner = computed(() => session.value?.role === 'owner' && !session.value.sets)
 
 async function leave() {
   await signOut()
@@ -43,7 +42,7 @@ watch(
       <nav class="masthead-pages" aria-label="Console">
         <RouterLink to="/">Record sets</RouterLink>
         <RouterLink to="/calculator">Calculator</RouterLink>
-        <RouterLink v-if="owner" to="/tokens">Tokens</RouterLink>
+        <RouterLink v-if="ownsAll(session)" to="/tokens">Tokens</RouterLink>
         <RouterLink to="/about">About</RouterLink>
       </nav>
       <div class="masthead-side">

@@ -51,9 +51,6 @@ export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
 
 const away = 'The service does not answer. Is it still running?'
 
-/** What programs without a token are told. */
-const asksForToken = /^send a token in the Authorization header/
-
 /** What the service says, as a sentence; what begins with a parameter's or an entry's name keeps it. */
 const sentence = (says: string) => {
   const named = /^[\w.[\]]+: /.test(says) || /^[a-z]+[._]/.test(says)
@@ -68,8 +65,6 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
     count?: number
     now?: string
   }
-  if (status === 401 && asksForToken.test(told.detail ?? ''))
-    told.detail = 'This needs a token: sign in first.'
   return new Problem(
     status,
     sentence(told.detail ?? `The service answered ${status} ${statusText}`),
@@ -241,6 +236,9 @@ export const may = (who: wire.Session | undefined, role: Role, set: string) =>
   who !== undefined &&
   roles.indexOf(who.role) >= roles.indexOf(role) &&
   (who.sets === null || who.sets.includes(set))
+
+/** Whether a caller owns all sets, and so may make one. */
+export const ownsAll = (who: wire.Session | undefined) => who?.role === 'owner' && !who.sets
 
 export const readSession = (signal?: AbortSignal) => ask<wire.Session>('/api/session', { signal })
 export const signIn = (by: { token: string } | { code: string }) =>

@@ -76,15 +76,12 @@ func says(err error) string {
 func inShell(text string) string {
 	text = replaceCall.ReplaceAllString(text, `"pageladder sets import $1 FILE --again" replaces its records`)
 	text = noSet.ReplaceAllString(text, `$0; "pageladder sets list" lists the sets`)
-	return calls.Replace(text)
+	return strings.ReplaceAll(text, "sign in, or send it in the Authorization header", "name it with --token-file or PAGELADDER_TOKEN")
 }
 
 var (
 	noSet       = regexp.MustCompile(`there is no record set named "[^"]*"$`)
 	replaceCall = regexp.MustCompile(`PUT /api/sets/([a-z0-9_-]+)/records replaces its records`)
-	calls       = strings.NewReplacer(
-		"send a token in the Authorization header, or sign in with one in the console", "name a token with --token-file or PAGELADDER_TOKEN",
-	)
 )
 
 func exitCode(err error) int {

@@ -190,7 +190,9 @@ func TestOthersGetInWithATokenAlone(t *testing.T) {
 	t.Setenv("PAGELADDER_LOG_LEVEL", "error")
 	by := start(t, "serve", "--config", config, "--listen", "0.0.0.0:0")
 	by.env = []string{"PAGELADDER_SERVER=" + strings.Replace(by.server, "[::]", "127.0.0.1", 1), "PAGELADDER_DATA_DIR=" + t.TempDir()}
-	assert.Equal(t, 4, by.run(t, "sets", "list").code)
+	bare := by.run(t, "sets", "list")
+	assert.Equal(t, 4, bare.code)
+	assert.Contains(t, bare.errOut, "this needs a token: name it with --token-file or PAGELADDER_TOKEN")
 	assert.Zero(t, by.run(t, "sets", "list", "--token-file", file).code)
 	assert.Empty(t, by.stderr.String(), "the environment is stronger than the file")
 	made := by.run(t, "token", "create", "--token-file", file, "--role", "reader", "--label", "harbour master")

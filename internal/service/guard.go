@@ -128,7 +128,7 @@ func (s *Service) may(c *gin.Context, who *access.Caller, r *route) error {
 	return problem.Of(problem.NotAllowed, "this needs the role %s; the token's is %s", r.role, who.Role)
 }
 
-var errSignInFirst = problem.Of(problem.NotSignedIn, "send a token in the Authorization header, or sign in with one in the console")
+var errSignInFirst = problem.Of(problem.NotSignedIn, "this needs a token: sign in, or send it in the Authorization header")
 
 // open reports whether a set may be read without a token; one that does not exist may not.
 func (s *Service) open(ctx context.Context, name string) (bool, error) {

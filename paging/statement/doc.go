@@ -1,6 +1,6 @@
 // Package statement writes an ask as SQL, for PostgreSQL, MySQL with MariaDB, and SQLite:
-// text and arguments, for any driver. It opens no connection; the packages sqlpage and
-// pgxpage beside it do, and read a page in one call.
+// text and arguments, for any driver. It runs nothing itself; the packages sqlpage
+// and pgxpage below it read a page in one call.
 //
 // A Table says once where the records are and what each field is in SQL. An ask of it is
 // a Question, which writes every statement that a list needs:

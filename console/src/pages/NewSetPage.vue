@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { readSession } from '../api'
+import { ownsAll, readSession } from '../api'
 import AttachTable from '../components/AttachTable.vue'
 import FileImport from '../components/FileImport.vue'
 import SignIn from '../components/SignIn.vue'
@@ -17,14 +17,13 @@ const tabs = [
   { id: 'attach', label: 'Attach a table or view' },
 ]
 const { data: session } = useQuery({ queryKey: ['session'], queryFn: ({ signal }) => readSession(signal) })
-const mayMake = computed(() => session.value?.role === 'owner' && !session.value.sets)
 const tab = computed(() => (route.hash === '#attach' ? 'attach' : 'file'))
 </script>
 
 <template>
   <nav aria-label="You are here" class="trail"><RouterLink to="/">Record sets</RouterLink></nav>
   <h1>New set</h1>
-  <template v-if="session && !mayMake">
+  <template v-if="session && !ownsAll(session)">
     <p>Only an owner of all sets can make one.</p>
     <SignIn />
   </template>

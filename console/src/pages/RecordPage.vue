@@ -225,9 +225,12 @@ const long = (field: Field) =>
   field.type === 'json' || (field.type === 'text' && /\n|.{80}/s.test(typed[field.name] ?? ''))
 const hint = (field: Field) =>
   ({ time: '2026-03-01T06:30:00Z', json: '["salt", "tar"]' })[field.type as string]
-/** Whether a time is picked: one of whole seconds in UTC, or a missing one. Finer ones are typed. */
+/** Whether a time is picked: it was, and is, of whole seconds in UTC or missing. Finer ones are typed. */
 const picked = (field: Field) =>
-  field.type === 'time' && /^(\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?Z)?$/.test(typed[field.name] ?? '')
+  field.type === 'time' &&
+  [typedAs(before.value[field.name]), typed[field.name]].every((time) =>
+    /^(\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?Z)?$/.test(time ?? ''),
+  )
 const inputType = (field: Field) =>
   field.type === 'date' ? 'date' : picked(field) ? 'datetime-local' : 'text'
 const inputValue = (field: Field) => {

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 // All record sets.
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
-import { listSets, readSession } from '../api'
+import { listSets, ownsAll, readSession } from '../api'
 import { setAddress } from '../address'
 import ProblemNote from '../components/ProblemNote.vue'
 
@@ -12,20 +11,19 @@ const { data, error, refetch, isPending } = useQuery({
   queryFn: ({ signal }) => listSets(signal),
 })
 const { data: session } = useQuery({ queryKey: ['session'], queryFn: ({ signal }) => readSession(signal) })
-const mayMake = computed(() => session.value?.role === 'owner' && !session.value.sets)
 const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
   <div class="title-row">
     <h1>Record sets</h1>
-    <RouterLink v-if="mayMake" to="/new" class="btn btn-primary">New set</RouterLink>
+    <RouterLink v-if="ownsAll(session)" to="/new" class="btn btn-primary">New set</RouterLink>
   </div>
   <ProblemNote v-if="error" :error="error" @again="refetch()" />
   <p v-else-if="isPending" role="status">Loading…</p>
   <div v-else-if="data && data.sets.length === 0" class="empty">
     <h2>There are no record sets yet</h2>
-    <p v-if="mayMake">
+    <p v-if="ownsAll(session)">
       <RouterLink to="/new">Make one of a file</RouterLink> (CSV, NDJSON, JSON or XLSX), or
       <RouterLink to="/new#attach">attach a table or view</RouterLink> of a database that is there already.
     </p>
