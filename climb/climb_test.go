@@ -61,7 +61,8 @@ func TestRightEndpointsHaveNoFault(t *testing.T) {
 	}
 }
 
-// A list that is longer than the walks has no fault for that, and what was not seen is said.
+// A list longer than the walks is checked in part: that is no fault, and the report says what was
+// not seen.
 func TestLongListsAreCheckedInPart(t *testing.T) {
 	for _, w := range ways {
 		for _, told := range []bool{true, false} {
@@ -97,8 +98,8 @@ func TestWhatIsNotToldIsFound(t *testing.T) {
 	}
 }
 
-// only expects walks and numbers, and what is checked together with some codes: anything
-// else would take its time, of some thousand runs.
+// only keeps the walks and the numbers, and the checks that some codes need. Checking everything
+// in some thousand runs would take too long.
 func only(codes string) climb.Expect {
 	e := climb.Strict()
 	for code := range e {
@@ -127,7 +128,7 @@ func TestEachFaultIsFound(t *testing.T) {
 					}
 					for seed := range uint64(3) {
 						seen++
-						tied := seed == 2 && !strings.Contains(f.codes, "order.") // of equal values no order is seen
+						tied := seed == 2 && !strings.Contains(f.codes, "order.") // records with equal values show no order
 						between := plant(w, boats(n, seed, tied), f)
 						r := run(t, between, w.endpoint(true), seed, timeout, only(f.codes))
 						codes, says := broken(r)

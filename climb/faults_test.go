@@ -47,8 +47,8 @@ func told(name string, also ...func(where) bool) func(where) bool {
 }
 func both(a, b func(where) bool) func(where) bool { return func(c where) bool { return a(c) && b(c) } }
 
-// deepDelay is what a deep page takes longer where deep pages are slow. It is raised if a run has not
-// shown that: on a busy machine the first page takes long too.
+// deepDelay is the extra time of a deep page, in the fault that makes deep pages slow. It is
+// raised when a run has not found that fault: on a busy machine the first page is slow too.
 var deepDelay atomic.Int64
 
 func init() { deepDelay.Store(int64(12 * time.Millisecond)) }

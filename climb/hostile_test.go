@@ -162,7 +162,7 @@ func TestReportsRunNothing(t *testing.T) {
 	assert.Equal(t, len(climb.Codes()), cases)
 }
 
-// A token goes to the endpoint's own host, and nowhere else.
+// A token is sent to the endpoint's own host, and to no other.
 func TestTokensStayAtHome(t *testing.T) {
 	var strangers atomic.Int64
 	other := httptest.NewServer(http.HandlerFunc(func(http.ResponseWriter, *http.Request) { strangers.Add(1) }))
@@ -206,7 +206,7 @@ func TestRetryAfterIsObeyed(t *testing.T) {
 	assert.Equal(t, 12, n)
 }
 
-// Whatever an answer is, it is read or refused.
+// Any answer is either read or refused.
 func FuzzAnswers(f *testing.F) {
 	f.Add(`{"data": [{"id": 1}], "links": [{"rel": "next", "href": "?page=2"}]}`, `<?page=2>; rel="next"`, "application/json")
 	f.Add("id,name\n1,\"a\"\n", `</x>; rel=prev; title="a, \"b\""`, "text/csv")

@@ -22,9 +22,9 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// This file is a right endpoint for each way of paging, made of plain steps: what was asked
-// (asked), what is answered (page), and how it is written. Faults are planted between the
-// steps (faults_test.go); the steps themselves stay right.
+// This file is an endpoint without faults, for each way of paging. It works in plain steps: what
+// was asked (asked), what is answered (page), and how that is written. Faults are planted between
+// the steps (faults_test.go); the steps themselves stay right.
 
 type record struct {
 	ID      int    `json:"id"`
@@ -454,20 +454,20 @@ func send(out http.ResponseWriter, r *http.Request, status int, header http.Head
 	}
 }
 
-// proxy stands before a right endpoint, whose list it knows, and plants a fault: where the
-// fault changes the answer, it sends that one; every other answer goes through as it came.
+// proxy stands in front of a right endpoint, whose list it knows, and plants a fault: it sends its
+// own answer where the fault changes the answer, and passes on every other one unchanged.
 type proxy struct {
 	target  http.Handler
 	way     way
 	all     []record
 	fault   fault
-	planted atomic.Int64 // answers that were changed, or that there were none of
+	planted atomic.Int64 // answers that were changed or left out
 }
 
 func (p *proxy) ServeHTTP(out http.ResponseWriter, r *http.Request) {
 	came := httptest.NewRecorder()
 	p.target.ServeHTTP(came, r.Clone(r.Context()))
-	p.planted.Add(1) // a panic, or no answer, is one too
+	p.planted.Add(1) // a panic, or no answer, counts too
 	wrong := p.way.serve(p.all, p.fault, r.Clone(r.Context()))
 	body := wrong.body
 	if r.Method == http.MethodHead {

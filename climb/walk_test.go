@@ -92,7 +92,7 @@ func find(name string) fault {
 	return planted[slices.IndexFunc(planted, func(f fault) bool { return f.name == name })]
 }
 
-// teller is a *testing.T that keeps what it is told.
+// teller is a *testing.T that keeps its messages.
 type teller struct {
 	*testing.T
 	errors, logs []string

@@ -43,7 +43,7 @@ func openAs(t testing.TB, server string) *tab {
 		cd.WindowSize(1280, 800), cd.Flag("no-proxy-server", true),
 		cd.Flag("host-resolver-rules", "MAP * ~NOTFOUND, EXCLUDE 127.0.0.1"), cd.Flag("disable-component-update", true),
 		cd.Flag("disable-domain-reliability", true), cd.Flag("no-pings", true), cd.Flag("lang", "en-US"),
-		cd.Flag("force-prefers-reduced-motion", true), // no colour is caught on its way to another
+		cd.Flag("force-prefers-reduced-motion", true), // no picture is taken while a colour changes
 		cd.Flag("disable-features", "Translate,OptimizationHints,MediaRouter,AutofillServerCommunication"))
 	allocator, stop := cd.NewExecAllocator(context.Background(), opts...)
 	t.Cleanup(stop)
@@ -90,7 +90,7 @@ func (t *tab) sees(js string) {
 	t.Helper()
 	ctx, cancel := context.WithTimeout(t.ctx, 10*time.Second)
 	defer cancel()
-	// what is not on the page yet is no error
+	// What is not on the page yet is no error.
 	if err := cd.Do(ctx, cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()")); err != nil {
 		t.Fatalf("never came true: %s\nat %s:\n%s", js, eval[string](t, "location.href"), eval[string](t, "document.body.innerText"))
 	}

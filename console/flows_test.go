@@ -120,7 +120,8 @@ func TestARecordIsChangedAndTheListIsBackAsItWas(t *testing.T) {
 	assert.Contains(t, text, `"arrived_at":"2026-06-01T05:30:16Z"`)
 }
 
-// A list that is held still stays as it is while others change it, counts the changes, and lets go.
+// A list that is held still stays as it is while others change it, counts the changes, and can be
+// let go.
 func TestAListIsHeldStill(t *testing.T) {
 	b := open(t)
 	const list = "/sets/arrivals?sort=-tonnage&size=10&page=2"
@@ -170,7 +171,8 @@ func TestAListIsHeldStill(t *testing.T) {
 	b.at("/sets/arrivals", "1–20 of 345")
 }
 
-// A set whose links lead to pages of the developer's own is walked, and held still, in the console all the same.
+// A set whose links lead to the developer's own pages can still be walked and held still in the
+// console.
 func TestASetWithABaseIsWalked(t *testing.T) {
 	store := testkit.Harbour(t)
 	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {

@@ -196,8 +196,8 @@ func checkPage(t *rapid.T, r *Rules, page *Page) {
 	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.SizeForm()), "no link has a negative number")
 }
 
-// Getters give values: nothing that is done to them changes where they came from,
-// and a value that nobody has filled can be used.
+// What a getter gives can be changed without changing where it came from, and zero values can be
+// used.
 func TestValuesStayAndZerosWork(t *testing.T) {
 	r := harbour()
 	r.Show = []string{"id", "vessel"}

@@ -304,8 +304,8 @@ func checkHref(t *testing.T, href string) {
 
 var inQuery = regexp.MustCompile(`^([A-Za-z0-9._~!$&'()*+,;=:@/?-]|%[0-9A-Fa-f]{2})*`) // RFC 3986 section 3.4
 
-// A query of a megabyte, as much as net/http takes by default, needs memory by its
-// length, whatever stands in it.
+// A query of a megabyte, the most that net/http takes by default, needs memory in proportion to
+// its length, whatever is in it.
 func TestLongQueriesTakeWhatIsTheirs(t *testing.T) {
 	var unlike strings.Builder
 	for i := range 90_000 {

@@ -96,7 +96,7 @@ func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
 	require.NoError(t, err)
 	assert.True(t, who.All(access.Owner))
 
-	// It is sent to a service of the folder alone, and to no other machine.
+	// The token is sent to a service of that data folder only, and to no other machine.
 	listener, err := net.Listen("tcp", "127.0.0.1:0")
 	require.NoError(t, err)
 	defer listener.Close()

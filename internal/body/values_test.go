@@ -7,8 +7,8 @@ import (
 	"github.com/stretchr/testify/require"
 )
 
-// The cases of RFC 7396 appendix A whose patch a field of lists and objects takes, and
-// values that no patch may change on its way.
+// The cases of RFC 7396 appendix A whose patch a field of lists and objects can take, and values
+// that a patch must leave exactly as they are.
 func TestJSONFieldsAreMerged(t *testing.T) {
 	for _, c := range []struct{ value, patch, want string }{
 		{`{"a":"b"}`, `{"a":"c"}`, `{"a":"c"}`},

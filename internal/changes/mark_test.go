@@ -8,8 +8,8 @@ import (
 	"pgregory.net/rapid"
 )
 
-// A history of transactions, of which some write to the log; snapshots of it on a primary
-// and on a standby that follows it.
+// A history of transactions, some of which write to the log, and snapshots of it: on a primary,
+// and on a standby that follows the primary.
 type history struct {
 	next      uint64
 	running   []uint64
@@ -42,15 +42,15 @@ func (h *history) standby() *Snapshot {
 	return s
 }
 
-// taken is a snapshot, and what of the log it truly sees.
+// taken is a snapshot, and the part of the log that it really sees.
 type taken struct {
 	*Snapshot
 	seen map[uint64]bool
 	at   int // in time, on its server
 }
 
-// What a mark covers it has seen; a later one on the same server covers an earlier one; and
-// what is new since a mark is what it has not seen.
+// A mark covers only what it has seen. A later mark on the same server covers an earlier one. What
+// is new since a mark is exactly what the mark has not seen.
 func TestCoversIsNeverWrong(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		h := &history{next: 3, logs: map[uint64]bool{}}
@@ -98,7 +98,8 @@ func TestCoversIsNeverWrong(t *testing.T) {
 				if !covers {
 					continue
 				}
-				// What the later one finds as new by the condition is what the older one has not seen.
+				// The condition finds as new, for the later one, exactly what the older one has not
+				// seen.
 				from, listed := older.since()
 				for xid, logged := range newer.seen {
 					if !logged {

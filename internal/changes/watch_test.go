@@ -37,7 +37,7 @@ func TestStampsAreNewWhereTheMarkSawLess(t *testing.T) {
 	})
 }
 
-// Whatever stands where a stamp should, it is read or is an error.
+// Whatever stands in place of a stamp is read, or is an error.
 func FuzzReadStamp(f *testing.F) {
 	for _, text := range []string{"=", "", "|", "1:2:|x|", "1:2:1|x|7,8", "9:1:|x|18446744073709551616", "1:2|x|", "a:b:c|x|d", "1:2:3,,4|x|"} {
 		f.Add(text)
@@ -52,7 +52,7 @@ func FuzzReadStamp(f *testing.F) {
 	})
 }
 
-// What a name holds never ends a body between dollars.
+// No name can end a function's body between dollars.
 func TestBodiesBetweenDollars(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		text := rapid.StringOf(rapid.SampledFrom([]rune("$log1 2;"))).Draw(t, "text")
@@ -63,7 +63,7 @@ func TestBodiesBetweenDollars(t *testing.T) {
 	})
 }
 
-// No two tables have logs of one name, nor one that PostgreSQL would cut.
+// No two tables have logs of the same name, and no name is so long that PostgreSQL would cut it.
 func TestNamesOfLogs(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		name := rapid.StringOfN(rapid.SampledFrom([]rune("ab.\"é")), 1, 30, 63)

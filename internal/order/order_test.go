@@ -125,7 +125,7 @@ func TestValuesThatHaveNoKey(t *testing.T) {
 	}
 }
 
-// Blocks that are edited at random are those of a list that is edited likewise.
+// Blocks that are edited at random hold the same as a plain list with the same edits.
 func TestBlocksAreThoseOfTheList(t *testing.T) {
 	o := Order{{Type: value.Integer}}
 	key := func(n int) []byte {
@@ -236,7 +236,7 @@ func TestBlocksRefuseWhatTheyCannotHaveHad(t *testing.T) {
 	require.EqualValues(t, 3, grown.Records())
 }
 
-// Blocks stay within their memory, the step growing in place of it.
+// Blocks stay within their memory: when it is full, the step between them grows.
 func TestBlocksFitTheirMemory(t *testing.T) {
 	for _, most := range []int{20_000, 200_000, 1 << 30} {
 		build := Build(2, func(int64) int { return most })

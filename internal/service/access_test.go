@@ -80,7 +80,8 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 	for _, role := range []access.Role{access.Reader, access.Editor, access.Owner} {
 		callers = append(callers, caller{role.String(), make(role), role, true}, caller{role.String() + " of arrivals", make(role, "arrivals"), role, false})
 	}
-	// A write is sent without what it needs: who may, hears of that, and changes nothing.
+	// Writes are sent without what they need: a caller who may write is told what is missing, and
+	// nothing changes.
 	refused := func(status int) bool { return status == http.StatusUnauthorized || status == http.StatusForbidden }
 	cells := 0
 	for _, call := range s.Calls() {
@@ -309,8 +310,8 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	}, "and may go on")
 }
 
-// Wrong tokens are looked up no more often than their address may ask, and no caller
-// holds all streams.
+// Wrong tokens are looked up only as often as their address may ask, and no caller can hold all
+// streams.
 func TestOneCallerIsBounded(t *testing.T) {
 	store := testkit.Store(t)
 	require.NoError(t, demo.Load(t.Context(), store, 150_000))
@@ -355,8 +356,8 @@ func TestOneCallerIsBounded(t *testing.T) {
 	assert.Equal(t, http.StatusOK, res.StatusCode, "others have theirs")
 }
 
-// A strong ETag stands for one body: it is another for callers who see more, and
-// under other rules.
+// A strong ETag stands for one body: callers who see more get another one, and so do callers under
+// other rules.
 func TestTagsStandForOneBody(t *testing.T) {
 	store := testkit.Harbour(t)
 	at, s := testkit.ServeWith(t, store, service.Options{Answers: 100})

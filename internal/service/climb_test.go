@@ -111,8 +111,8 @@ func followedYard(t *testing.T, store *sets.Store) {
 	}, "the table is followed")
 }
 
-// An owner has a list checked by the service itself, wherever callers reach it, and without
-// using up what its caller may ask.
+// An owner lets the service check a list itself, at whatever address callers reach it. The check
+// does not use up what its caller may ask.
 func TestOwnersHaveTheirListsChecked(t *testing.T) {
 	limits := service.DefaultLimits
 	limits.Rate, limits.Burst = 1, 40

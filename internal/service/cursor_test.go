@@ -97,7 +97,8 @@ func TestListsByCursorHaveSteps(t *testing.T) {
 	assert.Contains(t, body, `"page":null`)
 }
 
-// Cursors show nobody a record, or a value, that they may not see, and go on when their record is gone.
+// Cursors show no record and no value to a caller who may not see it, and lead on even when their
+// own record is gone.
 func TestCursorsKeepWhatIsHidden(t *testing.T) {
 	at, ok, _, store := holding(t)
 	_, err := store.Configure(t.Context(), "boats", func(s *sets.Settings) error {
@@ -116,7 +117,7 @@ func TestCursorsKeepWhatIsHidden(t *testing.T) {
 	ok(200, "DELETE", "/api/sets/boats/records/6", sent{headers: map[string]string{"If-Match": res.Header.Get("ETag")}})
 	assert.JSONEq(t, string(next.Records), string(readPage(t, list+"&after="+page.Cursors.After).Records))
 
-	// A readable one, made up to find out what is not shown.
+	// A readable cursor that somebody made up, to find out what is not shown.
 	name, no := "boat c", "0"
 	made := cursor.Write(cursor.List{Name: "boats", Order: "name,no"}, cursor.Place{Values: []*string{&name, &no}})
 	refused := readPage(t, list+"&after="+made)
@@ -125,7 +126,8 @@ func TestCursorsKeepWhatIsHidden(t *testing.T) {
 	explained := readPage(t, list+"&after="+page.Cursors.After+"&pl.explain=true")
 	assert.Equal(t, api.PlaceValue{Field: "name", Sealed: true}, explained.Made.Cursors[0].Values[0])
 
-	// Whoever is bound by the fixed filter sees nothing more by the cursor of a record that it hides.
+	// A caller who is bound by the fixed filter sees nothing more through the cursor of a hidden
+	// record.
 	res, body := bare(t, at+"/api/sets/boats/records?sort=no&size=50")
 	require.Equal(t, http.StatusOK, res.StatusCode)
 	require.NotContains(t, body, `"no":5,`)
@@ -141,7 +143,8 @@ func bare(t *testing.T, address string) (*http.Response, string) {
 	return send(t, "GET", address, sent{token: nobody})
 }
 
-// A cursor that is made up with values of any kind is a fault of the query, never ours.
+// A cursor made up of values of any kind is a fault of the query, and never an error of the
+// service.
 func TestCursorsThatAreMadeUp(t *testing.T) {
 	store := testkit.Harbour(t)
 	at := testkit.ServeStore(t, store)

@@ -81,7 +81,7 @@ func askEarlier(t *testing.T, at string, known *earlier, as, path string) earlie
 	return answer
 }
 
-// heldAgainst leaves of an answer what no version may change.
+// heldAgainst keeps only the parts of an answer that no version may change.
 func heldAgainst(answer any) any {
 	body, ok := answer.(map[string]any)
 	if !ok {

@@ -18,8 +18,8 @@ import (
 	"pageladder.example/paging/envelope"
 )
 
-// A set whose rules have an envelope answers in it, to whoever has no other wish; the
-// client and who asks for the native shape get that. The set's description says both.
+// A set whose rules have an envelope answers in it, except to callers who ask for the native
+// shape, as the client does. The set's description says both.
 func TestASetAnswersInItsEnvelope(t *testing.T) {
 	store := testkit.Harbour(t)
 	at := testkit.ServeStore(t, store)

@@ -53,7 +53,8 @@ func holding(t *testing.T) (at string, ok func(status int, method, path string, 
 	return at, ok, page.Paging.Version, store
 }
 
-// A list that is held is the one of its version in every call and shape, and says how it differs from now.
+// A list that is held stays as it was at its version, in every call and shape, and says how it
+// differs from now.
 func TestAListIsHeldStill(t *testing.T) {
 	at, ok, began, store := holding(t)
 	held := func(path string) string {
@@ -108,7 +109,7 @@ func TestAListIsHeldStill(t *testing.T) {
 	assert.Contains(t, one, `"revision"`)
 	ok(404, "GET", held("/api/sets/boats/records/11"), sent{})
 
-	// Whoever is bound sees what the filter lets through then and now.
+	// A caller who is bound by the filter sees only what it let through then and lets through now.
 	bound, body := ok(200, "GET", held("/api/sets/boats/records?size=20"), sent{token: nobody})
 	assert.Contains(t, body, `"boat c"`)
 	assert.NotContains(t, body, `"boat d"`, "it is not there now")
@@ -117,7 +118,7 @@ func TestAListIsHeldStill(t *testing.T) {
 	ok(404, "GET", held("/api/sets/boats/records/5"), sent{token: nobody})
 	assert.NotContains(t, bound.Header.Get("Cache-Control"), "immutable")
 
-	// However often it is asked for, remembered answers among them.
+	// It is the same however often it is asked for, also when the answer is a remembered one.
 	again := fmt.Sprintf("/api/sets/boats/records?size=2&pl.version=%d", now.Paging.Version)
 	for range 3 {
 		assert.Zero(t, *readPage(t, at+again).Paging.ChangesSince)
@@ -140,7 +141,8 @@ func TestAListIsHeldStill(t *testing.T) {
 	ok(304, "GET", fmt.Sprintf("/api/sets/boats/records?size=3&pl.version=%d", now.Paging.Version), sent{headers: map[string]string{"If-None-Match": tag}})
 }
 
-// Where a list cannot be held, the answer says why and leads to the list as it is; nothing is bent.
+// Where a list cannot be held, the answer says why and leads to the list as it is now. The query
+// is never changed on the way.
 func TestAListThatCannotBeHeldIsGone(t *testing.T) {
 	_, ok, began, store := holding(t)
 	gone := func(path, why string) {
@@ -158,7 +160,8 @@ func TestAListThatCannotBeHeldIsGone(t *testing.T) {
 	gone("/lists/boats?pl.version=9999", "no page has been of that version")
 	ok(400, "GET", "/api/sets/boats/records?pl.version=0", sent{})
 
-	// Texts that are too long are not logged: what was is known as long as it was none of them.
+	// Texts that are too long are not logged. The earlier state stays known as long as no such text
+	// was in it.
 	for _, text := range []string{incompressible(9_000), incompressible(9_001)} {
 		res, _ := ok(200, "GET", "/api/sets/boats/records/8", sent{})
 		s := inJSON("", `{"note":"`+text+`"}`)
@@ -173,7 +176,7 @@ func TestAListThatCannotBeHeldIsGone(t *testing.T) {
 	}
 	ok(200, "GET", fmt.Sprintf("/api/sets/boats/records?size=3&page=1&pl.version=%d", began+5), sent{})
 
-	// Purging leaves no trace, also of what is gone already.
+	// Purging leaves no trace, also of records that were deleted before.
 	_, made := ok(201, "POST", "/api/tokens", inJSON("", `{"label":"an editor","role":"editor"}`))
 	var editor struct{ Secret string }
 	require.NoError(t, json.Unmarshal([]byte(made), &editor))
@@ -188,7 +191,7 @@ func TestAListThatCannotBeHeldIsGone(t *testing.T) {
 	_, body = ok(200, "GET", "/api/sets/boats/records", sent{})
 	assert.Contains(t, body, `"total_items":9`)
 
-	// An import ends what was before, and so does another life of the database.
+	// An import ends every earlier version, and so does a new epoch, as after a restore.
 	ok(200, "PUT", "/api/sets/boats/records", inCSV("no,name,kept,note\n1,one,true,\n2,two,true,\n"))
 	gone(fmt.Sprintf("/api/sets/boats/records?pl.version=%d", began+8), "the change log")
 	set, err := store.Latest(t.Context(), "boats")
@@ -238,7 +241,8 @@ func TestRulesHoldAListStill(t *testing.T) {
 	assert.NotContains(t, ladder, fmt.Sprintf("pl.version=%d", first.Paging.Version+1))
 }
 
-// After a backup was restored, under the feet of a service too, versions that were given out before mean nothing.
+// Versions from before a backup was restored mean nothing afterwards, also to a service that runs
+// meanwhile.
 func TestVersionsOfBeforeARestoreMeanNothing(t *testing.T) {
 	_, ok, _, store := holding(t)
 	database := store.Pool().Config().ConnString()

@@ -268,8 +268,8 @@ func TestMetricsCountWhatIsAnswered(t *testing.T) {
 	}
 }
 
-// An answer that is remembered is written anew for a later version, with the total and the
-// version of that, while nothing touches its records.
+// A remembered answer is written again for a later version, with that version and its total, while
+// its records stay untouched.
 func TestAnswersAreWrittenAnewWhileOthersChange(t *testing.T) {
 	store := testkit.Harbour(t)
 	at := testkit.ServeStore(t, store)
@@ -366,7 +366,7 @@ func TestNoAcknowledgedWriteIsLostWhenTheDatabaseIsKilled(t *testing.T) {
 	}
 }
 
-// A body decides neither how much is made of it nor how long that takes.
+// A body decides neither how much memory nor how much time is spent on it.
 func TestBodiesAreBounded(t *testing.T) {
 	store := testkit.Store(t)
 	require.NoError(t, demo.Load(t.Context(), store, 0))

@@ -15,8 +15,8 @@ import (
 	"pageladder.example/paging"
 )
 
-// The client's pages of a list that is held are all of its first one's state, however the set's rules address its
-// pages and wherever their links lead.
+// The client's pages of a held list all show the state of the first one, however the set's rules
+// address pages and wherever their links lead.
 func TestTheClientWalksAListThatIsHeld(t *testing.T) {
 	for name, rules := range map[string]func(*sets.Settings){
 		"by number": func(*sets.Settings) {},
@@ -65,7 +65,8 @@ func TestTheClientWalksAListThatIsHeld(t *testing.T) {
 	}
 }
 
-// A walk by cursor has each record that nobody touches once, while others come and go, and goes on later.
+// A walk by cursor has each untouched record once while others come and go, and can be continued
+// later.
 func TestTheClientWalksByCursor(t *testing.T) {
 	at, ok, _, store := holding(t)
 	_, err := store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Rules.Params.After = "page[after]"; return nil })

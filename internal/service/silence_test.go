@@ -21,9 +21,9 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// When the connection that tells of changes falls silent, without an end or a reset,
-// nothing that is remembered is answered after two seconds: a set that has been closed
-// elsewhere is closed, and a filter that has been fixed elsewhere binds.
+// The connection that tells of changes may fall silent without an end or a reset. Two seconds
+// later no remembered answer is given any more: a set that was closed elsewhere is closed, and a
+// filter that was fixed elsewhere binds.
 func TestNothingRememberedOutlivesSilence(t *testing.T) {
 	database := testkit.DatabaseURL(t)
 	direct, err := sets.Open(t.Context(), database)
@@ -82,8 +82,8 @@ func TestNothingRememberedOutlivesSilence(t *testing.T) {
 	testkit.Eventually(t, store.Heard, "changes are heard of again")
 }
 
-// A database that is stopped or frozen takes nothing with it that needs none, and no
-// wait for it is longer than a request's time.
+// When the database is stopped or frozen, requests that do not need it still work, and no request
+// waits for it longer than its own time.
 func TestEveryWaitEnds(t *testing.T) {
 	database := testkit.DatabaseURL(t)
 	line := testkit.NewLine(t, database)

@@ -21,8 +21,8 @@ import (
 	"pageladder.example/paging"
 )
 
-// The questions that are asked of the set that changes, and what holds their answers
-// against the archive.
+// The questions that are asked of the changing set, and the comparison of their answers with the
+// archive.
 
 // asking is one question, as a query and as SQL.
 type asking struct {
@@ -113,7 +113,7 @@ func (g *given) note(page *sets.Page) {
 	one := mark{version: page.Version(), noted: time.Now()}
 	if page.Set.Attached() {
 		one.saw, one.sawUpTo = sets.Saw(page, "xid"), sets.SawAll(page)
-		for len(g.all) > 0 && time.Since(g.all[0].noted) > (settledAfter-2)*time.Second { // its history is settled soon: on a busy machine 300 marks reach back further
+		for len(g.all) > 0 && time.Since(g.all[0].noted) > (settledAfter-2)*time.Second { // its history is settled soon: on a slow machine 300 marks are of a longer time
 			g.all = g.all[1:]
 		}
 	}

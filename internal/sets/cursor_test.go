@@ -140,7 +140,7 @@ func TestCursorsOfTablesOfOthers(t *testing.T) {
 	f.follow(t)
 	t.Run("followed", walks)
 	f.exact(t)
-	// A value of none of these types is the caller's fault, and no reason to forsake the log.
+	// A value of none of these types is the caller's fault, and no reason to give up the log.
 	bad, id := "no uuid", "1"
 	made := cursor.Write(cursor.List{Name: "boats", Order: "u,id"}, cursor.Place{Values: []*string{&bad, &id}})
 	page, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=u&after=" + made})

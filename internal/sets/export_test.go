@@ -59,8 +59,7 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 // SetBuildAgain sets the least time between two builds of footholds for one set.
 func (s *Store) SetBuildAgain(d time.Duration) { s.tracks.again = d }
 
-// Current gives a set without asking the database; nil where it is not known to be
-// current.
+// Current gives a set without asking the database, or nil if it is not known to be up to date.
 func (s *Store) Current(name string) *Set {
 	if set, current, _ := s.catalogue.get(name); current {
 		return set
@@ -71,7 +70,7 @@ func (s *Store) Current(name string) *Set {
 // SetLogAgain sets the time between attempts to make a log.
 func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unlock(); s.logAgain = d }
 
-// BroughtTo is the version that the track is at which a set was lately read by.
+// BroughtTo is the version up to which the most recently used track of a set is known.
 func (s *Store) BroughtTo(name string) int64 {
 	s.lately.mu.Lock()
 	defer s.lately.mu.Unlock()
@@ -81,8 +80,8 @@ func (s *Store) BroughtTo(name string) int64 {
 	return 0
 }
 
-// KnownAfter is what is known of a set that was known at a version after notices, each of a process
-// and what it told, and whether it is current.
+// KnownAfter is what is known of a set after notices: it was known at a version, and each notice
+// has a process and a text. It also tells whether that is up to date.
 func KnownAfter(name string, version int64, told ...*pgconn.Notification) (set *Set, current bool) {
 	c := catalogue{heard: time.Now(), sets: map[string]seen{name: {set: &Set{Name: name, Version: version, log: &changes.Log{}}}}}
 	heard := notices{catalogue: &c}
@@ -100,8 +99,9 @@ func (s *Store) SetFollowAgain(d time.Duration) {
 	s.followAgain = d
 }
 
-// FollowedPageAt is a page of a followed set in a transaction, as of before something that is done
-// meanwhile, and that a page sees which somebody began to read before.
+// FollowedPageAt reads a page of a followed set in a transaction that began before meanwhile was
+// called. Another page is read after that call, so that what is known is newer than the
+// transaction.
 func (s *Store) FollowedPageAt(ctx context.Context, req Request, meanwhile func()) (page *Page, err error) {
 	set, err := s.Latest(ctx, req.Set)
 	if err != nil {

@@ -13,8 +13,8 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// Whatever the owner does succeeds, and every page before and after it is right: by the log, or
-// the plain way with a word to the owner.
+// Whatever the owner does to the table succeeds, and every page before and after is right: it is
+// read by the log, or the plain way and the owner is told.
 func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 	change := "update yard.boats set tons = tons + 1, crew = crew + 1 where id % 10 = 3; delete from yard.boats where id % 100 = 7; insert into yard.boats (id, name) values (3001, 'boat 9')"
 	for _, c := range []struct {
@@ -161,8 +161,8 @@ func TestFollowedTableWithPartitions(t *testing.T) {
 	f.agrees(t)
 }
 
-// What logical replication writes calls no triggers of statements: a table that begins to receive its
-// rows so is read the plain way, and its owner is told.
+// Rows that logical replication writes fire no statement triggers. So a table that begins to
+// receive its rows that way is read the plain way, and its owner is told.
 func TestFollowedTableThatReceivesItsRows(t *testing.T) {
 	f := newFleet(t, boats)
 	f.follow(t)

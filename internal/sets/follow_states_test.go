@@ -13,10 +13,10 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// The states of a followed table, of which several may be read at the same time.
+// Several states of a followed table may be read at the same time.
 
-// What is known is brought on from one state to another in one step, over states between them that
-// somebody still reads at: each of those has some of the changes.
+// What is known is updated from one state to a later one in one step, although somebody still
+// reads at states between the two. Each of those has only some of the changes.
 func TestStatesBetweenTwoThatAreKnownAreExact(t *testing.T) {
 	f := newFleet(t, boats)
 	f.follow(t)
@@ -107,7 +107,9 @@ func TestPagesOfAFollowedTableAreGivenAgain(t *testing.T) {
 	}
 }
 
-// What no trigger sees of a table is seen though it is as before again, by the next statement.
+// A change of the table itself that is undone at once, such as a new name or a trigger switched
+// off, is noticed by the next statement, although no trigger tells it and the table looks as
+// before.
 func TestWhatWasOnAndOffIsSeen(t *testing.T) {
 	for table, does := range map[string][]string{
 		boats: {

@@ -200,7 +200,7 @@ func TestTablesThatCannotBeFollowed(t *testing.T) {
 	}
 }
 
-// A log that nobody reads is written no further, so that it is bounded whatever is written; who
+// A log that nobody reads is not written any further, so that its size is bounded. A reader who
 // comes back finds that it begins anew.
 func TestLogOfAFollowedTableIsBounded(t *testing.T) {
 	f := newFleet(t, boats)
@@ -229,21 +229,21 @@ func TestLogOfAFollowedTableIsBounded(t *testing.T) {
 		assert.Equal(t, 20, images(), "it begins anew: %s", name)
 		f.agrees(t)
 	}
-	// Read all the time, it is pruned: what is older than an hour goes.
+	// A log that is read all the time is pruned: what is older than an hour is deleted.
 	require.NoError(t, f.store.Prune(t.Context()))
 	f.does(t, "update pageladder_log.seen set at = at - interval '2 hours'")
 	require.NoError(t, f.store.Prune(t.Context()))
 	assert.Zero(t, images())
 	f.agrees(t)
 	f.exact(t)
-	// A standby cannot do that, which is told.
+	// A standby cannot do that, and says so.
 	state, err := f.store.FollowState(t.Context(), "boats")
 	require.NoError(t, err)
 	assert.Empty(t, state.Unkept)
 }
 
-// As many readers as there are connections, and more, each in a transaction, do not wait for
-// one another: of a followed table and of a kept set.
+// More readers in transactions than there are connections do not wait for one another, of a
+// followed table and of a kept set.
 func TestReadersInTransactionsDoNotWaitForEachOther(t *testing.T) {
 	f := newFleet(t, boats)
 	f.follow(t)
@@ -295,7 +295,8 @@ func TestReadersInTransactionsDoNotWaitForEachOther(t *testing.T) {
 	f.agrees(t)
 }
 
-// The fixed filter of a followed set binds who is bound by it, in pages and totals that are kept current.
+// The fixed filter of a followed set binds its callers in pages and totals that are kept up to
+// date.
 func TestFixedFilterOfAFollowedTable(t *testing.T) {
 	f := newFleet(t, boats)
 	_, err := f.store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Fixed = "crew.min=3&name.not=boat 9"; return nil })

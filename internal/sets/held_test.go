@@ -60,8 +60,8 @@ func (m *model) walk(ctx context.Context, store *sets.Store, query string, versi
 	}
 }
 
-// Walks over a list that is held lose no record and repeat none, in every order, while others write and PostgreSQL
-// is killed. A crash may end a walk, and bends none.
+// Walks over a held list lose no record and repeat none, in every order, while others write and
+// PostgreSQL is killed. A crash may end a walk, but never makes its pages wrong.
 func TestWalksOfAHeldListLoseAndRepeatNothing(t *testing.T) {
 	server, err := postgres.Start(t.Context(), postgres.Options{Dir: testkit.DataDir(t)})
 	require.NoError(t, err)
@@ -128,8 +128,8 @@ func TestWalksOfAHeldListLoseAndRepeatNothing(t *testing.T) {
 	t.Logf("%d walks were whole, %d were ended by a crash", whole, ended)
 }
 
-// A list of a followed table is held on every service, as long as its log reaches. Who asks for more does no harm to
-// others.
+// A list of a followed table is held on every service as long as its log reaches back. Asking for
+// an older state does other callers no harm.
 func TestAListOfAFollowedTableIsHeldAsLongAsItsLogReaches(t *testing.T) {
 	f := newFleet(t, boats)
 	f.follow(t)

@@ -36,7 +36,7 @@ func (m *model) check(t *testing.T, store *sets.Store) *sets.Explain {
 	return explain
 }
 
-// whats are what was known.
+// whats are the names of what was known.
 func whats(e *sets.Explain) map[string]bool {
 	all := map[string]bool{}
 	for _, k := range e.Known {
@@ -45,7 +45,7 @@ func whats(e *sets.Explain) map[string]bool {
 	return all
 }
 
-// A log that does not tell all is of no use, which is told, and nothing is wrong.
+// An incomplete log is not used: the explanation says why, and the answers are still right.
 func TestLogsThatDoNotTellAll(t *testing.T) {
 	change := "update pageladder.record_set set version = version + 1 where name = 'changing'; update TABLE set amount = amount + 1, name = 'b' where id % 50 = 0"
 	for _, c := range []struct {
@@ -98,7 +98,7 @@ func TestLogsThatDoNotTellAll(t *testing.T) {
 			}
 			told := m.check(t, store)
 			assert.Contains(t, strings.Join(told.Anew, "; "), c.told)
-			// It is mended by itself, and what is made then is kept current again.
+			// It mends itself, and what is made afterwards is kept up to date again.
 			store.SetLogAgain(0)
 			testkit.Eventually(t, func() bool {
 				return len(whats(m.check(t, store))) == 3
@@ -110,7 +110,8 @@ func TestLogsThatDoNotTellAll(t *testing.T) {
 	}
 }
 
-// Who changes records without moving the version has it moved for them, and counted.
+// Where somebody changes records without moving the version, it is moved for them, and the records
+// are counted.
 func TestChangesByWhoKnowsNoVersions(t *testing.T) {
 	m := newModel(t, 50)
 	m.services[0].Indexed()
@@ -139,8 +140,8 @@ func TestChangesByWhoKnowsNoVersions(t *testing.T) {
 	}
 }
 
-// A service that goes on while its database is restored from a dump, in which versions
-// begin again that it has seen, answers by what is there.
+// A service that goes on while its database is restored from a dump answers by what is there,
+// although it has seen the versions of the dump before.
 func TestADatabaseThatIsRestored(t *testing.T) {
 	m := newModel(t, 100)
 	store := m.services[0]
@@ -174,7 +175,7 @@ func TestADatabaseThatIsRestored(t *testing.T) {
 	assert.Zero(t, store.Unlike())
 }
 
-// Logs do not grow without end, and what is older than they tell is not brought on.
+// Logs are bounded, and what is known of a time before a log begins is not updated by it.
 func TestLogsArePruned(t *testing.T) {
 	m := newModel(t, 100)
 	store := m.services[0]
@@ -204,8 +205,8 @@ func TestLogsArePruned(t *testing.T) {
 	assert.Equal(t, before, rows(), "of the last change alone")
 	m.check(t, store)
 
-	// A service that goes on seeing the set change, and is not asked this question until
-	// what it knows is further back than the log reaches.
+	// The service sees the set change but is not asked this question, until what it knows is older
+	// than the log.
 	testkit.Eventually(t, func() bool { n, _ := store.Footholds(); return n > 0 }, "footholds")
 	require.Len(t, whats(m.check(t, store)), 3)
 	for range 3 {
@@ -320,7 +321,7 @@ func changer(address string) error {
 	}
 }
 
-// A service is killed under load, and beside another one that goes on.
+// A service is killed under load: the one that goes on beside it, and a new one, answer right.
 func TestTotalsAreRightAfterAServiceWasKilled(t *testing.T) {
 	m := newModel(t, 100)
 	version := func() (n int64) {
@@ -409,7 +410,8 @@ func TestPagesAreGivenAgain(t *testing.T) {
 	}
 }
 
-// What a set was lately read by is brought on as soon as a change is heard of, before anybody asks.
+// When a change is heard of, the order that a set was last read in is updated at once, before
+// anybody asks.
 func TestOrdersAreBroughtOnAhead(t *testing.T) {
 	m := newModel(t, 100)
 	store, other := m.services[0], m.services[1]

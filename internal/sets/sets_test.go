@@ -262,7 +262,7 @@ func TestErrorsAreTold(t *testing.T) {
 	assert.ErrorIs(t, err, sets.ErrNoSet)
 }
 
-// What is remembered of footholds is what is there: replacing one takes no more room.
+// Footholds that replace others take no more room.
 func TestFootholdsThatAreReplacedTakeNoMoreRoom(t *testing.T) {
 	store := testkit.Harbour(t)
 	_, bytes, err := store.BuildFootholds(t.Context(), "arrivals", "sort=vessel")
@@ -278,8 +278,8 @@ func TestFootholdsThatAreReplacedTakeNoMoreRoom(t *testing.T) {
 	assert.Equal(t, []int{1, once}, []int{tracks, kept})
 }
 
-// A notice of a change of records tells all that is asked of a set afterwards; the name alone, from a
-// service of an earlier version or from a trigger, has the set asked for.
+// A notice of changed records tells all that is needed of a set afterwards. A notice with only the
+// name, from an earlier version of the service or from a trigger, has the set read again.
 func TestNoticesOfWhatIsKnown(t *testing.T) {
 	type notice struct {
 		by   uint32

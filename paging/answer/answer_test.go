@@ -123,7 +123,7 @@ func TestShapesAndHeaders(t *testing.T) {
 	assert.Equal(t, `[{"at":"0001-01-01T00:00:00Z","id":3}]`, body(t, get(t, list, "GET", "/?fields=at,id&page=2&size=2", "Accept", "application/json;shape=array")))
 }
 
-// Who has an answer already is told so, and HEAD is GET without a body.
+// A caller who has an answer already is told so, and HEAD is GET without a body.
 func TestWhoHasAnAnswerIsToldSo(t *testing.T) {
 	whole := get(t, list, "GET", "/?size=2")
 	tag := whole.Header.Get("ETag")
@@ -146,8 +146,8 @@ type state string
 func (s state) Error() string    { return "from the database" }
 func (s state) SQLState() string { return string(s) }
 
-// Errors are told as what they are, all faults at once, and none of the program's own
-// reaches the caller.
+// An error is answered as what it is, with all faults at once, and the text of the program's own
+// errors never reaches the caller.
 func TestErrorsAreProblems(t *testing.T) {
 	for _, c := range []struct {
 		err    error
@@ -196,7 +196,8 @@ func TestErrorsAreProblems(t *testing.T) {
 	assert.Equal(t, `[{"a":1.50,"b":"NaN","c":null},{"a":null,"b":null,"c":null}]`, text)
 }
 
-// A stream that breaks off is seen to break off; one that cannot begin is an error.
+// A stream that breaks off in the middle looks broken to its reader; one that cannot begin is an
+// error.
 func TestStreamsBreakOffVisibly(t *testing.T) {
 	broken := errors.New("the database went away")
 	stream := func(records int, fails bool) http.HandlerFunc {

@@ -25,8 +25,8 @@ func at(t require.TestingT, document any, pointer string) any {
 	return document
 }
 
-// Every name's value stands where the envelope puts it, and is the native answer's; what
-// the native answer leaves out is null.
+// Every value stands where the envelope puts it and is the same as in the native answer; what the
+// native answer leaves out is null.
 func TestEnvelopesHoldWhatTheNativeAnswerTells(t *testing.T) {
 	native := map[string]string{"records": "/records", "paging": "/paging", "links": "/links"}
 	for _, name := range envelope.Names() {

@@ -11,7 +11,7 @@ import (
 	"github.com/stretchr/testify/assert"
 )
 
-// Answers are made in memory that is used again; none is ever another's.
+// The memory of an answer is used again for others, and no answer ever has a part of another.
 func TestAnswersAtOnceAreTheirOwn(t *testing.T) {
 	server := httptest.NewServer(http.HandlerFunc(boats))
 	defer server.Close()

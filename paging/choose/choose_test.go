@@ -129,8 +129,8 @@ func TestValuesThatDoNotFitAreNamed(t *testing.T) {
 	assert.Len(t, records, 2)
 }
 
-// Numbers that a float64 cannot tell apart, or that are beyond it, and times within one
-// second, come in their order, and equal ones as they stood.
+// Numbers that a float64 cannot distinguish or hold, and times within one second, come in their
+// order; equal ones keep theirs.
 func TestNumbersAndTimesComeInOrder(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		of := rapid.SampledFrom([]struct {
@@ -191,8 +191,8 @@ func TestIntegersAreAsTheirTexts(t *testing.T) {
 	})
 }
 
-// A page is what a cut of the whole list in its order is, wherever it lies and however
-// many records have the same values.
+// A page is the same part of the sorted list wherever it lies, and however many records have equal
+// values.
 func TestAPageIsACutOfAll(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		list := rapid.SliceOfN(rapid.Int64Range(0, 30), 0, 200).Draw(t, "list")

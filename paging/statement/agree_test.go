@@ -59,8 +59,8 @@ func drawQuery(t *rapid.T) string {
 	return strings.Join(append(pieces, "sort="+strings.Join(keys, ",")), "&")
 }
 
-// The same ask gives the same records in the same order, the same totals and the same
-// facets, of each database and of a list in memory, by page and from any place on.
+// One ask gives the same records in the same order, with the same totals and facets, from each
+// database and from a list in memory, by page number and after a cursor.
 func TestAllGiveTheSame(t *testing.T) {
 	records := makeRecords(250)
 	all := databases(t, records)
@@ -96,7 +96,7 @@ func (d *database) agrees(t *rapid.T, query string, places statement.Places, ask
 	require.NoError(t, err, query)
 	require.EqualValues(t, len(found), d.number(t, q.Count(statement.Region{}, 0)), "%s: total of %s", d.name, query)
 	regions := q.Regions()
-	if places == statement.Tied { // which has nothing to do with this
+	if places == statement.Tied { // in this form the list is read as one region
 		regions = []statement.Region{{}}
 	}
 	require.Equal(t, keysOf(here), d.ids(t, q, regions, page.Offset(), page.Size()), "%s: %s", d.name, query)

@@ -65,8 +65,8 @@ func cursorRules() *paging.Rules {
 // orders are those that the walks go by: of every type, up to three keys, one way and mixed.
 var orders = []string{"", "sort=-id", "sort=name", "sort=-name,amount", "sort=amount,-price,day", "sort=-price", "sort=ok,-at", "sort=-day,name", "sort=at", "sort=-big,ok", "sort=amount&amount.min=-2", "sort=-name&q=gull"}
 
-// Whatever the order and the database, pages by cursor are the list's, forward and back,
-// and are the same both ways.
+// In every order and every database, pages by cursor are the pages of the list, and the same ones
+// forward and back.
 func TestPagesByCursorAreTheList(t *testing.T) {
 	records := makeRecords(90)
 	type reader struct {
@@ -104,7 +104,7 @@ func TestPagesByCursorAreTheList(t *testing.T) {
 			read := r.read(cursorRules())
 			for _, order := range orders {
 				if strings.Contains(order, "q=") && r.name != "slice" {
-					continue // what each finds is told elsewhere
+					continue // another test tells what each database finds
 				}
 				ask, err := cursorRules().Read(order)
 				require.NoError(t, err)
@@ -156,8 +156,8 @@ func idsOf(calls []call) (ids []string) {
 	return ids
 }
 
-// Records that nobody touches come once, in their order, whatever is added, changed and
-// removed between two pages: also the very records that the cursors are of.
+// Records that nobody touches come once and in order, whatever is added, changed and removed
+// between two pages, even if that is the record of the cursor.
 func TestWalksByCursorUnderWriters(t *testing.T) {
 	records := makeRecords(90)
 	for _, d := range databases(t, records) {

@@ -81,7 +81,7 @@ func ExampleQuestion_Facet() {
 	//   1: 500
 }
 
-// What a program has put together of statements is put in order by another.
+// A program combines statements of its own, and sorts what they give in the order of a list.
 func ExampleQuestion_Unconditional() {
 	ask, _ := arrivalRules.Read("tonnage.min=500&sort=-tonnage")
 	q, _ := arrivals(statement.SQLite).Ask(&ask, statement.Where{})
@@ -105,7 +105,7 @@ func ExampleQuestion_Regions() {
 	// select a.id as "id" from arrivals a join berths b on b.id = a.berth_id where a.tonnage is null order by a.tonnage desc, a.id desc limit 20
 }
 
-// From a record on, after it, and before it.
+// The records from a given one on, those after it, and those before it.
 func ExampleQuestion_From() {
 	ask, _ := arrivalRules.Read("sort=-vessel")
 	q, _ := arrivals(statement.PostgreSQL).Ask(&ask, statement.Where{})

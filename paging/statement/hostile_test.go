@@ -26,8 +26,8 @@ var corpus = []string{
 	"\x00", "\xff\xfe", "a\x00b",
 }
 
-// Every string of the corpus, in every place of a query, finds what it finds in a list in
-// memory or is refused, and leaves the table as it was.
+// Every string of the corpus, at every place of a query, is refused or finds the same as in a list
+// in memory, and the table stays as it was.
 func TestNoQueryReachesTheText(t *testing.T) {
 	records := makeRecords(60)
 	rules := rulesOf()
@@ -98,16 +98,15 @@ func fuzzed() (lists []*statement.List) {
 	return lists
 }
 
-// ourWords is all that a statement consists of besides the table's own SQL, which is
-// marked: a list of words, aliases, placeholders, casts, signs, limits, and few numbers
-// and patterns.
+// ourWords is every word that a statement may have besides the table's own SQL, which is marked:
+// words, aliases, placeholders, casts, signs, limits, and a few numbers and patterns.
 var ourWords = regexp.MustCompile(`^(?:«[a-z]+»|«search\(\$\d+\)»|"[a-z]+"|` + "`[a-z]+`" + `|\$\d+|::(?:text|bigint|numeric|boolean|date|timestamptz)(?:\[\])?|` +
 	`\b(?:select|as|from|where|and|or|not|is|null|order|by|desc|nulls|first|last|group|join|on|like|ilike|escape|collate|binary|using|any|array|` +
 	`count|min|cast|convert|coalesce|lower|normalize|nfd|concat|concat_ws|regexp_replace|string_to_array|instr|date|` +
 	`utf8mb4|utf8mb4_bin|utf8mb4_unicode_520_ci|found|k0|one|counted|value|records)\b|` +
 	`\b(?:limit|offset) \d+\b|decimal\(65,\d\d?\)|datetime\(6\)|\b[01]\b|<=|>=|\|\||@>|[ ?(),=<>.\[\]*]|'(?: |% |%|!|g|)'|'\[\\u0300-\\u036f\]'|'between words')*$`)
 
-// FuzzStatement holds that no text of a query is ever text of a statement.
+// FuzzStatement checks that no text of a query becomes text of a statement.
 func FuzzStatement(f *testing.F) {
 	lists := fuzzed()
 	rules := rulesOf()

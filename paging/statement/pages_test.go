@@ -203,8 +203,8 @@ func pgxRecords(t *testing.T, records []record) (*pgxpool.Pool, *statement.List)
 	return pool, d.list(t, statement.Compared)
 }
 
-// What was counted and what came agree, or it is an error: a transaction of the caller's
-// may see other records in its second statement.
+// The total and the records agree, or reading is an error: in a transaction of the caller's, the
+// second statement may see other records.
 func TestRecordsThatMoveAreAnError(t *testing.T) {
 	d := postgresDatabase(t, testkit.DatabaseURL(t))
 	d.fill(t, makeRecords(30))

@@ -18,8 +18,8 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// What a table says that cannot be, or that its database cannot do, is an error before
-// any statement is made.
+// A table that contradicts itself, or asks what its database cannot do, is an error before any
+// statement is made.
 func TestWrongTablesAreErrors(t *testing.T) {
 	for _, c := range []struct {
 		table statement.Table
@@ -79,7 +79,7 @@ func TestOwnFiltersAreNotBounded(t *testing.T) {
 	require.Zero(t, d.number(t, q.Count(statement.Region{}, 0)))
 }
 
-// What the rules, the program's own condition or a place have that the table lacks is an
+// A field that the rules, the program's own condition or a place name and the table lacks is an
 // error when the statement is made.
 func TestWrongQuestionsAreErrors(t *testing.T) {
 	list, err := statement.New(statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{
@@ -130,8 +130,8 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 	}
 }
 
-// Where a database orders or folds texts in another way than a list in memory does, it is
-// said in docs/statement.md, and is as it is said there.
+// Where a database orders or folds texts differently from a list in memory, docs/statement.md says
+// so, and it is as it says.
 func TestWhereDatabasesDiffer(t *testing.T) {
 	names := []string{"Zander", "aal", "Ölberg", "ölberg", "Øst", "œuvre", "o\u0308re", "straße", "STRASSE", "İz"}
 	var records []record
@@ -372,8 +372,8 @@ func TestNativeTypes(t *testing.T) {
 	}
 }
 
-// Whatever tables and fields are called: quoted names stand in statements as names, and
-// the databases read them as such.
+// Tables and fields may have any name: it is quoted in statements, and the databases read it as a
+// name.
 func TestAnyNameCanBeQuoted(t *testing.T) {
 	all := databases(t, nil)
 	for _, d := range all {

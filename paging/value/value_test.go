@@ -29,7 +29,8 @@ func TestEachTypeHasOneForm(t *testing.T) {
 	}
 }
 
-// Whatever is accepted is accepted in its one form, and stays as it is there.
+// An accepted value is turned into its one canonical form, which stays the same when it is read
+// again.
 func TestCanonicalFormsStay(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
 		of := rapid.SampledFrom(Types()).Draw(t, "type")
