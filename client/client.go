@@ -69,7 +69,7 @@ func (p *Problem) Error() string {
 	if len(p.Faults) > 1 {
 		says := make([]string, len(p.Faults))
 		for i, f := range p.Faults {
-			says[i] = f.Param + ": " + f.Says
+			says[i] = f.Param + ": " + strings.TrimSuffix(f.Says, ".") + "."
 		}
 		return strings.Join(says, " ")
 	}

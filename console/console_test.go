@@ -105,6 +105,8 @@ func TestTokensAreMadeUsedAndEndedInTheConsole(t *testing.T) {
 	b.sees(`document.querySelector('.secret code').innerText.startsWith('plt_')`)
 	secret := eval[string](b, `document.querySelector('.secret code').innerText`)
 	b.click("button", "Sign out")
+	b.visit("/calculator")
+	b.sees("!!document.querySelector('.sign-in')") // what needs a token asks for one
 	b.click("link", "Sign in")
 	b.fill("Token", "plt_wrong")
 	b.click("button", "Sign in")

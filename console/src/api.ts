@@ -52,7 +52,7 @@ export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
 const away = 'The service does not answer. Is it still running?'
 
 /** What the service says, as a sentence; what begins with a parameter's or an entry's name keeps it. */
-const sentence = (says: string) => {
+export const sentence = (says: string) => {
   const named = /^[\w.[\]]+: /.test(says) || /^[a-z]+[._]/.test(says)
   return (named ? says : says.charAt(0).toUpperCase() + says.slice(1)) + (/[.!?]$/.test(says) ? '' : '.')
 }

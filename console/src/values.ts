@@ -10,6 +10,11 @@ export const momentOf = (value: Value | undefined) =>
     .replace('T', ' ')
     .replace(/(:00)?Z$/, ' UTC')
 
+const clock = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+
+/** When something was done, in the reader's own time zone. */
+export const doneAt = (time: string) => clock.format(new Date(time))
+
 const figures = new Intl.NumberFormat(undefined, { maximumFractionDigits: 20 })
 
 export const figure = (n: number) => figures.format(n)

@@ -41,7 +41,7 @@ func Values(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (
 		}
 		text, want := textOf(set.Fields[at].Type, object[name], current)
 		if want != "" {
-			faults = append(faults, paging.Fault{Param: name, Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: "right would be " + want})
+			faults = append(faults, paging.Fault{Param: name, Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: fmt.Sprintf("found %.200s; right would be %s", object[name], want)})
 			continue
 		}
 		all[name] = text
@@ -70,7 +70,7 @@ func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, w
 		text = string(merged)
 	case value.Integer, value.Decimal:
 		if text[0] == '"' {
-			return nil, "a JSON number or null"
+			return nil, "a number or null"
 		}
 	case value.Boolean:
 		if text != "true" && text != "false" {
@@ -78,11 +78,11 @@ func textOf(t value.Type, raw json.RawMessage, now []byte) (canonical *string, w
 		}
 	default:
 		if text[0] != '"' {
-			return nil, "a JSON string or null"
+			return nil, "a string or null"
 		}
 		var s string
 		if err := json.Unmarshal(raw, &s); err != nil {
-			return nil, "a JSON string or null"
+			return nil, "a string or null"
 		}
 		text = s
 	}

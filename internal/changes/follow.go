@@ -123,6 +123,7 @@ func (f *Followed) Script() string {
 -- three seconds, nothing is done.
 begin;
 set local lock_timeout = '3s';
+set local client_min_messages = warning; -- what it replaces need not be there
 
 create schema if not exists %[2]s;
 grant usage on schema %[2]s to %[3]s;
@@ -252,6 +253,7 @@ func (f *Followed) Unscript() string {
 	return fmt.Sprintf(`-- Page Ladder: take the change log off %[1]s. It can be run again, and leaves no trace.
 begin;
 set local lock_timeout = '3s';
+set local client_min_messages = warning; -- what it removes need not be there
 %[2]sdo $undo$
 begin
   -- With the last log goes what all of them share.

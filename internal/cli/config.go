@@ -196,7 +196,7 @@ func level(name string) (slog.Level, error) {
 }
 
 func newConfig() *cobra.Command {
-	cmd := &cobra.Command{Use: "config", Short: "Look at a configuration"}
+	cmd := &cobra.Command{Use: "config", Short: "Check a configuration"}
 	check := &cobra.Command{
 		Use:   "check [FILE]",
 		Short: "Name every mistake in a configuration",

@@ -29,7 +29,9 @@ func newCut() *cobra.Command {
 		Long: `Filter, search and sort the records of a CSV, NDJSON or JSON file by a query, and cut
 the page that it asks for; FILE - is the standard input, with --format. The records come
 as they stand in the file, unless -o asks for another form, and what became of the query
-goes to the error output. Only a file that has to be sorted is held in memory.`,
+goes to the error output. What can be filtered, searched and sorted by is in the rules;
+without --rules the file is paged and no more. Only a file that has to be sorted is held
+in memory.`,
 		Example: `  pageladder cut boats.csv "page=2&size=50"
   pageladder cut boats.csv "size=5" --delimiter semicolon -o table
   cat boats.ndjson | pageladder cut - "page=3" --format ndjson`,

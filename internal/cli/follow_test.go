@@ -48,5 +48,5 @@ func TestTableIsFollowedFromTheShell(t *testing.T) {
 	var left bool
 	require.NoError(t, owner.QueryRow(t.Context(), "select exists (select from pg_namespace where nspname = 'pageladder_log')").Scan(&left))
 	assert.False(t, left)
-	assert.Contains(t, s.run(t, "sets", "follow", "arrivals").errOut, "the set is a kept one")
+	assert.Contains(t, s.run(t, "sets", "follow", "arrivals").errOut, "this is a kept set")
 }

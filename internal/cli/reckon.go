@@ -226,6 +226,7 @@ func newLadder() *cobra.Command {
 			}
 			return t.write(cmd.OutOrStdout(), l.form, nil)
 		case "table":
+			tellAdjusted(cmd.OutOrStdout(), page.Adjusted())
 			_, err := fmt.Fprintln(cmd.OutOrStdout(), terminalOf(cmd.OutOrStdout()).ladder(&view))
 			return err
 		}

@@ -86,13 +86,12 @@ func readValues(set *api.SetInfo, given []string) (map[string]any, error) {
 		}
 		switch t {
 		case value.Integer, value.Decimal, value.Boolean, value.JSON:
-			if !json.Valid([]byte(text)) {
-				return nil, usageError{fmt.Errorf("%s: %q is no %s", name, text, t)}
+			if json.Valid([]byte(text)) {
+				values[name] = json.RawMessage(text)
+				continue
 			}
-			values[name] = json.RawMessage(text)
-		default:
-			values[name] = text
 		}
+		values[name] = text // what does not fit is refused by the service, which says what would
 	}
 	return values, nil
 }

@@ -105,7 +105,7 @@ func rulesMistakes(err error) error {
 		}
 	case errors.As(err, &refused) && len(refused.Faults) > 0:
 		for _, f := range refused.Faults {
-			lines = append(lines, fmt.Sprintf("%s: found %s; %s", f.Param, f.Given, f.Says))
+			lines = append(lines, f.Param+": "+f.Says)
 		}
 	case err != nil && strings.HasPrefix(err.Error(), "rulesfile: "): // what was typed is no JSON
 		return errors.New(strings.TrimPrefix(err.Error(), "rulesfile: "))

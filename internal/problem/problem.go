@@ -96,7 +96,7 @@ func FromRules(err error) *Error {
 	}
 	faults := make([]paging.Fault, len(rules))
 	for i, e := range rules {
-		faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: "rules.wrong", Says: "right would be " + e.Want}
+		faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: "rules.wrong", Says: "found " + e.Found + "; right would be " + e.Want}
 	}
 	return &Error{Kind: BadBody, Says: rules[0].Error(), Faults: faults}
 }

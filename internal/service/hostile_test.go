@@ -410,9 +410,9 @@ func TestBodiesAreBounded(t *testing.T) {
 		"remembered for ever": {"POST", "/api/attach", `{"name":"hulls","source":"yard","table":"hulls","remember_s":9223372036854775807}`, 422,
 			"remember_s: found 9223372036854775807; right would be 0 to 604800 seconds"},
 		"remembered for less than nothing": {"POST", "/api/attach", `{"name":"hulls","source":"yard","table":"hulls","remember_s":-1}`, 422, "remember_s: found -1"},
-		"a kept set followed":              {"PATCH", "/api/sets/arrivals", `{"follow":true}`, 422, "a kept one, whose changes are known anyway"},
-		"a kept set unfollowed":            {"PATCH", "/api/sets/arrivals", `{"follow":false}`, 422, "a kept one, whose changes are known anyway"},
-		"a kept set remembered":            {"PATCH", "/api/sets/arrivals", `{"remember_s":30}`, 422, "a kept one, whose changes are known anyway"},
+		"a kept set followed":              {"PATCH", "/api/sets/arrivals", `{"follow":true}`, 422, "this is a kept set"},
+		"a kept set unfollowed":            {"PATCH", "/api/sets/arrivals", `{"follow":false}`, 422, "this is a kept set"},
+		"a kept set remembered":            {"PATCH", "/api/sets/arrivals", `{"remember_s":30}`, 422, "this is a kept set"},
 		"many fields":                      {"POST", "/api/sets/arrivals/records", "{" + strings.Join(fields, ",") + "}", 422, "is no field of arrivals"},
 	} {
 		res, body := send(t, c.method, at+c.path, sent{body: c.body, headers: map[string]string{"Content-Type": "application/json", "If-Match": tag}})

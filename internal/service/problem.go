@@ -100,7 +100,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	case errors.Is(err, sets.ErrNoSet):
 		return &problem.Error{Kind: problem.NoSet, Says: fmt.Sprintf("there is no record set named %q", pathParam(c, "set"))}
 	case errors.Is(err, sets.ErrNoRecord):
-		return &problem.Error{Kind: problem.NoRecord, Says: fmt.Sprintf("no record of %s has the key %s here", pathParam(c, "set"), c.Param("key"))}
+		return &problem.Error{Kind: problem.NoRecord, Says: fmt.Sprintf("no record of %s has the key %s", pathParam(c, "set"), c.Param("key"))}
 	case errors.As(err, &refusal):
 		k := problem.BadQuery
 		if refusal.PastLast() {
@@ -116,7 +116,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	case errors.As(err, &rules):
 		return problem.FromRules(rules)
 	case errors.As(err, &value):
-		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: "right would be " + value.Want}}}
+		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: "found " + value.Found + "; right would be " + value.Want}}}
 	case errors.As(err, &words):
 		return s.problemFor(c, &sets.ValueError{Field: "label", Found: words.Found, Want: words.Want})
 	case errors.As(err, &fixed):

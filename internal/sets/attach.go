@@ -23,7 +23,7 @@ var (
 	ErrSuperuser   = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
 	ErrTable       = errors.New("the table or view cannot be attached so")
 	ErrSourceAway  = errors.New("the source cannot be reached")
-	ErrNotAttached = errors.New("the set is a kept one, whose changes are known anyway")
+	ErrNotAttached = errors.New("this is a kept set: all its changes are known, so there is nothing to follow or to remember")
 	ErrNotFollowed = changes.ErrNotFollowed
 	ErrReadOnly    = errors.New("the set is attached: its records are changed by their owner")
 )

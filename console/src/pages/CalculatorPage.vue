@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // Reckons a page without any set. All of it is in the address, to be shared.
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { parse } from 'yaml'
-import { listSets, Problem, reckon, type Reckoned } from '../api'
+import { listSets, Problem, reckon, sentence } from '../api'
 import CodeBlock from '../components/CodeBlock.vue'
 import ReckonedView from '../components/ReckonedView.vue'
+import SignIn from '../components/SignIn.vue'
 
 document.title = 'Calculator – Page Ladder'
 const route = useRoute()
@@ -44,30 +45,25 @@ function totalOf(text: string) {
   )
 }
 
-const reckoned = ref<Reckoned | null>(null)
-const problem = ref<Error | null>(null)
-let latest = 0
-watch(
-  [query, total, base, set, rules],
-  async () => {
-    const turn = ++latest
-    try {
-      const own: unknown = rules.value.trim() ? parse(rules.value) : undefined
-      const answer = await reckon({
+const { data: reckoned, error: problem } = useQuery({
+  queryKey: ['reckon', query, total, base, set, rules],
+  queryFn: async ({ signal }) => {
+    const own: unknown = rules.value.trim() ? parse(rules.value) : undefined
+    return reckon(
+      {
         query: query.value.replace(/^\?/, ''),
         total: totalOf(total.value),
         base: base.value || undefined,
         rules: own,
         set: own ? undefined : set.value || undefined,
-      })
-      if (turn === latest) [reckoned.value, problem.value] = [answer, null]
-    } catch (error) {
-      if (turn === latest) problem.value = error as Error
-    }
+      },
+      signal,
+    )
   },
-  { immediate: true },
-)
+  placeholderData: (last) => last,
+})
 const faults = computed(() => (problem.value instanceof Problem ? problem.value.faults : []))
+const mustSignIn = computed(() => problem.value instanceof Problem && problem.value.status === 401)
 const typed = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
@@ -128,11 +124,12 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
       />
     </label>
   </form>
-  <div v-if="problem" class="refused" role="alert">
-    <p>{{ problem.message }}</p>
-    <ul v-if="faults.length">
+  <SignIn v-if="mustSignIn" />
+  <div v-else-if="problem" class="refused" role="alert">
+    <p v-if="faults.length === 0">{{ problem.message }}</p>
+    <ul v-else>
       <li v-for="fault in faults" :key="fault.param + fault.why">
-        <code>{{ fault.param }}</code> {{ fault.says }} <code>{{ fault.why }}</code>
+        <code>{{ fault.param }}</code> {{ sentence(fault.says) }} <code>{{ fault.why }}</code>
       </li>
     </ul>
   </div>

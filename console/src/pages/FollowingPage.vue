@@ -3,9 +3,10 @@
 // missing, looked for again while the page is open.
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { changeSet, readFollowing, readSet } from '../api'
+import { changeSet, readFollowing, readSet, sentence } from '../api'
 import { setAddress } from '../address'
 import CodeBlock from '../components/CodeBlock.vue'
+import { doneAt } from '../values'
 import ProblemNote from '../components/ProblemNote.vue'
 
 const props = defineProps<{ set: string }>()
@@ -47,14 +48,17 @@ async function follow(yes: boolean) {
   />
   <template v-if="now">
     <div role="status">
-      <p v-if="!now.follow">
+      <p v-if="!now.follow && !now.script">
+        This list cannot be followed.
+        <span v-for="what in now.missing" :key="what">{{ sentence(what) }} </span>
+      </p>
+      <p v-else-if="!now.follow">
         The table is not followed: each page counts its records, and skips to its place.
-        <BButton v-if="now.script" size="sm" variant="primary" @click="follow(true)">Follow it</BButton>
+        <BButton size="sm" variant="primary" @click="follow(true)">Follow it</BButton>
       </p>
       <p v-else-if="now.exact">
-        <strong>Followed</strong> since {{ new Date(now.since!).toLocaleString() }}: totals and deep pages are
-        exact and quick. The log has {{ now.images.toLocaleString() }} rows,
-        {{ (now.bytes / 1e6).toFixed(1) }} MB.
+        <strong>Followed</strong> since {{ doneAt(now.since!) }}: totals and deep pages are exact and quick.
+        The log has {{ now.images.toLocaleString() }} rows, {{ (now.bytes / 1e6).toFixed(1) }} MB.
         <template v-if="now.lag_s != null">The standby is {{ now.lag_s.toFixed(1) }} s behind.</template>
       </p>
       <template v-else>
@@ -66,9 +70,6 @@ async function follow(yes: boolean) {
           <li v-for="what in now.missing" :key="what">{{ what }}</li>
         </ul>
       </template>
-      <p v-if="!now.follow && !now.script">
-        It cannot be followed: <span v-for="what in now.missing" :key="what">{{ what }}</span>
-      </p>
     </div>
     <p v-if="says" class="wrong" role="alert">{{ says }}</p>
     <template v-if="now.follow && now.script">

@@ -19,6 +19,7 @@ import {
   type Field,
   type RecordAnswer,
   type SetRecord,
+  sentence,
 } from '../api'
 import { mark, type Mark } from '../state'
 import { differing, shownAs, typedAs, valueOf } from '../values'
@@ -108,7 +109,7 @@ function read(): SetRecord | null {
 
 function fail(error: unknown) {
   for (const fault of error instanceof Problem ? error.faults : []) {
-    if (fields.value.some((field) => field.name === fault.param)) wrong[fault.param] = fault.says
+    if (fields.value.some((field) => field.name === fault.param)) wrong[fault.param] = sentence(fault.says)
   }
   says.value = (error as Error).message
 }

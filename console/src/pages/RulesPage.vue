@@ -16,6 +16,7 @@ import {
   replaceRules,
   type Reckoned,
   type Rules,
+  sentence,
 } from '../api'
 import LadderNav from '../components/LadderNav.vue'
 import ProblemNote from '../components/ProblemNote.vue'
@@ -219,9 +220,7 @@ async function preview() {
 }
 function tell(error: unknown) {
   const faults = error instanceof Problem ? error.faults : []
-  wrong.value = new Map(
-    faults.map((fault) => [fault.param, `${fault.given ? `Found ${fault.given}; ` : ''}${fault.says}`]),
-  )
+  wrong.value = new Map(faults.map((fault) => [fault.param, sentence(fault.says)]))
   previewWrong.value = faults.length
     ? `${faults.length === 1 ? 'One entry is' : `${faults.length} entries are`} wrong: ${faults.map((fault) => fault.param).join(', ')}.`
     : (error as Error).message

@@ -3,6 +3,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { listSets, ownsAll, readSession } from '../api'
 import { setAddress } from '../address'
+import { doneAt } from '../values'
 import ProblemNote from '../components/ProblemNote.vue'
 
 document.title = 'Record sets – Page Ladder'
@@ -11,7 +12,6 @@ const { data, error, refetch, isPending } = useQuery({
   queryFn: ({ signal }) => listSets(signal),
 })
 const { data: session } = useQuery({ queryKey: ['session'], queryFn: ({ signal }) => readSession(signal) })
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
@@ -40,7 +40,7 @@ const day = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle:
       <span class="set-facts">
         {{ set.kind }}{{ set.open ? ', open to everyone' : ''
         }}<template v-if="set.version !== null"> · version {{ set.version }}</template> · changed
-        {{ day.format(new Date(set.changed_at)) }}
+        {{ doneAt(set.changed_at) }}
       </span>
       <span class="set-fields">{{ set.fields.map((field) => field.label).join(', ') }}</span>
     </RouterLink>

@@ -3,6 +3,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { createToken, endToken, listSets, listTokens, type Token } from '../api'
+import { doneAt } from '../values'
 import ProblemNote from '../components/ProblemNote.vue'
 
 document.title = 'Tokens – Page Ladder'
@@ -52,8 +53,7 @@ async function end(token: Token) {
   await refetch()
 }
 
-const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
-const at = (text: string | null) => (text ? when.format(new Date(text)) : '')
+const at = (text: string | null) => (text ? doneAt(text) : '')
 </script>
 
 <template>
