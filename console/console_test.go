@@ -105,6 +105,7 @@ func TestTokensAreMadeUsedAndEndedInTheConsole(t *testing.T) {
 	b.sees(`document.querySelector('.secret code').innerText.startsWith('plt_')`)
 	secret := eval[string](b, `document.querySelector('.secret code').innerText`)
 	b.click("button", "Sign out")
+	b.sees("document.querySelector('.masthead').innerText.includes('Sign in')")
 	b.visit("/calculator")
 	b.sees("!!document.querySelector('.sign-in')") // what needs a token asks for one
 	b.click("link", "Sign in")

@@ -175,7 +175,7 @@ only read.`,
 	cmd.Flags().StringSliceVar(&a.Fields, "fields", nil, "fields to show; left out: all")
 	cmd.Flags().DurationVar(&remember, "remember", 0, "how long totals and positions may be remembered, such as 30s")
 	cmd.Flags().BoolVar(&a.Follow, "follow", false, "follow the table's changes, as soon as its owner has run the script")
-	cmd.Flags().BoolVar(&script, "follow-script", false, "print the SQL that the owner of the table runs, and nothing else for that")
+	cmd.Flags().BoolVar(&script, "follow-script", false, "also print the SQL that the owner of the table runs, and no other text")
 	cmd.Flags().StringToStringVar(&types, "type", nil, "another type for a field, as FIELD=TYPE: integer for a bigint whose values are all within ±(2^53−1)")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		a.Name, a.Source, a.Table, a.Remember = args[0], args[1], args[2], int64(remember.Seconds())
@@ -259,7 +259,7 @@ its owner changes it. The owner of the table runs a script for that, which this 
 		Example: `  pageladder sets follow boats
   pageladder sets follow boats --follow-script > follow.sql`,
 	}
-	cmd.Flags().BoolVar(&script, "follow-script", false, "print the SQL that the owner of the table runs, and nothing else")
+	cmd.Flags().BoolVar(&script, "follow-script", false, "also print the SQL that the owner of the table runs, and no other text")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		yes := true
 		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &yes}); err != nil {
@@ -290,7 +290,7 @@ prints with --unfollow-script.`,
 		Example: `  pageladder sets unfollow boats
   pageladder sets unfollow boats --unfollow-script > unfollow.sql`,
 	}
-	cmd.Flags().BoolVar(&script, "unfollow-script", false, "print the SQL that removes the log from the table, and nothing else")
+	cmd.Flags().BoolVar(&script, "unfollow-script", false, "also print the SQL that removes the log from the table, and no other text")
 	return withClient(telling(cmd), func(cmd *cobra.Command, c *client.Client, args []string) error {
 		no := false
 		if _, err := c.ChangeSet(cmd.Context(), args[0], api.SettingsChange{Follow: &no}); err != nil {
