@@ -144,10 +144,14 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 		}
 	}
 	for _, function := range []struct {
-		name, body string
-		found      *string
-	}{{l.Table(), f.body(), source}, {l.stampFunction(), l.stampSource(), tells}} {
-		if sum := md5.Sum([]byte(function.body)); function.found == nil || *function.found != hex.EncodeToString(sum[:]) {
+		name   string
+		bodies []string // any of them
+		found  *string
+	}{{l.Table(), []string{f.body(), f.earlierBody()}, source}, {l.stampFunction(), []string{l.stampSource()}, tells}} {
+		if function.found == nil || !slices.ContainsFunc(function.bodies, func(body string) bool {
+			sum := md5.Sum([]byte(body))
+			return *function.found == hex.EncodeToString(sum[:])
+		}) {
 			missing = append(missing, fmt.Sprintf("the function %s is not the one of the script", function.name))
 		}
 	}

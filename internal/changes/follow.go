@@ -57,6 +57,25 @@ func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Ta
 // body is the source of the function that the triggers call. It logs what has changed or, if that
 // is not possible, that something was lost. It never fails.
 func (f *Followed) body() string {
+	return f.bodyWith(`    -- Looked at one by one: as one condition they would be planned anew at each change.
+    if tg_op = 'TRUNCATE' or images > %[5]d or images = 0 then
+      if (images > 0 or tg_op = 'TRUNCATE' or not exists (select from %[6]s.followed f %[4]s))
+        and not exists (select from %[7]s where %[8]s = %[9]d) then
+        %[10]s
+      end if;
+    end if;`)
+}
+
+// earlierBody is the source that earlier scripts gave the function. It does the same, more slowly.
+func (f *Followed) earlierBody() string {
+	return f.bodyWith(`    if (tg_op = 'TRUNCATE' or images > %[5]d or images = 0 and not exists (select from %[6]s.followed f %[4]s))
+      and not exists (select from %[7]s where %[8]s = %[9]d) then
+      %[10]s
+    end if;`)
+}
+
+// bodyWith is the source with the look at what was not logged.
+func (f *Followed) bodyWith(look string) string {
 	l := f.Log()
 	from, cut, lacks := loggedAs(f.Fields)
 	columns := []string{Side, Cut}
@@ -84,10 +103,7 @@ begin
     else null;
     end case;
     get diagnostics images = row_count;
-    if (tg_op = 'TRUNCATE' or images > %[5]d or images = 0 and not exists (select from %[6]s.followed f %[4]s))
-      and not exists (select from %[7]s where %[8]s = %[9]d) then
-      %[10]s
-    end if;
+`+look+`
   exception when others then
     -- A column is gone, a disk is full: the change goes on, and the log tells that it is broken.
     begin
