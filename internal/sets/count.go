@@ -46,7 +46,7 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 	}
 	key := q.listKey()
 	if c, ok := s.counted.Get(key); ok {
-		why, err := c.update(ctx, s.folds(q.set), q)
+		why, err := c.update(ctx, s.folds(q.set), q, func() *track { return s.tracks.get(trackKey(q)) })
 		if err != nil {
 			return paging.Total{}, err
 		}

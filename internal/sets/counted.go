@@ -117,43 +117,21 @@ func (c *counted) upTo() changes.Mark {
 	return c.until
 }
 
-// update updates a count to the version of a question's set by the set's log. The reason says why
-// that is not possible, so that the records have to be counted again.
-func (c *counted) update(ctx context.Context, db querier, q *question) (why string, err error) {
-	began := time.Now()
+// update updates a count to the version of a question's set by the set's log. If the track of the
+// question's order is as far as the count, it is updated instead, and its images are counted: the
+// log is then read once for both. The reason says why an update is not possible, so that the
+// records have to be counted again.
+func (c *counted) update(ctx context.Context, db querier, q *question, track func() *track) (why string, err error) {
 	from, end, why, err := c.next(ctx, q.set, c.upTo)
 	if end == nil {
 		return why, err
 	}
 	defer end()
-	asked, err := q.onLog(from, eitherSide)
-	if err != nil {
-		return "the change log lacks a field of the question", nil
-	}
-	images, err := asked.Unordered([]string{versionField, sideField}, statement.Region{})
-	if err != nil {
-		return "the change log lacks a field of the question", nil
-	}
-	q.explain.sql(images.SQL)
-	summed := "select version, sum(side)::bigint, count(*) from (" + images.SQL + ") as changed (version, side) group by version"
-	rows, err := db.Query(ctx, q.proved(from, summed, "version, n, images")+" order by i.version", images.Args...)
-	if err != nil {
-		return logGone(err)
-	}
-	var steps []countStep
-	var at, n, changed *int64 // nil if nothing has changed
-	var folded int64
-	proof := ""
-	if _, err := pgx.ForEachRow(rows, []any{&proof, &at, &n, &changed}, func() error {
-		if at != nil {
-			steps, folded = append(steps, countStep{q.set.origin(*at), *n}), folded+*changed
+	steps, known := track().steps(ctx, db, q, from)
+	if !known {
+		if steps, why, err = c.read(ctx, db, q, from); why != "" || err != nil {
+			return why, err
 		}
-		return nil
-	}); err != nil {
-		return logGone(err)
-	}
-	if why := c.refuted(proof); why != "" {
-		return why, nil
 	}
 	c.mu.Lock()
 	defer c.mu.Unlock()
@@ -166,11 +144,71 @@ func (c *counted) update(ctx context.Context, db querier, q *question) (why stri
 	}
 	c.n, c.until, c.steps = now, q.set.mark(), append(c.steps, steps...)
 	if extra := len(c.steps) - stepsKept; extra > 0 {
-		c.from = c.steps[extra-1].version
+		// A change of a later update, which this state has already, makes nothing unknown.
+		c.from = min(c.steps[extra-1].version, c.until.Version)
 		c.steps = append(c.steps[:0:0], c.steps[extra:]...)
 	}
-	q.explain.folded(folded, began)
 	return "", nil
+}
+
+// steps are the growth of the track's list after a state and until that of the question's set,
+// after an update of the track. They are known if the track was as far as the state already, and
+// was used lately: otherwise nobody needs it updated. A failure is reported to whoever needs it.
+func (t *track) steps(ctx context.Context, db querier, q *question, after changes.Mark) (steps []countStep, known bool) {
+	if t == nil || !t.hasBlocks() || time.Since(time.Unix(0, t.used.Load())) > useLasts || t.upTo().Version < after.Version {
+		return nil, false
+	}
+	if why, err := t.update(ctx, db, q); why != "" || err != nil {
+		return nil, false
+	}
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	images, known := t.between(after, q.set.mark())
+	for _, im := range images {
+		if n := len(steps); n > 0 && steps[n-1].origin == im.origin {
+			steps[n-1].by += int64(im.side)
+			continue
+		}
+		steps = append(steps, countStep{im.origin, int64(im.side)})
+	}
+	return steps, known
+}
+
+// read reads the growth of a count's list after a state from the log.
+func (c *counted) read(ctx context.Context, db querier, q *question, from changes.Mark) (steps []countStep, why string, err error) {
+	began := time.Now()
+	asked, err := q.onLog(from, eitherSide)
+	if err != nil {
+		return nil, "the change log lacks a field of the question", nil
+	}
+	images, err := asked.Unordered([]string{versionField, sideField}, statement.Region{})
+	if err != nil {
+		return nil, "the change log lacks a field of the question", nil
+	}
+	q.explain.sql(images.SQL)
+	summed := "select version, sum(side)::bigint, count(*) from (" + images.SQL + ") as changed (version, side) group by version"
+	rows, err := db.Query(ctx, q.proved(from, summed, "version, n, images")+" order by i.version", images.Args...)
+	if err != nil {
+		why, err := logGone(err)
+		return nil, why, err
+	}
+	var at, n, changed *int64 // nil if nothing has changed
+	var folded int64
+	proof := ""
+	if _, err := pgx.ForEachRow(rows, []any{&proof, &at, &n, &changed}, func() error {
+		if at != nil {
+			steps, folded = append(steps, countStep{q.set.origin(*at), *n}), folded+*changed
+		}
+		return nil
+	}); err != nil {
+		why, err := logGone(err)
+		return nil, why, err
+	}
+	if why := c.refuted(proof); why != "" {
+		return nil, why, nil
+	}
+	q.explain.folded(folded, began)
+	return steps, "", nil
 }
 
 // usable says why what is known cannot be updated by the log that a set has; "" if it can.

@@ -59,6 +59,7 @@ func (s *Store) blocks(ctx context.Context, q *question, total int64, wanted boo
 	if !q.set.hasStamps() {
 		return t, t.at(changes.Mark{}), nil
 	}
+	t.used.Store(time.Now().UnixNano())
 	why, err := t.update(ctx, s.folds(q.set), q)
 	if err != nil {
 		return nil, nil, err

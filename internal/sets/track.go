@@ -8,6 +8,7 @@ import (
 	"sort"
 	"strconv"
 	"sync"
+	"sync/atomic"
 	"time"
 
 	"pageladder.example/internal/changes"
@@ -28,6 +29,8 @@ type track struct {
 	until  changes.Mark // and until this mark
 	images []image      // by rising version
 	blocks []blocksAt
+
+	used atomic.Int64 // when it was last used for a page, in Unix nanoseconds
 
 	held       map[int][]logged // of a list at a mark, instead of images: those that fall into each block
 	heldImages int
