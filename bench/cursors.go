@@ -19,12 +19,13 @@ func seeking(list string, w *writer, pages int, only *regexp.Regexp) (questions 
 		// As page 1 is: the same page over and over, whose records are in the processors' caches.
 		halfway := question{name: "ours, after the cursor halfway by " + sort, base: list, query: func() string { return asked(at) }}
 		first := question{name: "ours, page 1 by " + sort, base: list, query: func() string { return "?sort=" + sort }}
-		all := []question{still, under, halfway, first}
+		firstUnder := question{name: first.name + ", under the writer", base: list, query: first.query, writing: w.change}
+		all := []question{still, under, halfway, firstUnder, first}
 		switch sort { // which are asked already
 		case "id":
-			all, first.name = all[:3], "ours, page 1"
+			all, first.name, firstUnder.name = all[:3], "ours, page 1", "ours, page 1, under the writer"
 		case "-height_cm":
-			all = all[:3]
+			all = all[:4]
 		}
 		if !slices.ContainsFunc(all, func(q question) bool { return only.MatchString(q.name) }) {
 			continue
@@ -41,7 +42,7 @@ func seeking(list string, w *writer, pages int, only *regexp.Regexp) (questions 
 			return nil, nil, err
 		}
 		questions = append(questions, all...)
-		compared = append(compared, [2]string{halfway.name, first.name}, [2]string{still.name, first.name}, [2]string{still.name, "ours, page 1"}, [2]string{under.name, "ours, page 1, under the writer"})
+		compared = append(compared, [2]string{halfway.name, first.name}, [2]string{still.name, first.name}, [2]string{under.name, firstUnder.name})
 	}
 	return questions, compared, nil
 }
