@@ -359,6 +359,11 @@ func TestRulesAreShapedBySeeing(t *testing.T) {
 	b.click("button", "Save")
 	b.reads("The rules have been changed meanwhile")
 	assert.Contains(t, eval[string](b, "document.querySelector('.difference').innerText"), "max_sort_keys")
+	// Elsewhere the session ends.
+	eval[cd.Void](b, "fetch('/api/session', {method: 'DELETE'}).then(() => { window.ended = true });void 0")
+	b.sees("window.ended")
+	b.click("button", "Save")
+	b.reads("This needs a token: sign in first.")
 }
 
 func TestCalculatorReckonsFromItsAddress(t *testing.T) {

@@ -49,6 +49,7 @@ export interface Reply<T> {
 /** The path under which the service is reached, without a "/" at the end: that of <base>. */
 export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
 
+const sessionPath = '/api/session'
 const away = 'The service does not answer. Is it still running?'
 
 /** What the service says, as a sentence; what begins with a parameter's or an entry's name keeps it. */
@@ -101,6 +102,7 @@ async function reply<T>(
   if (status === 204) return { body: undefined as T, status, headers: response.headers }
   const body: unknown = await response.json().catch(() => null)
   if (response.ok && body !== null) return { body: body as T, status, headers: response.headers }
+  if (status === 401 && path !== sessionPath) throw new Problem(status, 'This needs a token: sign in first.')
   throw problemOf(status, statusText, body)
 }
 
@@ -240,10 +242,10 @@ export const may = (who: wire.Session | undefined, role: Role, set: string) =>
 /** Whether a caller owns all sets, and so may make one. */
 export const ownsAll = (who: wire.Session | undefined) => who?.role === 'owner' && !who.sets
 
-export const readSession = (signal?: AbortSignal) => ask<wire.Session>('/api/session', { signal })
+export const readSession = (signal?: AbortSignal) => ask<wire.Session>(sessionPath, { signal })
 export const signIn = (by: { token: string } | { code: string }) =>
-  ask<wire.Session>('/api/session', { method: 'POST', body: by })
-export const signOut = () => ask<void>('/api/session', { method: 'DELETE' })
+  ask<wire.Session>(sessionPath, { method: 'POST', body: by })
+export const signOut = () => ask<void>(sessionPath, { method: 'DELETE' })
 
 export const listTokens = (signal?: AbortSignal) => ask<wire.TokenList>('/api/tokens', { signal })
 export const createToken = (token: wire.TokenBody) =>
