@@ -6,8 +6,8 @@ import { computed, ref, watch } from 'vue'
 import { changeSet, readFollowing, readSet, sentence } from '../api'
 import { setAddress } from '../address'
 import CodeBlock from '../components/CodeBlock.vue'
-import { doneAt } from '../values'
 import ProblemNote from '../components/ProblemNote.vue'
+import { doneAt } from '../values'
 
 const props = defineProps<{ set: string }>()
 const queries = useQueryClient()

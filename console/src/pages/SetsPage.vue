@@ -3,8 +3,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { listSets, ownsAll, readSession } from '../api'
 import { setAddress } from '../address'
-import { doneAt } from '../values'
 import ProblemNote from '../components/ProblemNote.vue'
+import { doneAt } from '../values'
 
 document.title = 'Record sets – Page Ladder'
 const { data, error, refetch, isPending } = useQuery({

@@ -3,8 +3,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { createToken, endToken, listSets, listTokens, type Token } from '../api'
-import { doneAt } from '../values'
 import ProblemNote from '../components/ProblemNote.vue'
+import { doneAt } from '../values'
 
 document.title = 'Tokens – Page Ladder'
 const queries = useQueryClient()
