@@ -244,7 +244,7 @@ func (s *scratch) release() {
 func facetError(err error) error {
 	if value, ok := err.(*sets.ValueError); ok {
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.facets: " + value.Error(),
-			Faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: "service.wrong", Says: "found " + value.Found + "; right would be " + value.Want}}}
+			Faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: "service.wrong", Says: value.Says()}}}
 	}
 	return err
 }

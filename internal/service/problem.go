@@ -116,7 +116,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	case errors.As(err, &rules):
 		return problem.FromRules(rules)
 	case errors.As(err, &value):
-		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: "found " + value.Found + "; right would be " + value.Want}}}
+		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: value.Says()}}}
 	case errors.As(err, &words):
 		return s.problemFor(c, &sets.ValueError{Field: "label", Found: words.Found, Want: words.Want})
 	case errors.As(err, &fixed):

@@ -151,29 +151,6 @@ func (c *counted) update(ctx context.Context, db querier, q *question, track fun
 	return "", nil
 }
 
-// steps are the growth of the track's list after a state and until that of the question's set,
-// after an update of the track. They are known if the track was as far as the state already, and
-// was used lately: otherwise nobody needs it updated. A failure is reported to whoever needs it.
-func (t *track) steps(ctx context.Context, db querier, q *question, after changes.Mark) (steps []countStep, known bool) {
-	if t == nil || !t.hasBlocks() || time.Since(time.Unix(0, t.used.Load())) > useLasts || t.upTo().Version < after.Version {
-		return nil, false
-	}
-	if why, err := t.update(ctx, db, q); why != "" || err != nil {
-		return nil, false
-	}
-	t.mu.Lock()
-	defer t.mu.Unlock()
-	images, known := t.between(after, q.set.mark())
-	for _, im := range images {
-		if n := len(steps); n > 0 && steps[n-1].origin == im.origin {
-			steps[n-1].by += int64(im.side)
-			continue
-		}
-		steps = append(steps, countStep{im.origin, int64(im.side)})
-	}
-	return steps, known
-}
-
 // read reads the growth of a count's list after a state from the log.
 func (c *counted) read(ctx context.Context, db querier, q *question, from changes.Mark) (steps []countStep, why string, err error) {
 	began := time.Now()

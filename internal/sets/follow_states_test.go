@@ -58,6 +58,30 @@ func TestStatesBetweenTwoThatAreKnownAreExact(t *testing.T) {
 	}
 }
 
+// A page that sees a change reads the log once, for its total and for its footholds.
+func TestTheLogIsReadOnceForATotalAndFootholds(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	for _, sort := range []string{"id", "name"} {
+		explained := sets.Explain{}
+		ask := func() {
+			explained = sets.Explain{}
+			_, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "size=10&page=40&crew.min=3&sort=" + sort, Explain: &explained})
+			require.NoError(t, err)
+		}
+		testkit.Eventually(t, func() bool { ask(); return strings.Contains(explained.Access, "foothold") }, "there are footholds")
+		f.does(t, "update yard.boats set note = '"+sort+"' where id = 1000") // no record moves
+		ask()
+		reads := 0
+		for _, sql := range explained.SQL {
+			if strings.Contains(sql, `"pageladder_log"."yard.boats"`) && strings.Contains(sql, "pl.side") {
+				reads++
+			}
+		}
+		assert.Equal(t, 1, reads, "%s: %q", sort, explained.SQL)
+	}
+}
+
 // A page of a followed table that is remembered is given again only while nothing touches it.
 func TestPagesOfAFollowedTableAreGivenAgain(t *testing.T) {
 	f := newFleet(t, boats)

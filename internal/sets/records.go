@@ -3,7 +3,6 @@ package sets
 import (
 	"context"
 	"errors"
-	"fmt"
 	"strconv"
 	"strings"
 
@@ -23,9 +22,10 @@ var (
 // ValueError is the error for a value that does not fit its field.
 type ValueError struct{ Field, Found, Want string }
 
-func (e *ValueError) Error() string {
-	return fmt.Sprintf("%s: found %s; right would be %s", e.Field, e.Found, e.Want)
-}
+func (e *ValueError) Error() string { return e.Field + ": " + e.Says() }
+
+// Says is the error without the field.
+func (e *ValueError) Says() string { return "found " + e.Found + "; right would be " + e.Want }
 
 // revisionColumn counts the changes of a record. No field can have this name.
 const revisionColumn = `"pl.revision"`

@@ -359,6 +359,29 @@ func (q *question) keyAt(ctx context.Context, db querier, keys order.Order, plac
 	return key, nil
 }
 
+// steps are the growth of the track's list after a state and until that of the question's set,
+// after an update of the track. They are known if the track was as far as the state already, and
+// was used lately: otherwise nobody needs it updated. A failure is reported to whoever needs it.
+func (t *track) steps(ctx context.Context, db querier, q *question, after changes.Mark) (steps []countStep, known bool) {
+	if t == nil || !t.hasBlocks() || time.Since(time.Unix(0, t.used.Load())) > useLasts || t.upTo().Version < after.Version {
+		return nil, false
+	}
+	if why, err := t.update(ctx, db, q); why != "" || err != nil {
+		return nil, false
+	}
+	t.mu.Lock()
+	defer t.mu.Unlock()
+	images, known := t.between(after, q.set.mark())
+	for _, im := range images {
+		if n := len(steps); n > 0 && steps[n-1].origin == im.origin {
+			steps[n-1].by += int64(im.side)
+			continue
+		}
+		steps = append(steps, countStep{im.origin, int64(im.side)})
+	}
+	return steps, known
+}
+
 // touched reports whether the changes after one state and until another touch a window of records:
 // one of them, or their positions. A nil last stands for the end of the list.
 func (t *track) touched(ctx context.Context, db querier, q *question, after, until changes.Mark, first, last []byte) (bool, error) {
