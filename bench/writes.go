@@ -95,14 +95,16 @@ func writes(ctx context.Context, dir string, records, rounds int) error {
 		if err := own(ctx, server, conn, tables, "set_"+strconv.Itoa(c.beside)+"_0"); err != nil {
 			return err
 		}
-		err = paired(c.name+", of a followed table", c.records, rounds, func(i int, where string) (time.Duration, error) {
-			return timed(func() error {
-				_, err := conn.Exec(ctx, fmt.Sprintf("update own.table_%d set n1 = n1 + 1 where ", i)+where)
-				return err
+		for _, logged := range []struct{ name, table string }{{"of a followed table", "table_0"}, {"of a table with the barest log", "table_2"}} {
+			err = paired(c.name+", "+logged.name, c.records, rounds, func(i int, where string) (time.Duration, error) {
+				return timed(func() error {
+					_, err := conn.Exec(ctx, "update own."+[]string{logged.table, "table_1"}[i]+" set n1 = n1 + 1 where "+where)
+					return err
+				})
 			})
-		})
-		if err != nil {
-			return err
+			if err != nil {
+				return err
+			}
 		}
 		if _, err := conn.Exec(ctx, "drop schema own, pageladder_log cascade; drop owned by own_reader; drop role own_reader"); err != nil {
 			return err
@@ -111,16 +113,33 @@ func writes(ctx context.Context, dir string, records, rounds int) error {
 	return nil
 }
 
-// own copies tables of sets to an owner's, the first of which is then followed, by the rules of a set.
+// barestLog is the least that a log can be which brings both images of bulk changes quickly and never
+// fails its writers: a trigger for each statement, rows put into an indexed table, in a savepoint. It has no
+// bound, keeps long texts, and runs with the writer's rights and search path.
+const barestLog = `
+create table own.log (xid xid8 not null default pg_current_xact_id(), side smallint not null, like own.table_2);
+create index on own.log (xid);
+create function own.log() returns trigger language plpgsql as $log$
+begin
+  begin
+    insert into own.log select pg_current_xact_id(), i.* from (select -1, b.* from before_rows b union all select 1, a.* from after_rows a) i;
+  exception when others then null;
+  end;
+  return null;
+end $log$;
+create trigger log after update on own.table_2 referencing old table as before_rows new table as after_rows for each statement execute function own.log();`
+
+// own copies tables of sets to an owner's: the first is then followed, by the rules of a set, the
+// second has no log, and the third the barest one.
 func own(ctx context.Context, server *postgres.Server, conn *pgx.Conn, tables [2]string, set string) error {
 	sql := "create schema own; create role own_reader login password 'x'; grant usage on schema own to own_reader;"
-	for i, table := range tables {
+	for i, table := range append(tables[:], tables[1]) {
 		sql += fmt.Sprintf("create table own.table_%d as select * from %s; alter table own.table_%[1]d add primary key (id); grant select on own.table_%[1]d to own_reader;", i, table)
 	}
-	if _, err := conn.Exec(ctx, sql); err != nil {
+	if _, err := conn.Exec(ctx, sql+barestLog); err != nil {
 		return err
 	}
-	if _, err := conn.Exec(ctx, "vacuum analyze own.table_0, own.table_1"); err != nil {
+	if _, err := conn.Exec(ctx, "vacuum analyze own.table_0, own.table_1, own.table_2"); err != nil {
 		return err
 	}
 	store, err := sets.Open(ctx, server.URL())

@@ -147,7 +147,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 		name   string
 		bodies []string // any of them
 		found  *string
-	}{{l.Table(), []string{f.body(), f.earlierBody()}, source}, {l.stampFunction(), []string{l.stampSource()}, tells}} {
+	}{{l.Table(), f.bodies(), source}, {l.stampFunction(), []string{l.stampSource()}, tells}} {
 		if function.found == nil || !slices.ContainsFunc(function.bodies, func(body string) bool {
 			sum := md5.Sum([]byte(body))
 			return *function.found == hex.EncodeToString(sum[:])

@@ -57,39 +57,33 @@ func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Ta
 // body is the source of the function that the triggers call. It logs what has changed or, if that
 // is not possible, that something was lost. It never fails.
 func (f *Followed) body() string {
-	return f.bodyWith(`    -- Looked at one by one: as one condition they would be planned anew at each change.
+	return f.bodyWith(func(of ...from) string {
+		return "\n          " + images(f.Fields, !f.Earlier, of...)
+	}, "\n          and ", looked)
+}
+
+// looked is the look at what was not logged.
+const looked = `    -- Looked at one by one: as one condition they would be planned anew at each change.
     if tg_op = 'TRUNCATE' or images > %[5]d or images = 0 then
       if (images > 0 or tg_op = 'TRUNCATE' or not exists (select from %[6]s.followed f %[4]s))
         and not exists (select from %[7]s where %[8]s = %[9]d) then
         %[10]s
       end if;
-    end if;`)
-}
+    end if;`
 
-// earlierBody is the source that earlier scripts gave the function. It does the same, more slowly.
-func (f *Followed) earlierBody() string {
-	return f.bodyWith(`    if (tg_op = 'TRUNCATE' or images > %[5]d or images = 0 and not exists (select from %[6]s.followed f %[4]s))
-      and not exists (select from %[7]s where %[8]s = %[9]d) then
-      %[10]s
-    end if;`)
-}
-
-// bodyWith is the source with the look at what was not logged.
-func (f *Followed) bodyWith(look string) string {
+// bodyWith is the source by the SQL of what is logged, what stands between the conditions of logging it, and the
+// look at what was not.
+func (f *Followed) bodyWith(images func(of ...from) string, and, look string) string {
 	l := f.Log()
-	from, cut, lacks := loggedAs(f.Fields)
 	columns := []string{Side, Cut}
 	if !f.Earlier {
-		columns, cut = append(columns, Lacks), cut+", "+lacks
+		columns = append(columns, Lacks)
 	}
 	for _, field := range f.Fields {
 		columns = append(columns, quote(field.Name))
 	}
 	into := "insert into " + l.Table() + " (" + strings.Join(columns, ", ") + ")\n        select i.* from " + LogSchema + ".followed f cross join lateral"
-	written := fmt.Sprintf("where f.log = %s and f.read_at > clock_timestamp() - interval '%s' and pg_relation_size(%s::regclass) < f.most_bytes", literal(l.Name), unread, literal(l.Table()))
-	side := func(side int, rows string) string {
-		return "\n          select " + strings.Join(append([]string{strconv.Itoa(side), cut}, from...), ", ") + " from " + rows
-	}
+	written := strings.Join([]string{"where f.log = " + literal(l.Name), "f.read_at > clock_timestamp() - interval '" + unread + "'", "pg_relation_size(" + literal(l.Table()) + "::regclass) < f.most_bytes"}, and)
 	return fmt.Sprintf(`
 declare
   images bigint;
@@ -99,7 +93,7 @@ begin
     case tg_op
     when 'INSERT' then %[1]s (%[3]s) i %[4]s;
     when 'DELETE' then %[1]s (%[2]s) i %[4]s;
-    when 'UPDATE' then %[1]s (%[2]s union all%[3]s) i %[4]s;
+    when 'UPDATE' then %[1]s (%[11]s) i %[4]s;
     else null;
     end case;
     get diagnostics images = row_count;
@@ -117,8 +111,8 @@ begin
     end;
   end;
   return null;
-end `, into, side(Before, "before_rows"), side(After, "after_rows"), written, 2*Most, LogSchema, l.Table(), Side, lost,
-		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");")
+end `, into, images(beforeRows), images(afterRows), written, 2*Most, LogSchema, l.Table(), Side, lost,
+		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");", images(beforeRows, afterRows))
 }
 
 // Script is the SQL that the owner of the table runs to have it followed. It can be run again.
@@ -176,7 +170,8 @@ create index on %[6]s (%[8]s) where %[8]s = %[11]d;
 insert into %[2]s.followed (log) values (%[12]s);
 grant select on %[6]s to %[3]s;
 
--- It runs with its owner's rights, so that those who change the table need none on the log.
+-- It runs with its owner's rights, so that those who change the table need none on the log. By
+-- offset 0 the size of each text is looked at once.
 create function %[6]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp as %[13]s;
 revoke all on function %[6]s() from public;
 

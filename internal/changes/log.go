@@ -236,10 +236,8 @@ func (l *Log) script(t *Table) []string {
 		columns = append(columns, quote(f.Name)+" "+f.Type)
 		logged = append(logged, quote(f.Name))
 	}
-	from, cut, lacks := loggedAs(t.Fields)
-	into := "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut, Lacks}, logged...), ", ") + ") "
-	side := func(side int, rows string) string {
-		return "select moved, " + strconv.Itoa(side) + ", " + cut + ", " + lacks + ", " + strings.Join(from, ", ") + " from " + rows
+	written := func(of ...from) string {
+		return "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut, Lacks}, logged...), ", ") + ") select moved, i.* from (" + images(t.Fields, true, of...) + ") i"
 	}
 	name := literal(t.Set)
 	// A field's name may contain what would end a body between dollar signs.
@@ -281,7 +279,7 @@ begin
     end;
   end;
   return null;
-end `, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "before_rows"), into+side(Before, "before_rows")+" union all "+side(After, "after_rows"),
+end `, l.Table(), name, written(afterRows), written(beforeRows), written(beforeRows, afterRows),
 		Version, Side, none, lost)
 	function := "create function " + l.Table() + "() returns trigger language plpgsql security definer set search_path = pg_catalog as " + dollars(body)
 	all := []string{
@@ -296,26 +294,51 @@ end `, l.Table(), name, into+side(After, "after_rows"), into+side(Before, "befor
 	return all
 }
 
-// loggedAs are the SQL expressions of fields as they are logged, of whether one of them is cut,
-// and of which are.
-func loggedAs(fields []Field) (from []string, cut, lacks string) {
-	var long, which []string
+// from is a transition table, and the side of its rows.
+type from struct {
+	side int
+	rows string
+}
+
+var (
+	beforeRows = from{Before, "before_rows"}
+	afterRows  = from{After, "after_rows"}
+)
+
+// images is the SQL of what is logged of a statement's rows: the side, whether a value is cut,
+// named if so, and the fields. Sizes are looked at once for each row (offset 0 keeps PostgreSQL from
+// putting the condition into each place where it is used).
+func images(fields []Field, named bool, of ...from) string {
+	var columns, sizes, cut []string
+	var logged strings.Builder
 	for _, f := range fields {
 		name := quote(f.Name)
+		columns = append(columns, name)
 		if !f.Long {
-			from = append(from, name)
+			logged.WriteString(", " + name)
 			continue
 		}
-		tooLong := "pg_column_size(" + name + ") > " + strconv.Itoa(longest)
-		from = append(from, "case when "+tooLong+" then null else "+name+" end")
-		long = append(long, "coalesce("+tooLong+", false)")
-		which = append(which, "case when "+tooLong+" then "+literal(f.Name)+" end")
+		size := "pg_column_size(" + name + ")"
+		tooLong := size + " > " + strconv.Itoa(longest)
+		sizes = append(sizes, size)
+		cut = append(cut, "case when "+tooLong+" then "+literal(f.Name)+" end")
+		logged.WriteString(",\n            case when " + Cut + " and " + tooLong + " then null else " + name + " end")
 	}
-	if len(long) == 0 {
-		return from, "false", "null::text[]"
+	var rows []string
+	for _, f := range of {
+		rows = append(rows, "select "+strconv.Itoa(f.side)+" as "+Side+", "+strings.Join(columns, ", ")+" from "+f.rows)
 	}
-	cut = strings.Join(long, " or ")
-	return from, cut, "case when " + cut + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
+	isCut, names := "false", "null::text[]"
+	if len(sizes) > 0 {
+		isCut = "coalesce(greatest(" + strings.Join(sizes, ", ") + ") > " + strconv.Itoa(longest) + ", false)"
+		names = "case when " + Cut + " then array_remove(array[" + strings.Join(cut, ", ") + "]::text[], null) end"
+	}
+	told := Side + ", " + Cut
+	if named {
+		told += ",\n            " + names
+	}
+	return "select " + told + logged.String() + "\n          from (select r.*, " + isCut + " as " + Cut +
+		"\n            from (" + strings.Join(rows, "\n              union all ") + ") r offset 0) r"
 }
 
 // dollars quotes a text between dollar signs, with a tag that the text does not contain.

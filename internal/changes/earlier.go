@@ -1,0 +1,49 @@
+package changes
+
+import (
+	"strconv"
+	"strings"
+)
+
+// This file has the functions of earlier scripts, which do the same, more slowly: owners who ran
+// one need not run another.
+
+// bodies are all sources that the function of a followed table's log may have.
+func (f *Followed) bodies() []string {
+	return []string{f.body(), f.bodyWith(f.imagesBefore, " and ", looked), f.bodyWith(f.imagesBefore, " and ", lookedBefore)}
+}
+
+// lookedBefore was planned anew at each change.
+const lookedBefore = `    if (tg_op = 'TRUNCATE' or images > %[5]d or images = 0 and not exists (select from %[6]s.followed f %[4]s))
+      and not exists (select from %[7]s where %[8]s = %[9]d) then
+      %[10]s
+    end if;`
+
+// imagesBefore looked at the size of each text up to three times, before and after the change.
+func (f *Followed) imagesBefore(of ...from) string {
+	var logged, long, which []string
+	for _, field := range f.Fields {
+		name := quote(field.Name)
+		if !field.Long {
+			logged = append(logged, name)
+			continue
+		}
+		tooLong := "pg_column_size(" + name + ") > " + strconv.Itoa(longest)
+		logged = append(logged, "case when "+tooLong+" then null else "+name+" end")
+		long = append(long, "coalesce("+tooLong+", false)")
+		which = append(which, "case when "+tooLong+" then "+literal(field.Name)+" end")
+	}
+	told, names := "false", "null::text[]"
+	if len(long) > 0 {
+		told = strings.Join(long, " or ")
+		names = "case when " + told + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
+	}
+	if !f.Earlier {
+		told += ", " + names
+	}
+	var rows []string
+	for _, one := range of {
+		rows = append(rows, "\n          select "+strconv.Itoa(one.side)+", "+told+", "+strings.Join(logged, ", ")+" from "+one.rows)
+	}
+	return strings.Join(rows, " union all")
+}
