@@ -203,6 +203,18 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		}
 		return plotSteps(steps, ours+list, pagesToTime(pages, w), w, rounds, 200)
 	}
+	ownByHand, err := listen(func(l net.Listener) error { return http.Serve(l, handWritten(pool, "harbour.tides", true)) })
+	if err != nil {
+		return err
+	}
+	atPlaces, err := knownPlaces(ctx, pool, "harbour.tides")
+	if err != nil {
+		return err
+	}
+	byPlaces, err := listen(func(l net.Listener) error { return http.Serve(l, atPlaces) })
+	if err != nil {
+		return err
+	}
 	filtered := func() string { return fmt.Sprintf("?gauge=gauge+7&sort=id&page=%d", 1+rand.IntN(pages/50)) }
 	questions := []question{
 		{name: "ours, page 1", base: ours + list, query: fixed("?sort=id")},
@@ -228,6 +240,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			question{name: "followed, any page by " + sort + ", under its owner's changes", base: ours + own, query: anywhere(sort), writing: o.change})
 	}
 	questions = append(questions,
+		question{name: "by hand, count cached, page 1, under its owner's changes", base: ownByHand + "/tides", query: fixed("?sort=id"), writing: o.change},
 		question{name: "followed, page 1", base: ours + own, query: fixed("?sort=id")},
 		question{name: "followed, page 1, under its owner's changes", base: ours + own, query: fixed("?sort=id"), writing: o.change},
 		question{name: "followed, one filter, page 1", base: ours + own, query: fixed("?gauge=gauge+7&sort=id")},
@@ -254,6 +267,8 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		return err
 	}
 	questions, pairs = append(questions, more...), append(pairs, compared...)
+	more, compared = placing(byPlaces, o.change)
+	questions, pairs = append(questions, more...), append(pairs, compared...)
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
 	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
@@ -273,7 +288,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			return err
 		}
 	}
-	for _, counts := range []string{cached, library} {
+	for _, counts := range []string{cached, library, ownByHand} {
 		if _, err := get(counts + "/tides"); err != nil {
 			return err
 		}
@@ -366,11 +381,11 @@ var pairs = [][2]string{
 	{"ours, the same page again, answers kept, while others are updated", "by hand, count cached, page 1"},
 	{"attached, page 1", "by hand, count cached, page 1"},
 	{"followed, page 1", "by hand, count cached, page 1"},
-	{"followed, page 1, under its owner's changes", "by hand, count cached, page 1"},
-	{"followed, any page by id, under its owner's changes", "by hand, count cached, page 1"},
-	{"followed, any page by read_at, under its owner's changes", "by hand, count cached, page 1"},
-	{"followed, any page by -height_cm, under its owner's changes", "by hand, count cached, page 1"},
-	{"followed, any page by gauge, under its owner's changes", "by hand, count cached, page 1"},
+	{"followed, page 1, under its owner's changes", "by hand, count cached, page 1, under its owner's changes"},
+	{"followed, any page by id, under its owner's changes", "by hand, count cached, page 1, under its owner's changes"},
+	{"followed, any page by read_at, under its owner's changes", "by hand, count cached, page 1, under its owner's changes"},
+	{"followed, any page by -height_cm, under its owner's changes", "by hand, count cached, page 1, under its owner's changes"},
+	{"followed, any page by gauge, under its owner's changes", "by hand, count cached, page 1, under its owner's changes"},
 	{"followed, page 1, under its owner's changes", "by hand, count each time, page 1"},
 	{"followed, one filter, page 1, under its owner's changes", "ours, one filter, page 1"},
 }
