@@ -23,7 +23,7 @@ import (
 // writes measures what a change log costs its writers, on a server that writes to the disk:
 // the same changes of two equal sets, of which one has its log's triggers switched off.
 func writes(ctx context.Context, dir string, records, rounds int) error {
-	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "writes"), Settings: []string{"shared_buffers=1GB", "max_wal_size=8GB"}})
+	server, err := postgres.Start(ctx, postgres.Options{Dir: filepath.Join(dir, "writes"), Settings: []string{"shared_buffers=1GB", "max_wal_size=20GB", "checkpoint_timeout=1h"}})
 	if err != nil {
 		return err
 	}
