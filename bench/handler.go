@@ -1,6 +1,7 @@
 package main
 
 import (
+	"context"
 	"net/http"
 	"strconv"
 	"sync/atomic"
@@ -26,6 +27,15 @@ type tide struct {
 	Pressure float64   `json:"pressure_hpa"`
 	Checked  bool      `json:"checked"`
 	Remark   *string   `json:"remark"`
+}
+
+// tides reads records as a developer does, from a table in some order.
+func tides(ctx context.Context, pool *pgxpool.Pool, from string, args ...any) ([]tide, error) {
+	rows, err := pool.Query(ctx, "select id, gauge, read_at, height_cm, pressure_hpa::float8, checked, remark from "+from, args...)
+	if err != nil {
+		return nil, err
+	}
+	return pgx.CollectRows(rows, pgx.RowToStructByPos[tide])
 }
 
 // handWritten is the handler that a developer writes for one list: page and size
@@ -58,13 +68,7 @@ func handWritten(pool *pgxpool.Pool, table string, cached bool) http.Handler {
 			}
 			total.Store(n)
 		}
-		rows, err := pool.Query(ctx, "select id, gauge, read_at, height_cm, pressure_hpa::float8, checked, remark from "+table+
-			" order by "+order+" limit $1 offset $2", size, (page-1)*size)
-		if err != nil {
-			c.JSON(500, gin.H{"error": err.Error()})
-			return
-		}
-		records, err := pgx.CollectRows(rows, pgx.RowToStructByPos[tide])
+		records, err := tides(ctx, pool, table+" order by "+order+" limit $1 offset $2", size, (page-1)*size)
 		if err != nil {
 			c.JSON(500, gin.H{"error": err.Error()})
 			return

@@ -207,7 +207,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	if err != nil {
 		return err
 	}
-	atPlaces, err := knownPlaces(ctx, pool, "harbour.tides")
+	atPlaces, err := knownPlaces(ctx, pool, "harbour.tides", records)
 	if err != nil {
 		return err
 	}

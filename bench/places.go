@@ -22,23 +22,28 @@ var orders = map[string]struct{ field, order, from string }{
 
 // place is where a page begins.
 type place struct {
-	value any
-	id    int64
+	Value any
+	ID    int64
 }
 
-// knownPlaces is a handler of pages whose places are known beforehand: at=start, at=halfway, always
-// the same one, or at=anywhere, one of 3,000. It reads twenty records and tells nothing else. Its
+// knownPlaces is a handler of pages whose places are known beforehand: at=start, at=again, always
+// the same place, or at=anywhere, one of up to 3,000. It reads twenty records and tells nothing else. Its
 // ratios between places are what the database alone makes of them.
-func knownPlaces(ctx context.Context, pool *pgxpool.Pool, table string) (http.Handler, error) {
+func knownPlaces(ctx context.Context, pool *pgxpool.Pool, table string, records int) (http.Handler, error) {
+	ids := make([]int64, 3000)
+	for i := range ids {
+		ids[i] = 1 + rand.Int64N(int64(records))
+	}
 	places := map[string][]place{}
 	for sort, o := range orders {
-		rows, err := pool.Query(ctx, fmt.Sprintf("select at, id from (select %[1]s as at, id from %[2]s tablesample system (2) where %[1]s is not null) s order by random() limit 3000", o.field, table))
+		rows, err := pool.Query(ctx, fmt.Sprintf("select %[1]s as at, id from %[2]s where id = any($1) and %[1]s is not null order by random()", o.field, table), ids)
 		if err != nil {
 			return nil, err
 		}
-		places[sort], err = pgx.CollectRows(rows, func(row pgx.CollectableRow) (p place, err error) {
-			return p, row.Scan(&p.value, &p.id)
-		})
+		places[sort], err = pgx.CollectRows(rows, pgx.RowToStructByPos[place])
+		if err == nil && len(places[sort]) == 0 {
+			err = fmt.Errorf("too few records to ask for by %s", sort)
+		}
 		if err != nil {
 			return nil, err
 		}
@@ -58,14 +63,9 @@ func knownPlaces(ctx context.Context, pool *pgxpool.Pool, table string) (http.Ha
 				i = rand.IntN(len(places[sort]))
 			}
 			p := places[sort][i]
-			where, args = " where "+o.from, []any{p.value, p.id}
+			where, args = " where "+o.from, []any{p.Value, p.ID}
 		}
-		rows, err := pool.Query(c.Request.Context(), "select id, gauge, read_at, height_cm, pressure_hpa::float8, checked, remark from "+table+where+" order by "+o.order+" limit 20", args...)
-		if err != nil {
-			c.JSON(500, gin.H{"error": err.Error()})
-			return
-		}
-		records, err := pgx.CollectRows(rows, pgx.RowToStructByPos[tide])
+		records, err := tides(c.Request.Context(), pool, table+where+" order by "+o.order+" limit 20", args...)
 		if err != nil {
 			c.JSON(500, gin.H{"error": err.Error()})
 			return
@@ -80,16 +80,16 @@ func placing(base string, change func(context.Context) error) (questions []quest
 	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
 		named := func(at string) string { return "by hand, at a known place, " + at + ", by " + sort }
 		under := func(name string) string { return name + ", under its owner's changes" }
-		for _, at := range []string{"start", "halfway", "anywhere"} {
+		for _, at := range []string{"start", "again", "anywhere"} {
 			query := "?sort=" + sort + "&at=" + at
 			one := question{name: named(at), base: base + "/places", query: func() string { return query }}
 			questions = append(questions, one)
-			if at != "halfway" {
+			if at != "again" {
 				one.name, one.writing = under(one.name), change
 				questions = append(questions, one)
 			}
 		}
-		compared = append(compared, [2]string{named("halfway"), named("start")}, [2]string{named("anywhere"), named("start")}, [2]string{under(named("anywhere")), under(named("start"))})
+		compared = append(compared, [2]string{named("again"), named("start")}, [2]string{named("anywhere"), named("start")}, [2]string{under(named("anywhere")), under(named("start"))})
 	}
 	return questions, compared
 }
