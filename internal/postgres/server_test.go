@@ -14,6 +14,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"golang.org/x/sync/errgroup"
 )
 
 func dataDir(t *testing.T) string {
@@ -144,4 +145,29 @@ func TestMigratingTwiceChangesNothingAndNewerIsLeftAlone(t *testing.T) {
 	query(t, s.URL(), "update pageladder.schema_version set version = version + 1 returning version::text")
 	assert.EqualError(t, Migrate(t.Context(), s.URL()), fmt.Sprintf(
 		"the database was last used by a newer Page Ladder: its schema is version %d, and this one knows %d; start the newer one, or restore a backup from before", known+1, known))
+}
+
+// Services that start at the same time on an empty database, or on one of an earlier version, all
+// find it migrated.
+func TestMigrationsTakeTurns(t *testing.T) {
+	s, err := Start(t.Context(), Options{Dir: dataDir(t)})
+	require.NoError(t, err)
+	defer s.Stop()
+	files, err := migrations.ReadDir("migrations")
+	require.NoError(t, err)
+	for _, from := range []int{0, 1, 10, len(files) - 1} {
+		execute(t, s.URL(), fmt.Sprintf("create database from_%d", from))
+		u, err := url.Parse(s.URL())
+		require.NoError(t, err)
+		u.Path = fmt.Sprintf("/from_%d", from)
+		if from > 0 {
+			require.NoError(t, migrateTo(t.Context(), u.String(), int32(from)))
+		}
+		var services errgroup.Group
+		for range 10 {
+			services.Go(func() error { return Migrate(t.Context(), u.String()) })
+		}
+		require.NoError(t, services.Wait(), "from version %d", from)
+		assert.Equal(t, strconv.Itoa(len(files)), query(t, u.String(), "select version::text from pageladder.schema_version"))
+	}
 }
