@@ -10,6 +10,7 @@ import (
 	"errors"
 	"fmt"
 	"strings"
+	"sync/atomic"
 	"time"
 
 	lru "github.com/hashicorp/golang-lru/v2"
@@ -42,6 +43,7 @@ const (
 	known       = time.Second      // how long a caller is remembered, since another service may end the token
 	callersKept = 10_000           // callers that are remembered
 	usedEvery   = time.Minute      // how exactly the last use is kept
+	useTime     = 3 * time.Second  // longest time to write that down
 	sessionTime = 12 * time.Hour   // of a session
 	inviteTime  = 10 * time.Minute // of a link that signs in a browser
 	lookup      = 10 * time.Second // longest time to identify a caller
@@ -62,6 +64,7 @@ func AsRemembered(ctx context.Context, heard bool) context.Context {
 type Keeper struct {
 	pool    *pgxpool.Pool
 	callers *lru.Cache[[32]byte, remembered]
+	using   atomic.Bool // a use is being written down
 }
 
 type remembered struct {
@@ -193,12 +196,25 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 		return Caller{}, err
 	}
 	if used == nil || time.Since(*used) > usedEvery {
-		if _, err := k.pool.Exec(ctx, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", c.Token); err != nil {
-			return Caller{}, err
-		}
+		k.use(c.Token)
 	}
 	k.callers.Add(key, remembered{c, time.Now()})
 	return c, nil
+}
+
+// use notes in the background that a token is in use. Whether that can be written down decides
+// nothing: the database may be read only. One is written at a time; the next use makes up for
+// those that are left out.
+func (k *Keeper) use(token int64) {
+	if !k.using.CompareAndSwap(false, true) {
+		return
+	}
+	go func() {
+		defer k.using.Store(false)
+		ctx, cancel := context.WithTimeout(context.Background(), useTime)
+		defer cancel()
+		k.pool.Exec(ctx, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", token)
+	}()
 }
 
 // SignIn begins a session for a token and returns its id.
