@@ -22,19 +22,34 @@ type Querier interface {
 var ErrNotFollowed = errors.New("the table cannot be followed")
 
 // Columns are the named columns of a table as a log declares them; a domain is declared as its
-// base type. The error is ErrNotFollowed if one is missing.
+// base type. It is called in a transaction. The error is ErrNotFollowed if a column is missing.
 func Columns(ctx context.Context, db Querier, schema, table string, names []string) ([]Field, error) {
+	// Types and collations are written with their schemas, unless they are PostgreSQL's own.
+	path := func(now string) (before string, err error) {
+		err = db.QueryRow(ctx, "select s.path from (select current_setting('search_path') as path offset 0) s where set_config('search_path', $1, true) is not null", now).Scan(&before)
+		return before, err
+	}
+	before, err := path("pg_catalog")
+	if err != nil {
+		return nil, err
+	}
 	rows, err := db.Query(ctx, `with recursive column_type (name, type, modifier, ordered) as (
 			select a.attname, a.atttypid, a.atttypmod, a.attcollation from pg_attribute a where a.attrelid = to_regclass($1) and a.attnum > 0 and not a.attisdropped and a.attname = any($2::text[])
 			union all select c.name, t.typbasetype, t.typtypmod, c.ordered from column_type c join pg_type t on t.oid = c.type where t.typtype = 'd')
 		select c.name, format_type(c.type, c.modifier) || coalesce((select format(' collate %I.%I', n.nspname, o.collname) from pg_collation o join pg_namespace n on n.oid = o.collnamespace where o.oid = c.ordered and o.collname <> 'default'), ''),
-			t.typlen = -1 and t.oid <> 'numeric'::regtype
-		from column_type c join pg_type t on t.oid = c.type where t.typtype <> 'd' order by array_position($2::text[], c.name::text)`, (&Followed{Schema: schema, Table: table}).relation(), names)
+			t.typlen = -1 and t.oid <> 'numeric'::regtype,
+			e.typnamespace <> 'pg_catalog'::regnamespace or exists (select from pg_collation o where o.oid = c.ordered and o.collnamespace <> 'pg_catalog'::regnamespace),
+			e.typnamespace <> 'pg_catalog'::regnamespace and e.typtype <> 'e'
+		from column_type c join pg_type t on t.oid = c.type join pg_type e on e.oid = case when t.typcategory = 'A' and t.typelem <> 0 then t.typelem else t.oid end
+		where t.typtype <> 'd' order by array_position($2::text[], c.name::text)`, (&Followed{Schema: schema, Table: table}).relation(), names)
 	if err != nil {
 		return nil, err
 	}
 	fields, err := pgx.CollectRows(rows, pgx.RowToStructByPos[Field])
 	if err != nil {
+		return nil, err
+	}
+	if _, err := path(before); err != nil {
 		return nil, err
 	}
 	for _, name := range names {
@@ -53,7 +68,7 @@ func Followable(ctx context.Context, db Querier, schema, table string, key []str
 	relation := (&Followed{Schema: schema, Table: table}).relation()
 	err := db.QueryRow(ctx, `select c.relkind::text, c.relpersistence::text,
 			exists (select from pg_class p where p.relrowsecurity and (p.oid = c.oid or p.oid in (select relid from pg_partition_tree(c.oid)))), c.relispartition,
-			c.relkind = 'r' and not c.relispartition and exists (select from pg_inherits i where i.inhparent = c.oid or i.inhrelid = c.oid),
+			c.relkind = 'r' and not c.relispartition and (c.relhassubclass or exists (select from pg_inherits i where i.inhparent = c.oid or i.inhrelid = c.oid)),
 			exists (select from pg_partition_tree(c.oid) t join pg_class p on p.oid = t.relid where p.relkind = 'f' or p.relpersistence <> 'p'),
 			exists (select from pg_subscription_rel s where s.srrelid = c.oid or s.srrelid in (select relid from pg_partition_tree(c.oid))),
 			exists (select from pg_index i where i.indrelid = c.oid and i.indisunique and i.indisvalid and i.indimmediate and i.indpred is null and i.indexprs is null
@@ -80,7 +95,9 @@ func Followable(ctx context.Context, db Querier, schema, table string, key []str
 	case part:
 		why = "it is a partition: what is written through its parent is not seen by its triggers; follow the parent"
 	case heir:
-		why = "it inherits from another table, or another from it, without being partitions"
+		// As long as it is marked as having had heirs, PostgreSQL does not note in its row of the
+		// catalogue that it has one again.
+		why = "it inherits from another table, or another does from it (or did: ANALYZE notes that it has gone), without being partitions"
 	case foreign:
 		why = "one of its partitions is a foreign or an unlogged table"
 	case fed:
@@ -99,7 +116,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	l := f.Log()
 	var table, row, role bool
 	var source, tells, usage *string
-	err = db.QueryRow(ctx, `select to_regclass($1) is not null, coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regproc($1)), ''),
+	err = db.QueryRow(ctx, `select to_regclass($1) is not null, coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regprocedure($1 || '()')), ''),
 			coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regprocedure($4)), ''),
 			to_regclass($2 || '.followed') is not null, to_regrole(quote_ident($3)) is not null,
 			case when to_regclass($1) is not null and to_regrole(quote_ident($3)) is not null and to_regprocedure($2 || '.keep(text)') is not null then concat(
@@ -130,7 +147,11 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	} else if !row {
 		missing = append(missing, fmt.Sprintf("%s.followed does not tell of the log", LogSchema))
 	}
-	here, err := Columns(ctx, db, LogSchema, l.Name, names(f.Fields))
+	columns := make([]string, len(f.Fields))
+	for i, field := range f.Fields {
+		columns[i] = Column(field.Name)
+	}
+	here, err := Columns(ctx, db, LogSchema, l.Name, columns)
 	switch {
 	case errors.Is(err, ErrNotFollowed):
 		missing = append(missing, "the log does not hold all columns: "+strings.TrimPrefix(err.Error(), ErrNotFollowed.Error()+": "))
@@ -138,8 +159,8 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 		return nil, nil, err
 	default:
 		for i := range here {
-			if here[i].Type != f.Fields[i].Type {
-				missing = append(missing, fmt.Sprintf("column %q is %s in the log, and %s in the table", here[i].Name, here[i].Type, f.Fields[i].Type))
+			if in := f.Fields[i].logged(); here[i].Type != in {
+				missing = append(missing, fmt.Sprintf("column %q is %s in the log, and %s in the table", here[i].Name, here[i].Type, in))
 			}
 		}
 	}
@@ -157,7 +178,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	}
 	rows, err := db.Query(ctx, `select part.relid::regclass::text, e.name, coalesce(t.tgenabled::text, '') from
 			(select relid from pg_partition_tree(to_regclass($1)) union select to_regclass($1)) part (relid) cross join unnest($2::text[]) e (name)
-			left join pg_trigger t on t.tgrelid = part.relid and t.tgname = 'pageladder_log_' || e.name and t.tgfoid = to_regproc($3)
+			left join pg_trigger t on t.tgrelid = part.relid and t.tgname = 'pageladder_log_' || e.name and t.tgfoid = to_regprocedure($3 || '()')
 		where t.tgenabled is distinct from 'A' order by 1, 2`, f.relation(), eventNames(), l.Table())
 	if err != nil {
 		return nil, nil, err
@@ -172,6 +193,19 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 		return nil
 	}); err != nil {
 		return nil, nil, err
+	}
+	// What such a table writes cannot be told from what the followed one does.
+	rows, err = db.Query(ctx, `select distinct t.tgrelid::regclass::text from pg_trigger t where t.tgfoid = to_regprocedure($2 || '()')
+		and t.tgrelid not in (select to_regclass($1) union select relid from pg_partition_tree(to_regclass($1))) order by 1`, f.relation(), l.Table())
+	if err != nil {
+		return nil, nil, err
+	}
+	others, err := pgx.CollectRows(rows, pgx.RowTo[string])
+	if err != nil {
+		return nil, nil, err
+	}
+	for _, other := range others {
+		missing = append(missing, fmt.Sprintf("%s is not a part of the table (any more), and still writes into its log", other))
 	}
 	if len(missing) > 0 {
 		return nil, missing, nil

@@ -1,6 +1,7 @@
 package changes
 
 import (
+	"slices"
 	"strconv"
 	"strings"
 )
@@ -10,7 +11,34 @@ import (
 
 // bodies are all sources that the function of a followed table's log may have.
 func (f *Followed) bodies() []string {
-	return []string{f.body(), f.bodyWith(f.imagesBefore, " and ", looked), f.bodyWith(f.imagesBefore, " and ", lookedBefore)}
+	if f.Edition == Latest {
+		return []string{f.body()}
+	}
+	once := func(of ...from) string {
+		return "\n          " + imagesBy("", "", f.Fields, f.Edition < Unnamed, of...)
+	}
+	return []string{f.bodyWith(once, "\n          and ", "", looked), f.bodyWith(f.imagesBefore, " and ", "", looked), f.bodyWith(f.imagesBefore, " and ", "", lookedBefore)}
+}
+
+// Earlier are the logs that earlier scripts may have made, with the fields that the first one
+// logged; none if their functions do not work with these fields.
+func (f *Followed) Earlier(first []string) []*Followed {
+	for _, field := range f.Fields {
+		switch name := field.Name; {
+		case strings.HasPrefix(name, ownPrefix), strings.HasPrefix(name, "tg_"), slices.Contains([]string{"images", "found", "new", "old", "since", "others"}, name):
+			return nil
+		}
+	}
+	typed, unnamed := *f, *f
+	typed.Edition, unnamed.Edition = Typed, Unnamed
+	unnamed.Fields = slices.DeleteFunc(slices.Clone(f.Fields), func(field Field) bool { return !slices.Contains(first, field.Name) })
+	for _, made := range []*Followed{&typed, &unnamed} {
+		made.Fields = slices.Clone(made.Fields)
+		for i := range made.Fields {
+			made.Fields[i].Foreign = false
+		}
+	}
+	return []*Followed{&typed, &unnamed}
 }
 
 // lookedBefore was planned anew at each change.
@@ -38,7 +66,7 @@ func (f *Followed) imagesBefore(of ...from) string {
 		told = strings.Join(long, " or ")
 		names = "case when " + told + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
 	}
-	if !f.Earlier {
+	if f.Edition < Unnamed {
 		told += ", " + names
 	}
 	var rows []string

@@ -15,10 +15,22 @@ type Followed struct {
 	Fields        []Field // those that are logged
 	Role          string  // who reads the table and the log
 	Parts         bool    // the table has partitions
-	// Earlier means that the log was made by an earlier script, without the column Lacks. What is
-	// remembered is kept current by such a log, but no list can be held still.
-	Earlier bool
+	Edition       Edition
 }
+
+// Edition is a version of the script. Logs that earlier ones made are read as they are.
+type Edition int
+
+// The editions, the latest one first.
+const (
+	Latest Edition = iota
+	// Typed has columns of the owner's own types, and functions that fail where a field has the name
+	// of one of their variables.
+	Typed
+	// Unnamed does not name the texts that are missing from the log either (the column Lacks). What
+	// is remembered is kept current by such a log, but no list can be held still.
+	Unnamed
+)
 
 // LogSchema is where the logs of followed tables are, in their databases.
 const LogSchema = "pageladder_log"
@@ -49,17 +61,21 @@ func LogName(schema, table string) string {
 
 // Log is the log that Script makes.
 func (f *Followed) Log() *Log {
-	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f, lacks: !f.Earlier}
+	return &Log{Schema: LogSchema, Name: LogName(f.Schema, f.Table), Fields: names(f.Fields), of: f.relation(), other: f, lacks: f.Edition < Unnamed}
 }
 
 func (f *Followed) relation() string { return quote(f.Schema) + "." + quote(f.Table) }
+
+// said is the table's name in a comment, where a line break would end the comment and what follows
+// would be run.
+func (f *Followed) said() string { return strconv.QuoteToGraphic(f.Schema + "." + f.Table) }
 
 // body is the source of the function that the triggers call. It logs what has changed or, if that
 // is not possible, that something was lost. It never fails.
 func (f *Followed) body() string {
 	return f.bodyWith(func(of ...from) string {
-		return "\n          " + images(f.Fields, !f.Earlier, of...)
-	}, "\n          and ", looked)
+		return "\n          " + images(f.Fields, true, of...)
+	}, "\n          and ", "\n#variable_conflict use_variable", looked)
 }
 
 // looked is the look at what was not logged.
@@ -73,18 +89,18 @@ const looked = `    -- Looked at one by one: as one condition they would be plan
 
 // bodyWith is the source by the SQL of what is logged, what stands between the conditions of logging it, and the
 // look at what was not.
-func (f *Followed) bodyWith(images func(of ...from) string, and, look string) string {
+func (f *Followed) bodyWith(images func(of ...from) string, and, options, look string) string {
 	l := f.Log()
 	columns := []string{Side, Cut}
-	if !f.Earlier {
+	if f.Edition < Unnamed {
 		columns = append(columns, Lacks)
 	}
 	for _, field := range f.Fields {
-		columns = append(columns, quote(field.Name))
+		columns = append(columns, field.column())
 	}
 	into := "insert into " + l.Table() + " (" + strings.Join(columns, ", ") + ")\n        select i.* from " + LogSchema + ".followed f cross join lateral"
 	written := strings.Join([]string{"where f.log = " + literal(l.Name), "f.read_at > clock_timestamp() - interval '" + unread + "'", "pg_relation_size(" + literal(l.Table()) + "::regclass) < f.most_bytes"}, and)
-	return fmt.Sprintf(`
+	return options + fmt.Sprintf(`
 declare
   images bigint;
 begin
@@ -119,21 +135,27 @@ end `, into, images(beforeRows), images(afterRows), written, 2*Most, LogSchema, 
 func (f *Followed) Script() string {
 	l := f.Log()
 	var columns []string
+	settings := "" // which decide how values are written as texts
 	for _, field := range f.Fields {
-		columns = append(columns, "  "+quote(field.Name)+" "+field.Type+",\n")
+		columns = append(columns, "  "+field.column()+" "+field.logged()+",\n")
+		if field.Settings {
+			settings = " set datestyle = 'ISO' set intervalstyle = 'postgres' set timezone = 'UTC' set extra_float_digits = 1 set bytea_output = 'hex'"
+		}
 	}
 	var triggers strings.Builder
 	for _, event := range events {
-		fmt.Fprintf(&triggers, "    execute format('create trigger %s after %s on %%s %sfor each statement execute function %s()', part);\n", trigger(event.name), event.name, event.rows, strings.NewReplacer("'", "''", "%", "%%").Replace(l.Table()))
+		made := "create trigger " + trigger(event.name) + " after " + event.name + " on %s " + event.rows + "for each statement execute function " + strings.ReplaceAll(l.Table(), "%", "%%") + "()"
+		fmt.Fprintf(&triggers, "    execute format(%s, part);\n", literal(made))
 		fmt.Fprintf(&triggers, "    execute format('alter table %%s enable always trigger %s', part);\n", trigger(event.name))
 	}
-	return fmt.Sprintf(`-- Page Ladder: a change log of %[1]s, so that pages of it are exact and quick.
+	return fmt.Sprintf(`-- Page Ladder: a change log of the table %[1]s, so that pages of it are exact and quick.
 -- Run it as the table's owner, who must be allowed to make a schema. It can be run again.
 -- It takes nothing from the table but a lock for a moment; where it cannot have that within
--- three seconds, nothing is done.
+-- three seconds, or fails otherwise, nothing is done.
 begin;
 set local lock_timeout = '3s';
 set local client_min_messages = warning; -- what it replaces need not be there
+set local client_encoding = 'UTF8';         -- of names in this file
 
 create schema if not exists %[2]s;
 grant usage on schema %[2]s to %[3]s;
@@ -152,12 +174,14 @@ create table if not exists %[2]s.seen (
   at    timestamptz not null default clock_timestamp(),
   ended xid8 not null                              -- all transactions before it had ended
 );
+alter table %[2]s.seen replica identity full; -- so that rows can be deleted though all tables are published
 create sequence if not exists %[2]s.failed;         -- moves where nothing else could be written
 grant select on %[2]s.followed, %[2]s.failed to %[3]s;
 
 %[5]s
 -- The log: of each change the row before it (-1) and after it (1), in the columns that the
--- list has. A text of over %[19]d bytes is left out, and named.
+-- list has. Values of types that are not PostgreSQL's own are logged as texts, so that the log
+-- keeps nobody from dropping a type. A text of over %[19]d bytes is left out, and named.
 create table %[6]s (
 %[10]s  %[7]s xid8 not null default pg_current_xact_id(),
   %[8]s smallint not null,
@@ -165,14 +189,14 @@ create table %[6]s (
   %[20]s text[]
 );
 create index on %[6]s (%[7]s);
-alter table %[6]s replica identity full; -- so that rows can be deleted though all tables are published
+alter table %[6]s replica identity full; -- as above
 create index on %[6]s (%[8]s) where %[8]s = %[11]d;
 insert into %[2]s.followed (log) values (%[12]s);
 grant select on %[6]s to %[3]s;
 
 -- It runs with its owner's rights, so that those who change the table need none on the log. By
 -- offset 0 the size of each text is looked at once.
-create function %[6]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp as %[13]s;
+create function %[6]s() returns trigger language plpgsql security definer set search_path = pg_catalog, pg_temp%[21]s as %[13]s;
 revoke all on function %[6]s() from public;
 
 -- What a statement that reads the table tells of it: whether it is as it was, and what is new.
@@ -196,7 +220,7 @@ begin
   end if;
   execute format('select exists (select from %[2]s.%%I where %[8]s = %[11]d)', name) into broken;
   -- Changes that logical replication makes call no triggers of statements.
-  broken := broken or exists (select from pg_subscription_rel s join pg_trigger t on t.tgrelid = s.srrelid where t.tgfoid = to_regproc(format('%[2]s.%%I', name)));
+  broken := broken or exists (select from pg_subscription_rel s join pg_trigger t on t.tgrelid = s.srrelid where t.tgfoid = to_regprocedure(format('%[2]s.%%I()', name)));
   if broken or f.read_at <= clock_timestamp() - interval '%[4]s' or pg_relation_size(format('%[2]s.%%I', name)::regclass) >= f.most_bytes then
     -- It begins anew: what was not written is known to be missing. Writers are not waited for.
     begin
@@ -221,14 +245,14 @@ end $keep$;
 revoke all on function %[2]s.keep(text) from public;
 grant execute on function %[2]s.keep(text) to %[3]s;
 commit;
-`, f.relation(), LogSchema, quote(f.Role), unread, f.undo(), l.Table(), Xid, Side, Cut,
+`, f.said(), LogSchema, quote(f.Role), unread, f.undo(), l.Table(), Xid, Side, Cut,
 		strings.Join(columns, ""), lost, literal(l.Name), dollars(f.body()), dollars(`
 declare
   part regclass;
 begin
   for part in select relid from pg_partition_tree(`+literal(f.relation())+`) union select `+literal(f.relation())+`::regclass loop
 `+triggers.String()+`  end loop;
-end `), unreadMost, 2*Most, l.stampFunction(), dollars(l.stampSource()), longest, Lacks)
+end `), unreadMost, 2*Most, l.stampFunction(), dollars(l.stampSource()), longest, Lacks, settings)
 }
 
 // undo is the SQL that removes what Script made for this table alone.
@@ -247,12 +271,14 @@ do %[3]s;
 declare
   part regclass;
 begin
-  -- Also from what was a partition once.
-  for part in select distinct t.tgrelid from pg_trigger t where t.tgfoid = to_regproc(`+literal(l.Table())+`) loop
+  -- Also from what was a partition once, and what another table's script made on the same ones.
+  for part in select distinct t.tgrelid from pg_trigger t join pg_proc p on p.oid = t.tgfoid where p.pronamespace = to_regnamespace('`+LogSchema+`')
+      and (p.oid = to_regprocedure(`+literal(l.Table()+"()")+`) or t.tgrelid in (select to_regclass(`+literal(f.relation())+`) union select relid from pg_partition_tree(to_regclass(`+literal(f.relation())+`)))) loop
 `+triggers.String()+`  end loop;
 end `), l.Table(), dollars(`
 begin
   if to_regclass('`+LogSchema+`.followed') is not null then
+    alter table `+LogSchema+`.seen replica identity full; -- earlier scripts did not say so
     delete from `+LogSchema+`.followed where log = `+literal(l.Name)+`;
     delete from `+LogSchema+`.seen where log = `+literal(l.Name)+`;
   end if;
@@ -261,10 +287,11 @@ end `), l.stampFunction())
 
 // Unscript is the SQL that removes what Script has made. It can be run again.
 func (f *Followed) Unscript() string {
-	return fmt.Sprintf(`-- Page Ladder: take the change log off %[1]s. It can be run again, and leaves no trace.
+	return fmt.Sprintf(`-- Page Ladder: take the change log off the table %[1]s. It can be run again, and leaves no trace.
 begin;
 set local lock_timeout = '3s';
 set local client_min_messages = warning; -- what it removes need not be there
+set local client_encoding = 'UTF8';         -- of names in this file
 %[2]sdo $undo$
 begin
   -- With the last log goes what all of them share.
@@ -275,5 +302,5 @@ begin
   end if;
 end $undo$;
 commit;
-`, f.relation(), f.undo(), LogSchema)
+`, f.said(), f.undo(), LogSchema)
 }

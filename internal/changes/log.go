@@ -5,6 +5,8 @@ package changes
 
 import (
 	"context"
+	"crypto/md5"
+	"encoding/hex"
 	"fmt"
 	"slices"
 	"strconv"
@@ -18,7 +20,50 @@ type Field struct {
 	Name string
 	Type string // as a column is declared, with its collation
 	Long bool   // values may be long: texts, arrays, JSON
+	// Foreign means that the type or its collation is the owner's or an extension's. The log then has
+	// the values as texts of its own: a column of that type would keep the owner from dropping it.
+	Foreign bool
+	// Settings means that such a text depends on settings of the session that writes it.
+	Settings bool
 }
+
+// column is the name of the field's column in a log. A log's own columns begin with "pl.".
+func (f Field) column() string { return quote(Column(f.Name)) }
+
+// logged is the type of the field's column in a log, as SQL declares it.
+func (f Field) logged() string {
+	if f.Foreign {
+		return "text"
+	}
+	return f.Type
+}
+
+// image is the SQL of the field's value as it is logged, in a row with the given alias.
+func (f Field) image(alias string) string {
+	value := alias + "." + quote(f.Name)
+	if f.Foreign {
+		value += "::text"
+	}
+	return value
+}
+
+// Column is the name of a field's column in a log: its own name, unless that may be one of the
+// log's own columns.
+func Column(field string) string {
+	if !strings.HasPrefix(field, ownPrefix) {
+		return field
+	}
+	if name := ownPrefix + field; len(name) < longestIdentifier {
+		return name
+	}
+	sum := md5.Sum([]byte(field))
+	return ownPrefix + ownPrefix + hex.EncodeToString(sum[:])
+}
+
+const (
+	ownPrefix         = "pl."
+	longestIdentifier = 63 // bytes, in PostgreSQL
+)
 
 // Table is a table of records that has a log.
 type Table struct {
@@ -71,7 +116,15 @@ const longest = 8_000
 
 func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
 
-func literal(text string) string { return "'" + strings.ReplaceAll(text, "'", "''") + "'" }
+// literal writes a text so that it means the same whatever standard_conforming_strings is: in the
+// session of a writer, whose triggers run with the owner's rights, it may be off.
+func literal(text string) string {
+	quoted := "'" + strings.ReplaceAll(text, "'", "''") + "'"
+	if strings.Contains(text, `\`) {
+		quoted = " E" + strings.ReplaceAll(quoted, `\`, `\\`)
+	}
+	return quoted
+}
 
 // Table is the log's table, as SQL.
 func (l *Log) Table() string { return quote(l.Schema) + "." + quote(l.Name) }
@@ -124,6 +177,26 @@ func (l *Log) Has(fields []Field) bool {
 	return !slices.ContainsFunc(fields, func(f Field) bool { return !slices.Contains(l.Fields, f.Name) })
 }
 
+// Value is the SQL of a field's value, of its own type, in a row of the log with the given alias.
+func (l *Log) Value(alias, field string) string {
+	if l.other == nil {
+		return alias + "." + quote(Column(field))
+	}
+	if l.other.Edition == Latest {
+		f := l.field(field)
+		value := alias + "." + f.column()
+		if !f.Foreign {
+			return value
+		}
+		base, collation, collated := strings.Cut(f.Type, " collate ")
+		if value = "(" + value + "::" + base; collated {
+			value += " collate " + collation
+		}
+		return value + ")"
+	}
+	return alias + "." + quote(field)
+}
+
 // Of is a table's log; nil if it has none, or one that is not whole.
 func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 	l := Log{Schema: Schema, of: quote(Schema) + "." + quote(table)}
@@ -138,7 +211,7 @@ func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 
 // isWhole is the condition that a log has its table with all columns, and all of its triggers,
 // enabled, with the function that was made for them.
-const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and not a.attisdropped and a.attname = any(c.fields)) = cardinality(c.fields)
+const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and a.attnum > 0 and not a.attisdropped and a.attname not in ('pl.version', 'pl.n', 'pl.side', 'pl.cut', 'pl.lacks')) = cardinality(c.fields)
 	and (select count(*) from pg_trigger t join pg_proc p on p.oid = t.tgfoid where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table))
 	and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A' and md5(p.prosrc) = c.source) = 4`
 
@@ -233,8 +306,8 @@ func trigger(event string) string { return quote("pageladder_log_" + event) }
 func (l *Log) script(t *Table) []string {
 	var columns, logged []string
 	for _, f := range t.Fields {
-		columns = append(columns, quote(f.Name)+" "+f.Type)
-		logged = append(logged, quote(f.Name))
+		columns = append(columns, f.column()+" "+f.logged())
+		logged = append(logged, f.column())
 	}
 	written := func(of ...from) string {
 		return "insert into " + l.Table() + " (" + strings.Join(append([]string{Version, Side, Cut, Lacks}, logged...), ", ") + ") select moved, i.* from (" + images(t.Fields, true, of...) + ") i"
@@ -242,6 +315,7 @@ func (l *Log) script(t *Table) []string {
 	name := literal(t.Set)
 	// A field's name may contain what would end a body between dollar signs.
 	body := fmt.Sprintf(`
+#variable_conflict use_variable
 declare
   moved bigint := pageladder.change_version(%[2]s, tg_table_name);
   more bigint;
@@ -306,14 +380,25 @@ var (
 )
 
 // images is the SQL of what is logged of a statement's rows: the side, whether a value is cut,
-// named if so, and the fields. Sizes are looked at once for each row (offset 0 keeps PostgreSQL from
+// named if so, and the fields. Columns are written with an alias, since a field may have the name of
+// one of the function's variables. Sizes are looked at once for each row (offset 0 keeps PostgreSQL from
 // putting the condition into each place where it is used).
 func images(fields []Field, named bool, of ...from) string {
+	return imagesBy("r.", " t", fields, named, of...)
+}
+
+// imagesBy is the same by the alias of the rows, as it stands before a column, and that of the
+// transition tables.
+func imagesBy(r, t string, fields []Field, named bool, of ...from) string {
 	var columns, sizes, cut []string
 	var logged strings.Builder
 	for _, f := range fields {
-		name := quote(f.Name)
-		columns = append(columns, name)
+		name := r + f.column()
+		if t == "" {
+			columns = append(columns, name)
+		} else {
+			columns = append(columns, f.image("t")+" as "+f.column())
+		}
 		if !f.Long {
 			logged.WriteString(", " + name)
 			continue
@@ -322,18 +407,18 @@ func images(fields []Field, named bool, of ...from) string {
 		tooLong := size + " > " + strconv.Itoa(longest)
 		sizes = append(sizes, size)
 		cut = append(cut, "case when "+tooLong+" then "+literal(f.Name)+" end")
-		logged.WriteString(",\n            case when " + Cut + " and " + tooLong + " then null else " + name + " end")
+		logged.WriteString(",\n            case when " + r + Cut + " and " + tooLong + " then null else " + name + " end")
 	}
 	var rows []string
 	for _, f := range of {
-		rows = append(rows, "select "+strconv.Itoa(f.side)+" as "+Side+", "+strings.Join(columns, ", ")+" from "+f.rows)
+		rows = append(rows, "select "+strconv.Itoa(f.side)+" as "+Side+", "+strings.Join(columns, ", ")+" from "+f.rows+t)
 	}
 	isCut, names := "false", "null::text[]"
 	if len(sizes) > 0 {
 		isCut = "coalesce(greatest(" + strings.Join(sizes, ", ") + ") > " + strconv.Itoa(longest) + ", false)"
-		names = "case when " + Cut + " then array_remove(array[" + strings.Join(cut, ", ") + "]::text[], null) end"
+		names = "case when " + r + Cut + " then array_remove(array[" + strings.Join(cut, ", ") + "]::text[], null) end"
 	}
-	told := Side + ", " + Cut
+	told := r + Side + ", " + r + Cut
 	if named {
 		told += ",\n            " + names
 	}

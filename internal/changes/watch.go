@@ -19,7 +19,10 @@ import (
 // twice.
 func (l *Log) followed() string {
 	table, log := "to_regclass("+literal(l.of)+")", "to_regclass("+literal(l.Table())+")"
-	is := " = " + table
+	is, function := " = "+table, "to_regprocedure("+literal(l.Table()+"()")+")"
+	if l.other.Edition != Latest {
+		function = "to_regproc(" + literal(l.Table()) + ")"
+	}
 	if l.other.Parts {
 		is = " = any(array(select relid from pg_partition_tree(" + table + ")))"
 	}
@@ -29,14 +32,15 @@ func (l *Log) followed() string {
 	(select concat(count(*), ':', sum(t.xmin::text::bigint)) from pg_trigger t where t.tgrelid%[1]s),
 	(select count(*) from pg_subscription_rel s where s.srrelid%[1]s),
 	(select concat_ws(':', c.oid, c.relfilenode) from pg_class c where c.oid = %[2]s),
-	(select concat_ws(':', p.oid, p.xmin) from pg_proc p where p.oid = to_regproc(%[3]s)),
-	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select concat(f.last_value, f.is_called) from %[4]s.failed f)))`, is, log, literal(l.Table()), LogSchema, literal(l.Name))
+	(select concat_ws(':', p.oid, p.xmin) from pg_proc p where p.oid = %[3]s),
+	(select f.epoch from %[4]s.followed f where f.log = %[5]s), (select concat(f.last_value, f.is_called) from %[4]s.failed f)))`, is, log, function, LogSchema, literal(l.Name))
 }
 
 // Type is the type of a field of a followed table, with its collation, as SQL declares it.
-func (l *Log) Type(field string) string {
-	i := slices.IndexFunc(l.other.Fields, func(f Field) bool { return f.Name == field })
-	return l.other.Fields[i].Type
+func (l *Log) Type(field string) string { return l.field(field).Type }
+
+func (l *Log) field(name string) Field {
+	return l.other.Fields[slices.IndexFunc(l.other.Fields, func(f Field) bool { return f.Name == name })]
 }
 
 // MarkIn is the mark of a followed table in the snapshot of a transaction.
@@ -91,7 +95,11 @@ func (l *Log) stampFunction() string { return quote(l.Schema) + "." + quote(l.Na
 // on and among others. On a primary one is enough, since nobody asks for more; the stamp then
 // leaves out the name of the log, which is checked by whoever updates what is known.
 func (l *Log) stampSource() string {
-	return fmt.Sprintf(`
+	options := "\n#variable_conflict use_variable" // a field may have the name of an argument
+	if l.other.Edition != Latest {
+		options = ""
+	}
+	return options + fmt.Sprintf(`
 declare
   new text;
 begin

@@ -47,6 +47,7 @@ var (
 	Internal      = kind("internal", 500, "Something went wrong in the service", "The service's log says what, under the id in X-Request-Id.")
 	DatabaseAway  = kind("database-away", 503, "The database cannot be reached", "The service is well, its database is not. Retry-After says when to try again.")
 	SourceAway    = kind("source-away", 503, "The set's source cannot be used", "The database that an attached set is in cannot be reached, or its role may not be used.")
+	TableChanged  = kind("table-changed", 503, "The list's table has changed", "The table that an attached set shows is not what it was when it was attached, or its rights are not. Owners are told what is missing.")
 	Busy          = kind("busy", 503, "The service is busy", "As many imports or streams are running as the service allows. Retry-After says when to try again.")
 	TooSlow       = kind("too-slow", 503, "The answer took too long", "The request's time was up. Fewer filters, or a sort that is offered, may help.")
 )

@@ -150,6 +150,14 @@ func who(c *gin.Context) *access.Caller {
 	return &access.Caller{}
 }
 
+// mayOwn reports whether the caller may change the set that a request is about, or all sets.
+func mayOwn(c *gin.Context) bool {
+	if set := pathParam(c, "set"); set != "" {
+		return who(c).May(access.Owner, set)
+	}
+	return who(c).All(access.Owner)
+}
+
 // pathParam is a part of the path, decoded; "" if it cannot be decoded.
 func pathParam(c *gin.Context, name string) string {
 	text, err := url.PathUnescape(c.Param(name))

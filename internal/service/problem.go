@@ -94,6 +94,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	var long *http.MaxBytesError
 	var file *sets.FileError
 	var data *sets.DataError
+	var table *sets.TableError
 	switch {
 	case errors.As(err, &own):
 		return own
@@ -146,6 +147,14 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		}
 	}
 	switch {
+	case errors.As(err, &table):
+		says := table.Says()
+		if mayOwn(c) {
+			says = table.Error()
+		}
+		return problem.Later(problem.TableChanged, 10, err, "%s", says)
+	case errors.Is(err, sets.ErrSuperuser) && mayOwn(c):
+		return problem.Later(problem.SourceAway, 10, err, "%s", sets.ErrSuperuser)
 	case errors.Is(err, sets.ErrSuperuser), errors.Is(err, sets.ErrSourceAway):
 		return problem.Later(problem.SourceAway, 10, err, "the set's source cannot be used at the moment")
 	case sets.Unavailable(err):

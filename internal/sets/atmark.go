@@ -161,7 +161,10 @@ func (s *Store) withinAt(ctx context.Context, req Request, do func(tx pgx.Tx, se
 					return err
 				}
 			}
-			return do(tx, set)
+			if err = do(tx, set); err == nil && set.pin != nil && set.saw != nil {
+				err = s.stillWhole(ctx, tx, set)
+			}
+			return err
 		})
 		if req.At == 0 || !errors.Is(err, errMoved) || attempt == attempts-1 {
 			return behind(req.At, err)

@@ -20,7 +20,7 @@ import (
 // Errors about attached sets.
 var (
 	ErrNoSource    = errors.New("there is no source of this name")
-	ErrSuperuser   = errors.New("the source's role is a superuser; name a role that may read the tables and nothing else")
+	ErrSuperuser   = errors.New("the source's role is a superuser, whom nothing keeps from writing; name a role that may read the tables and nothing else: create role pageladder_reader login password '…'; grant usage on schema … to pageladder_reader; grant select on … to pageladder_reader;")
 	ErrTable       = errors.New("the table or view cannot be attached so")
 	ErrSourceAway  = errors.New("the source cannot be reached")
 	ErrNotAttached = errors.New("this is a kept set: all its changes are known, so there is nothing to follow or to remember")

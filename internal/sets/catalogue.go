@@ -35,10 +35,31 @@ const (
 type catalogue struct {
 	mu     sync.RWMutex
 	sets   map[string]seen
-	turn   int64     // rises with each set that is marked stale, so that an older reading is not taken for current afterwards
+	turns  turnsOf
 	heard  time.Time // all changes before this moment are known; zero: not listening
 	asking singleflight.Group
 }
+
+// turnsOf are the turns of sets: a set's turn rises whenever it is marked stale, so that an older
+// reading of it is not taken for current afterwards.
+type turnsOf struct {
+	last, all int64 // the last turn; that of sets without one of their own
+	of        map[string]int64
+}
+
+// turnsKept is the most sets with a turn of their own: names of removed sets stay.
+const turnsKept = 10_000
+
+func (t *turnsOf) get(name string) int64 { return max(t.of[name], t.all) }
+
+func (t *turnsOf) rise(name string) {
+	if t.last++; len(t.of) >= turnsKept || t.of == nil {
+		t.all, t.of = t.last, map[string]int64{}
+	}
+	t.of[name] = t.last
+}
+
+func (t *turnsOf) riseAll() { t.last++; t.all = t.last }
 
 // seen is a set as it was last seen. A stale one may have changed since: its version and its total
 // are asked for again. Its definition is asked for again only if it was defined anew, or if its
@@ -58,7 +79,7 @@ func (c *catalogue) get(name string) (set *Set, current bool, turn int64) {
 	c.mu.RLock()
 	defer c.mu.RUnlock()
 	s := c.sets[name]
-	return s.set, s.set != nil && !s.stale && c.current(), c.turn
+	return s.set, s.set != nil && !s.stale && c.current(), c.turns.get(name)
 }
 
 // put remembers a set that was read at a turn, and returns the set that is remembered: a newer one
@@ -69,7 +90,7 @@ func (c *catalogue) put(set *Set, turn int64) *Set {
 	if s := c.sets[set.Name]; s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
 		return s.set
 	}
-	c.sets[set.Name] = seen{set: set, stale: c.turn != turn}
+	c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
 	return set
 }
 
@@ -78,7 +99,7 @@ func (c *catalogue) put(set *Set, turn int64) *Set {
 func (c *catalogue) distrust(name string) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	c.turn++
+	c.turns.rise(name)
 	if s, ok := c.sets[name]; ok {
 		c.sets[name] = seen{s.set, true, true}
 	}
@@ -89,7 +110,7 @@ func (c *catalogue) confirm(set *Set, turn int64) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	if s := c.sets[set.Name]; s.set != nil && !s.anew && (s.stale || s.set.Version < set.Version) && s.set.Version <= set.Version && s.set.defined == set.defined && s.set.catalogue == set.catalogue {
-		c.sets[set.Name] = seen{set: set, stale: c.turn != turn}
+		c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
 	}
 }
 
@@ -97,7 +118,7 @@ func (c *catalogue) confirm(set *Set, turn int64) {
 func (c *catalogue) stale(name string) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	c.turn++
+	c.turns.rise(name)
 	if s, ok := c.sets[name]; ok {
 		c.sets[name] = seen{s.set, true, s.anew}
 	}
@@ -115,12 +136,12 @@ func (c *catalogue) noteStamp(name string, by stamp) *Set {
 	case moved && s.set.Version == by.version:
 		c.sets[name] = seen{set: s.set}
 	case moved:
-		c.turn++
+		c.turns.rise(name)
 		here := s.set.seenAt(by)
 		c.sets[name] = seen{set: here}
 		return here
 	default:
-		c.turn++
+		c.turns.rise(name)
 		if ok {
 			s.stale = true
 			c.sets[name] = s
@@ -136,19 +157,21 @@ func (c *catalogue) untrusted(name string) bool {
 	return c.sets[name].anew
 }
 
-// forget forgets a set that has been removed.
+// forget forgets a set that is not there (any more).
 func (c *catalogue) forget(name string) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	c.turn++
-	delete(c.sets, name)
+	if _, known := c.sets[name]; known {
+		c.turns.rise(name)
+		delete(c.sets, name)
+	}
 }
 
 // forgetAll forgets everything: the database was restored, promoted or started anew.
 func (c *catalogue) forgetAll() {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	c.turn++
+	c.turns.riseAll()
 	clear(c.sets)
 }
 
@@ -156,7 +179,7 @@ func (c *catalogue) forgetAll() {
 func (c *catalogue) deaf() {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	c.turn++
+	c.turns.riseAll()
 	for name, s := range c.sets {
 		c.sets[name] = seen{s.set, true, s.anew}
 	}

@@ -89,7 +89,9 @@ type model struct {
 	pool     *pgxpool.Pool
 	services []*sets.Store
 	records  int
-	other    string // a followed table in place of a kept set's
+	enough   <-chan struct{} // closed when the model may end; nil: after its time
+	other    string          // a followed table in place of a kept set's
+	script   string          // which has it followed
 	// holds compares an answer with what it should have been.
 	holds func(context.Context, *sets.Page, string, asking, int) error
 
@@ -314,11 +316,14 @@ func (m *model) anew(ctx context.Context) error {
 	return err
 }
 
+// noPartition is the code for a record whose partition is not there.
+const noPartition = "23514"
+
 // allowed reports whether an error is one that a writer may meet: others write too.
 func allowed(err error) bool {
 	var pg *pgconn.PgError
 	if errors.As(err, &pg) {
-		return slices.Contains([]string{"40001", "40P01", "23505", "42P01", "55P03"}, pg.Code)
+		return slices.Contains([]string{"40001", "40P01", "23505", "42P01", "55P03", noPartition}, pg.Code)
 	}
 	return err == nil || errors.Is(err, sets.ErrNoRecord) || errors.Is(err, sets.ErrStale) || errors.Is(err, sets.ErrKeyTaken) || errors.Is(err, pgx.ErrTxClosed)
 }
@@ -358,6 +363,9 @@ func (m *model) write(ctx context.Context, pause time.Duration) error {
 func (m *model) run(stores []*sets.Store, length time.Duration) {
 	ctx, end := context.WithTimeout(m.t.Context(), length)
 	defer end()
+	if m.enough != nil {
+		go func() { <-m.enough; end() }()
+	}
 	group, ctx := errgroup.WithContext(ctx)
 	writing, stop := context.WithCancel(ctx)
 	for i := range 3 {

@@ -59,7 +59,7 @@ func walkSet(ctx context.Context, store *sets.Store, set, query string, back boo
 // While four writers add, move and remove records, a walk by cursor has each of the others once, in its order, in
 // every order, forward and back, in a kept set and in a followed table.
 func TestWalksByCursorUnderFourWriters(t *testing.T) {
-	for name, m := range map[string]*model{"kept": newModel(t, 400), "followed": newFollowedModel(t, `collate "und-x-icu"`, func(u *url.URL) string { return u.String() })} {
+	for name, m := range map[string]*model{"kept": newModel(t, 400), "followed": newFollowedModel(t, `collate "und-x-icu"`, "", func(u *url.URL) string { return u.String() })} {
 		t.Run(name, func(t *testing.T) {
 			table, err := m.table(t.Context(), m.pool)
 			require.NoError(t, err)

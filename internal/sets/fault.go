@@ -23,8 +23,14 @@ func (e *DataError) Unwrap() error { return e.err }
 // isDataFault reports whether PostgreSQL's error code (appendix A of its manual) is the data's
 // fault: data exceptions, violated constraints, limits of the server, reserved names.
 func isDataFault(code string) bool {
-	return strings.HasPrefix(code, "22") || strings.HasPrefix(code, "23") || strings.HasPrefix(code, "54") ||
+	return isDataException(code) || strings.HasPrefix(code, "23") || strings.HasPrefix(code, "54") ||
 		slices.Contains([]string{"42701", "42611", "42622"}, code)
+}
+
+// isDataException reports whether an error code is for a value that does not fit. A division by zero
+// and the like come of a view's own expressions, and of no value of a question.
+func isDataException(code string) bool {
+	return strings.HasPrefix(code, "22") && !slices.Contains([]string{"22012", "2201E", "2201F", "22004"}, code)
 }
 
 var indexInMessage = regexp.MustCompile(`for index "([^"]+)"`)

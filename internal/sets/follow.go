@@ -142,7 +142,7 @@ func (s *Store) sizeLog(ctx context.Context, set *Set, state *FollowState) error
 	if err == nil && readable {
 		err = pool.QueryRow(ctx, fmt.Sprintf("select count(*) from (select from %s limit %d) l", l.Table(), imagesTold)).Scan(&state.Images)
 	}
-	return sourceError(err)
+	return s.sourceError(set, err)
 }
 
 // Followed is the number of sets whose tables are to be followed, how many of them are read by
@@ -167,7 +167,7 @@ func (s *Store) beginFollowing(f *following, set *Set) {
 	defer cancel()
 	here, missing, err := s.findLog(ctx, set)
 	if err != nil {
-		missing = []string{sourceError(err).Error()}
+		missing = []string{s.sourceError(set, err).Error()}
 	}
 	f.mu.Lock()
 	defer f.mu.Unlock()
@@ -207,16 +207,7 @@ func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, erro
 		f.Fields, err = changes.Columns(ctx, tx, set.schema, set.table, fieldNames(allFields(set)))
 		return err
 	})
-	return &f, sourceError(err)
-}
-
-// earlier is the log that an earlier version of the script made for a set's table.
-func earlier(set *Set, follower *changes.Followed) *changes.Followed {
-	f := *follower
-	f.Earlier = true
-	names := fieldNames(loggedFields(set))
-	f.Fields = slices.DeleteFunc(slices.Clone(f.Fields), func(field changes.Field) bool { return !slices.Contains(names, field.Name) })
-	return &f
+	return &f, s.sourceError(set, err)
 }
 
 func fieldNames(fields []changes.Field) []string {
@@ -245,8 +236,10 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 	for {
 		err := elsewhere(ctx, pool, func(tx pgx.Tx) error {
 			log, lacks, err := follower.Check(ctx, tx)
-			if err == nil && log == nil {
-				log, _, err = earlier(set, follower).Check(ctx, tx)
+			for _, earlier := range follower.Earlier(fieldNames(loggedFields(set))) {
+				if err == nil && log == nil {
+					log, _, err = earlier.Check(ctx, tx)
+				}
 			}
 			if err != nil || log == nil {
 				missing = lacks

@@ -22,7 +22,7 @@ import (
 // the history in that snapshot, in SQL that is written here by hand.
 
 const followedModel = `
-create table yard.changing (id bigint primary key, name text COLLATION, amount bigint, at timestamptz, price numeric, ok boolean);
+create table yard.changing (id bigint primary key, name text COLLATION, amount bigint, at timestamptz, price numeric, ok boolean) PARTED;
 create table yard.base (like yard.changing);
 create table yard.settled (until xid8); -- transactions before it are in the base
 create table yard.history (xid xid8 default pg_current_xact_id(), side int, like yard.changing);
@@ -96,7 +96,7 @@ func (m *model) settleHistory(ctx context.Context) {
 }
 
 // newFollowedModel makes a table that is followed, and two services that read it over an address.
-func newFollowedModel(t *testing.T, collation string, over func(*url.URL) string) *model {
+func newFollowedModel(t *testing.T, collation, parted string, over func(*url.URL) string) *model {
 	admin := testkit.DatabaseURL(t)
 	u, err := url.Parse(admin)
 	require.NoError(t, err)
@@ -110,7 +110,7 @@ func newFollowedModel(t *testing.T, collation string, over func(*url.URL) string
 	m.pool, err = pgxpool.NewWithConfig(t.Context(), config)
 	require.NoError(t, err)
 	t.Cleanup(m.pool.Close)
-	_, err = m.pool.Exec(t.Context(), "create schema yard;"+strings.ReplaceAll(followedModel, "COLLATION", collation)+
+	_, err = m.pool.Exec(t.Context(), "create schema yard;"+strings.NewReplacer("COLLATION", collation, "PARTED", parted).Replace(followedModel)+
 		"create role "+role+" login password 'x'; grant usage on schema yard to "+role+"; grant select on yard.changing to "+role)
 	require.NoError(t, err)
 	u.User = url.UserPassword(role, "x")
@@ -143,7 +143,8 @@ func newFollowedModel(t *testing.T, collation string, over func(*url.URL) string
 		require.NoError(t, err)
 		follower, err := store.Follower(t.Context(), set)
 		require.NoError(t, err)
-		_, err = m.pool.Exec(t.Context(), follower.Script())
+		m.script = follower.Script()
+		_, err = m.pool.Exec(t.Context(), m.script)
 		require.NoError(t, err)
 		testkit.Eventually(t, func() bool {
 			state, err := store.FollowState(t.Context(), "changing")
@@ -173,7 +174,7 @@ func (m *model) followed(t *testing.T, length time.Duration) {
 func TestAnswersOfAFollowedTableAreOfOneSnapshot(t *testing.T) {
 	for _, collation := range []string{`collate "und-x-icu"`, `collate "C"`, ""} {
 		t.Run("name text "+collation, func(t *testing.T) {
-			newFollowedModel(t, collation, func(u *url.URL) string { return u.String() }).followed(t, *modelTime/3)
+			newFollowedModel(t, collation, "", func(u *url.URL) string { return u.String() }).followed(t, *modelTime/3)
 		})
 	}
 }
@@ -181,7 +182,7 @@ func TestAnswersOfAFollowedTableAreOfOneSnapshot(t *testing.T) {
 // The same where the source is a standby of the owner's database, or is reached through a pooler.
 func TestAnswersOfAFollowedTableReadFromElsewhere(t *testing.T) {
 	t.Run("a standby", func(t *testing.T) {
-		newFollowedModel(t, `collate "und-x-icu"`, func(u *url.URL) string {
+		newFollowedModel(t, `collate "und-x-icu"`, "", func(u *url.URL) string {
 			standby, err := url.Parse(testkit.In(t, testkit.Standby(t), u.Path[1:]))
 			require.NoError(t, err)
 			standby.User = u.User
@@ -190,6 +191,6 @@ func TestAnswersOfAFollowedTableReadFromElsewhere(t *testing.T) {
 		}).followed(t, *modelTime/6)
 	})
 	t.Run("a pooler", func(t *testing.T) {
-		newFollowedModel(t, `collate "und-x-icu"`, func(u *url.URL) string { return testkit.Pooler(t, u) }).followed(t, *modelTime/6)
+		newFollowedModel(t, `collate "und-x-icu"`, "", func(u *url.URL) string { return testkit.Pooler(t, u) }).followed(t, *modelTime/6)
 	})
 }

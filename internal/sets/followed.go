@@ -190,12 +190,27 @@ func (s *Store) followedWithin(ctx context.Context, set *Set, req Request) (page
 			return errMoved
 		}
 		here, err := s.reaches(set, mark.Saw)
-		if err == nil {
-			page, err = s.readPage(ctx, tx, here, req)
+		if err != nil {
+			return err
 		}
-		return err
+		if page, err = s.readPage(ctx, tx, here, req); err != nil {
+			return err
+		}
+		return s.stillWhole(ctx, tx, here)
 	})
 	return page, err
+}
+
+// stillWhole reports whether a followed table has the partitions that it had when a transaction
+// began: those that come and go meanwhile do so for its later statements, whatever its snapshot is.
+// The error is errMoved if not.
+func (s *Store) stillWhole(ctx context.Context, tx pgx.Tx, set *Set) error {
+	mark, err := set.log.MarkIn(ctx, tx)
+	if err == nil && mark.Log != set.logName {
+		s.forsake(set, tableChanged)
+		err = errMoved
+	}
+	return err
 }
 
 // hasStamps reports whether each statement on the set's records returns a stamp.

@@ -52,9 +52,12 @@ func (s *Store) heldPage(ctx context.Context, req Request) (*Page, error) {
 		switch {
 		case err == errPlain:
 			return s.heldWithin(ctx, req)
-		case !retried(err):
+		case !retried(err) && !(set.Attached() && s.askAgain(ctx, set, err)):
 			if page != nil {
 				page.as(defined)
+			}
+			if set.Attached() {
+				err = s.sourceError(set, err)
 			}
 			return page, err
 		}

@@ -61,6 +61,15 @@ const holdTime = 20 * time.Second
 // heldAtOnce is how many callers may read a whole log at the same time.
 const heldAtOnce = 2
 
+// makingOf are the turns of those callers, for sets of the same database: a slow source is waited
+// for by its own readers only.
+func (s *Store) makingOf(set *Set) turns {
+	if src, ok := s.sources[set.Source]; ok {
+		return src.making
+	}
+	return s.making
+}
+
 // heldMost is the most images that a list at a mark is read by: as many as a log may have.
 const heldMost = 2 * changes.Most
 
@@ -130,10 +139,11 @@ func (s *Store) makeHeld(ctx context.Context, q *question, mark changes.Mark, to
 	if err != nil || blocks == nil {
 		return nil, err
 	}
-	if err := s.making.take(ctx); err != nil {
+	making := s.makingOf(q.set)
+	if err := making.take(ctx); err != nil {
 		return nil, err
 	}
-	defer s.making.give()
+	defer making.give()
 	db := s.poolOf(q.set) // not over the connections that all pages may be waiting for
 	h := &track{base: baseAt(mark), keys: now.keys, from: mark.Version, until: begun(mark), held: map[int][]logged{}}
 	images, why, err := h.read(ctx, db, q, mark, heldMost)

@@ -10,6 +10,7 @@ import (
 	"os"
 	"slices"
 	"strings"
+	"sync"
 
 	"golang.org/x/sys/unix"
 
@@ -119,9 +120,11 @@ func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, erro
 		return nil, plan, err
 	}
 	from, to := io.Pipe()
-	go func() { to.CloseWithError(plan.WriteRecords(ctx, file, to, in.Aside)) }()
+	var writer sync.WaitGroup
+	writer.Go(func() { to.CloseWithError(plan.WriteRecords(ctx, file, to, in.Aside)) })
 	set, err := s.load(ctx, draft, from, "")
 	from.CloseWithError(err) // so that the writer ends
+	writer.Wait()            // it reads the file, and writes what is taken aside
 	return set, plan, err
 }
 

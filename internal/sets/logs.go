@@ -2,6 +2,7 @@ package sets
 
 import (
 	"context"
+	"maps"
 	"slices"
 	"strconv"
 	"strings"
@@ -69,7 +70,9 @@ func logList(s *Set) (*statement.List, error) {
 	}
 	for i := range s.Fields {
 		if f := &s.Fields[i]; slices.Contains(s.log.Fields, f.Name) {
-			t.Fields[f.Name] = s.sqlField(f)
+			field := s.sqlField(f)
+			field.SQL = s.log.Value(alias, f.Name)
+			t.Fields[f.Name] = field
 		}
 	}
 	return statement.New(t)
@@ -195,6 +198,9 @@ func (s *Store) Prune(ctx context.Context) error {
 	if err := s.forgetMarks(ctx); err != nil {
 		return err
 	}
+	s.logMu.Lock()
+	maps.DeleteFunc(s.logTried, func(_ string, at time.Time) bool { return time.Since(at) >= s.logAgain })
+	s.logMu.Unlock()
 	for _, set := range all {
 		if set.Followed {
 			s.keepLog(ctx, set) // a failure is reported where the table is read

@@ -2,6 +2,7 @@ package sets
 
 import (
 	"context"
+	"encoding/json"
 	"errors"
 	"sync"
 	"time"
@@ -115,12 +116,12 @@ func (s *Store) reserve(ctx context.Context) (first int64, err error) {
 	return queryInt(ctx, s.pool, "select nextval('pageladder.mark_number')")
 }
 
-// writeMarks writes marks to the database as they come.
+// writeMarks writes marks to the database as they come, the last ones when the store is closed.
 func (s *Store) writeMarks() {
-	for {
+	for open := true; open; {
 		select {
 		case <-s.running.Done():
-			return
+			open = false
 		case <-time.After(marksEvery):
 		}
 		m := s.marks
@@ -131,7 +132,7 @@ func (s *Store) writeMarks() {
 		if len(some) == 0 {
 			continue
 		}
-		if err := s.write(s.running, some); err != nil && s.running.Err() == nil {
+		if err := s.write(context.WithoutCancel(s.running), some); err != nil {
 			m.mu.Lock()
 			if len(some)+len(m.new) <= marksLost {
 				m.new = append(some, m.new...)
@@ -141,14 +142,24 @@ func (s *Store) writeMarks() {
 	}
 }
 
+// markTime is the time limit for writing marks.
+const markTime = 3 * time.Second
+
+// write writes states. Some may be there: an attempt that failed for its caller may have been
+// committed.
 func (s *Store) write(ctx context.Context, some []named) error {
-	ctx, cancel := context.WithTimeout(ctx, askTime)
+	ctx, cancel := context.WithTimeout(ctx, markTime)
 	defer cancel()
-	rows := make([][]any, len(some))
+	numbers, texts := make([]int64, len(some)), [3][]string{}
 	for i, one := range some {
-		rows[i] = []any{one.Version, one.set, one.Log, one.Saw}
+		saw, err := json.Marshal(one.Saw)
+		if err != nil {
+			return err
+		}
+		numbers[i] = one.Version
+		texts[0], texts[1], texts[2] = append(texts[0], one.set), append(texts[1], one.Log), append(texts[2], string(saw))
 	}
-	_, err := s.pool.CopyFrom(ctx, pgx.Identifier{"pageladder", "mark"}, []string{"number", "record_set", "log", "saw"}, pgx.CopyFromRows(rows))
+	_, err := s.pool.Exec(ctx, "insert into pageladder.mark (number, record_set, log, saw) select n, s, l, saw::jsonb from unnest($1::bigint[], $2::text[], $3::text[], $4::text[]) m (n, s, l, saw) on conflict do nothing", numbers, texts[0], texts[1], texts[2])
 	return err
 }
 

@@ -34,14 +34,27 @@ func (e *GoneError) Error() string {
 
 // Fields and columns of these statements. No set has fields of these names.
 const (
-	fateField  = "\x00pl.fate"  // what has become of a record since the mark
 	foundField = "\x00pl.found" // images of the log that the statement has looked at
 
-	fateColumn = `"pl.fate"`
-	hereColumn = `"pl.here"` // of a removed record: there is a record with its key now
-	seenColumn = `"pl.seen"` // and the fixed filter lets that one through
-	cutColumn  = `"pl.cut"`  // one of its texts is missing from the log
+	fateColumn = "pl.fate" // what has become of a record since the mark
+	hereColumn = "pl.here" // of a removed record: there is a record with its key now
+	seenColumn = "pl.seen" // and the fixed filter lets that one through
+	cutColumn  = "pl.cut"  // one of its texts is missing from the log
 )
+
+// apart is the name of a column of ours next to the set's fields, none of which has it.
+func (s *Set) apart(name string) string { return quote(s.free(name)) }
+
+func (s *Set) free(name string) string {
+	free := name
+	for n := 1; s.field(free) != nil; n++ {
+		free = name + strconv.Itoa(n)
+	}
+	return free
+}
+
+// fateField is the field of statements that has a record's Fate. Its column is called like it.
+func (s *Set) fateField() string { return "\x00" + s.free(fateColumn) }
 
 // Fate is what has become of a record since the mark that its list is held at.
 type Fate string
@@ -74,7 +87,7 @@ func (s *Set) pinnable() (err error) {
 		if s.saw != nil {
 			stamp.SQL, stamp.Arguments = "select "+s.log.Stamp(fixed+1), fixed+changes.StampArgs
 		}
-		return map[string]statement.Field{fateField: {SQL: alias + "." + fateColumn, Type: value.Text},
+		return map[string]statement.Field{s.fateField(): {SQL: alias + "." + s.apart(fateColumn), Type: value.Text},
 			foundField: {SQL: "select n from found", Type: value.Integer}, stampField: stamp}
 	}
 	for _, part := range []struct {
@@ -82,7 +95,7 @@ func (s *Set) pinnable() (err error) {
 		name string
 		more map[string]statement.Field
 	}{
-		{&s.gone, "old", map[string]statement.Field{fateField: {SQL: fateOf(s, true), Type: value.Text}}},
+		{&s.gone, "old", map[string]statement.Field{s.fateField(): {SQL: fateOf(s, true), Type: value.Text}}},
 		{&s.listed[0], "listed", listed(0)}, {&s.listed[1], "listed", listed(len(s.own.Args))},
 	} {
 		t := s.askable()
@@ -132,7 +145,7 @@ func (s *Set) pinned(ask *paging.Ask, sees Visibility, images []string) (*pinned
 	if p.now, err = s.records.Ask(ask, and(own, statement.Where{SQL: "not " + p.isFresh()})); err != nil {
 		return nil, err
 	}
-	if p.old, err = s.gone.Ask(ask, and(own, statement.Where{SQL: column("pl.seen")})); err != nil {
+	if p.old, err = s.gone.Ask(ask, and(own, statement.Where{SQL: alias + "." + s.apart(seenColumn)})); err != nil {
 		return nil, err
 	}
 	listed, err := part.Ask(ask, own)
@@ -155,6 +168,11 @@ func (s *Set) keysOf(alias string) string {
 	return list(s.Rules.Key, func(name string) string { return alias + "." + quote(name) })
 }
 
+// loggedKeys are the same in a row l of the log.
+func (s *Set) loggedKeys() string {
+	return list(s.Rules.Key, func(name string) string { return s.log.Value("l", name) })
+}
+
 // parts are the tables of a statement, as they stand after WITH: old has the records that were
 // removed, fresh the keys of those that were added, lost the keys of those that were, at some
 // time, something that the log does not have whole: even if such a record looks the same as
@@ -163,14 +181,15 @@ func (p *pinned) parts() string {
 	s, log := p.set, p.set.log.Table()
 	identities, columns := make([]string, len(s.Fields)), make([]string, len(s.Fields))
 	for i := range s.Fields {
-		columns[i] = "l." + quote(s.Fields[i].Name)
-		identities[i] = identity(&s.Fields[i], columns[i])
+		value := s.log.Value("l", s.Fields[i].Name)
+		columns[i] = value + " as " + quote(s.Fields[i].Name)
+		identities[i] = identity(&s.Fields[i], value)
 	}
 	side := "l." + changes.Side
 	within := fmt.Sprintf("%s and %s in (%d, %d)", p.since, side, changes.Before, changes.After)
 	same := make([]string, len(s.Rules.Key))
 	for i, key := range s.Rules.Key {
-		same[i] = column(key) + " = l." + quote(key)
+		same[i] = column(key) + " = " + s.log.Value("l", key)
 	}
 	// With EXISTS, a planner that expects a long log would read the whole table; with LIMIT it does
 	// not.
@@ -184,9 +203,9 @@ func (p *pinned) parts() string {
 	parts := fmt.Sprintf(`net as materialized (select max(l.ctid) as at, sum(%[1]s) as side from %[2]s l where %[3]s group by %[4]s having sum(%[1]s) <> 0),
 old as materialized (select %[5]s, %[6]s as %[7]s, %[9]s as %[10]s, %[11]s as %[12]s from net join %[2]s l on l.ctid = net.at where net.side < 0),
 fresh as materialized (select %[8]s from net join %[2]s l on l.ctid = net.at where net.side > 0)`,
-		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, seenColumn, s.keysOf("l"), here, hereColumn, s.log.CutIn("l", p.texts), cutColumn)
+		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, s.apart(seenColumn), s.loggedKeys(), here, s.apart(hereColumn), s.log.CutIn("l", p.texts), s.apart(cutColumn))
 	parts += fmt.Sprintf(",\nfound as materialized (select count(*) as n from %s l where %s)", log, within)
-	return parts + fmt.Sprintf(",\nlost as materialized (select distinct %s from %s l where %s and %s = %d and %s)", s.keysOf("l"), log, p.since, side, changes.Before, s.log.CutIn("l", p.texts))
+	return parts + fmt.Sprintf(",\nlost as materialized (select distinct %s from %s l where %s and %s = %d and %s)", s.loggedKeys(), log, p.since, side, changes.Before, s.log.CutIn("l", p.texts))
 }
 
 // isFresh is the condition of a record that was added since.
@@ -196,7 +215,7 @@ func (p *pinned) isFresh() string { return "(" + p.set.keysOf(alias) + ") in (se
 // record.
 func fateOf(s *Set, old bool) string {
 	if old {
-		return fmt.Sprintf("case when %s then '%s' when %s then '%s' else '%s' end", column("pl.cut"), lost, column("pl.here"), Changed, Gone)
+		return fmt.Sprintf("case when %s.%s then '%s' when %s.%s then '%s' else '%s' end", alias, s.apart(cutColumn), lost, alias, s.apart(hereColumn), Changed, Gone)
 	}
 	return fmt.Sprintf("case when (%s) in (select * from lost) then '%s' else '' end", s.keysOf(alias), lost)
 }
@@ -212,15 +231,15 @@ func (p *pinned) cuts(ctx context.Context, tx pgx.Tx) (cuts bool, err error) {
 func (p *pinned) ask(ask *paging.Ask) (*statement.Question, error) {
 	s := p.set
 	t := s.askable()
-	revision := "null::bigint"
+	revision, fate, revised := "null::bigint", s.apart(fateColumn), s.apart(revisionName)
 	if !s.Attached() {
 		revision = alias + "." + revisionColumn
 	}
 	t.From = fmt.Sprintf("(with %[1]s\nselect %[2]s, %[3]s as %[4]s, %[5]s as %[6]s from %[7]s %[8]s where not %[9]s\nunion all select %[2]s, null, %[11]s from old %[8]s where %[10]s) %[8]s",
-		p.parts(), list(fieldsOf(s.Fields), column), revision, revisionColumn, fateOf(s, false), fateColumn, tableName(s), alias, p.isFresh(), column("pl.seen"), fateOf(s, true))
+		p.parts(), list(fieldsOf(s.Fields), column), revision, revised, fateOf(s, false), fate, tableName(s), alias, p.isFresh(), alias+"."+s.apart(seenColumn), fateOf(s, true))
 	t.Arguments = len(p.where.Args)
-	t.Fields[revisionField] = statement.Field{SQL: "coalesce(" + alias + "." + revisionColumn + ", 0)", Type: value.BigInteger}
-	t.Fields[fateField] = statement.Field{SQL: alias + "." + fateColumn, Type: value.Text}
+	t.Fields[revisionField] = statement.Field{SQL: "coalesce(" + alias + "." + revised + ", 0)", Type: value.BigInteger}
+	t.Fields[s.fateField()] = statement.Field{SQL: alias + "." + fate, Type: value.Text}
 	t.Fields[stampField] = statement.Field{SQL: "''", Type: value.Text}
 	asked, err := statement.New(t)
 	if err != nil {

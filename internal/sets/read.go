@@ -61,7 +61,7 @@ func (r *reader) region(ctx context.Context, g statement.Region, offset int64, l
 	before := []string{stampField}
 	rows := q.Rows
 	if q.at != nil {
-		before, rows = []string{stampField, foundField, fateField}, q.at.rows
+		before, rows = []string{stampField, foundField, q.set.fateField()}, q.at.rows
 	}
 	told := len(before)
 	if r.places {

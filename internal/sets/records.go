@@ -28,7 +28,10 @@ func (e *ValueError) Error() string { return e.Field + ": " + e.Says() }
 func (e *ValueError) Says() string { return "found " + e.Found + "; right would be " + e.Want }
 
 // revisionColumn counts the changes of a record. No field can have this name.
-const revisionColumn = `"pl.revision"`
+const (
+	revisionName   = "pl.revision"
+	revisionColumn = `"` + revisionName + `"`
+)
 
 // uniqueViolation is PostgreSQL's code for a key that is taken.
 const uniqueViolation = "23505"
@@ -97,7 +100,7 @@ func readStamped(ctx context.Context, db querier, set *Set, sees Visibility, key
 		return nil, 0, seen, err
 	}
 	if set.pin != nil {
-		fields[0] = fateField
+		fields[0] = set.fateField()
 	}
 	if record, err = oneRow(ctx, db, q, key, fields); err != nil {
 		return nil, 0, seen, err

@@ -4,7 +4,6 @@ import (
 	"context"
 	"errors"
 	"slices"
-	"strings"
 
 	"github.com/jackc/pgx/v5/pgconn"
 
@@ -52,7 +51,7 @@ func misplaced(err error) error {
 	switch {
 	case errors.As(err, &place):
 		return &misplacedError{"the cursor holds " + place.Found + " for " + place.Field + "; right would be " + place.Want}
-	case errors.As(err, &pg) && strings.HasPrefix(pg.Code, "22"): // data exception
+	case errors.As(err, &pg) && isDataException(pg.Code):
 		return &misplacedError{"the cursor holds a value that is not of its field's type"}
 	}
 	return err

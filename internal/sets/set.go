@@ -214,7 +214,7 @@ func (s *Set) ready() (err error) {
 	t.Fields[revisionField] = statement.Field{SQL: revision, Type: value.BigInteger}
 	t.Fields[stampField] = statement.Field{SQL: stamp, Type: value.Text, Arguments: named}
 	if s.Rules != nil {
-		t.Fields[fateField] = statement.Field{SQL: fateOf(s, false), Type: value.Text}
+		t.Fields[s.fateField()] = statement.Field{SQL: fateOf(s, false), Type: value.Text}
 	}
 	if s.records, err = statement.New(t); err != nil {
 		return err

@@ -61,10 +61,11 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 	}
 	db := querier(s.folds(q.set))
 	if until := d.upTo(); until.Version < q.set.Version && until.Version == begun(mark).Version { // everything since the mark has to be read
-		if err := s.making.take(ctx); err != nil {
+		making := s.makingOf(q.set)
+		if err := making.take(ctx); err != nil {
 			return nil, err
 		}
-		defer s.making.give()
+		defer making.give()
 		db = s.poolOf(q.set)
 	}
 	why, err := d.update(ctx, db, q)

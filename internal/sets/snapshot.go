@@ -42,7 +42,13 @@ func (s *Store) within(ctx context.Context, name string, do func(tx pgx.Tx, set 
 			if err != nil {
 				return err
 			}
-			return sourceError(elsewhere(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) }))
+			for attempt := range attempts {
+				err = elsewhere(ctx, pool, func(tx pgx.Tx) error { return do(tx, set) })
+				if attempt == attempts-1 || !s.askAgain(ctx, set, err) {
+					break
+				}
+			}
+			return s.sourceError(set, err)
 		}
 		attached := false
 		err := snapshot(ctx, s.pool, func(tx pgx.Tx) error {

@@ -29,14 +29,28 @@ const (
 type source struct {
 	url string
 
-	mu      sync.Mutex
-	pool    *pgxpool.Pool // opened when first needed
-	plain   *pgxpool.Pool // for questions of followed tables without filters: see more
-	folding *pgxpool.Pool // see Store.folds
+	mu sync.Mutex
+	pools
+	making turns // see Store.makingOf
 
 	reached bool      // at least once, so that it is known whether a transaction pooler is in between
 	turn    turn      // of the caller who finds that out
 	away    time.Time // when it could not be reached; guarded by turn
+}
+
+// pools are a source's connections, opened when first needed.
+type pools struct {
+	pool    *pgxpool.Pool
+	plain   *pgxpool.Pool // for questions of followed tables without filters: see more
+	folding *pgxpool.Pool // see Store.folds
+}
+
+func (p pools) close() {
+	for _, each := range []*pgxpool.Pool{p.pool, p.plain, p.folding} {
+		if each != nil {
+			each.Close()
+		}
+	}
 }
 
 // AddSource names a database as a source, by a URL with a role that may read and
@@ -45,7 +59,7 @@ func (s *Store) AddSource(name, url string) error {
 	if _, err := pgxpool.ParseConfig(url); err != nil {
 		return fmt.Errorf("source %s: %w", name, err)
 	}
-	s.sources[name] = &source{url: url, turn: newTurn()}
+	s.sources[name] = &source{url: url, turn: newTurn(), making: make(turns, heldAtOnce)}
 	return nil
 }
 
@@ -87,9 +101,8 @@ func (src *source) connect(ctx context.Context) (*pgxpool.Pool, error) {
 	case err == nil:
 		src.reached = true
 	case pooled(err):
-		src.pool.Close()
-		src.plain.Close()
-		src.folding.Close()
+		// Closing waits for connections that others use: not under the lock that all readers need.
+		go src.pools.close()
 		src.reached = true
 		err := src.open(ctx, true)
 		return src.pool, err
@@ -185,12 +198,9 @@ func (src *source) more() (plain, folding *pgxpool.Pool) {
 
 func (src *source) close() {
 	src.mu.Lock()
-	defer src.mu.Unlock()
-	if src.pool != nil {
-		src.pool.Close()
-		src.plain.Close()
-		src.folding.Close()
-	}
+	open := src.pools
+	src.mu.Unlock()
+	open.close()
 }
 
 func (s *Store) sourcePool(ctx context.Context, name string) (*pgxpool.Pool, error) {
@@ -199,14 +209,6 @@ func (s *Store) sourcePool(ctx context.Context, name string) (*pgxpool.Pool, err
 		return nil, fmt.Errorf("%w: %q", ErrNoSource, name)
 	}
 	return src.connect(ctx)
-}
-
-// sourceError adds to a connection error that it is about the source.
-func sourceError(err error) error {
-	if err != nil && Unavailable(err) {
-		return fmt.Errorf("%w: %w", ErrSourceAway, err)
-	}
-	return err
 }
 
 // Tables lists what a source's role may read, by schema and name.
@@ -282,7 +284,7 @@ func describe(ctx context.Context, pool *pgxpool.Pool, schema, table string) (fi
 		return nil
 	})
 	if err == nil && len(fields) == 0 {
-		err = fmt.Errorf("%w: the source has no table or view %s.%s that its role may read", ErrTable, schema, table)
+		err = notReadable(ctx, pool, schema, table)
 	}
 	return fields, key, err
 }

@@ -5,6 +5,7 @@ import (
 	"errors"
 	"io"
 	"runtime"
+	"slices"
 	"strings"
 	"sync"
 	"sync/atomic"
@@ -301,6 +302,9 @@ func (s *Store) Pool() *pgxpool.Pool { return s.pool }
 // Ping reports whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pool.Ping(ctx) }
 
+// readOnlyServer is PostgreSQL's code for a write where nothing may be written.
+const readOnlyServer = "25006"
+
 // Unavailable reports whether an error means that the database cannot be reached at the moment, so
 // that trying again later may help.
 func Unavailable(err error) bool {
@@ -312,8 +316,8 @@ func Unavailable(err error) bool {
 		return false
 	case errors.As(err, &refused):
 		return true
-	case errors.As(err, &server): // connection trouble, shutting down, starting up, too many connections
-		return strings.HasPrefix(server.Code, "08") || strings.HasPrefix(server.Code, "57P") || server.Code == "53300"
+	case errors.As(err, &server): // connection trouble, no resources (disk, memory, connections), shutting down, starting up, read errors, a primary that has become a standby
+		return slices.ContainsFunc([]string{"08", "53", "57P", "58", readOnlyServer}, func(class string) bool { return strings.HasPrefix(server.Code, class) })
 	case errors.Is(err, context.DeadlineExceeded), errors.Is(err, context.Canceled):
 		return false
 	}

@@ -75,7 +75,10 @@ func (s *Store) stream(ctx context.Context, req Request, begin func(*Set, []inta
 			}
 			came, err := tx.Query(ctx, all.SQL, append([]any{pgx.QueryResultFormats{pgx.TextFormatCode}}, all.Args...)...)
 			if err != nil {
-				return wrong(err)
+				if err = wrong(err); begun {
+					err = midway{err}
+				}
+				return err
 			}
 			for came.Next() {
 				err := start()
@@ -88,7 +91,10 @@ func (s *Store) stream(ctx context.Context, req Request, begin func(*Set, []inta
 				}
 			}
 			if err := came.Err(); err != nil {
-				return wrong(err)
+				if err = wrong(err); begun {
+					err = midway{err}
+				}
+				return err
 			}
 		}
 		return start()
