@@ -4,12 +4,10 @@ package answers
 
 import (
 	"bytes"
-	"fmt"
 	"hash/fnv"
 	"net/http"
 	"strconv"
 	"sync"
-	"time"
 
 	"github.com/klauspost/compress/gzhttp"
 	"github.com/klauspost/compress/gzip"
@@ -35,7 +33,6 @@ type Key struct {
 type Answer struct {
 	answer.Ready
 	NoStore bool
-	Lasts   time.Duration // for how long the answer is sure not to change; 0: it may change at any time
 
 	zip    sync.Once
 	zipped []byte // nil if that is no shorter
@@ -64,10 +61,6 @@ func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error
 	switch {
 	case a.NoStore:
 		h.Set("Cache-Control", "no-store")
-	case a.Lasts > 0 && public:
-		h.Set("Cache-Control", fmt.Sprintf("public, max-age=%d, s-maxage=10, immutable", int64(a.Lasts.Seconds())))
-	case a.Lasts > 0:
-		h.Set("Cache-Control", fmt.Sprintf("private, max-age=%d, immutable", int64(a.Lasts.Seconds())))
 	case public:
 		h.Set("Cache-Control", "public, max-age=10, stale-while-revalidate=60")
 	default:

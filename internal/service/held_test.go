@@ -56,7 +56,7 @@ func holding(t *testing.T) (at string, ok func(status int, method, path string, 
 // A list that is held stays as it was at its version, in every call and shape, and says how it
 // differs from now.
 func TestAListIsHeldStill(t *testing.T) {
-	at, ok, began, store := holding(t)
+	at, ok, began, _ := holding(t)
 	held := func(path string) string {
 		return path + map[bool]string{true: "&", false: "?"}[strings.Contains(path, "?")] + fmt.Sprintf("pl.version=%d", began)
 	}
@@ -130,15 +130,48 @@ func TestAListIsHeldStill(t *testing.T) {
 		assert.EqualValues(t, 10, *same.Paging.TotalItems)
 		assert.Equal(t, now.Paging.Version, same.Paging.Version)
 	}
+}
 
-	require.NoError(t, store.Prune(t.Context())) // which notes the version, once a minute
-	require.NoError(t, store.Prune(t.Context()))
-	now = readPage(t, at+"/api/sets/boats/records")
-	res, _ := ok(200, "GET", fmt.Sprintf("/api/sets/boats/records?size=3&pl.version=%d", now.Paging.Version), sent{})
-	assert.Regexp(t, `^private, max-age=3[0-9]{3}, immutable$`, res.Header.Get("Cache-Control"))
-	tag := res.Header.Get("ETag")
-	ok(201, "POST", "/api/sets/boats/records", inJSON("", `{"no":12,"name":"boat l","kept":true}`))
-	ok(304, "GET", fmt.Sprintf("/api/sets/boats/records?size=3&pl.version=%d", now.Paging.Version), sent{headers: map[string]string{"If-None-Match": tag}})
+// What is answered for a version depends on more than the version: on rules, rights and what is hidden
+// now. So caches ask each time, and get another tag for another answer.
+func TestCachesOfAHeldListDoNotShowWhatIsHidden(t *testing.T) {
+	_, ok, began, store := holding(t)
+	type question struct{ path, token string }
+	tags := map[question]string{}
+	for _, path := range []string{"?size=3", "?size=3&pl.shape=array", "?size=3&pl.shape=csv"} {
+		for token, cache := range map[string]string{"": "private, no-cache", nobody: "public, max-age=10, stale-while-revalidate=60"} {
+			q := question{fmt.Sprintf("/api/sets/boats/records%s&pl.version=%d", path, began), token}
+			res, _ := ok(200, "GET", q.path, sent{token: token})
+			assert.Equal(t, cache, res.Header.Get("Cache-Control"), q)
+			tags[q] = res.Header.Get("ETag")
+			ok(304, "GET", q.path, sent{token: token, headers: map[string]string{"If-None-Match": tags[q]}})
+		}
+	}
+	for name, change := range map[string]func(){
+		"a change": func() {
+			ok(201, "POST", "/api/sets/boats/records", inJSON("", `{"no":12,"name":"boat l","kept":true}`))
+		},
+		"a record hidden": func() {
+			res, _ := ok(200, "GET", "/api/sets/boats/records/1", sent{})
+			s := inJSON("", `{"kept":false}`)
+			s.headers["If-Match"] = res.Header.Get("ETag")
+			ok(200, "PATCH", "/api/sets/boats/records/1", s)
+		},
+		"a field not shown": func() {
+			_, err := store.Configure(t.Context(), "boats", func(s *sets.Settings) error { s.Rules.Show = []string{"no"}; return nil })
+			require.NoError(t, err)
+		},
+	} {
+		change()
+		for q, tag := range tags {
+			res, body := ok(200, "GET", q.path, sent{token: q.token, headers: map[string]string{"If-None-Match": tag}})
+			tags[q] = res.Header.Get("ETag")
+			assert.NotEqual(t, tag, tags[q], "%s: %v", name, q)
+			if name == "a record hidden" && q.token == nobody {
+				assert.NotContains(t, body, "boat a")
+			}
+		}
+	}
 }
 
 // Where a list cannot be held, the answer says why and leads to the list as it is now. The query

@@ -182,11 +182,8 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 	switch {
 	case asked.speaks.Explain: // is not remembered
 		return fresh
-	case page.Held != nil:
-		fresh.Tag = answers.WeakTag(&key, page.Held.Version, s.reach.Public, s.version)
-		fresh.Lasts = page.Held.Lasts
-	case page.Set.Attached(): // its state may have no number
-		fresh.Tag = answer.DigestTag(body)
+	case page.Held != nil, page.Set.Attached(): // what is hidden now is not that of the version; a state may have no number
+		fresh.Tag = fresh.DigestTag()
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.reach.Public, s.version)
 	}

@@ -19,9 +19,6 @@ import (
 type Held struct {
 	Version int64
 	Changes int64 // of records of the list since then, counted each time; 0: the list is as it was
-	// Lasts is for how long the page is sure not to change; 0: it may change at any time, or nobody
-	// knows.
-	Lasts time.Duration
 }
 
 // heldPage reads a page of a list that is held at a version.
@@ -89,7 +86,7 @@ func (s *Store) heldWithin(ctx context.Context, req Request) (page *Page, err er
 		d, err := s.sinceMark(ctx, q, *set.pin)
 		if err == nil {
 			_, changed, _, _ := d.at(now.Version) // or what is known by now
-			page.Held = &Held{req.At, changed, d.lasts(q)}
+			page.Held = &Held{req.At, changed}
 		}
 		return err
 	})
@@ -140,7 +137,7 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 		return nil, err
 	}
 	q.explain.step(func(t *Times) *time.Duration { return &t.Settle })
-	page := &Page{Set: set, Settled: settled, Fields: q.fields, Held: &Held{req.At, changed, d.lasts(q)}}
+	page := &Page{Set: set, Settled: settled, Fields: q.fields, Held: &Held{req.At, changed}}
 	rows := settled.Fetch()
 	if rows == 0 || len(req.Facets) > 0 && q.bound() {
 		return nil, errPlain
@@ -224,7 +221,7 @@ func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *
 	if _, changed, _, exact := d.at(page.Set.Version); changed > 0 || !exact {
 		return nil, errMoved
 	}
-	page.Held = &Held{Version: req.At, Lasts: d.lasts(q)}
+	page.Held = &Held{Version: req.At}
 	return page, nil
 }
 

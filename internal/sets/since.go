@@ -25,17 +25,6 @@ type since struct {
 	changes int64  // see Held
 	images  int64  // of the log, for all of the set's records
 	total   *int64 // of the list at the mark, once it is known
-
-	seen time.Time // at this time the set had the mark's version, or an earlier one; zero: not known
-}
-
-// lasts is for how long a list is sure to be held at the mark as it is. For callers bound by a
-// fixed filter it may change at any time, since the filter also applies to the current records.
-func (d *since) lasts(q *question) time.Duration {
-	if d.seen.IsZero() || q.bound() {
-		return 0
-	}
-	return max(changes.Longest-time.Since(d.seen), 0).Truncate(time.Second)
 }
 
 // sinceKept is how many are remembered; the least recently used go first.
@@ -48,15 +37,6 @@ func (s *Store) sinceMark(ctx context.Context, q *question, mark changes.Mark) (
 	d, ok := s.since.Get(key)
 	if !ok || d.Log != q.set.logName {
 		d = &since{base: baseAt(mark), until: begun(mark)}
-		if d.seen = time.Now(); mark.Saw == nil && mark.Version < q.set.Version {
-			var seen *time.Time
-			if err := s.pool.QueryRow(ctx, "select max(at) from pageladder.change_seen where record_table = $1 and version <= $2", q.set.table, mark.Version).Scan(&seen); err != nil {
-				return nil, err
-			}
-			if d.seen = (time.Time{}); seen != nil {
-				d.seen = *seen
-			}
-		}
 		s.since.Add(key, d)
 	}
 	db := querier(s.folds(q.set))

@@ -121,8 +121,9 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, rec
 		return nil
 	}
 	w.Header().Add("Vary", "Accept")
-	ready := Ready{Body: m.body, Tag: DigestTag(m.body)}
+	ready := Ready{Body: m.body}
 	ready.Describe(shape, &p, p.About.Links.Self)
+	ready.Tag = ready.DigestTag()
 	return ready.Send(w, r)
 }
 
@@ -200,8 +201,19 @@ func (a *Ready) Send(w http.ResponseWriter, r *http.Request) error {
 }
 
 // DigestTag is the ETag of a body: weak, since the same page may be written with other bytes.
-func DigestTag(body []byte) string {
-	return `W/"` + strconv.FormatUint(xxhash.Sum64(body), 16) + "-" + strconv.Itoa(len(body)) + `"`
+func DigestTag(body []byte) string { return (&Ready{Body: body}).DigestTag() }
+
+// DigestTag is the ETag of the body and of the headers that belong to it. A page whose total alone
+// has changed is another one, also in a shape that has the total in a header.
+func (a *Ready) DigestTag() string {
+	h := xxhash.New()
+	h.Write(a.Body)
+	for _, header := range []string{a.Link, a.Paging, a.Adjusted} {
+		if header != "" {
+			h.WriteString("\x00" + header)
+		}
+	}
+	return `W/"` + strconv.FormatUint(h.Sum64(), 16) + "-" + strconv.Itoa(len(a.Body)) + `"`
 }
 
 // matches compares weakly, RFC 9110 section 13.1.2.
