@@ -117,6 +117,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, reach: at, name: rand.Text()[:8] + "-"}
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *keptAnswer](o.Answers) // the size is valid
+		store.OnForget(s.answers.Purge)
 	}
 	s.envelopes, _ = lru.New[*rulesfile.Rules, answer.Shape](envelopesKept) // likewise
 	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)

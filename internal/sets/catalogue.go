@@ -269,12 +269,19 @@ func notify(ctx context.Context, tx pgx.Tx, name string) error {
 type notices struct {
 	*catalogue
 	moved   func(*Set) // called with a set whose records have changed
+	forget  func()     // called when a record was purged
 	stamped string     // which sender told the stamp of which set in the notice before this one
 }
 
 func (n *notices) hear(notice *pgconn.Notification) {
 	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
 	name, rest, _ := strings.Cut(notice.Payload, " ")
+	if rest == purged {
+		if n.stale(name); n.forget != nil {
+			n.forget()
+		}
+		return
+	}
 	if told, err := readStamp([]byte(rest)); err == nil {
 		if set := n.noteStamp(name, told); set != nil && n.moved != nil {
 			n.moved(set)
@@ -293,6 +300,7 @@ func (s *Store) listen() {
 	for s.running.Err() == nil {
 		s.listenOnce(s.running)
 		s.catalogue.deaf()
+		s.forget() // a notice of a purge may be missed
 		select {
 		case <-s.running.Done():
 		case <-time.After(relisten):
@@ -303,7 +311,7 @@ func (s *Store) listen() {
 // listenOnce receives notices over one connection until that fails or falls silent.
 func (s *Store) listenOnce(ctx context.Context) error {
 	config := s.pool.Config().ConnConfig
-	heard := notices{catalogue: &s.catalogue, moved: s.ahead}
+	heard := notices{catalogue: &s.catalogue, moved: s.ahead, forget: s.forget}
 	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { heard.hear(notice) }
 	conn, err := pgx.ConnectConfig(ctx, config)
 	if err != nil {

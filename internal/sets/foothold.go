@@ -108,6 +108,12 @@ const (
 	useLasts = 5 * time.Second
 )
 
+func (l *lately) forget() {
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	clear(l.used)
+}
+
 func (l *lately) note(t *track, q *question) {
 	if q.set.Attached() {
 		return

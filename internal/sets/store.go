@@ -59,6 +59,7 @@ type Store struct {
 	forsaken    atomic.Int64          // how often a followed table's log turned out not to be what it was
 	followAgain time.Duration         // between attempts to find a log
 
+	onForget   atomic.Pointer[func()]
 	sources    map[string]*source
 	remembered *lru.Cache[string, rememberedTotal]
 
@@ -85,6 +86,9 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	all, err := s.List(ctx)
 	if err == nil {
 		err = s.keepInstants(ctx, all)
+	}
+	if err == nil {
+		err = s.keepWithdrawn(ctx, all)
 	}
 	if err == nil {
 		s.marks.spare, err = s.reserve(ctx)
@@ -156,13 +160,7 @@ func (s *Store) lives(ctx context.Context, conn *pgx.Conn) error {
 	defer s.lifeMu.Unlock()
 	if s.life != life && s.life != "" {
 		s.catalogue.forgetAll()
-		s.tracks.dropAll("")
-		s.held.dropAll("")
-		s.counts.Purge()
-		s.counted.Purge()
-		s.facets.Purge()
-		s.since.Purge()
-		s.heldValues.Purge()
+		s.forget()
 	}
 	s.life = life
 	return nil
@@ -199,9 +197,12 @@ const readTime = time.Minute
 const lockNotAvailable = "55P03"
 
 // sweep drops tables that were replaced and have no readers any more.
-func (s *Store) sweep(ctx context.Context) error {
+func (s *Store) sweep(ctx context.Context) error { return s.sweepAll(ctx, readTime) }
+
+// sweepAll drops those that were replaced so long ago.
+func (s *Store) sweepAll(ctx context.Context, ago time.Duration) error {
 	return pgx.BeginFunc(ctx, fresh{s.pool}, func(tx pgx.Tx) error {
-		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", readTime)
+		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", ago)
 		if err != nil {
 			return err
 		}

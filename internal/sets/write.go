@@ -2,7 +2,6 @@ package sets
 
 import (
 	"context"
-	"encoding/json"
 	"errors"
 	"slices"
 	"strconv"
@@ -10,9 +9,6 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
-
-	"pageladder.example/internal/changes"
-	"pageladder.example/internal/intake"
 )
 
 // Values are some of a record's values by field, written as in a query; nil is a
@@ -183,61 +179,6 @@ func (s *Store) Delete(ctx context.Context, name string, key []string, revision 
 	})
 }
 
-// Purge deletes a record for good, if it still has the revision, or one that is no longer in the
-// set: from the withdrawn records and from the change log too. Lists cannot be held at earlier
-// versions afterwards.
-func (s *Store) Purge(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
-	gone := int64(0)
-	purge := func(tx pgx.Tx, set *Set) error {
-		key, err := canonicalKey(set, key)
-		if err != nil {
-			return err
-		}
-		if gone < 0 {
-			err = remove(ctx, tx, set, key, revision)
-		} else if _, _, err = readRecord(ctx, tx, set, All, key); err == nil {
-			err = ErrStale // it was added meanwhile
-		} else if errors.Is(err, ErrNoRecord) {
-			err = nil
-		}
-		if err != nil {
-			return err
-		}
-		text, err := json.Marshal(key)
-		if err != nil {
-			return err
-		}
-		tag, err := tx.Exec(ctx, "delete from pageladder.withdrawn where set_name = $1 and key = $2", name, string(text))
-		if err != nil {
-			return err
-		}
-		found := tag.RowsAffected() > 0 || gone < 0
-		log, err := changes.Of(ctx, tx, set.table)
-		if err == nil && log != nil {
-			w := &writer{set: set}
-			where := w.whereKey(key)
-			var logged bool
-			if err := tx.QueryRow(ctx, "select exists (select from "+log.Table()+where+")", w.args...).Scan(&logged); err != nil {
-				return err
-			}
-			if found = found || logged; found {
-				err = changes.Empty(ctx, tx, set.Name, set.table, log)
-			}
-		}
-		if err == nil && !found {
-			err = ErrNoRecord
-		}
-		return err
-	}
-	_, _, _, err = s.Record(ctx, Request{Set: name, Visibility: All}, key)
-	if err == nil {
-		gone = -1
-	} else if !errors.Is(err, ErrNoRecord) {
-		return 0, err
-	}
-	return s.change(ctx, name, gone, purge)
-}
-
 // remove deletes a record that has a revision.
 func remove(ctx context.Context, tx pgx.Tx, set *Set, key []string, revision Revision) error {
 	key, err := canonicalKey(set, key)
@@ -251,74 +192,4 @@ func remove(ctx context.Context, tx pgx.Tx, set *Set, key []string, revision Rev
 		return err
 	}
 	return affected(ctx, tx, set, key, tag.RowsAffected())
-}
-
-// Withdraw takes a record out of its set, if it still has the revision. Restore
-// brings it back as it was.
-func (s *Store) Withdraw(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
-	return s.change(ctx, name, -1, func(tx pgx.Tx, set *Set) error {
-		record, count, err := readRecord(ctx, tx, set, All, key)
-		if err != nil {
-			return err
-		}
-		values := Values{}
-		for i, f := range set.Fields {
-			if record[i] != nil {
-				text := string(record[i])
-				values[f.Name] = &text
-			}
-		}
-		_, err = tx.Exec(ctx, `insert into pageladder.withdrawn (set_name, key, revision, record) values ($1, $2, $3, $4)
-			on conflict (set_name, key) do update set revision = excluded.revision, record = excluded.record, at = now()`,
-			name, withdrawnKey(set, record), count, values)
-		if err != nil {
-			return err
-		}
-		return remove(ctx, tx, set, key, revision)
-	})
-}
-
-// withdrawnKey is a record's key as one text.
-func withdrawnKey(set *Set, record Record) string {
-	parts := make([]string, len(set.Rules.Key))
-	for i, k := range set.Rules.Key {
-		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == k })
-		parts[i] = string(record[at])
-	}
-	text, err := json.Marshal(parts)
-	if err != nil {
-		panic(err) // strings can always be written as JSON
-	}
-	return string(text)
-}
-
-// Restore brings a withdrawn record back, with its next revision. Errors are
-// ErrNoSet, ErrNoRecord, ErrKeyTaken where another has come in its place, or the
-// database's.
-func (s *Store) Restore(ctx context.Context, name string, key []string) (version int64, err error) {
-	return s.change(ctx, name, +1, func(tx pgx.Tx, set *Set) error {
-		key, err := canonicalKey(set, key)
-		if err != nil {
-			return err
-		}
-		text, err := json.Marshal(key)
-		if err != nil {
-			return err
-		}
-		var values Values
-		var revision int64
-		err = tx.QueryRow(ctx, "delete from pageladder.withdrawn where set_name = $1 and key = $2 returning record, revision", name, string(text)).Scan(&values, &revision)
-		if errors.Is(err, pgx.ErrNoRows) {
-			return ErrNoRecord
-		}
-		if err != nil {
-			return err
-		}
-		for field := range values { // a field that the set no longer has
-			if set.field(field) == nil {
-				delete(values, field)
-			}
-		}
-		return insert(ctx, tx, set, values, max(revision+1, set.Version))
-	})
 }
