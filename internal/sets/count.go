@@ -20,6 +20,7 @@ import (
 const (
 	countsKept = 10_000          // filtered counts that are remembered; the least recently used go first
 	countTime  = 4 * time.Second // time limit of a count, after which it comes back as "at least"
+	countAgain = 5 * time.Second // until one that took too long is tried again
 	countFirst = 1_000           // records counted in the first step
 	countWait  = 5 * time.Second // further time, if the database does not answer
 )
@@ -65,9 +66,9 @@ func (s *Store) total(ctx context.Context, db querier, q *question) (paging.Tota
 		q.explain.anew(why)
 	}
 	within := fmt.Sprintf("%s %d %d", key, q.set.Version, most)
-	if total, ok := s.counts.Get(within); ok {
+	if known, ok := s.counts.Get(within); ok && (known.until.IsZero() || time.Now().Before(known.until)) {
 		q.explain.counted("remembered, within this version")
-		return total, nil
+		return known.Total, nil
 	}
 	if tx, ok := db.(pgx.Tx); ok {
 		_, total, err := s.count(ctx, tx, q, most)
@@ -124,9 +125,20 @@ func (s *Store) count(ctx context.Context, tx pgx.Tx, q *question, most int64) (
 			s.counted.Add(key, newCounted(mark, total.Records()))
 		}
 	} else {
-		s.counts.Add(fmt.Sprintf("%s %d %d", key, mark.Version, most), total)
+		known := atLeast{Total: total}
+		if most <= 0 || total.Records() < most { // its time was up
+			known.until = time.Now().Add(s.countAgain)
+		}
+		s.counts.Add(fmt.Sprintf("%s %d %d", key, mark.Version, most), known)
 	}
 	return mark.Version, total, nil
+}
+
+// atLeast is a total that was not counted to its end at a version. One that took too long is counted
+// again after a while: an index may be there by then, or the database may have less to do.
+type atLeast struct {
+	paging.Total
+	until time.Time // zero: as far as was asked for, which stays true
 }
 
 // markIn is the mark of a set's records in a snapshot and, of a kept set, their number. The error

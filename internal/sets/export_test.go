@@ -46,6 +46,9 @@ func (s *Store) Footholds() (tracks, bytes int) { return s.tracks.count() }
 // SetCountTime sets the time that a count may take.
 func (s *Store) SetCountTime(d time.Duration) { s.countTime = d }
 
+// SetCountAgain sets after how long a count that took too long is tried again.
+func (s *Store) SetCountAgain(d time.Duration) { s.countAgain = d }
+
 // Facets are the facets of a page.
 func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[string][]Facet, error) {
 	req.Facets = fields

@@ -19,7 +19,6 @@ import (
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/postgres"
-	"pageladder.example/paging"
 )
 
 // Store keeps record sets in one database.
@@ -29,14 +28,15 @@ type Store struct {
 	folding   *pgxpool.Pool // see folds
 	lately    lately
 	catalogue catalogue
-	counts    *lru.Cache[string, paging.Total] // "at least" ones, of one version
-	counted   *lru.Cache[string, *counted]     // exact ones, which are kept current
+	counts    *lru.Cache[string, atLeast]  // of one version
+	counted   *lru.Cache[string, *counted] // exact ones, which are kept current
 	facets    *lru.Cache[string, *facet]
 	since     *lru.Cache[string, *since]
 	// Facets of lists at a mark.
 	heldValues *lru.Cache[string, map[string][]Facet]
 	holding    singleflight.Group
 	countTime  time.Duration
+	countAgain time.Duration // until a count that took too long is tried again
 	counting   singleflight.Group
 	tracks     *tracks
 	held       *tracks // of lists at a mark
@@ -120,7 +120,7 @@ func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 }
 
 func open(ctx context.Context, url string) (*Store, error) {
-	s := &Store{deep: deep, countTime: countTime, tracks: newTracks(tracksMemory), held: newTracks(heldMemory), making: make(turns, heldAtOnce), sources: map[string]*source{}, followed: map[string]*following{}, marks: newMarks(), followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
+	s := &Store{deep: deep, countTime: countTime, countAgain: countAgain, tracks: newTracks(tracksMemory), held: newTracks(heldMemory), making: make(turns, heldAtOnce), sources: map[string]*source{}, followed: map[string]*following{}, marks: newMarks(), followAgain: followAgain, logTried: map[string]time.Time{}, logAgain: logAgain}
 	s.catalogue.sets = map[string]seen{}
 	config, err := pgxpool.ParseConfig(url)
 	if err != nil {
@@ -137,7 +137,7 @@ func open(ctx context.Context, url string) (*Store, error) {
 		return nil, err
 	}
 	s.remembered, _ = lru.New[string, rememberedTotal](countsKept) // the sizes are valid
-	s.counts, _ = lru.New[string, paging.Total](countsKept)
+	s.counts, _ = lru.New[string, atLeast](countsKept)
 	s.counted, _ = lru.New[string, *counted](countsKept)
 	s.facets, _ = lru.New[string, *facet](facetsKept)
 	s.heldValues, _ = lru.New[string, map[string][]Facet](facetsKept)
