@@ -78,9 +78,9 @@ type LadderAnswer struct {
 
 // ReckonBody asks for a page of a list that the caller keeps.
 type ReckonBody struct {
-	Query string `json:"query"` // raw, without its "?"
+	Query string `json:"query"` // raw; a "?" at its beginning is left out
 	// Total is the number of records: a number, {"at_least": 100}, or null if it is not known. Left
-	// out if a set is named: that of the set.
+	// out if a set is named: that of the set, if the query neither filters nor searches.
 	Total json.RawMessage `json:"total,omitempty"`
 	Rules json.RawMessage `json:"rules,omitempty"` // left out: the set's, or the defaults
 	Set   string          `json:"set,omitempty"`   // whose rules apply

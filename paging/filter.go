@@ -136,7 +136,7 @@ func (r *Rules) filterNamed(name string) *FilterRule {
 			if f.Param == name {
 				return f
 			}
-		case f.Field == name && !r.aside(name), // r.paramNames() never come here
+		case f.Field == name && !r.reserved(name), // one name has one meaning
 			prefixed && f.Field == field && r.reserved(field):
 			return f
 		}

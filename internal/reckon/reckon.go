@@ -57,7 +57,7 @@ func (l *Records) UnmarshalJSON(text []byte) error {
 	return nil
 }
 
-// Total is the total that a body states or, if it names a set, the set's total.
+// Total is the total that a body states, or one that is known of the set that it names.
 func Total(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 	switch {
 	case body.Total != nil:
@@ -65,7 +65,7 @@ func Total(body *api.ReckonBody, known *paging.Total) (paging.Total, error) {
 	case known != nil:
 		return *known, nil
 	case body.Set != "":
-		return paging.Total{}, problem.Of(problem.BadBody, "total is missing, and that of %s is not told", body.Set)
+		return paging.Total{}, problem.Of(problem.BadBody, "total is missing, and how many records of %s the query leaves is not known here; right would be a number, {\"at_least\": 100}, or null if it is not counted", body.Set)
 	}
 	return paging.Total{}, problem.Of(problem.BadBody, "total is missing; right would be a number, {\"at_least\": 100} or null")
 }

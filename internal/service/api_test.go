@@ -293,3 +293,26 @@ func TestReckonAndCutNeedNoSet(t *testing.T) {
 		assert.Contains(t, answer, says)
 	}
 }
+
+// The total of a set is that of all of its records: a query that leaves fewer needs its own.
+func TestReckonTakesNoTotalThatAFilterChanges(t *testing.T) {
+	store := testkit.Store(t)
+	at := testkit.ServeStore(t, store)
+	res, body := send(t, "POST", at+"/api/sets?name=boats", inCSV("no,name\n1,a\n2,b\n3,b\n"))
+	require.Equal(t, 201, res.StatusCode, body)
+	for query, total := range map[string]string{"page=1": "3", "?page=1": "3", "?sort=-name&other=x": "3", "name=b": "", "?name.not=b": "", "q=b": "", "name=": "3"} {
+		res, body := send(t, "POST", at+"/api/reckon", inJSON("", fmt.Sprintf(`{"set":"boats","query":%q}`, query)))
+		if total == "" {
+			assert.Equal(t, 422, res.StatusCode, "%s: %s", query, body)
+			assert.Contains(t, body, "how many records of boats the query leaves is not known here")
+			res, body = send(t, "POST", at+"/api/reckon", inJSON("", fmt.Sprintf(`{"set":"boats","query":%q,"total":null}`, query)))
+			assert.Equal(t, 200, res.StatusCode, body)
+			continue
+		}
+		assert.Contains(t, body, `"total_items":3`, query)
+		assert.NotContains(t, body, "?page=1?", query)
+		assert.NotContains(t, body, "param.unknown\",\"given\":\"?", query)
+	}
+	_, body = send(t, "POST", at+"/api/cut", inJSON("", `{"query":"?page=2&size=2","records":[1,2,3]}`))
+	assert.Contains(t, body, `{"records":[3],"paging"`)
+}

@@ -28,11 +28,14 @@ func (s *Service) reckon(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	total, err := reckon.Total(&asked, known)
+	ask, err := rules.Read(asked.Query)
 	if err != nil {
 		return err
 	}
-	ask, err := rules.Read(asked.Query)
+	if len(ask.Conditions()) > 0 || ask.Search() != "" {
+		known = nil // it is that of the whole set
+	}
+	total, err := reckon.Total(&asked, known)
 	if err != nil {
 		return err
 	}
@@ -88,6 +91,7 @@ func (s *Service) cut(c *gin.Context) error {
 // rules of the body, and the total of the set that it names; nil if the caller may not know it.
 func (s *Service) rulesFor(c *gin.Context, asked *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
+	asked.Query = strings.TrimPrefix(asked.Query, "?") // as a browser gives it
 	if len(asked.Query) > s.limits.QueryBytes || strings.Count(asked.Query, "&") >= s.limits.Params {
 		return nil, nil, problem.Of(problem.BadBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(asked.Query), s.limits.QueryBytes, s.limits.Params)
 	}
