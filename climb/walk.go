@@ -16,7 +16,8 @@ import (
 // waits as long as DefaultTimeout.
 //
 // It ends with an error where a page cannot be read, where the addresses lead in a circle,
-// and where the endpoint leads to another host. One page is held in memory, of at most
+// where the endpoint leads to another host, and where no page follows although the answers tell of
+// more records or pages. A short or empty page is not the end where they do. One page is held in memory, of at most
 // 8 MiB; it makes one request at a time and waits where Retry-After says so, at most three
 // times half a minute.
 //
@@ -35,6 +36,7 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 		}
 		a := read[T](f.first.reply, &f.e)
 		w := walker{e: &f.e, size: f.pageSize(), seen: map[uint64]bool{}}
+		w.before, w.pagesBefore = f.begins()
 		for {
 			if !a.ok() {
 				yield(none, a.wrong())
@@ -62,6 +64,9 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 				return
 			}
 			if w.ends(r) {
+				if err := w.missing(); err != nil {
+					yield(none, fmt.Errorf("climb: %s: %w", address, err))
+				}
 				return
 			}
 			a = read[T](r, &f.e)
@@ -87,6 +92,25 @@ func (f *finder) pageSize() int64 {
 	return int64(len(f.first.records))
 }
 
+// begins is how many records and pages come before the first answer, where it says so: the address
+// may be of a page in the middle.
+func (f *finder) begins() (records, pages int64) {
+	if n, ok := f.first.num("page"); ok {
+		pages = max(n-1, 0)
+		if f.e.PagesFrom0 {
+			pages = max(n, 0)
+		}
+		records = pages * f.pageSize()
+	}
+	if n, ok := f.first.num("offset"); ok {
+		records = max(n, 0)
+	}
+	if n, ok := f.first.num("first_row"); ok {
+		records = max(n-1, 0)
+	}
+	return records, pages
+}
+
 // onward is what one page tells of the way on.
 type onward struct {
 	rows               int
@@ -97,14 +121,16 @@ type onward struct {
 
 // walker finds the address of each page that follows.
 type walker struct {
-	e      *Endpoint
-	size   int64
-	page   int64           // the next one's, from 0
-	rows   int64           // that have come
-	linked bool            // a page had a link to its next: one that has none is the last
-	empty  int             // pages in a row without records
-	last   uint64          // the last one's hash
-	seen   map[uint64]bool // addresses: some 16 bytes for each page
+	e                   *Endpoint
+	size                int64
+	page                int64           // the next one's, from 0
+	rows                int64           // that have come
+	tells               onward          // what the last page told
+	before, pagesBefore int64           // records and pages before the first one that was read
+	linked              bool            // a page had a link to its next: one that has none is the last
+	empty               int             // pages in a row without records
+	last                uint64          // the last one's hash
+	seen                map[uint64]bool // addresses: some 16 bytes for each page
 }
 
 var (
@@ -117,6 +143,7 @@ const maxEmpty = 3 // in a row, of pages that have a next one
 // next is the address of the page that follows, "" at the end.
 func (w *walker) next(r *reply, tells onward) (string, error) {
 	w.seen[maphash.String(seed, r.address)] = true
+	w.tells = tells
 	w.page++
 	w.rows += int64(tells.rows)
 	w.empty++
@@ -133,13 +160,27 @@ func (w *walker) next(r *reply, tells onward) (string, error) {
 		w.linked = true
 		return tells.next, nil
 	}
+	missing := w.missing()
 	way := w.e.numbered()
-	if w.linked || way == byLinks || tells.rows == 0 || int64(tells.rows) < w.size ||
-		tells.hasPages && w.page >= tells.pages || tells.hasTotal && w.rows >= tells.total {
+	switch {
+	case w.linked, way == byLinks:
+		return "", missing
+	case missing == nil && (tells.hasTotal || tells.hasPages || tells.rows == 0 || int64(tells.rows) < w.size):
 		return "", nil
 	}
 	w.last = maphash.Bytes(seed, r.body)
-	return w.e.ask(question{way: way, row: w.page * w.size, size: w.size, sized: w.e.Size > 0}), nil
+	return w.e.ask(question{way: way, row: w.before + w.page*w.size, size: w.size, sized: w.e.Size > 0}), nil
+}
+
+// missing is an error if the last page told of more records or pages than have come.
+func (w *walker) missing() error {
+	switch t := w.tells; {
+	case t.hasTotal && w.before+w.rows < t.total:
+		return fmt.Errorf("no page follows, though %d of %d records have come", w.rows, t.total-w.before)
+	case !t.hasTotal && t.hasPages && w.pagesBefore+w.page < t.pages:
+		return fmt.Errorf("no page follows, though %d of %d pages have come", w.page, t.pages-w.pagesBefore)
+	}
+	return nil
 }
 
 // ends tells an answer past the last page: none, or the last page again.

@@ -88,6 +88,95 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 	}
 }
 
+// A page that is short, empty or missing in the middle is not the end where the answers tell of more:
+// the walk reads on, or says what is missing.
+func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
+	all := boats(136, 3, false)
+	serve := func(tells, hole string, byOffset bool) http.Handler {
+		return http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+			n, _ := strconv.Atoi(r.URL.Query().Get("page"))
+			n = max(n, 1)
+			if byOffset {
+				offset, _ := strconv.Atoi(r.URL.Query().Get("offset"))
+				n = offset/20 + 1
+			}
+			first, last := min(20*(n-1), len(all)), min(20*n, len(all))
+			if n == 3 {
+				switch hole {
+				case "short":
+					last--
+				case "empty":
+					last = first
+				case "404":
+					http.NotFound(w, r)
+					return
+				case "503":
+					w.WriteHeader(503)
+					return
+				}
+			}
+			body := map[string]any{"data": all[first:last]}
+			switch tells {
+			case "total":
+				body["total"] = len(all)
+			case "pages":
+				body["pages"] = 7
+			}
+			w.Header().Set("Content-Type", "application/json")
+			json.NewEncoder(w).Encode(body)
+		})
+	}
+	for _, byOffset := range []bool{false, true} {
+		for _, c := range []struct {
+			tells, hole string
+			rows        int
+			says        string // "": it ends well
+		}{
+			{"total", "", 136, ""}, {"pages", "", 136, ""}, {"nothing", "", 136, ""},
+			{"total", "short", 135, "no page follows, though 135 of 136 records have come"}, {"total", "empty", 116, "no page follows, though 116 of 136 records have come"},
+			{"total", "404", 40, "no page follows, though 40 of 136 records have come"}, {"total", "503", 40, "status 503"},
+			{"pages", "short", 135, ""}, {"pages", "empty", 116, ""}, {"pages", "404", 40, "no page follows, though 2 of 7 pages have come"},
+			{"nothing", "503", 40, "status 503"},
+		} {
+			e := climb.Endpoint{Address: climb.HandlerAddress("/boats"), Envelope: map[string]string{"records": "/data", "total_items": "/total", "total_pages": "/pages"}, Params: climb.Params{Page: "page"}, Key: []string{"id"}}
+			if byOffset {
+				e.Params = climb.Params{Offset: "offset"}
+			}
+			rows, last := 0, error(nil)
+			for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(serve(c.tells, c.hole, byOffset)), e) {
+				if last = err; err == nil {
+					rows++
+				}
+			}
+			assert.Equal(t, c.rows, rows, c)
+			if c.says == "" {
+				assert.NoError(t, last, c)
+			} else {
+				assert.ErrorContains(t, last, c.says, c)
+			}
+		}
+	}
+}
+
+// An address may be that of a page in the middle: the walk goes on from there.
+func TestWalkBeginsWhereItsAddressSays(t *testing.T) {
+	list := boats(57, 3, false)
+	for _, w := range ways[:3] {
+		e := w.endpoint(true)
+		e.Address = climb.HandlerAddress("/boats?" + map[string]string{"page": "page=3", "offset": "offset=20"}[w.numbers])
+		if w.from0 {
+			e.Address = climb.HandlerAddress("/boats?page=2")
+		}
+		var got []int
+		for r, err := range climb.Walk[record](t.Context(), climb.HandlerClient(right(w, list)), e) {
+			require.NoError(t, err, w.name)
+			got = append(got, r.ID)
+		}
+		assert.Equal(t, 37, len(got), w.name)
+		assert.Equal(t, []int{21, 57}, []int{got[0], got[len(got)-1]}, w.name)
+	}
+}
+
 func find(name string) fault {
 	return planted[slices.IndexFunc(planted, func(f fault) bool { return f.name == name })]
 }
