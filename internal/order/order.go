@@ -10,7 +10,6 @@ import (
 	"fmt"
 	"strconv"
 	"strings"
-	"time"
 
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/value"
@@ -53,8 +52,7 @@ var errNoKey = errors.New("order: no value of its type")
 
 // Key is the key of a record, made of its values in the fields of the order, as PostgreSQL writes
 // them as text with UTC and ISO dates; nil is a missing value. Keys of an Exact order compare as
-// their records do. The error is for a value that is not of its field's type, or not finite
-// (infinity, NaN).
+// their records do. The error is for a value that is not of its field's type.
 func (o Order) Key(values [][]byte) ([]byte, error) {
 	key := make([]byte, 0, 24)
 	for i, f := range o {
@@ -101,8 +99,12 @@ func (f Field) append(key, v []byte) ([]byte, error) {
 		}
 		return append(key, given), nil
 	case value.Date, value.Time:
-		n, err := momentOf(f.Type, text)
-		if err != nil {
+		read := momentOf
+		if f.Type == value.Date {
+			read = dayOf
+		}
+		n, ok := read(text)
+		if !ok {
 			return nil, errNoKey
 		}
 		return appendInt(key, n), nil
@@ -154,26 +156,16 @@ func readInt(key []byte) (n int64, rest []byte) {
 	return int64(u), key[1+length:]
 }
 
-const second = 1_000_000 // microseconds
-
-// momentOf is the day of a date, or the microsecond of a time, since 1970.
-func momentOf(t value.Type, text string) (int64, error) {
-	layout := time.DateOnly
-	if t == value.Time {
-		layout = "2006-01-02 15:04:05-07"
-	}
-	at, err := time.Parse(layout, text)
-	if err != nil {
-		return 0, err
-	}
-	if t == value.Date {
-		return at.Unix() / 86_400, nil // a whole number of days
-	}
-	return at.Unix()*second + int64(at.Nanosecond())/1000, nil
-}
+// notFinite are the numbers that are written as one byte, in their order among others.
+var notFinite = map[byte]string{given - 2: "-Infinity", given + 2: "Infinity", given + 3: "NaN"}
 
 // appendDecimal appends a decimal: its sign, the position of its point, its digits.
 func appendDecimal(key []byte, text string) ([]byte, error) {
+	for first, name := range notFinite {
+		if text == name {
+			return append(key, first), nil
+		}
+	}
 	digits, negative := strings.CutPrefix(text, "-")
 	whole, fraction, _ := strings.Cut(digits, ".")
 	digits = whole + fraction
@@ -225,7 +217,7 @@ func (f Field) part(key []byte) int {
 	case value.Integer, value.Date, value.Time:
 		return 1 + intLength(first)
 	case value.Decimal, value.BigInteger, value.BigDecimal:
-		if first == given {
+		if first != given-1 && first != given+1 {
 			return 1
 		}
 		if first < given {
@@ -244,8 +236,8 @@ func intLength(first byte) int {
 	return int(given - 1 - first)
 }
 
-// Values are the values that a key was made of, in the canonical form of their types; nil if
-// missing.
+// Values are the values that a key was made of, in the canonical form of their types, or as
+// PostgreSQL writes those that have none (infinity, NaN, years before 1 and after 9999); nil if missing.
 func (o Order) Values(key []byte) []*string {
 	values := make([]*string, len(o))
 	for i, f := range o {
@@ -274,10 +266,10 @@ func (f Field) text(part []byte) string {
 		return strconv.FormatInt(n, 10)
 	case value.Date:
 		n, _ := readInt(part)
-		return time.Unix(n*86_400, 0).UTC().Format(time.DateOnly)
+		return dayText(n)
 	case value.Time:
 		n, _ := readInt(part)
-		return time.UnixMicro(n).UTC().Format(time.RFC3339Nano)
+		return momentText(n)
 	case value.Decimal, value.BigInteger, value.BigDecimal:
 		return decimalText(part)
 	}
@@ -287,6 +279,9 @@ func (f Field) text(part []byte) string {
 func decimalText(part []byte) string {
 	if part[0] == given {
 		return "0"
+	}
+	if text, ok := notFinite[part[0]]; ok {
+		return text
 	}
 	var b strings.Builder
 	rest := part[1:]

@@ -53,7 +53,7 @@ var foreignTypes = map[string]struct {
 }{
 	"int2": {value.Integer, false}, "int4": {value.Integer, false}, "int8": {value.BigInteger, false}, "numeric": {value.BigDecimal, false},
 	"float4": {value.Decimal, true}, "float8": {value.Decimal, true}, "bool": {value.Boolean, false}, "date": {value.Date, false},
-	"timestamptz": {value.Time, false}, "text": {value.Text, false}, "varchar": {value.Text, false}, "json": {value.JSON, false}, "jsonb": {value.JSON, false},
+	"timestamptz": {value.Time, false}, "timestamp": {value.Time, false}, "text": {value.Text, false}, "varchar": {value.Text, false}, "json": {value.JSON, false}, "jsonb": {value.JSON, false},
 }
 
 // Attach makes a set of a table or view. Errors are ErrNoSource, ErrSuperuser, what

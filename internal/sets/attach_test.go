@@ -209,7 +209,7 @@ func TestColumnsOfEveryTypeAreSortedAndFilteredByTheirOwn(t *testing.T) {
 	for _, f := range set.Fields {
 		types[f.Name] = string(f.Type) + map[bool]string{true: "", false: " unordered"}[f.Unordered == ""]
 	}
-	assert.Equal(t, map[string]string{"u": "text", "e": "text", "c": "text", "ci": "text", "ts": "text", "ti": "text", "iv": "text", "f4": "decimal", "f8": "decimal", "ip": "text", "m": "text",
+	assert.Equal(t, map[string]string{"u": "text", "e": "text", "c": "text", "ci": "text", "ts": "time", "ti": "text", "iv": "text", "f4": "decimal", "f8": "decimal", "ip": "text", "m": "text",
 		"arr": "text", "d": "integer", "dc": "text", "r": "text", "mac": "text", "b": "text", "p": "other unordered", "x": "other unordered", "j": "json unordered", "big": "integer", "n": "integer"}, types)
 	ids := func(set, query string) (ids []string) {
 		page, err := store.Page(t.Context(), sets.Request{Set: set, Query: query})
@@ -250,7 +250,7 @@ func TestColumnsOfEveryTypeAreSortedAndFilteredByTheirOwn(t *testing.T) {
 		}
 	}
 	for query, want := range map[string]int{"e=high": 40, "e.not=high": 82, "ci=name3": 24, "ci.has=AME3": 24, "c=c3": 17, "arr=%7B1,1%7D": 1, "f4=0.1": 1, "f8.min=39.9": 2, "f8=0.1": 1, "ip.starts=10.0.0.11": 11,
-		"iv=1+day": 1, "u.none=true": 2, "d.max=3": 3, "e=high&e=low": 80, "ts=2026-03-01T05:00:00": 1, "ts.starts=2026-03-02": 24, "m=$5.00": 1} {
+		"iv=1+day": 1, "u.none=true": 2, "d.max=3": 3, "e=high&e=low": 80, "ts=2026-03-01T05:00:00Z": 1, "ts=2026-03-02": 24, "ts.min=2026-03-05": 25, "ts.max=2026-03-01T07:00:00%2B02:00": 5, "m=$5.00": 1} {
 		assert.Len(t, ids("kinds", query+"&size=100"), min(want, 100), query)
 		page, err := store.Page(t.Context(), sets.Request{Set: "kinds", Query: query})
 		require.NoError(t, err)

@@ -368,6 +368,36 @@ func TestFollowedColumnsOfManyTypes(t *testing.T) {
 	assert.Zero(t, f.store.Unlike())
 }
 
+// Values that are not finite, and years before Christ, are values like others: a block may begin at
+// one.
+func TestFootholdsBeginAtAnyValue(t *testing.T) {
+	f := newFleet(t, strings.ReplaceAll(boats, "note text", "until timestamptz default 'infinity', plain timestamp default 'infinity', day date default '-infinity', num numeric default 'NaN', old timestamptz default '0044-03-15 10:00:00+00 BC'"))
+	f.follow(t)
+	f.does(t, "update yard.boats set until = at, plain = at, day = at, num = id, old = at where id % 4 = 0")
+	for _, field := range []string{"until", "plain", "day", "num", "old"} {
+		for _, direction := range []string{"", "-"} {
+			access := ""
+			testkit.Eventually(t, func() bool {
+				explained := sets.Explain{}
+				got, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "size=10&page=51&sort=" + direction + field, Explain: &explained})
+				require.NoError(t, err)
+				order := field + map[string]string{"": ", id", "-": " desc, id desc"}[direction]
+				rows, err := f.owner.Query(t.Context(), "select id from yard.boats order by "+order+" limit 10 offset 500")
+				require.NoError(t, err)
+				want, err := pgx.CollectRows(rows, pgx.RowTo[int])
+				require.NoError(t, err)
+				for i, r := range recordsOf(t, got) {
+					require.EqualValues(t, want[i], r["id"], "%s%s: %+v", direction, field, explained)
+				}
+				access = explained.Access
+				return strings.Contains(access, "foothold")
+			}, direction+field)
+			f.does(t, "update yard.boats set until = '-infinity', plain = '0001-01-01 BC', day = 'infinity', num = 'Infinity', old = 'infinity' where id = 4 * (select count(*) from yard.boats where id < 4) + 500")
+		}
+	}
+	assert.Zero(t, f.store.Unlike())
+}
+
 // Blocks of a followed table that have grown are cut, as those of kept sets are.
 func TestFootholdsOfAFollowedTableStayNear(t *testing.T) {
 	f := newFleet(t, boats)

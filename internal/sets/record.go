@@ -63,13 +63,21 @@ func appendValue(dst []byte, t value.Type, v []byte) []byte {
 }
 
 // appendTime turns "2026-03-01 06:30:00+00", as a session in UTC writes it, into
-// "2026-03-01T06:30:00Z".
+// "2026-03-01T06:30:00Z". A time without a zone is taken for one in UTC. Others, such as infinity, stay
+// as they are.
 func appendTime(dst, v []byte) []byte {
-	if last := len(v) - 3; last > 10 && v[10] == ' ' && string(v[last:]) == "+00" {
-		dst = append(append(dst, v[:10]...), 'T')
-		return append(append(dst, v[11:last]...), 'Z')
+	const date, clock = len("2026-03-01"), len("2026-03-01 06:30:00")
+	if len(v) < clock || v[date] != ' ' || v[clock-3] != ':' {
+		return append(dst, v...)
 	}
-	return append(dst, v...)
+	end := len(v)
+	if string(v[end-3:]) == "+00" {
+		end -= 3
+	} else if last := v[end-1]; last < '0' || last > '9' || v[clock-1] < '0' || end > clock && v[clock] != '.' { // another zone, BC
+		return append(dst, v...)
+	}
+	dst = append(append(dst, v[:date]...), 'T')
+	return append(append(dst, v[date+1:end]...), 'Z')
 }
 
 // appendString writes a JSON string, RFC 8259 section 7. Text that needs no
