@@ -15,6 +15,7 @@ package answer
 
 import (
 	"net/http"
+	"slices"
 	"strconv"
 	"strings"
 	"sync"
@@ -24,6 +25,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/value"
 )
 
 // About is what an answer contains besides its records.
@@ -87,7 +89,8 @@ type Options struct {
 
 // Write sends a page and its records. Their type is a struct, whose fields are found by tags
 // `db:"name"` or `json:"name"` or by their own names (ArrivedAt is arrived_at), or map[string]any.
-// The error is one of sending.
+// A time.Time of a field that the rules filter by as a date is written as a date. The error is one of
+// sending.
 func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, records []T, o Options) error {
 	if len(o.Shapes) == 0 {
 		o.Shapes = Shapes()
@@ -110,7 +113,11 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, rec
 	}
 	m := memories.Get().(*memory)
 	defer m.release()
-	if err := fill(&m.rows, records, fields); err != nil {
+	filters := sync.OnceValue(func() []paging.FilterRule { return page.Ask().Rules().Filters })
+	dates := func(field string) bool {
+		return slices.ContainsFunc(filters(), func(f paging.FilterRule) bool { return f.Field == field && f.Type == value.Date })
+	}
+	if err := fill(&m.rows, records, fields, dates); err != nil {
 		Fail(w, r, err)
 		return nil
 	}

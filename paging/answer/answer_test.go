@@ -4,6 +4,7 @@ import (
 	"context"
 	"encoding/json"
 	"errors"
+	"fmt"
 	"io"
 	"iter"
 	"math"
@@ -20,6 +21,7 @@ import (
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
 )
 
 type call struct {
@@ -227,4 +229,40 @@ func TestStreamsBreakOffVisibly(t *testing.T) {
 	assert.Equal(t, 200, res.StatusCode)
 	_, err := io.ReadAll(res.Body)
 	assert.ErrorIs(t, err, io.ErrUnexpectedEOF)
+}
+
+// What an answer says of a field is what the same rules take as a filter of it, of each type.
+func TestWhatIsAnsweredCanBeFilteredBy(t *testing.T) {
+	type call struct {
+		ID    int
+		Day   time.Time
+		Left  *time.Time
+		At    time.Time
+		Maybe *time.Time
+	}
+	rules := &paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "id", Type: value.Integer}, {Field: "day", Type: value.Date}, {Field: "left", Type: value.Date}, {Field: "at", Type: value.Time}, {Field: "maybe", Type: value.Time}}}
+	at := time.Date(2026, 3, 15, 0, 0, 0, 0, time.FixedZone("", 3600))
+	ask, err := rules.Read("")
+	require.NoError(t, err)
+	page, err := ask.Settle(paging.Exact(1))
+	require.NoError(t, err)
+	for name, write := range map[string]func(w http.ResponseWriter, r *http.Request) error{
+		"a struct": func(w http.ResponseWriter, r *http.Request) error {
+			return answer.Write(w, r, &page, []call{{5, at, &at, at, &at}}, answer.Options{})
+		},
+		"a map": func(w http.ResponseWriter, r *http.Request) error {
+			return answer.Write(w, r, &page, []map[string]any{{"id": 5, "day": at, "left": at, "at": at, "maybe": at}}, answer.Options{})
+		},
+	} {
+		w := httptest.NewRecorder()
+		require.NoError(t, write(w, httptest.NewRequest("GET", "/calls", nil)))
+		var told struct{ Records []map[string]any }
+		require.NoError(t, json.Unmarshal(w.Body.Bytes(), &told), w.Body)
+		assert.Equal(t, map[string]any{"id": 5.0, "day": "2026-03-15", "left": "2026-03-15", "at": "2026-03-14T23:00:00Z", "maybe": "2026-03-14T23:00:00Z"}, told.Records[0], name)
+		for field, v := range told.Records[0] {
+			ask, err := rules.Read(field + "=" + fmt.Sprint(v))
+			require.NoError(t, err, "%s: %s=%v", name, field, v)
+			assert.Len(t, ask.Conditions(), 1)
+		}
+	}
 }

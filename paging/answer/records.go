@@ -29,7 +29,7 @@ type Records interface {
 // struct lacks a field, or a value cannot be written as JSON.
 func RecordsOf[T any](list []T, fields []string) (Records, error) {
 	r := &rows{}
-	return r, fill(r, list, fields)
+	return r, fill(r, list, fields, nil)
 }
 
 // rows are records whose values have been written as JSON.
@@ -57,8 +57,8 @@ func (p *pieces) at(i int) []byte {
 // end ends the piece that has been written.
 func (p *pieces) end() { p.ends = append(p.ends, len(p.text)) }
 
-// fill writes records.
-func fill[T any](r *rows, list []T, fields []string) error {
+// fill writes records. Of fields that are dates, a time.Time is written as its date.
+func fill[T any](r *rows, list []T, fields []string, dates func(field string) bool) error {
 	var write func(i int) error // one record
 	wrong := func(i, field int, err error) error {
 		return fmt.Errorf("answer: record %d, field %.100q: %w", i+1, r.fields[field], err)
@@ -75,7 +75,9 @@ func fill[T any](r *rows, list []T, fields []string) error {
 			if index[i] = places.Of(name); index[i] == nil {
 				return fmt.Errorf("answer: found no field %.100q in %s", name, t)
 			}
-			writers[i] = writerOf(t.FieldByIndex(index[i]).Type)
+			its := t.FieldByIndex(index[i]).Type
+			date := dates != nil && (its == reflect.TypeFor[time.Time]() || its == reflect.TypeFor[*time.Time]()) && dates(name)
+			writers[i] = writerOf(its, date)
 		}
 		all := reflect.ValueOf(list)
 		write = func(i int) (err error) {
@@ -95,7 +97,11 @@ func fill[T any](r *rows, list []T, fields []string) error {
 		}
 		write = func(i int) (err error) {
 			for field, name := range r.fields {
-				if r.values.text, err = appendAny(r.values.text, objects[i][name]); err != nil {
+				one := objects[i][name]
+				if at, ok := one.(time.Time); ok && dates != nil && dates(name) {
+					one = at.Format(time.DateOnly)
+				}
+				if r.values.text, err = appendAny(r.values.text, one); err != nil {
 					return wrong(i, field, err)
 				}
 				r.values.end()
@@ -153,14 +159,19 @@ type writer func(dst []byte, v reflect.Value) ([]byte, error)
 
 // writerOf is how values of a type are written as JSON: like encoding/json, except that times are
 // in UTC and floats that JSON cannot write (NaN, infinity) are strings.
-func writerOf(t reflect.Type) writer {
+func writerOf(t reflect.Type, date bool) writer {
 	switch {
+	case t == reflect.TypeFor[time.Time]() && date:
+		return func(dst []byte, v reflect.Value) ([]byte, error) {
+			at := v.Addr().Interface().(*time.Time)
+			return append(at.AppendFormat(append(dst, '"'), time.DateOnly), '"'), nil
+		}
 	case t == reflect.TypeFor[time.Time]():
 		return func(dst []byte, v reflect.Value) ([]byte, error) { // of a slice's or a pointer's, which has an address
 			return appendTime(dst, v.Addr().Interface().(*time.Time)), nil
 		}
 	case t.Kind() == reflect.Pointer:
-		pointed := writerOf(t.Elem())
+		pointed := writerOf(t.Elem(), date)
 		return func(dst []byte, v reflect.Value) ([]byte, error) {
 			if v.IsNil() {
 				return append(dst, "null"...), nil
