@@ -18,6 +18,7 @@ type Metadata struct {
 	Limit        int         `json:"limit"`                             // records taken, at the most
 	Version      int64       `json:"version,omitempty"`                 // of a kept set; filled in by who keeps it
 	ChangesSince *int64      `json:"changes_since,omitempty"`           // of a list that is held at its version: changes of its records since, 0 where it is the list as it is; filled in by who keeps it
+	MayShrink    bool        `json:"may_shrink,omitempty"`              // of a list that is held for a caller who sees only some of its records: those that leave its sight leave the list, and later ones move up; filled in by who keeps it
 	Sort         string      `json:"sort"`                              // the total order: "-tonnage,-id"
 	Search       string      `json:"search,omitempty"`
 	Filters      []Condition `json:"filters"` // never null

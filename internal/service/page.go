@@ -271,7 +271,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	a.Fields, a.Records, a.About = page.Fields, page.Records, api.AboutPage(settled, links)
 	a.About.Paging.Version = page.Version()
 	if page.Held != nil {
-		a.About.Paging.ChangesSince = &page.Held.Changes
+		a.About.Paging.ChangesSince, a.About.Paging.MayShrink = &page.Held.Changes, page.Held.MayShrink
 	}
 	for i, fate := range page.Fates {
 		if fate != sets.Same {

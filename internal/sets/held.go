@@ -19,6 +19,9 @@ import (
 type Held struct {
 	Version int64
 	Changes int64 // of records of the list since then, counted each time; 0: the list is as it was
+	// MayShrink means that a fixed filter applies: records that it does not let through any more, or
+	// that are deleted, leave the list, and those after them move up.
+	MayShrink bool
 }
 
 // heldPage reads a page of a list that is held at a version.
@@ -86,7 +89,7 @@ func (s *Store) heldWithin(ctx context.Context, req Request) (page *Page, err er
 		d, err := s.sinceMark(ctx, q, *set.pin)
 		if err == nil {
 			_, changed, _, _ := d.at(now.Version) // or what is known by now
-			page.Held = &Held{req.At, changed}
+			page.Held = &Held{req.At, changed, q.bound()}
 		}
 		return err
 	})
@@ -137,7 +140,7 @@ func (s *Store) readHeld(ctx context.Context, set *Set, req Request) (*Page, err
 		return nil, err
 	}
 	q.explain.step(func(t *Times) *time.Duration { return &t.Settle })
-	page := &Page{Set: set, Settled: settled, Fields: q.fields, Held: &Held{req.At, changed}}
+	page := &Page{Set: set, Settled: settled, Fields: q.fields, Held: &Held{req.At, changed, q.bound()}}
 	rows := settled.Fetch()
 	if rows == 0 || len(req.Facets) > 0 && q.bound() {
 		return nil, errPlain
@@ -221,7 +224,7 @@ func (s *Store) heldUnchanged(ctx context.Context, q *question, req Request, d *
 	if _, changed, _, exact := d.at(page.Set.Version); changed > 0 || !exact {
 		return nil, errMoved
 	}
-	page.Held = &Held{Version: req.At}
+	page.Held = &Held{Version: req.At, MayShrink: q.bound()}
 	return page, nil
 }
 

@@ -185,8 +185,9 @@ func (s *Store) page(ctx context.Context, req Request) (*Page, error) {
 // Settle settles a page without reading its records. Errors are those of Page.
 func (s *Store) Settle(ctx context.Context, req Request) (page *Page, err error) {
 	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
-		if page, _, _, err = s.settle(ctx, tx, set, req); err == nil && req.At > 0 {
-			page.Held = &Held{Version: req.At}
+		var q *question
+		if page, q, _, err = s.settle(ctx, tx, set, req); err == nil && req.At > 0 {
+			page.Held = &Held{Version: req.At, MayShrink: q.bound()}
 		}
 		return err
 	})

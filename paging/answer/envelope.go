@@ -128,6 +128,13 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 		return nonZero(func(m *paging.Metadata) *int64 { return &m.Version })
 	case "changes_since":
 		return known(func(m *paging.Metadata) *int64 { return m.ChangesSince })
+	case "may_shrink":
+		return func(dst []byte, p *Page) []byte { // null, as of a list to which it does not apply
+			if !p.About.Paging.MayShrink {
+				return append(dst, "null"...)
+			}
+			return append(dst, "true"...)
+		}
 	case "sort":
 		return of(func(p *Page) string { return p.About.Paging.Sort })
 	case "search":

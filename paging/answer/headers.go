@@ -28,6 +28,9 @@ func MetadataHeader(m *paging.Metadata) string {
 		add("version", &m.Version)
 	}
 	add("changes-since", m.ChangesSince)
+	if m.MayShrink {
+		all.Add("may-shrink", httpsfv.NewItem(true))
+	}
 	return header(all)
 }
 

@@ -100,6 +100,9 @@ func appendMetadata(dst []byte, m *paging.Metadata) []byte {
 	if m.ChangesSince != nil {
 		dst = strconv.AppendInt(append(dst, `,"changes_since":`...), *m.ChangesSince, 10)
 	}
+	if m.MayShrink {
+		dst = append(dst, `,"may_shrink":true`...)
+	}
 	dst = appendText(append(dst, `,"sort":`...), m.Sort)
 	dst = appendGiven(dst, `,"search":`, m.Search)
 	dst = appendFilters(append(dst, `,"filters":`...), m.Filters)
