@@ -12,6 +12,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/internal/problem"
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
 	"pageladder.example/internal/wayback"
 	"pageladder.example/paging"
@@ -147,6 +148,9 @@ func Choose(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMes
 		if json.Unmarshal(raw, &records[i].fields) != nil {
 			records[i].fields = nil
 		}
+	}
+	if err := sets.CheckCost(ask, 0); err != nil {
+		return paging.Page{}, nil, problem.Of(problem.BadBody, "query: %v", err)
 	}
 	if fields := len(ask.Order()); fields*len(list) > cutKeys {
 		return paging.Page{}, nil, problem.Of(problem.BadBody, "found %d records to sort by %d fields; right would be at most %d values in all", len(list), fields, cutKeys)

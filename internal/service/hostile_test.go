@@ -430,3 +430,37 @@ func TestBodiesAreBounded(t *testing.T) {
 	res, body = send(t, "POST", at+"/api/sets?name=many", sent{body: form.String() + "--x--\r\n", headers: map[string]string{"Content-Type": "multipart/form-data; boundary=x"}})
 	assert.Equal(t, 413, res.StatusCode, body)
 }
+
+// One query may not ask for so much that it keeps the database busy. The answer says what it asked for,
+// and how much would be right.
+func TestWhatOneQueryAsksForIsBounded(t *testing.T) {
+	store := testkit.Store(t)
+	at := testkit.ServeStore(t, store)
+	res, body := send(t, "POST", at+"/api/sets?name=boats", inCSV("no,name,berth\n1,a b,x\n2,b,y\n3,b,z\n"))
+	require.Equal(t, 201, res.StatusCode, body)
+	many := func(n int, part, between string) string { return strings.TrimSuffix(strings.Repeat(part+between, n), between) }
+	for _, c := range []struct {
+		query  string
+		status int
+		says   string
+	}{
+		{"q=" + many(124, "b", "+"), 200, ""},
+		{"q=" + many(125, "b", "+"), 400, "found 125 words to search for, 0 values to filter by, 0 facets and 1 sort fields; right would be at most 250 in all"},
+		{"q=" + many(1900, "b", "."), 400, "found 1900 words"},
+		{many(190, "berth=x", "&"), 200, ""},
+		{many(190, "berth=x", "&") + "&q=" + many(40, "b", "+"), 400, "found 40 words to search for, 190 values"},
+		{many(150, "berth=x", "&") + "&pl.facets=berth,name,no,berth,name,no,berth,name,no,berth", 400, "10 facets"},
+	} {
+		for _, path := range []string{"/records?", "/records/all?", "/ladder?", "/records/1/place?"} {
+			if strings.Contains(c.query, "pl.facets") && path != "/records?" {
+				continue
+			}
+			res, body := send(t, "GET", at+"/api/sets/boats"+path+c.query, sent{})
+			require.Equal(t, c.status, res.StatusCode, "%s: %.300s", path, body)
+			assert.Contains(t, body, c.says)
+		}
+	}
+	res, body = send(t, "POST", at+"/api/cut", inJSON("", `{"rules":{"search":["name"]},"query":"q=`+many(500, "b", "+")+`","records":[{"name":"b"}]}`))
+	assert.Equal(t, 422, res.StatusCode)
+	assert.Contains(t, body, "found 500 words to search for")
+}

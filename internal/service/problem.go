@@ -95,6 +95,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	var file *sets.FileError
 	var data *sets.DataError
 	var table *sets.TableError
+	var cost *sets.CostError
 	switch {
 	case errors.As(err, &own):
 		return own
@@ -112,6 +113,8 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		fault := paging.Fault{Param: "pl.total", Given: string(count.Asked), Why: "service.wrong",
 			Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.total: " + fault.Says, Faults: []paging.Fault{fault}}
+	case errors.As(err, &cost):
+		return &problem.Error{Kind: problem.BadQuery, Says: "the query asks for too much at once: " + cost.Error()}
 	case errors.As(err, &gone):
 		return &problem.Error{Kind: problem.Gone, Says: gone.Error(), Now: s.now(c)}
 	case errors.As(err, &rules):

@@ -175,11 +175,11 @@ func canonicalKey(set *Set, key []string) ([]string, error) {
 // database's.
 func (s *Store) Place(ctx context.Context, req Request, key []string) (row int64, page paging.Page, err error) {
 	err = s.withinAt(ctx, req, func(tx pgx.Tx, set *Set) error {
-		ask, err := set.Rules.Read(req.Query)
+		ask, err := req.read(set)
 		if err != nil {
 			return err
 		}
-		q, err := newQuestion(set, &ask, req.Visibility)
+		q, err := newQuestion(set, ask, req.Visibility)
 		if err != nil {
 			return err
 		}

@@ -70,6 +70,9 @@ func (r Request) mended(err error) (Request, bool) {
 // read reads the request's query.
 func (r *Request) read(set *Set) (*paging.Ask, error) {
 	ask, err := set.Rules.Read(r.Query)
+	if err == nil {
+		err = CheckCost(&ask, len(r.Facets))
+	}
 	if err != nil {
 		return nil, err
 	}
