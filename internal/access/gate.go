@@ -47,10 +47,10 @@ func (g *Gate) Caller(ctx context.Context, r *http.Request, address string) (Cal
 }
 
 // Name names a caller for limits that apply to each caller: by its token or, without one, by its
-// address.
+// address or its Network.
 func (c *Caller) Name(address string) string {
 	if c.Token == 0 {
-		return address
+		return Network(address)
 	}
 	return "token " + strconv.FormatInt(c.Token, 10)
 }

@@ -2,6 +2,7 @@ package access
 
 import (
 	"fmt"
+	"net/netip"
 	"sync"
 
 	lru "github.com/hashicorp/golang-lru/v2"
@@ -25,19 +26,54 @@ func NewRates(perSecond float64, burst int) *Rates {
 	return &Rates{rate: rate.Limit(perSecond), burst: max(burst, 1), of: of}
 }
 
-// Allow reports whether a caller may send a request now.
+// Allow reports whether a caller may send a request now: an address, a network (see Network), or any
+// other name. All networks of one IPv6 /48, which one customer may have, get ten times as much
+// together.
 func (r *Rates) Allow(caller string) bool {
 	if r.rate <= 0 {
 		return true
 	}
+	caller = Network(caller)
+	if network, err := netip.ParsePrefix(caller); err == nil {
+		wide, err := network.Addr().Prefix(widePrefix)
+		if err == nil && !r.allow(wide.String(), wideTimes) {
+			return false
+		}
+	}
+	return r.allow(caller, 1)
+}
+
+func (r *Rates) allow(caller string, times int) bool {
 	r.mu.Lock()
 	limiter, ok := r.of.Get(caller)
 	if !ok {
-		limiter = rate.NewLimiter(r.rate, r.burst)
+		limiter = rate.NewLimiter(r.rate*rate.Limit(times), r.burst*times)
 		r.of.Add(caller, limiter)
 	}
 	r.mu.Unlock()
 	return limiter.Allow()
+}
+
+// Networks that count as one caller: a host chooses its addresses within a /64 (RFC 4291, section
+// 2.5.4), and a site is given a /48 to a /64 (RFC 6177).
+const (
+	narrowPrefix = 64
+	widePrefix   = 48
+	wideTimes    = 10
+)
+
+// Network is the network of an IPv6 address that counts as one caller, 2001:db8:0:1::/64. Anything
+// else stays as it is.
+func Network(address string) string {
+	at, err := netip.ParseAddr(address)
+	if err != nil || at.Unmap().Is4() {
+		return address
+	}
+	network, err := at.WithZone("").Prefix(narrowPrefix)
+	if err != nil {
+		return address
+	}
+	return network.String()
 }
 
 // Running limits how many of something run at the same time: in all and, for one caller, half of

@@ -438,7 +438,9 @@ func TestWhatOneQueryAsksForIsBounded(t *testing.T) {
 	at := testkit.ServeStore(t, store)
 	res, body := send(t, "POST", at+"/api/sets?name=boats", inCSV("no,name,berth\n1,a b,x\n2,b,y\n3,b,z\n"))
 	require.Equal(t, 201, res.StatusCode, body)
-	many := func(n int, part, between string) string { return strings.TrimSuffix(strings.Repeat(part+between, n), between) }
+	many := func(n int, part, between string) string {
+		return strings.TrimSuffix(strings.Repeat(part+between, n), between)
+	}
 	for _, c := range []struct {
 		query  string
 		status int

@@ -53,8 +53,24 @@ type List struct {
 // The first byte of a token's bytes.
 const (
 	plainForm  = 1
-	sealedForm = 2
+	sealedForm = 2 // of earlier versions: as long as what is sealed
+	paddedForm = 3 // sealed, and padded
 )
+
+// paddedTo are the lengths that sealed bytes are padded to: what is sealed is not told by how long
+// it is. The last one makes a token of MaxBytes.
+var paddedTo = []int{128, 256, 512, 739}
+
+// padded is a text behind its length, padded with zeros; nil if it is too long.
+func padded(text []byte) []byte {
+	with := append(binary.AppendUvarint(nil, uint64(len(text))), text...)
+	for _, n := range paddedTo {
+		if len(with) <= n {
+			return append(with, make([]byte, n-len(with))...)
+		}
+	}
+	return nil
+}
 
 // The bytes of a place begin with one of these.
 const (
@@ -89,7 +105,11 @@ func Write(l List, p Place) string {
 		text = append(binary.AppendUvarint(text, uint64(len(*v))+1), *v...)
 	}
 	if l.Sealer != nil {
-		text = append([]byte{sealedForm}, l.Sealer.Seal(text[5:])...)
+		long := padded(text[5:])
+		if long == nil {
+			return ""
+		}
+		text = append([]byte{paddedForm}, l.Sealer.Seal(long)...)
 	} else {
 		text[0] = plainForm
 		binary.BigEndian.PutUint32(text[1:], crc32.ChecksumIEEE(text[5:]))
@@ -116,12 +136,16 @@ func Read(token string, l List, fields int) (p Place, why code.Code) {
 	switch {
 	case l.Sealer != nil && text[0] == sealedForm:
 		body, ok = l.Sealer.Open(body)
+	case l.Sealer != nil && text[0] == paddedForm:
+		if body, ok = l.Sealer.Open(body); ok {
+			body, _, ok = cut(body, 0)
+		}
 	case l.Sealer != nil && text[0] == plainForm:
 		return p, code.CursorNotSealed
 	case text[0] == plainForm && len(body) > 4:
 		ok = binary.BigEndian.Uint32(body) == crc32.ChecksumIEEE(body[4:])
 		body = body[4:]
-	case text[0] == sealedForm: // of an order that is sealed
+	case text[0] == sealedForm, text[0] == paddedForm: // of an order that is sealed
 		return p, code.CursorOtherOrder
 	}
 	if !ok || len(body) < 5 || body[4] > markBehind {

@@ -67,6 +67,23 @@ func TestAPlaceComesBack(t *testing.T) {
 	})
 }
 
+// How long a sealed token is does not tell how long the hidden value is.
+func TestSealedTokensDoNotTellLengths(t *testing.T) {
+	l := cursor.List{Name: "arrivals", Order: "note,id", Sealer: sealer(t, 'a')}
+	lengths := map[int]int{}
+	for n := range 700 {
+		text, id := strings.Repeat("x", n), "1"
+		token := cursor.Write(l, cursor.Place{Values: []*string{&text, &id}})
+		lengths[len(token)]++
+		place, why := cursor.Read(token, l, 2)
+		require.Empty(t, why)
+		require.Equal(t, text, *place.Values[0])
+	}
+	assert.Len(t, lengths, 4)
+	short, missing := "x", cursor.Write(l, cursor.Place{Values: []*string{nil, nil}})
+	assert.Len(t, cursor.Write(l, cursor.Place{Values: []*string{&short, &short}}), len(missing))
+}
+
 func TestLongValuesHaveNoToken(t *testing.T) {
 	l := cursor.List{Name: "arrivals", Order: "vessel,id"}
 	for _, n := range []int{0, 700, 760, 1 << 20} {
