@@ -11,6 +11,7 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
+	"regexp"
 	"slices"
 	"strconv"
 	"strings"
@@ -239,8 +240,19 @@ func toldStill(t *testing.T, what string, was, now any) {
 		if was == "" && now == nil { // nothing was used: told as "" before
 			return
 		}
-		assert.Equal(t, was, now, what)
+		assert.Equal(t, unsealed(was), unsealed(now), what)
 	}
+}
+
+// sealed are cursors that nobody but the service reads. Those of today are padded; the earlier ones are
+// asked for, and give the pages that they gave.
+var sealed = regexp.MustCompile(`(after|before)=A[g-z0-9_-][A-Za-z0-9_-]+`)
+
+func unsealed(told any) any {
+	if text, ok := told.(string); ok {
+		return sealed.ReplaceAllString(text, "$1=sealed")
+	}
+	return told
 }
 
 // earlierRules are rules of every kind, each for a set of the arrivals.
