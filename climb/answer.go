@@ -69,6 +69,9 @@ func read[T any](r *reply, e *Endpoint) *answer[T] {
 	if e.TotalHeader != "" && r.header.Get(e.TotalHeader) != "" {
 		a.stated["total_items"] = r.header.Get(e.TotalHeader)
 	}
+	if e.AfterHeader != "" && r.header.Get(e.AfterHeader) != "" {
+		a.stated["after"] = r.header.Get(e.AfterHeader)
+	}
 	for _, from := range []steps{a.inBody, a.headers} {
 		for relation, address := range from {
 			if full, ok := resolve(r.address, address); ok {

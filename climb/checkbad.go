@@ -35,6 +35,9 @@ func (r *run) badInput() (all []bad) {
 	if !r.e.PagesFrom0 {
 		add("page", p.Page, "0")
 	}
+	if r.e.RowsFrom1 {
+		add("offset", p.Offset, "0")
+	}
 	add("offset", p.Offset, append([]string{"-1"}, noNumbers...)...)
 	add("size", r.e.Params.sizeOf(r.e.numbered()), append([]string{"0", "-1", fmt.Sprint(hugeSize)}, noNumbers...)...)
 	add("after", p.After, "no cursor", "", strings.Repeat("A", 2000))

@@ -3,13 +3,24 @@ package climb
 import (
 	"context"
 	"fmt"
+	"maps"
 	"slices"
+	"strings"
+
+	"pageladder.example/paging/query"
 )
 
 var orderCodes = []string{"order.works", "order.within", "order.across", "order.inverse", "order.ties", "order.missing"}
 
 // checkOrder reads the list by each sort that it offers, twice, and by its inverse.
 func (r *run) checkOrder(ctx context.Context) error {
+	if field, direction := r.claimed(); field != "" {
+		w, err := r.sorted(ctx, "as the address sorts", "", field)
+		if err != nil {
+			return err
+		}
+		r.checkRises(w, field, direction)
+	}
 	if len(r.e.Sorts) == 0 {
 		if r.whole && len(r.walks) > 1 {
 			r.kept("order.ties")
@@ -23,6 +34,42 @@ func (r *run) checkOrder(ctx context.Context) error {
 		}
 	}
 	return nil
+}
+
+// claimed is the order that the endpoint's address itself asks for: a field of the records, and 1 or,
+// descending, -1; no field if it asks for none that is understood.
+func (r *run) claimed() (field string, direction int) {
+	if len(r.first.records) == 0 {
+		return "", 0
+	}
+	object, ok := r.first.records[0].(map[string]any)
+	if !ok {
+		return "", 0
+	}
+	asked, direction := "", 1
+	for _, pair := range query.Pairs(queryOf(r.e.Address)) {
+		switch name := pair.Name; {
+		case name == r.e.Params.Sort && name != "", slices.Contains(usualParams.sort, name):
+			asked = pair.Value
+		case slices.Contains([]string{"order", "dir", "direction", "sortorder", "sortdir", "sortdirection"}, same(name)) && strings.HasPrefix(strings.ToLower(pair.Value), "desc"):
+			direction = -1
+		}
+	}
+	asked, _, _ = strings.Cut(asked, ",") // the first field decides
+	name, way := asked, ""
+	if at := strings.IndexAny(asked, ": "); at > 0 { // tonnage:desc
+		name, way = asked[:at], strings.ToLower(strings.TrimSpace(asked[at+1:]))
+	}
+	if falling, ok := strings.CutPrefix(name, "-"); ok || strings.HasPrefix(way, "desc") {
+		name, direction = falling, -1
+	}
+	name = strings.TrimPrefix(name, "+")
+	for _, field := range slices.Sorted(maps.Keys(object)) {
+		if _, plainly := plain(object[field]); name != "" && same(field) == same(name) && (plainly || object[field] == nil) {
+			return field, direction
+		}
+	}
+	return "", 0
 }
 
 // sorted walks by a query with short pages, so that there are some.

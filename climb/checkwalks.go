@@ -54,7 +54,11 @@ func (r *run) checkWalks(ctx context.Context) error {
 	if r.whole {
 		r.kept("walk.lost", "walk.repeated")
 	} else {
-		r.note(fmt.Sprintf("The list is longer than the walks, of %d pages each: of what lies beyond nothing is said.", r.share))
+		if w := r.longest(); len(w.pages) < r.share && !slices.ContainsFunc(r.walks, func(w *walk) bool { return len(w.pages) > 1 }) {
+			r.note("No way from the first page to the next one was found, if there is one: of what lies beyond nothing is said. The description can name it.")
+		} else {
+			r.note(fmt.Sprintf("The list is longer than the walks, of %d pages each: of what lies beyond nothing is said.", r.share))
+		}
 		r.open(NotChecked, "No walk came to the end of the list.", "walk.lost")
 		r.kept("walk.repeated")
 	}

@@ -33,6 +33,12 @@ type Endpoint struct {
 	// PagesFrom0 means that the first page has the number 0, not 1.
 	PagesFrom0 bool `json:"pages_from_0,omitempty"`
 
+	// RowsFrom1 means that the offset of the first record is 1, not 0: it is the row's number.
+	RowsFrom1 bool `json:"rows_from_1,omitempty"`
+
+	// AfterHeader is the header with the cursor of the next page, if it is not in the body.
+	AfterHeader string `json:"after_header,omitempty"`
+
 	// Key are the fields that identify a record: names, or JSON Pointers into it.
 	Key []string `json:"key,omitempty"`
 
@@ -196,7 +202,11 @@ func (e *Endpoint) ask(q question) string {
 		}
 		address = set(address, e.Params.Page, fmt.Sprint(n))
 	case byOffset:
-		address = set(address, e.Params.Offset, fmt.Sprint(q.row))
+		n := q.row
+		if e.RowsFrom1 {
+			n++
+		}
+		address = set(address, e.Params.Offset, fmt.Sprint(n))
 	}
 	return expand(address)
 }

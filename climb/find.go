@@ -73,6 +73,9 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 			f.e.TotalHeader = name
 		}
 	}
+	if _, told := f.e.Envelope["after"]; !told && f.e.AfterHeader == "" {
+		f.e.AfterHeader = cursorHeader(r)
+	}
 	f.e.tree = places(&f.e)
 	f.first = read[any](r, &f.e)
 	if f.first.err != nil {
@@ -95,6 +98,19 @@ func find(ctx context.Context, c *caller, told *Endpoint) (*finder, error) {
 		return nil, ctx.Err()
 	}
 	return f, nil // if trials end early, less is found
+}
+
+// cursorHeader is the header that looks as if it held the next page's cursor; "" if there is none.
+func cursorHeader(r *reply) string {
+	for _, name := range slices.Sorted(maps.Keys(r.header)) {
+		known := same(name)
+		for _, usual := range []string{"cursor", "pagetoken", "nexttoken", "continu", "nextpage", "nextafter"} {
+			if value := r.header.Get(name); strings.Contains(known, usual) && value != "" && !strings.Contains(value, "://") && len(value) < maxAddress {
+				return name
+			}
+		}
+	}
+	return ""
 }
 
 // findOnSecond looks for more on a page that is not the first.
@@ -202,7 +218,7 @@ func (f *finder) findByLinks(from *answer[any]) {
 		case slices.Contains(usualParams.size, pair.Name) && n >= rows:
 			size = pair.Name
 		case slices.Contains(usualParams.offset, pair.Name):
-			offset = pair.Name
+			offset, f.e.RowsFrom1 = pair.Name, n == rows+1
 		case n == 2, n == 1 && slices.Contains(usualParams.page, pair.Name):
 			p.Page, f.e.PagesFrom0 = pair.Name, n == 1
 		case n == rows:

@@ -24,7 +24,7 @@ var (
 		"size":        {"size", "pagesize", "perpage", "itemsperpage"},
 		"limit":       {"limit"},
 		"offset":      {"offset", "skip"},
-		"first_row":   {"firstrow", "from", "firstitem"},
+		"first_row":   {"firstrow", "from", "firstitem", "startindex", "start"},
 		"last_row":    {"lastrow", "to", "lastitem"},
 		"rows_here":   {"rowshere", "returned"},
 		"is_first":    {"isfirst", "first"},
@@ -36,14 +36,14 @@ var (
 		"first":       {"first", "firsturl", "firstlink", "firstpageurl", "firstpage"},
 		"last":        {"last", "lasturl", "lastlink", "lastpageurl", "lastpage"},
 		"self":        {"self"},
-		"after":       {"after", "nextcursor", "cursor", "nexttoken", "continuation"},
+		"after":       {"after", "nextcursor", "endcursor", "cursor", "nexttoken", "nextpagetoken", "continuation", "continuationtoken"},
 	}
 
 	usualParams = struct{ page, size, offset, after, sort []string }{
-		page:   []string{"page", "p", "page_number", "pageNumber", "page[number]"},
-		size:   []string{"size", "per_page", "page_size", "limit", "pageSize", "perPage", "count", "page[size]"},
-		offset: []string{"offset", "skip", "start", "from"},
-		after:  []string{"after", "cursor", "page_token", "pageToken", "token"},
+		page:   []string{"page", "p", "page_number", "pageNumber", "page[number]", "page_no", "pageNo", "page_index", "pageIndex"},
+		size:   []string{"size", "per_page", "page_size", "limit", "pageSize", "perPage", "count", "page[size]", "top", "$top", "first", "take", "rows", "max_results", "maxResults"},
+		offset: []string{"offset", "skip", "start", "from", "start_index", "startIndex", "$skip"},
+		after:  []string{"after", "cursor", "page_token", "pageToken", "token", "next_token", "nextToken", "continuation", "continuationToken"},
 		sort:   []string{"sort", "order_by", "sort_by", "orderBy", "sortBy"},
 	}
 )
@@ -96,12 +96,16 @@ func (f *finder) findEnvelope(body []byte) {
 // findPlaces finds the places of everything else that is not known yet.
 func (f *finder) findPlaces(all any, records string) {
 	known := maps.Clone(f.e.Envelope)
+	isTaken := map[string]bool{}
+	for _, pointer := range known {
+		isTaken[pointer] = true
+	}
 	found := map[string]int{} // how likely each place is; lower is likelier
 	members(all, nil, records, func(path []string, v any) {
 		name := same(path[len(path)-1])
 		for what, usual := range usual {
 			rank := likelihood(what, usual, name)
-			if _, ok := known[what]; ok || rank < 0 || !fits(what, v) {
+			if _, ok := known[what]; ok || rank < 0 || !fits(what, v) || isTaken[pointerTo(path)] {
 				continue
 			}
 			if v == nil {
@@ -156,9 +160,20 @@ func (f *finder) drop(all any) {
 	list, _ := at(all, path)
 	records, _ := list.([]any)
 	rows := int64(len(records))
+	_, counted := f.e.Envelope["offset"]
 	if from, ok := number("first_row"); ok && from == 0 && rows > 0 { // it counts from 0: an offset
+		if !counted {
+			f.e.Envelope["offset"] = f.e.Envelope["first_row"]
+		}
 		delete(f.e.Envelope, "first_row")
 		delete(f.e.Envelope, "last_row")
+	}
+	_, counted = f.e.Envelope["first_row"]
+	if from, ok := number("offset"); ok && from == 1 && rows > 0 { // it counts from 1: the first row
+		if !counted {
+			f.e.Envelope["first_row"] = f.e.Envelope["offset"]
+		}
+		delete(f.e.Envelope, "offset")
 	}
 	taken := map[string]bool{}
 	for _, name := range slices.Sorted(maps.Keys(f.e.Envelope)) {

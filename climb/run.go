@@ -242,6 +242,12 @@ func (f *finder) sentences(told *Endpoint) (all []string) {
 	if f.e.PagesFrom0 && !told.PagesFrom0 {
 		say("Pages are counted from 0.")
 	}
+	if f.e.RowsFrom1 && !told.RowsFrom1 {
+		say("Rows are counted from 1.")
+	}
+	if f.e.AfterHeader != "" && told.AfterHeader == "" {
+		say("The cursor of the next page is in the header %s.", f.e.AfterHeader)
+	}
 	if len(told.Key) == 0 && len(f.e.Key) > 0 {
 		say("Records are identified by %q.", strings.Join(f.e.Key, ", "))
 	}

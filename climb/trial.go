@@ -8,6 +8,7 @@ import (
 	"maps"
 	"slices"
 	"strconv"
+	"strings"
 
 	"pageladder.example/paging/query"
 )
@@ -99,40 +100,46 @@ func (f *finder) tryPages(ctx context.Context) (err error) {
 	if p.Page != "" || p.Offset != "" || p.After != "" && f.first.steps["next"] != "" {
 		return nil
 	}
-	small, rows := f.small()
+	small, _ := f.small()
+	plain, err := f.trial(ctx, strings.TrimSuffix(small, "&"))
+	if err != nil || plain == nil {
+		return err
+	}
 	for _, name := range usualParams.page {
-		second, err := f.beginsAt(ctx, small+query.Encode(query.Pair{Name: name, Value: "2"}))
+		number := func(n string) string { return small + query.Encode(query.Pair{Name: name, Value: n}) }
+		second, err := f.trial(ctx, number("2"))
 		if err != nil {
 			return err
 		}
-		if second == 0 || second == nothingCame {
+		if second == nil || len(second.records) == 0 || f.sameStart(second, plain) {
 			continue // it has no effect, or there is no such page
 		}
-		first, err := f.beginsAt(ctx, small+query.Encode(query.Pair{Name: name, Value: "1"}))
+		first, err := f.trial(ctx, number("1"))
 		if err != nil {
 			return err
 		}
-		if first == 0 && (second == rows || second < 0 && rows == len(f.first.records)) {
-			p.Page = name
-			return nil
+		if first == nil || len(first.records) == 0 {
+			continue
 		}
-		if first == rows || first < 0 && rows == len(f.first.records) && first != nothingCame {
+		if f.sameStart(first, second) { // of two pages, counted from 0, both may lead to the last one
+			if first, err = f.trial(ctx, number("0")); err != nil {
+				return err
+			}
+			if first == nil || !f.sameStart(first, plain) {
+				continue
+			}
 			p.Page, f.e.PagesFrom0 = name, true
 			return nil
 		}
+		p.Page, f.e.PagesFrom0 = name, !f.sameStart(first, plain)
+		return nil
 	}
 	return nil
 }
 
-const nothingCame = -2
-
-// beginsAt is where the first record of an answer stands in the first answer; -1: not there.
-func (f *finder) beginsAt(ctx context.Context, query string) (int, error) {
-	a, err := f.trial(ctx, query)
-	if err != nil || a == nil || len(a.records) == 0 {
-		return nothingCame, err
-	}
-	return f.indexOf(a.records[0]), nil
+// sameStart reports whether two answers begin with the same record.
+func (f *finder) sameStart(a, b *answer[any]) bool {
+	return len(a.records) > 0 && len(b.records) > 0 && identify(a.records[0], f.e.Key) == identify(b.records[0], f.e.Key)
 }
 
 func (f *finder) tryOffsets(ctx context.Context) (err error) {
@@ -140,13 +147,19 @@ func (f *finder) tryOffsets(ctx context.Context) (err error) {
 	if p.Offset != "" || p.Page != "" {
 		return nil
 	}
-	p.Offset, err = f.each(ctx, usualParams.offset, "1", func(a *answer[any]) bool {
-		return len(a.records) > 0 && f.indexOf(a.records[0]) == 1
-	})
+	// The second record is at offset 1, or where rows are counted from 1 at 2.
+	begins := func(a *answer[any], at int) bool { return len(a.records) > 0 && f.indexOf(a.records[0]) == at }
+	if p.Offset, err = f.each(ctx, usualParams.offset, "1", func(a *answer[any]) bool { return begins(a, 1) }); err == nil && p.Offset == "" {
+		p.Offset, err = f.each(ctx, usualParams.offset, "2", func(a *answer[any]) bool { return begins(a, 1) })
+		f.e.RowsFrom1 = p.Offset != ""
+	}
+	if err != nil {
+		return err
+	}
 	if p.Offset != "" && p.Limit == "" {
 		p.Limit, p.Size = p.Size, ""
 	}
-	return err
+	return nil
 }
 
 func (f *finder) tryCursors(ctx context.Context) (err error) {
@@ -160,11 +173,7 @@ func (f *finder) tryCursors(ctx context.Context) (err error) {
 		return nil
 	}
 	p.After, err = f.each(ctx, usualParams.after, cursor, func(a *answer[any]) bool {
-		at := -1
-		if len(a.records) > 0 {
-			at = f.indexOf(a.records[0])
-		}
-		return len(a.records) > 0 && (at < 0 || from == f.short && at == len(from.records))
+		return len(a.records) > 0 && f.indexOf(a.records[0]) != 0 // it has an effect: where it leads to, the walk will show
 	})
 	return err
 }

@@ -137,8 +137,27 @@ func (r *run) byAddresses(ctx context.Context, name, start, relation, field stri
 		}
 		address = to
 	}
-	w.whole = true
+	w.whole = relation != "next" || r.ends(w)
 	return w, nil
+}
+
+// ends reports whether a walk by addresses has come to the end of the list, and not only to a page
+// whose way on is not known: some answer links to others or tells whether there are more, or as
+// many records have come as there should be.
+func (r *run) ends(w *walk) bool {
+	_, placed := r.e.Envelope["next"]
+	_, listed := r.e.Envelope["links"]
+	if placed || listed || r.e.Params.After != "" || r.e.Shape == HTML {
+		return true
+	}
+	for _, v := range append([]*visit{{answer: r.first}}, w.pages...) {
+		total, known := v.num("total_items")
+		switch {
+		case len(v.steps) > 0, v.stated["has_next"] == false, v.stated["is_last"] == true, known && w.rows() >= total:
+			return true
+		}
+	}
+	return len(w.pages) == 0 || len(w.pages) == 1 && len(w.pages[0].ids) == 0
 }
 
 // byNumbers walks by page numbers or offsets, and a page further than the last.
