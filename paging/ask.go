@@ -179,6 +179,8 @@ func (a *Ask) readSize() {
 	switch {
 	case r.Size.All > 0 && strings.Trim(given, " \t") == allSize:
 		a.size, a.all = r.Size.All, true
+	case ok && r.Size.All > 0 && n == int64(r.Size.All): // what "all" of a longer list becomes, on its links
+		a.size = r.Size.All
 	case !ok:
 		mend(a.size, code.SizeNotANumber, quote(given)+" is not a whole number")
 	case n < 1:

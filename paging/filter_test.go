@@ -165,9 +165,14 @@ func TestAllOnOnePage(t *testing.T) {
 		Says: "All of this list is more than the 500 records that are given at once; 500 records to a page are used."},
 		withoutReason(page.Adjusted()[0]))
 	links = page.On(Base{})
-	assert.Equal(t, "?size=all&page=2", links.Steps().Next, "500 by itself would be over the cap")
-	again := settle(t, r, "size=all&page=2", Exact(501))
-	assert.Equal(t, "501 of 501", again.Metadata().Summary)
+	assert.Equal(t, "?size=500&page=2", links.Steps().Next)
+	for _, size := range []string{"all", "500"} {
+		again := settle(t, r, "page=2&size="+size, Exact(501))
+		assert.Equal(t, "501 of 501", again.Metadata().Summary)
+		self := settle(t, r, strings.TrimPrefix(again.On(Base{}).Steps().Self, "?"), Exact(501))
+		assert.Empty(t, self.Adjusted(), "what was mended once is not mended again")
+		assert.Equal(t, again.On(Base{}).Steps(), self.On(Base{}).Steps())
+	}
 }
 
 func withoutReason(a Adjustment) Adjustment {

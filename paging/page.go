@@ -46,6 +46,7 @@ func (a *Ask) settle(total Total) (Page, error) {
 		if len(a.faults) > 0 {
 			return Page{}, &Refusal{Faults: a.faults}
 		}
+		a.all = false // links carry the size that is used
 	}
 	p := Page{ask: *a, total: total, pages: total.pages(a.size)}
 	if p.seeks() {

@@ -19,7 +19,10 @@ type File struct {
 }
 
 // Send answers with the file.
-func (f *File) Send(w http.ResponseWriter) {
+func (f *File) Send(w http.ResponseWriter) { f.SendAs(w, http.StatusOK) }
+
+// SendAs answers with the file under a status.
+func (f *File) SendAs(w http.ResponseWriter, status int) {
 	body := f.body
 	if f.zipped != nil && TakesGzip(w) {
 		w.Header().Set("Content-Encoding", "gzip")
@@ -27,7 +30,7 @@ func (f *File) Send(w http.ResponseWriter) {
 	}
 	w.Header().Set("Content-Length", strconv.Itoa(len(body)))
 	w.Header().Set("Content-Type", f.mediaType)
-	w.WriteHeader(http.StatusOK)
+	w.WriteHeader(status)
 	w.Write(body)
 }
 

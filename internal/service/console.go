@@ -5,6 +5,7 @@ import (
 	"io/fs"
 	"net/http"
 	"path"
+	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -17,8 +18,9 @@ import (
 const consoleCSP = "default-src 'self'; style-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'self'; frame-ancestors 'none'; form-action 'self'"
 
 // consoleFiles answers every path that is no route: assets, whose names hold a
-// hash of their contents, may be kept for ever; any other path outside the API is
-// index.html, whose script reads the address.
+// hash of their contents, may be kept for ever; the console's own paths are index.html, whose
+// script reads the address. At any other path there is nothing, which a person is told by the
+// console: a missing file is no page.
 func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
 	all, err := answers.ReadFiles(files, s.reach.Prefix)
 	if err != nil {
@@ -28,7 +30,7 @@ func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
 		name := strings.TrimPrefix(path.Clean(c.Request.URL.Path), "/")
 		isAsset := strings.HasPrefix(name, "assets/")
 		switch file := all[name]; {
-		case name == "api" || strings.HasPrefix(name, "api/"), isAsset && file == nil:
+		case isAsset && file == nil, name == "api" || strings.HasPrefix(name, "api/"), !isAsset && !isConsolePath(name) && !navigates(c.Request):
 			s.fail(c, problem.Of(problem.NothingHere, "there is nothing at %s", c.Request.URL.Path))
 		case c.Request.Method != http.MethodGet && c.Request.Method != http.MethodHead:
 			s.fail(c, problem.Of(problem.NoMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
@@ -40,7 +42,24 @@ func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
 		default:
 			c.Header("Cache-Control", "no-cache")
 			htmlHeaders(c, consoleCSP)
-			all["index.html"].Send(c.Writer)
+			status := http.StatusOK
+			if !isConsolePath(name) {
+				status = http.StatusNotFound // its page says so too
+			}
+			all["index.html"].SendAs(c.Writer, status)
 		}
 	}, nil
+}
+
+// consolePages are the first parts of the console's paths, as its router has them (console/src/main.ts).
+var consolePages = []string{"", ".", "new", "sets", "calculator", "tokens", "sign-in", "about"}
+
+func isConsolePath(name string) bool {
+	first, rest, deeper := strings.Cut(name, "/")
+	return slices.Contains(consolePages, first) && (first == "sets" && rest != "" || first != "sets" && !deeper)
+}
+
+// navigates reports whether a browser asks for a page of its own, and not for a part of one.
+func navigates(r *http.Request) bool {
+	return r.Header.Get("Sec-Fetch-Dest") == "document" || r.Header.Get("Sec-Fetch-Dest") == "" && strings.HasPrefix(r.Header.Get("Accept"), "text/html")
 }

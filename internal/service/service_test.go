@@ -6,6 +6,8 @@ import (
 	"io"
 	"net/http"
 	"net/url"
+	"os"
+	"regexp"
 	"strings"
 	"syscall"
 	"testing"
@@ -198,7 +200,22 @@ func TestErrorsAreProblems(t *testing.T) {
 
 func TestConsoleIsServedWithItsAssetsKeptAndItsPageNot(t *testing.T) {
 	at := testkit.Serve(t)
-	for _, path := range []string{"/", "/sets/arrivals?page=3", "/anywhere/else"} {
+	router, err := os.ReadFile("../../console/src/main.ts")
+	require.NoError(t, err)
+	for _, path := range regexp.MustCompile(`path: '(/[^:(']*)`).FindAllStringSubmatch(string(router), -1) {
+		if path[1] != "/sets/" && !strings.HasSuffix(path[1], "/:path") {
+			res, _ := do(t, http.MethodGet, at+path[1])
+			assert.Equal(t, http.StatusOK, res.StatusCode, "the console's router has %s", path[1])
+		}
+	}
+	for _, path := range []string{"/element.js", "/anywhere/else", "/favicon.png", "/sets", "/new/more", "/assets/none.js", "/index.html/x", "/api/none"} {
+		res, _ := do(t, http.MethodGet, at+path)
+		assert.Equal(t, http.StatusNotFound, res.StatusCode, path)
+		assert.Equal(t, "application/problem+json", res.Header.Get("Content-Type"), path)
+		res, _ = send(t, http.MethodGet, at+path, sent{headers: map[string]string{"Accept": "text/html,application/xhtml+xml"}})
+		assert.Equal(t, http.StatusNotFound, res.StatusCode, path)
+	}
+	for _, path := range []string{"/", "/sets/arrivals?page=3", "/sets/arrivals/records/a/b.js"} {
 		res, body := do(t, http.MethodGet, at+path)
 		assert.Equal(t, http.StatusOK, res.StatusCode)
 		assert.Equal(t, "no-cache", res.Header.Get("Cache-Control"))

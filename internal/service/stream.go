@@ -1,9 +1,11 @@
 package service
 
 import (
+	"cmp"
 	"context"
 	"fmt"
 	"net/http"
+	"strings"
 	"time"
 
 	"github.com/gin-gonic/gin"
@@ -25,7 +27,7 @@ func (s *Service) readAll(c *gin.Context) error {
 	}
 	shape, _, err := shapes.For(sp.Shape, c.Request.Header.Values("Accept"))
 	if err != nil || shape.Name() == "html" {
-		return problem.Of(problem.NotAcceptable, "found %.200q; all records come as application/json, application/x-ndjson or text/csv", sp.Shape+c.GetHeader("Accept"))
+		return problem.Of(problem.NotAcceptable, "found %.200q; right would be application/json, application/x-ndjson or text/csv, in which all records can come", cmp.Or(sp.Shape, strings.Join(c.Request.Header.Values("Accept"), ", ")))
 	}
 	if c.Request.Method == http.MethodHead {
 		if _, err := s.setOf(c); err != nil {
