@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { nextTick, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { ownsAll, readSession, signOut } from './api'
 import { keysOn, theme } from './state'
@@ -12,6 +12,16 @@ const { data: session } = useQuery({
   queryKey: ['session'],
   queryFn: ({ signal }) => readSession(signal),
 })
+
+/** The label of the token that the service makes for its owner; see internal/access/ownerfile.go. */
+const ownersOwn = 'owner-token in the data folder'
+const who = computed(() => {
+  const { label, role } = session.value ?? {}
+  return label === ownersOwn ? 'The owner' : `${label} (${role})`
+})
+
+/** On a narrow screen the settings open on demand. */
+const more = ref(false)
 
 async function leave() {
   await signOut()
@@ -26,6 +36,7 @@ const toContent = () => document.getElementById('main')?.focus()
 watch(
   () => route.path,
   async () => {
+    more.value = false
     await nextTick()
     toContent()
   },
@@ -45,7 +56,16 @@ watch(
         <RouterLink v-if="ownsAll(session)" to="/tokens">Tokens</RouterLink>
         <RouterLink to="/about">About</RouterLink>
       </nav>
-      <div class="masthead-side">
+      <button
+        class="masthead-more"
+        type="button"
+        :aria-expanded="more"
+        aria-controls="masthead-side"
+        @click="more = !more"
+      >
+        Menu
+      </button>
+      <div id="masthead-side" class="masthead-side" :class="{ open: more }">
         <label class="choice"
           >Theme
           <select v-model="theme">
@@ -61,7 +81,7 @@ watch(
         >
         <RouterLink v-if="session?.role === 'nobody'" to="/sign-in">Sign in</RouterLink>
         <template v-else-if="session">
-          <span>{{ session.label }} ({{ session.role }})</span>
+          <span>{{ who }}</span>
           <BButton size="sm" variant="outline-light" @click="leave">Sign out</BButton>
         </template>
       </div>

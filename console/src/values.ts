@@ -10,10 +10,8 @@ export const momentOf = (value: Value | undefined) =>
     .replace('T', ' ')
     .replace(/(:00)?Z$/, ' UTC')
 
-const clock = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
-
-/** When something was done, in the reader's own time zone. */
-export const doneAt = (time: string) => clock.format(new Date(time))
+/** When something was done, to the minute: written as the times of records are. */
+export const doneAt = (time: string) => new Date(time).toISOString().slice(0, 16).replace('T', ' ') + ' UTC'
 
 const figures = new Intl.NumberFormat(undefined, { maximumFractionDigits: 20 })
 

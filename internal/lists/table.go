@@ -26,6 +26,8 @@ type Table struct {
 	Rows    [][]cell
 	Summary string
 	Ladder  template.HTML // made by markup, which escapes
+
+	Labelled bool // each cell has its column's label, for screens too narrow for a table
 }
 
 // cell is one value; a long text can be opened.

@@ -72,6 +72,7 @@ func (s *Service) readList(c *gin.Context) error {
 	drawn.SizeForm, drawn.JumpForm = links.SizeForm(), links.JumpForm()
 	view := s.listPageOf(c, page.Set)
 	view.Table = lists.TableOf(append([]string{}, page.Set.Rules.Key...), page.Fields, page.Records, about.Sorts, &drawn, markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"})
+	view.Table.Labelled = true
 	view.Canonical = page.Settled.On(plain).Steps().Self
 	view.Elements = template.HTML(markup.AppendLinkElements(nil, about.Links))
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &drawn))

@@ -46,7 +46,8 @@ func TestEmptyTextIsNotMissing(t *testing.T) {
 	assert.Contains(t, body, `"row":4,`)
 }
 
-func TestAllStaysAllOnEveryLink(t *testing.T) {
+// Where a list is longer than "all" allows, links carry what it became, and are not mended again.
+func TestAllOfALongListGoesOnAsItsSize(t *testing.T) {
 	store := testkit.Harbour(t)
 	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {
 		rules := *s.Rules
@@ -65,15 +66,19 @@ func TestAllStaysAllOnEveryLink(t *testing.T) {
 			assert.False(t, seen[r["id"]], "%v is shown twice", r["id"])
 			seen[r["id"]] = true
 		}
+		assert.Contains(t, answer.Links.Self, "size=150")
+		if path != "/api/sets/arrivals/records?size=all" {
+			assert.Empty(t, answer.Adjusted, path)
+		}
 		path = answer.Links.Next
 	}
 	assert.Len(t, seen, 347)
 	_, body := send(t, "GET", at+"/api/sets/arrivals/records/138/place?size=all&sort=id", sent{})
-	assert.Contains(t, body, `records?size=all&sort=id&page=1"`)
+	assert.Contains(t, body, `records?size=150&sort=id&page=1"`)
 	var place api.Place
 	require.NoError(t, json.Unmarshal([]byte(body), &place))
 	res, _ := send(t, "GET", at+"/api/sets/arrivals/back/"+place.WayBack, sent{})
-	assert.Equal(t, "/api/sets/arrivals/records?size=all&sort=id&page=1", res.Header.Get("Location"))
+	assert.Equal(t, "/api/sets/arrivals/records?size=150&sort=id&page=1", res.Header.Get("Location"))
 }
 
 func TestCutFiltersSearchesAndSorts(t *testing.T) {
