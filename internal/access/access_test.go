@@ -8,10 +8,13 @@ import (
 	"testing"
 	"time"
 
+	"github.com/jackc/pgx/v5/pgxpool"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/sets"
 	"pageladder.example/internal/testkit"
 )
 
@@ -160,4 +163,27 @@ func TestCallersAreRememberedWhileTheDatabaseIsAway(t *testing.T) {
 		_, err = k.Caller(access.AsRemembered(t.Context(), heard), secret+"x")
 		assert.Error(t, err, "nobody else gets in")
 	}
+}
+
+// A database that is read only, after a failover or on a full disk, turns no caller away: when a token
+// was last used is written down if that is possible.
+func TestCallersAreKnownWhereNothingCanBeWritten(t *testing.T) {
+	address := testkit.DatabaseURL(t)
+	require.NoError(t, postgres.Migrate(t.Context(), address))
+	pool, err := pgxpool.New(t.Context(), address)
+	require.NoError(t, err)
+	t.Cleanup(pool.Close)
+	secret, _, err := access.New(pool).Create(t.Context(), "the crane", access.Reader, nil)
+	require.NoError(t, err)
+	config, err := pgxpool.ParseConfig(address)
+	require.NoError(t, err)
+	config.ConnConfig.RuntimeParams["default_transaction_read_only"] = "on"
+	only, err := pgxpool.NewWithConfig(t.Context(), config)
+	require.NoError(t, err)
+	t.Cleanup(only.Close)
+	who, err := access.New(only).Caller(t.Context(), secret)
+	require.NoError(t, err)
+	require.Equal(t, access.Reader, who.Role)
+	_, _, err = access.New(only).Create(t.Context(), "another", access.Reader, nil)
+	require.True(t, sets.Unavailable(err), "%v", err)
 }

@@ -53,8 +53,12 @@ const turnsKept = 10_000
 func (t *turnsOf) get(name string) int64 { return max(t.of[name], t.all) }
 
 func (t *turnsOf) rise(name string) {
-	if t.last++; len(t.of) >= turnsKept || t.of == nil {
-		t.all, t.of = t.last, map[string]int64{}
+	if t.last++; len(t.of) >= turnsKept {
+		t.all = t.last
+		clear(t.of)
+	}
+	if t.of == nil {
+		t.of = map[string]int64{}
 	}
 	t.of[name] = t.last
 }

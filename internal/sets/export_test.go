@@ -95,6 +95,55 @@ func KnownAfter(name string, version int64, told ...*pgconn.Notification) (set *
 	return set, current
 }
 
+// CurrentAfter reports whether a reading of one set counts as current after something happened to
+// another one while it was read.
+func CurrentAfter(happened func(forget, stale func(name string))) bool {
+	c := catalogue{heard: time.Now(), sets: map[string]seen{"other": {set: &Set{Name: "other"}}}}
+	_, _, turn := c.get("read")
+	happened(c.forget, c.stale)
+	c.put(&Set{Name: "read"}, turn)
+	_, current, _ := c.get("read")
+	return current
+}
+
+// WriteMarks writes states of a set, twice, as it happens where the answer to the first attempt is
+// lost. It gives their numbers.
+func (s *Store) WriteMarks(ctx context.Context, set string, n int) (numbers []int64, err error) {
+	var some []named
+	for range n {
+		number, _ := s.marks.number()
+		some = append(some, named{set, changes.Mark{Log: "a log", Version: number, Saw: &changes.Snapshot{Xmin: 5, Xmax: 7, Listed: []uint64{6}}}})
+		numbers = append(numbers, number)
+	}
+	return numbers, errors.Join(s.write(ctx, some), s.write(ctx, some))
+}
+
+// NoteMark has a state written down some time later.
+func (s *Store) NoteMark(set string) int64 {
+	number, _ := s.marks.number()
+	s.marks.mu.Lock()
+	defer s.marks.mu.Unlock()
+	s.marks.new = append(s.marks.new, named{set, changes.Mark{Log: "a log", Version: number, Saw: &changes.Snapshot{Xmin: 5, Xmax: 7}}})
+	return number
+}
+
+// TakeTurns takes all turns of those who read much of a log of a source's sets; "" is our own
+// database.
+func (s *Store) TakeTurns(source string) (give func()) {
+	turns := s.makingOf(&Set{Source: source})
+	for range heldAtOnce {
+		turns <- struct{}{}
+	}
+	return func() {
+		for range heldAtOnce {
+			turns.give()
+		}
+	}
+}
+
+// LogsTried is how many tables' logs are noted as tried lately.
+func (s *Store) LogsTried() int { s.logMu.Lock(); defer s.logMu.Unlock(); return len(s.logTried) }
+
 // SetFollowAgain sets the time between attempts to find a log in place.
 func (s *Store) SetFollowAgain(d time.Duration) {
 	s.followMu.Lock()
