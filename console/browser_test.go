@@ -65,12 +65,16 @@ func (t *tab) visit(path string) {
 	require.NoError(t, cd.Do(t.ctx, cd.Navigate(path)))
 }
 
-// shot writes a picture into the folder of PAGELADDER_SCREENSHOTS, if there is one.
+// shot writes a picture into the folder of PAGELADDER_SCREENSHOTS, if there is one: of the
+// repository, unless it is an absolute path.
 func (t *tab) shot(name string) {
 	t.Helper()
 	dir := os.Getenv("PAGELADDER_SCREENSHOTS")
 	if dir == "" {
 		return
+	}
+	if !filepath.IsAbs(dir) {
+		dir = filepath.Join("..", dir)
 	}
 	picture, err := cd.Run(t.ctx, cd.CaptureScreenshot())
 	require.NoError(t, err)

@@ -155,7 +155,7 @@ func (f *Followed) Script() string {
 begin;
 set local lock_timeout = '3s';
 set local client_min_messages = warning; -- what it replaces need not be there
-set local client_encoding = 'UTF8';         -- of names in this file
+set local client_encoding = 'UTF8'; -- of names in this file
 
 create schema if not exists %[2]s;
 grant usage on schema %[2]s to %[3]s;
@@ -291,7 +291,7 @@ func (f *Followed) Unscript() string {
 begin;
 set local lock_timeout = '3s';
 set local client_min_messages = warning; -- what it removes need not be there
-set local client_encoding = 'UTF8';         -- of names in this file
+set local client_encoding = 'UTF8'; -- of names in this file
 %[2]sdo $undo$
 begin
   -- With the last log goes what all of them share.
