@@ -36,6 +36,7 @@ import (
 
 var (
 	modelTime      = flag.Duration("changing.time", time.Minute, "how long the model of a set that changes runs")
+	modelPause     = flag.Duration("changing.pause", 10*time.Millisecond, "how long its writers pause: longer pauses leave more time for questions")
 	modelQuestions = flag.Int64("changing.questions", 1<<62, "how many questions end it before")
 )
 
@@ -369,7 +370,7 @@ func (m *model) run(stores []*sets.Store, length time.Duration) {
 	group, ctx := errgroup.WithContext(ctx)
 	writing, stop := context.WithCancel(ctx)
 	for i := range 3 {
-		group.Go(func() error { return m.write(writing, time.Duration(i+1)*10*time.Millisecond) })
+		group.Go(func() error { return m.write(writing, time.Duration(i+1)**modelPause) })
 	}
 	var reading errgroup.Group
 	for i := range 3 {

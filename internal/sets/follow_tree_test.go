@@ -39,7 +39,7 @@ var inTree = map[string]string{
 	"detaches":         "alter table yard.changing detach partition yard.PART; insert into yard.history select pg_current_xact_id(), -1, p.* from yard.PART p",
 	"attaches":         "alter table yard.changing attach partition yard.PART BOUNDS; insert into yard.history select pg_current_xact_id(), 1, p.* from yard.PART p",
 	"writes to it":     "update yard.PART set amount = 7 where id % 3 = 0; delete from yard.PART where id % 20 = 10; insert into yard.PART (id, name) select min(id) + 1, 'in' from yard.PART where id < 5000 having min(id) is not null on conflict do nothing",
-	"moves off and on": "alter table yard.changing detach partition yard.PART; insert into yard.history select pg_current_xact_id(), -1, p.* from yard.PART p; update yard.PART set price = 1, name = 'b'; alter table yard.changing attach partition yard.PART BOUNDS; insert into yard.history select pg_current_xact_id(), 1, p.* from yard.PART p",
+	"moves off and on": "alter table yard.changing detach partition yard.PART; insert into yard.history select pg_current_xact_id(), -1, p.* from yard.PART p; update yard.PART set amount = coalesce(amount, 0) + 1, name = 'b'; alter table yard.changing attach partition yard.PART BOUNDS; insert into yard.history select pg_current_xact_id(), 1, p.* from yard.PART p",
 	"writes anew":      "cluster yard.PART using PART_pkey",
 	"switches off":     "alter table yard.PART disable trigger pageladder_log_update",
 	"switches on":      "alter table yard.PART enable always trigger pageladder_log_update",
