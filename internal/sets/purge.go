@@ -1,6 +1,7 @@
 package sets
 
 import (
+	"cmp"
 	"context"
 	"errors"
 
@@ -66,11 +67,13 @@ func (s *Store) Purge(ctx context.Context, name string, key []string, revision R
 	} else if !errors.Is(err, ErrNoRecord) {
 		return 0, err
 	}
-	if version, err = s.change(ctx, name, gone, purge); err != nil {
+	version, err = s.change(ctx, name, gone, purge)
+	if err != nil && !errors.Is(err, ErrNoRecord) {
 		return 0, err
 	}
+	// Also where nothing was found: an attempt before may have failed from here on.
 	s.forget()
-	return version, s.empty(ctx)
+	return version, cmp.Or(err, s.empty(ctx))
 }
 
 // empty drops the tables that imports have replaced, at once: a purged record may be in one of
