@@ -164,6 +164,9 @@ func TestDocumentsExamplesRun(t *testing.T) {
 	}
 	require.NoError(t, os.Mkdir(filepath.Join(dir, "bin"), 0o700))
 	require.NoError(t, os.Symlink(program, filepath.Join(dir, "bin", "pageladder")))
+	examples, err := filepath.Abs("../../examples")
+	require.NoError(t, err)
+	require.NoError(t, os.Symlink(examples, filepath.Join(dir, "examples")))
 	link := regexp.MustCompile(`(?m)\\\n *`)
 	ran := 0
 	for _, document := range []string{"README.md", "docs/start.md", "docs/guides.md", "docs/api.md", "docs/sets.md"} {
@@ -172,14 +175,17 @@ func TestDocumentsExamplesRun(t *testing.T) {
 		for line := range strings.Lines(link.ReplaceAllString(string(text), "")) {
 			command, indented := strings.CutPrefix(strings.TrimRight(line, "\n"), "    ")
 			first, _, _ := strings.Cut(command, " ")
-			if !indented || first != "curl" && first != "bin/pageladder" && first != "pageladder" && !strings.HasPrefix(first, "tag=") && !strings.HasPrefix(first, "TOKEN=") {
+			if indented {
+				assert.NotEqual(t, "pageladder", first, "%s: %s: it is bin/pageladder in a clone", document, command)
+			}
+			if !indented || first != "curl" && first != "bin/pageladder" && !strings.HasPrefix(first, "tag=") && !strings.HasPrefix(first, "TOKEN=") {
 				continue
 			}
 			command = strings.ReplaceAll(command, "http://127.0.0.1:8470", s.server)
 			command = strings.ReplaceAll(command, "curl ", "curl -sS --fail-with-body ")
 			cmd := exec.Command("bash", "-c", "set -eo pipefail; [ -f .state ] && . ./.state; "+command+"\ndeclare -p tag TOKEN 2>/dev/null > .state || true")
 			cmd.Dir = dir
-			cmd.Env = append(append(os.Environ(), s.env...), "PATH="+filepath.Join(dir, "bin")+":"+os.Getenv("PATH"))
+			cmd.Env = append(os.Environ(), s.env...)
 			out, err := cmd.CombinedOutput()
 			assert.NoError(t, err, "%s: %s\n%s", document, command, out)
 			ran++
