@@ -210,10 +210,12 @@ func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 }
 
 // isWhole is the condition that a log has its table with all columns, and all of its triggers,
-// enabled, with the function that was made for them.
+// enabled, with the function that was made for them. Functions of earlier versions fail where a field
+// has the name of one of their variables.
 const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and a.attnum > 0 and not a.attisdropped and a.attname not in ('pl.version', 'pl.n', 'pl.side', 'pl.cut', 'pl.lacks')) = cardinality(c.fields)
 	and (select count(*) from pg_trigger t join pg_proc p on p.oid = t.tgfoid where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table))
-	and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A' and md5(p.prosrc) = c.source) = 4`
+	and t.tgname like 'pageladder\_log\_%' and t.tgenabled = 'A' and md5(p.prosrc) = c.source
+	and (p.prosrc like '%#variable_conflict%' or not c.fields && array['moved', 'more', 'found', 'new', 'old', 'tg_name', 'tg_when', 'tg_level', 'tg_op', 'tg_relid', 'tg_relname', 'tg_table_name', 'tg_table_schema', 'tg_nargs', 'tg_argv'])) = 4`
 
 // Lacks reports whether the log names the texts that are missing from it. Logs of earlier versions
 // do not.

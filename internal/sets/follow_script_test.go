@@ -195,6 +195,23 @@ func TestFieldsOfAKeptSetMayHaveAnyName(t *testing.T) {
 	for i, name := range names {
 		assert.EqualValues(t, [...]any{"a", 7.0}[i%2], recordsOf(t, page)[4][name], "as it was: %s", name)
 	}
+
+	// A log that an earlier version made for such fields is made anew.
+	_, err = m.pool.Exec(t.Context(), `do $$
+		declare f regprocedure := (select ('pageladder.' || log_table || '()')::regprocedure from pageladder.change_log l join pageladder.record_set r using (record_table) where r.name = 'named');
+		begin
+			execute replace(pg_get_functiondef(f), '#variable_conflict use_variable', '');
+			update pageladder.change_log l set source = (select md5(prosrc) from pg_proc where oid = f) from pageladder.record_set r where r.record_table = l.record_table and r.name = 'named';
+		end $$`)
+	require.NoError(t, err)
+	again, err := sets.Open(t.Context(), m.pool.Config().ConnString())
+	require.NoError(t, err)
+	t.Cleanup(again.Close)
+	testkit.Eventually(t, func() bool {
+		var mended bool
+		err := m.pool.QueryRow(t.Context(), `select bool_and(p.prosrc like '%#variable_conflict%') from pg_proc p join pageladder.change_log l on p.oid = to_regproc('pageladder.' || l.log_table)`).Scan(&mended)
+		return err == nil && mended
+	}, "it is made anew")
 }
 
 // A table whose owner ran the script of an earlier version is followed as it was, and a list of it
