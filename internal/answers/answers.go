@@ -33,6 +33,7 @@ type Key struct {
 type Answer struct {
 	answer.Ready
 	NoStore bool
+	Held    bool // of a list that is held still: no cache may show it any longer than it has to
 
 	zip    sync.Once
 	zipped []byte // nil if that is no shorter
@@ -61,6 +62,8 @@ func (a *Answer) Send(w http.ResponseWriter, r *http.Request, public bool) error
 	switch {
 	case a.NoStore:
 		h.Set("Cache-Control", "no-store")
+	case public && a.Held:
+		h.Set("Cache-Control", "public, max-age=10")
 	case public:
 		h.Set("Cache-Control", "public, max-age=10, stale-while-revalidate=60")
 	default:

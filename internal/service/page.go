@@ -176,7 +176,7 @@ func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 
 // answer is a page as it is sent. It is remembered if possible.
 func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self string, ready *answer.Page, body []byte) *answers.Answer {
-	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: asked.speaks.Explain}
+	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: asked.speaks.Explain, Held: page.Held != nil}
 	fresh.Describe(asked.shape, ready, self)
 	key := asked.key(c, page.Set)
 	switch {
