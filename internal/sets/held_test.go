@@ -94,6 +94,14 @@ func TestWalksOfAHeldListLoseAndRepeatNothing(t *testing.T) {
 			return err == nil
 		}, "a page")
 		query := fmt.Sprintf("sort=%s&size=%d&page=1", by.query, 2+round%4)
+		changed := int64(0) // others write on while the list is walked
+		testkit.Eventually(t, func() bool {
+			page, err := store.Page(ctx, sets.Request{Set: "changing", Query: query, Visibility: sets.All, At: version})
+			if err == nil {
+				changed = page.Held.Changes
+			}
+			return changed > 0
+		}, "others have changed the list")
 		killed := make(chan bool)
 		go func() {
 			defer close(killed)
@@ -114,6 +122,11 @@ func TestWalksOfAHeldListLoseAndRepeatNothing(t *testing.T) {
 			continue
 		}
 		whole++
+		testkit.Eventually(t, func() bool {
+			page, err := store.Page(ctx, sets.Request{Set: "changing", Query: query, Visibility: sets.All, At: version})
+			var gone *sets.GoneError
+			return errors.As(err, &gone) || err == nil && page.Held.Changes > changed
+		}, "others go on changing it")
 		var want []string
 		testkit.Eventually(t, func() bool {
 			rows, err := m.pool.Query(ctx, "select id::text from archive where version = $1 order by "+by.sql, version)
