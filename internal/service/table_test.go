@@ -33,7 +33,16 @@ func TestOwnersAreToldWhatTheirTableLacks(t *testing.T) {
 	require.NoError(t, err)
 	_, err = store.Configure(t.Context(), "calls", func(s *sets.Settings) error { s.Open = true; return nil })
 	require.NoError(t, err)
+	do("create table public.locked (id int primary key)")
+	_, err = store.Attach(t.Context(), sets.Attach{Name: "locked", Source: "yard", Schema: "public", Table: "locked"})
+	require.ErrorIs(t, err, sets.ErrTable)
+	assert.ErrorContains(t, err, "may not read public.locked; this would help, run by its owner: grant usage on schema", "a missing grant is named")
+	_, err = store.Attach(t.Context(), sets.Attach{Name: "none", Source: "yard", Schema: "public", Table: "none"})
+	assert.ErrorContains(t, err, "no table or view public.none")
 	at := testkit.ServeStore(t, store)
+	res, body := send(t, "GET", at+"/api/sets/calls/records/all?pl.shape=html", sent{headers: map[string]string{"Accept": "*/*"}})
+	assert.Equal(t, http.StatusNotAcceptable, res.StatusCode)
+	assert.Contains(t, body, `found \"html\"; right would be`, "what was asked for is told as it was asked")
 	for _, c := range []struct{ does, others, owner, undo string }{
 		{"alter table public.calls rename tons to weight", "the list's table has changed", "column tons does not exist", "alter table public.calls rename weight to tons"},
 		{"revoke select on public.calls from public", "may not be read at the moment", "grant select on", "grant select on public.calls to public"},
