@@ -9,6 +9,7 @@ import (
 	"net/url"
 	"os"
 	"path/filepath"
+	"regexp"
 	"slices"
 	"strings"
 	"testing"
@@ -18,6 +19,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/climb"
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -266,6 +268,48 @@ func TestConsoleStandsUnderAPath(t *testing.T) {
 	b.reads("Page Ladder test, running")
 	b.click("button", "Send")
 	b.sees("document.querySelectorAll('pre')[1].textContent.includes('lost_property')")
+}
+
+// On a phone: whoever has the data folder's own token is the owner, the header leaves the screen to
+// the page, times are written one way, and a list's records are blocks with labels.
+func TestOnAPhone(t *testing.T) {
+	at, s := testkit.ServeWith(t, testkit.Harbour(t), service.Options{})
+	secret, err := s.Tokens().KeepOwner(t.Context(), t.TempDir())
+	require.NoError(t, err)
+	b := openAs(t, at)
+	require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(360, 800)))
+	b.visit("/sign-in")
+	b.fill("Token", secret)
+	b.click("button", "Sign in")
+	b.sees("!!document.querySelector('.set-card')")
+	const height = "document.querySelector('.masthead').offsetHeight"
+	assert.LessOrEqual(t, eval[float64](b, height), 80.0, "a tenth of the screen")
+	b.click("button", "Menu")
+	b.sees("document.querySelector('.masthead-side').innerText.includes('The owner')")
+	assert.NotContains(t, eval[string](b, "document.body.innerText"), access.OwnerLabel)
+	b.click("button", "Menu")
+	b.sees(height + " <= 80")
+
+	written := regexp.MustCompile(`\d{4}-\d\d-\d\d \d\d:\d\d UTC`)
+	other := regexp.MustCompile(`\d:\d\d(:\d\d)?\s*[AP]M|(Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]* \d|\d/\d+/\d|\dT\d\d:`)
+	for path, ready := range map[string]string{"/": ".set-card", "/tokens": ".tokens tbody tr", "/sets/arrivals": "tbody tr"} {
+		b.visit(path)
+		b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
+		text := eval[string](b, "document.getElementById('main').innerText")
+		assert.Regexp(t, written, text, path)
+		assert.NotRegexp(t, other, text, path)
+	}
+
+	b.visit("/lists/arrivals?size=5")
+	b.sees("document.querySelectorAll('tbody tr').length === 5")
+	labels := eval[[]string](b, "[...document.querySelector('tbody tr').cells].map(c => getComputedStyle(c, '::before').content)")
+	heads := eval[[]string](b, "[...document.querySelectorAll('thead th')].map(h => JSON.stringify(h.textContent))")
+	assert.Equal(t, heads, labels)
+	for _, cell := range eval[[][]float64](b, "[...document.querySelectorAll('tbody td')].map(c => { const r = c.getBoundingClientRect(); return [r.left, r.right] }).filter(r => r[1] > 0)") {
+		assert.GreaterOrEqual(t, cell[0], 0.0)
+		assert.LessOrEqual(t, cell[1], 360.0)
+		assert.Greater(t, cell[1]-cell[0], 300.0, "no cell is tall by being narrow")
+	}
 }
 
 // TestFirstLoadIsSmall bounds what a first visit to a set's desk takes.

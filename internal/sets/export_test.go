@@ -10,6 +10,7 @@ import (
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
+	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/changes"
 )
@@ -38,6 +39,12 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	}
 	s.tracks.keep(trackKey(q), t)
 	return t.blocks[0].Step(), t.blocks[0].Bytes(), nil
+}
+
+// SourcePool is a source's pool before the source has been reached.
+func (s *Store) SourcePool(ctx context.Context, name string) (*pgxpool.Pool, error) {
+	pool, _, err := s.sources[name].now(ctx)
+	return pool, err
 }
 
 // Footholds tells how many tracks are kept that have footholds, and the bytes of all.

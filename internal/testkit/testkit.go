@@ -264,6 +264,7 @@ type Line struct {
 	URL string // of the database, over the line
 
 	mu     sync.Mutex
+	to     string                 // where new connections lead
 	silent func(sent []byte) bool // which connections, by what has been sent over them
 }
 
@@ -274,7 +275,7 @@ func NewLine(t testing.TB, database string) *Line {
 	require.NoError(t, err)
 	listener, err := net.Listen("tcp", "127.0.0.1:0")
 	require.NoError(t, err)
-	l := &Line{}
+	l := &Line{to: to.Host}
 	over := *to
 	over.Host = listener.Addr().String()
 	l.URL = over.String()
@@ -289,7 +290,10 @@ func NewLine(t testing.TB, database string) *Line {
 			if err != nil {
 				return
 			}
-			out, err := net.Dial("tcp", to.Host)
+			l.mu.Lock()
+			host := l.to
+			l.mu.Unlock()
+			out, err := net.Dial("tcp", host)
 			if err != nil {
 				in.Close()
 				continue
@@ -329,6 +333,13 @@ func (l *Line) carry(from, to net.Conn, sent *bytes.Buffer, note bool) {
 			return
 		}
 	}
+}
+
+// Lay leads new connections to another host and port.
+func (l *Line) Lay(to string) {
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	l.to = to
 }
 
 // Silence lets those connections fall silent over which certain bytes were sent; nil ends the
