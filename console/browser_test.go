@@ -6,6 +6,7 @@ import (
 	"os"
 	"path/filepath"
 	"strings"
+	"sync"
 	"testing"
 	"time"
 
@@ -37,8 +38,8 @@ func openVia(t testing.TB, server, address string) *tab {
 	return b
 }
 
-// openAs opens a tab on a service as nobody.
-func openAs(t testing.TB, server string) *tab {
+// browser is the one that all tests share. It ends with the package.
+var browser = sync.OnceValues(func() (context.Context, error) {
 	opts := append(cd.DefaultExecAllocatorOptions[:], cd.ExecPath("/usr/lib/chromium/chromium"), cd.NoSandbox,
 		cd.WindowSize(1280, 800), cd.Flag("no-proxy-server", true),
 		cd.Flag("host-resolver-rules", "MAP * ~NOTFOUND, EXCLUDE 127.0.0.1"), cd.Flag("disable-component-update", true),
@@ -46,11 +47,18 @@ func openAs(t testing.TB, server string) *tab {
 		cd.Flag("force-prefers-reduced-motion", true), // no picture is taken while a colour changes
 		cd.Flag("disable-features", "Translate,OptimizationHints,MediaRouter,AutofillServerCommunication"))
 	allocator, stop := cd.NewExecAllocator(context.Background(), opts...)
-	t.Cleanup(stop)
 	ctx, cancel := cd.NewContext(allocator)
-	t.Cleanup(cancel)
-	require.NoError(t, cd.Do(ctx), "start Chromium")
-	ctx, cancel = context.WithTimeout(ctx, 3*time.Minute)
+	testkit.AtEnd(func() { cancel(); stop() })
+	return ctx, cd.Do(ctx)
+})
+
+// openAs opens a tab on a service as nobody: with no cookies and nothing stored.
+func openAs(t testing.TB, server string) *tab {
+	shared, err := browser()
+	require.NoError(t, err, "start Chromium")
+	ctx, end := cd.NewContext(shared, cd.WithNewBrowserContext())
+	t.Cleanup(end)
+	ctx, cancel := context.WithTimeout(ctx, 3*time.Minute)
 	t.Cleanup(cancel)
 	tb := &tab{t, ctx, server}
 	require.NoError(t, cd.Do(ctx, cd.EmulateViewport(1280, 800)))

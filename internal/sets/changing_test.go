@@ -23,6 +23,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
@@ -35,7 +36,7 @@ import (
 // been is asked of the archive in SQL that is written here by hand.
 
 var (
-	modelTime      = flag.Duration("changing.time", time.Minute, "how long the model of a set that changes runs")
+	modelTime      = flag.Duration("changing.time", soak.Or(5*time.Second, 10*time.Minute), "how long the model of a set that changes runs")
 	modelPause     = flag.Duration("changing.pause", 10*time.Millisecond, "how long its writers pause: longer pauses leave more time for questions")
 	modelQuestions = flag.Int64("changing.questions", 1<<62, "how many questions end it before")
 )

@@ -116,26 +116,23 @@ func (f *fleet) agrees(t *testing.T) (explained sets.Explain) {
 		"sort=-name&crew.min=3": "crew >= 3 order by name desc nulls last, id desc",
 		"sort=at&name=boat+9":   "name = 'boat 9' order by at nulls last, id",
 	} {
-		for page := 1; page <= 60; page += 13 {
-			rows, err := f.owner.Query(t.Context(), fmt.Sprintf("select id from yard.boats where %s limit 10 offset %d", sql, 10*(page-1)))
-			require.NoError(t, err)
-			want, err := pgx.CollectRows(rows, pgx.RowTo[int])
-			require.NoError(t, err)
-			var total int64
-			where, _, _ := strings.Cut(sql, " order by ")
-			require.NoError(t, f.owner.QueryRow(t.Context(), "select count(*) from yard.boats where "+where).Scan(&total))
+		rows, err := f.owner.Query(t.Context(), "select id from yard.boats where "+sql)
+		require.NoError(t, err)
+		all, err := pgx.CollectRows(rows, pgx.RowTo[int])
+		require.NoError(t, err)
+		for _, page := range []int{1, 14, 53} {
 			explained = sets.Explain{}
 			got, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: fmt.Sprintf("%s&size=10&page=%d", query, page), Explain: &explained})
 			require.NoError(t, err, query)
-			require.Equal(t, total, *got.Settled.Metadata().TotalItems, "%s: %+v", query, explained)
-			if int64(10*(page-1)) >= total {
+			require.Equal(t, int64(len(all)), *got.Settled.Metadata().TotalItems, "%s: %+v", query, explained)
+			if 10*(page-1) >= len(all) {
 				continue
 			}
 			var ids []int
 			for _, r := range recordsOf(t, got) {
 				ids = append(ids, int(r["id"].(float64)))
 			}
-			require.Equal(t, want, ids, "%s page %d: %+v", query, page, explained)
+			require.Equal(t, all[10*(page-1):min(10*page, len(all))], ids, "%s page %d: %+v", query, page, explained)
 		}
 	}
 	return explained

@@ -18,6 +18,7 @@ import (
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 )
@@ -102,7 +103,7 @@ func TestAnswersOfATableWhosePartitionsComeAndGo(t *testing.T) {
 	}
 }
 
-var treeRounds = flag.Int("tree.rounds", 4, "how many trees of partitions are changed")
+var treeRounds = flag.Int("tree.rounds", soak.Or(2, 40), "how many trees of partitions are changed")
 
 // onTree is what an owner does to the whole tree of partitions of boats.
 var onTree = []string{

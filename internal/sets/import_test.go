@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
@@ -142,7 +143,7 @@ func importer(dir string) error {
 
 func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
 	dir, spool := testkit.DataDir(t), t.TempDir()
-	for kill := range 20 {
+	for kill := range soak.Or(8, 100) {
 		cmd := exec.Command(os.Args[0])
 		cmd.Env = append(os.Environ(), importerEnv+"="+dir, "TMPDIR="+spool)
 		out, err := cmd.StdoutPipe()

@@ -31,9 +31,6 @@ const (
 // with the package's tests: see WithPostgres.
 var mariaServer = sync.OnceValues(startMaria)
 
-// mariaEnd stops it, if it was started.
-var mariaEnd = func() {}
-
 // MariaDB connects to a database for one test on the package's MariaDB. The package's
 // TestMain is WithPostgres.
 func MariaDB(t testing.TB) *sql.DB {
@@ -123,7 +120,7 @@ func startMaria() (_ *mysql.Config, err error) {
 		log.Close()
 		os.RemoveAll(dir)
 	})
-	mariaEnd = stop
+	AtEnd(stop)
 	config := mysql.NewConfig()
 	config.Net, config.Addr, config.User, config.Passwd = "tcp", address.String(), "test", password
 	// Texts of more than some characters are else sorted by the beginning of their keys.

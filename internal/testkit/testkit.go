@@ -15,6 +15,7 @@ import (
 	"os/exec"
 	"path/filepath"
 	"runtime"
+	"slices"
 	"sync"
 	"sync/atomic"
 	"syscall"
@@ -68,11 +69,25 @@ func withPostgres(m *testing.M) int {
 		return failed(err)
 	}
 	code := m.Run()
-	mariaEnd()
+	for _, end := range slices.Backward(atEnd) {
+		end()
+	}
 	if err := server.Stop(); err != nil {
 		return failed(err)
 	}
 	return code
+}
+
+var (
+	atEndMu sync.Mutex
+	atEnd   []func()
+)
+
+// AtEnd has something that tests share ended with the package.
+func AtEnd(end func()) {
+	atEndMu.Lock()
+	defer atEndMu.Unlock()
+	atEnd = append(atEnd, end)
 }
 
 func failed(err error) int {
@@ -103,16 +118,73 @@ func DataDir(t testing.TB) string {
 // DatabaseURL makes a database for one test on the package's server.
 func DatabaseURL(t testing.TB) string {
 	t.Helper()
-	conn, err := pgx.Connect(t.Context(), server.URL())
-	require.NoError(t, err)
-	defer conn.Close(context.Background())
+	return copyOf(t, "template1")
+}
+
+// copyOf makes a database for one test that begins as another one is. It is dropped with the test:
+// a standby has to copy all that are there.
+func copyOf(t testing.TB, template string) string {
+	t.Helper()
 	name := fmt.Sprintf("test_%d", databases.Add(1))
-	_, err = conn.Exec(t.Context(), "create database "+name)
+	manage(t, "create database "+name+" template "+template)
+	t.Cleanup(func() { manage(t, "drop database "+name+" with (force)") })
+	return addressOf(t, name)
+}
+
+// manage runs a statement about databases.
+func manage(t testing.TB, sql string) {
+	t.Helper()
+	ctx := context.WithoutCancel(t.Context())
+	conn, err := pgx.Connect(ctx, server.URL())
 	require.NoError(t, err)
+	defer conn.Close(ctx)
+	_, err = conn.Exec(ctx, sql)
+	require.NoError(t, err)
+}
+
+// addressOf is the address of a database on the package's server.
+func addressOf(t testing.TB, name string) string {
+	t.Helper()
 	u, err := url.Parse(server.URL())
 	require.NoError(t, err)
 	u.Path = "/" + name
 	return u.String()
+}
+
+// template is a database with a catalogue that is made once, to be copied: that takes a third of the
+// time.
+type template struct {
+	name string
+	once sync.Once
+	fill func(ctx context.Context, store *sets.Store) error
+}
+
+var (
+	emptyStore   = template{name: "empty_store"}
+	harbourStore = template{name: "harbour_store", fill: func(ctx context.Context, store *sets.Store) error {
+		return demo.Load(ctx, store, 0)
+	}}
+)
+
+// open opens a store in a copy.
+func (m *template) open(t testing.TB) *sets.Store {
+	t.Helper()
+	m.once.Do(func() {
+		manage(t, "create database "+m.name)
+		store, err := sets.Open(t.Context(), addressOf(t, m.name))
+		require.NoError(t, err)
+		if m.fill != nil {
+			require.NoError(t, m.fill(t.Context(), store))
+			store.Indexed()
+		}
+		_, err = store.Pool().Exec(t.Context(), "delete from pageladder.epoch") // a copy is not a backup that was restored
+		require.NoError(t, err)
+		store.Close() // nobody may be connected to what is copied
+	})
+	store, err := sets.Open(t.Context(), copyOf(t, m.name))
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	return store
 }
 
 // Server is the package's PostgreSQL.
@@ -121,19 +193,13 @@ func Server() *postgres.Server { return server }
 // Store opens a store in a database of its own.
 func Store(t testing.TB) *sets.Store {
 	t.Helper()
-	store, err := sets.Open(t.Context(), DatabaseURL(t))
-	require.NoError(t, err)
-	t.Cleanup(store.Close)
-	return store
+	return emptyStore.open(t)
 }
 
 // Harbour opens a store with the demo data.
 func Harbour(t testing.TB) *sets.Store {
 	t.Helper()
-	store := Store(t)
-	require.NoError(t, demo.Load(t.Context(), store, 0))
-	store.Indexed()
-	return store
+	return harbourStore.open(t)
 }
 
 // Serve runs a service with the demo data on a free loopback port and returns its

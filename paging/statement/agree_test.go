@@ -11,6 +11,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
+	"pageladder.example/internal/soak"
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
@@ -67,7 +68,7 @@ func TestAllGiveTheSame(t *testing.T) {
 	rules := rulesOf()
 	checks := flag.Lookup("rapid.checks")
 	defer flag.Set(checks.Name, checks.Value.String())
-	require.NoError(t, flag.Set(checks.Name, "5000"))
+	require.NoError(t, flag.Set(checks.Name, soak.Or("300", "20000")))
 	rapid.Check(t, func(t *rapid.T) {
 		query := drawQuery(t)
 		size := rapid.SampledFrom([]int{1, 3, 7, 100, 500}).Draw(t, "size")
