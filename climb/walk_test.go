@@ -269,7 +269,7 @@ func TestMovingListsAreCounted(t *testing.T) {
 			e := ways[0].endpoint(true)
 			e.Address = climb.HandlerAddress(e.Address)
 			third, change := 0, -1 // how often the third page was asked for; when records change
-			checker := climb.Checker{Expect: climb.Strict(), Pause: -1, Client: climb.HandlerClient(handler)}
+			checker := climb.Checker{Expect: strict(), Pause: -1, Client: climb.HandlerClient(handler)}
 			checker.Progress = func(_, _ int, address string) {
 				u := httptest.NewRequest(http.MethodGet, address, nil).URL
 				if u.Query().Get("page") != "3" || u.Query().Has("size") {

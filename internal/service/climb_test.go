@@ -75,7 +75,9 @@ func TestOurListsKeepTheirPromises(t *testing.T) {
 			})
 			require.NoError(t, err)
 			c.endpoint.Address = at + c.path
-			report, err := (&climb.Checker{Expect: climb.Strict(), Pause: -1}).Run(t.Context(), c.endpoint)
+			expect := climb.Strict()
+			expect["cost.time"] = climb.Off // it depends on what else the machine does
+			report, err := (&climb.Checker{Expect: expect, Pause: -1}).Run(t.Context(), c.endpoint)
 			require.NoError(t, err)
 			for _, p := range report.Promises {
 				assert.NotEqual(t, climb.Broken, p.Verdict, "%s: %v", p.Code, p.Findings)

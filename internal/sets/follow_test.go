@@ -15,6 +15,7 @@ import (
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/sets"
+	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
 )
 
@@ -34,11 +35,11 @@ func newFleet(t *testing.T, table string, shown ...string) *fleet {
 
 // newFleetBy is the same with a key that is named.
 func newFleetBy(t *testing.T, table, key string, shown ...string) *fleet {
-	admin := testkit.DatabaseURL(t)
+	admin, store := testkit.StoreBeside(t)
 	u, err := url.Parse(admin)
 	require.NoError(t, err)
 	name := u.Path[1:]
-	f := &fleet{admin: admin, store: testkit.Store(t), role: "reader_" + name}
+	f := &fleet{admin: admin, store: store, role: "reader_" + name}
 	conn, err := pgx.Connect(t.Context(), admin)
 	require.NoError(t, err)
 	defer conn.Close(t.Context())
@@ -267,7 +268,7 @@ func TestReadersInTransactionsDoNotWaitForEachOther(t *testing.T) {
 		}},
 	} {
 		t.Run(name, func(t *testing.T) {
-			ctx, end := context.WithTimeout(t.Context(), 2*time.Second)
+			ctx, end := context.WithTimeout(t.Context(), soak.Or(time.Second, time.Minute))
 			defer end()
 			var group errgroup.Group
 			for n := range 40 {

@@ -167,7 +167,7 @@ var (
 )
 
 // open opens a store in a copy.
-func (m *template) open(t testing.TB) *sets.Store {
+func (m *template) open(t testing.TB) (database string, _ *sets.Store) {
 	t.Helper()
 	m.once.Do(func() {
 		manage(t, "create database "+m.name)
@@ -181,10 +181,11 @@ func (m *template) open(t testing.TB) *sets.Store {
 		require.NoError(t, err)
 		store.Close() // nobody may be connected to what is copied
 	})
-	store, err := sets.Open(t.Context(), copyOf(t, m.name))
+	database = copyOf(t, m.name)
+	store, err := sets.Open(t.Context(), database)
 	require.NoError(t, err)
 	t.Cleanup(store.Close)
-	return store
+	return database, store
 }
 
 // Server is the package's PostgreSQL.
@@ -193,13 +194,21 @@ func Server() *postgres.Server { return server }
 // Store opens a store in a database of its own.
 func Store(t testing.TB) *sets.Store {
 	t.Helper()
+	_, store := emptyStore.open(t)
+	return store
+}
+
+// StoreBeside opens a store in a database that a test has tables of its own in, too.
+func StoreBeside(t testing.TB) (database string, _ *sets.Store) {
+	t.Helper()
 	return emptyStore.open(t)
 }
 
 // Harbour opens a store with the demo data.
 func Harbour(t testing.TB) *sets.Store {
 	t.Helper()
-	return harbourStore.open(t)
+	_, store := harbourStore.open(t)
+	return store
 }
 
 // Serve runs a service with the demo data on a free loopback port and returns its
