@@ -79,14 +79,13 @@ func run(only string) (missed int, err error) {
 
 // fault is an edit that breaks a promise.
 type fault struct {
-	name      string
-	file      string   // where it is planted
-	tests     string   // the package whose tests notice it
-	first     string   // a test to begin with, if any: the others follow if it passes
-	right     []string // the lines that are there, without the white space around them
-	wrong     []string // the lines in their place
-	line      int      // of the list
-	untouched []byte
+	name  string
+	file  string   // where it is planted
+	tests string   // the package whose tests notice it
+	first string   // a test to begin with, if any: the others follow if it passes
+	right []string // the lines that are there, without the white space around them
+	wrong []string // the lines in their place
+	line  int      // of the list
 }
 
 // read reads the list. A fault is three parts, and a line without text ends it:
