@@ -8,7 +8,7 @@ SOURCES := $(shell git ls-files -co --exclude-standard '*.go' '*.sql' '*.csv' '*
 CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!console/*.go')
 
 
-.PHONY: demo test properties packages-demo packages-test check build console format bench clean
+.PHONY: demo test properties soak race mutants packages-demo packages-test check build console format bench clean
 
 demo: packages-demo build
 	exec bin/pageladder demo $(ARGS)
@@ -42,6 +42,23 @@ DRAWS := 500
 properties:
 	go test -vet=off -c -o bin/paging.test ./paging
 	cd paging && ulimit -v 4000000 && GOMEMLIMIT=1GiB ../bin/paging.test -test.run '^Test' -rapid.checks=$(DRAWS)
+
+# The long draws of the tests, without a limit of time. It prints the seed of what fails.
+RAPID := $(shell git grep -l pgregory.net/rapid -- '*_test.go' | xargs dirname | sort -u | sed 's|^|./|')
+soak: packages-test build
+	PAGELADDER_SOAK=1 go test -vet=off -count=1 -p 1 -timeout 0 ./...
+	go test -vet=off -count=1 -p 1 -timeout 0 $(RAPID) -rapid.checks=10000
+	$(MAKE) properties DRAWS=100000
+
+# The tests with the race detector, which needs a C compiler; in parts: make race PART=./internal/sets
+PART := ./...
+race: packages-test build
+	@deploy/packages gcc libc6-dev
+	CGO_ENABLED=1 go test -race -vet=off -count=1 -p 1 -timeout 30m $(PART)
+
+# Faults are planted one by one, and each must be noticed; some of them: make mutants ONLY=cursor
+mutants: packages-test build
+	go run ./internal/mutants -only '$(ONLY)'
 
 # Formatters, linters and type checks; they change nothing.
 check: console/dist/index.html

@@ -21,7 +21,6 @@ func (r *run) checkCost(ctx context.Context) error {
 		r.open(NotChecked, "The list has one page.", "cost.time", "cost.bytes")
 		return nil
 	}
-	times := make([][]time.Duration, len(at))
 	costs, times, rows, err := r.measure(ctx, at)
 	if err != nil {
 		return err
