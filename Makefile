@@ -8,7 +8,7 @@ SOURCES := $(shell git ls-files -co --exclude-standard '*.go' '*.sql' '*.csv' '*
 CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!console/*.go')
 
 
-.PHONY: demo test properties soak race mutants packages-demo packages-test check build console format bench clean
+.PHONY: demo test properties soak race times mutants packages-demo packages-test check build console format bench clean
 
 demo: packages-demo build
 	exec bin/pageladder demo $(ARGS)
@@ -55,6 +55,11 @@ PART := ./...
 race: packages-test build
 	@deploy/packages gcc libc6-dev
 	CGO_ENABLED=1 go test -race -vet=off -count=1 -p 1 -timeout 30m $(PART)
+
+# The table of the tests in docs/CONTRIBUTING.md.
+times: packages-test build
+	go test -vet=off -count=1 -json ./... > bin/times.json
+	go run ./internal/suite docs/CONTRIBUTING.md < bin/times.json
 
 # Faults are planted one by one, and each must be noticed; some of them: make mutants ONLY=cursor
 mutants: packages-test build

@@ -16,6 +16,7 @@ import (
 	"path/filepath"
 	"runtime"
 	"slices"
+	"strings"
 	"sync"
 	"sync/atomic"
 	"syscall"
@@ -59,6 +60,10 @@ func withPostgres(m *testing.M) int {
 		return failed(err)
 	}
 	defer os.RemoveAll(dir)
+	watch, err := watchLeftovers(filepath.Join(dir, "t"))
+	if err != nil {
+		return failed(err)
+	}
 	server, err = postgres.Start(context.Background(), postgres.Options{
 		Dir: filepath.Join(dir, "data"),
 		// Nothing has to survive the tests. Commits stay synchronous, since otherwise a vacuum after
@@ -74,6 +79,9 @@ func withPostgres(m *testing.M) int {
 	}
 	if err := server.Stop(); err != nil {
 		return failed(err)
+	}
+	if left := watch(); len(left) > 0 {
+		return failed(fmt.Errorf("the tests have left behind:\n%s", strings.Join(left, "\n")))
 	}
 	return code
 }
@@ -167,7 +175,7 @@ var (
 )
 
 // open opens a store in a copy.
-func (m *template) open(t testing.TB) (database string, _ *sets.Store) {
+func (m *template) open(t testing.TB) *sets.Store {
 	t.Helper()
 	m.once.Do(func() {
 		manage(t, "create database "+m.name)
@@ -181,11 +189,10 @@ func (m *template) open(t testing.TB) (database string, _ *sets.Store) {
 		require.NoError(t, err)
 		store.Close() // nobody may be connected to what is copied
 	})
-	database = copyOf(t, m.name)
-	store, err := sets.Open(t.Context(), database)
+	store, err := sets.Open(t.Context(), copyOf(t, m.name))
 	require.NoError(t, err)
 	t.Cleanup(store.Close)
-	return database, store
+	return store
 }
 
 // Server is the package's PostgreSQL.
@@ -194,21 +201,13 @@ func Server() *postgres.Server { return server }
 // Store opens a store in a database of its own.
 func Store(t testing.TB) *sets.Store {
 	t.Helper()
-	_, store := emptyStore.open(t)
-	return store
-}
-
-// StoreBeside opens a store in a database that a test has tables of its own in, too.
-func StoreBeside(t testing.TB) (database string, _ *sets.Store) {
-	t.Helper()
 	return emptyStore.open(t)
 }
 
 // Harbour opens a store with the demo data.
 func Harbour(t testing.TB) *sets.Store {
 	t.Helper()
-	_, store := harbourStore.open(t)
-	return store
+	return harbourStore.open(t)
 }
 
 // Serve runs a service with the demo data on a free loopback port and returns its
