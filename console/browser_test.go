@@ -48,7 +48,7 @@ var browser = sync.OnceValues(func() (context.Context, error) {
 		cd.Flag("disable-features", "Translate,OptimizationHints,MediaRouter,AutofillServerCommunication"))
 	allocator, stop := cd.NewExecAllocator(context.Background(), opts...)
 	ctx, cancel := cd.NewContext(allocator)
-	testkit.AtEnd(func() { cancel(); stop() })
+	testkit.AtEnd(func() { cd.Cancel(ctx); cancel(); stop() }) // the first lets it remove its files
 	return ctx, cd.Do(ctx)
 })
 
