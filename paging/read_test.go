@@ -340,3 +340,24 @@ func TestEmptyBoundsAreDroppedWithTheirNames(t *testing.T) {
 	page := settle(t, harbour(), "tonnage.min=1&tonnage.min=&x=y&tonnage.min=2&tonnage.min=&tonnage.min=3", Exact(168))
 	assert.Equal(t, "?x=y&tonnage.min=3&page=1", page.On(Base{}).Steps().Self)
 }
+
+// Where the total is not known, the largest offset is served and the next page is not.
+func TestTheLargestOffsetIsServed(t *testing.T) {
+	for _, c := range []struct {
+		rules Rules
+		page  int
+		ok    bool
+	}{
+		{Rules{}, 1_000_000/defaultSize + 1, true}, {Rules{}, 1_000_000/defaultSize + 2, false},
+		{Rules{MaxOffset: 1000}, 1000/defaultSize + 1, true}, {Rules{MaxOffset: 1000}, 1000/defaultSize + 2, false},
+	} {
+		ask, err := c.rules.Read(fmt.Sprint("page=", c.page))
+		require.NoError(t, err)
+		for _, total := range []Total{NotCounted(), AtLeast(5)} {
+			_, err = ask.Settle(total)
+			assert.Equal(t, c.ok, err == nil, "page %d: %v", c.page, err)
+		}
+		_, err = ask.Settle(Exact(100_000_000))
+		assert.NoError(t, err)
+	}
+}

@@ -266,3 +266,19 @@ func TestWhatIsAnsweredCanBeFilteredBy(t *testing.T) {
 		}
 	}
 }
+
+// Headers hold no number that a reader of structured fields cannot read, and no more adjustments than fit.
+func TestHeadersAreBounded(t *testing.T) {
+	most, more := int64(999_999_999_999_999), int64(1_000_000_000_000_000)
+	header := answer.MetadataHeader(&paging.Metadata{Page: &most, TotalItems: &more, Size: 20, TotalIs: paging.TotalExact})
+	assert.Contains(t, header, "page=999999999999999")
+	assert.NotContains(t, header, "total-items")
+
+	var adjusted []paging.Adjustment
+	for i := range 13 {
+		adjusted = append(adjusted, paging.Adjustment{Param: fmt.Sprint("p", i), Given: "x", Why: "filter.bad_value"})
+	}
+	header = answer.AdjustedHeader(adjusted)
+	assert.Equal(t, 10, strings.Count(header, "given="))
+	assert.Contains(t, header, "more;count=3")
+}

@@ -87,6 +87,8 @@ func TestWhatIsAskedForIsChosen(t *testing.T) {
 		"q=aolus":               "2",
 		"q=-":                   "",
 		"q=zebra&tons.min=1000": "4",
+		"tons.min=70&ok=true":   "1 4",
+		"ok=true&tons.min=1000": "4",
 	} {
 		ask, err := rules.Read(query)
 		require.NoError(t, err)
@@ -98,6 +100,25 @@ func TestWhatIsAskedForIsChosen(t *testing.T) {
 		}
 		assert.Equal(t, want, strings.Join(ids, " "), query)
 		assert.EqualValues(t, len(records), page.Total().Records())
+	}
+}
+
+// Records that the order does not tell apart come as they stood, however many are asked for.
+func TestTiesComeAsTheyStood(t *testing.T) {
+	ties := paging.Rules{Sorts: []paging.SortKey{{Key: "berth"}}}
+	list := make([]int, 100)
+	for i := range list {
+		list[i] = i
+	}
+	for _, size := range []int{3, 100} {
+		ask, err := ties.Read(fmt.Sprintf("sort=berth&size=%d&page=2", size))
+		require.NoError(t, err)
+		page, here, err := choose.Page(list, &ask, func(n *int, _ string) choose.Value { return choose.Integer(int64(*n % 2)) })
+		require.NoError(t, err)
+		for i, n := range here {
+			at := int(page.Offset()) + i // even ones first
+			assert.Equal(t, 2*at%100+2*at/100, n, "size %d", size)
+		}
 	}
 }
 
