@@ -193,6 +193,8 @@ func TestServicesForgetPurgedRecords(t *testing.T) {
 	require.NoError(t, err)
 	_, err = m.services[0].Purge(t.Context(), "changing", []string{"10"}, revision)
 	require.NoError(t, err)
+	tracks, _ := m.services[0].Footholds()
+	assert.Zero(t, tracks, "whoever has purged it has forgotten it by then")
 	for _, store := range m.services {
 		testkit.Eventually(t, func() bool { tracks, _ := store.Footholds(); return tracks == 0 }, "it is forgotten")
 	}
