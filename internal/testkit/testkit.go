@@ -14,7 +14,6 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
-	"runtime"
 	"slices"
 	"strings"
 	"sync"
@@ -255,10 +254,8 @@ func ServeWith(t testing.TB, store *sets.Store, o service.Options) (string, *ser
 
 // Binary builds the program once a test package.
 func Binary(dir string) (string, error) {
-	_, here, _, _ := runtime.Caller(0)
 	path := filepath.Join(dir, "pageladder")
-	cmd := exec.Command("go", "build", "-o", path, "./cmd/pageladder")
-	cmd.Dir = filepath.Join(filepath.Dir(here), "..", "..")
+	cmd := exec.Command("go", "build", "-o", path, "pageladder.example/cmd/pageladder")
 	if out, err := cmd.CombinedOutput(); err != nil {
 		return "", fmt.Errorf("building the program: %w\n%s", err, out)
 	}
