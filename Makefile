@@ -20,7 +20,7 @@ demo: packages-demo build
 packages-demo:
 	@deploy/packages postgresql-15
 packages-test:
-	@deploy/packages postgresql-15 mariadb-server pgbouncer chromium fonts-dejavu-core wbritish
+	@deploy/packages postgresql-15 mariadb-server pgbouncer chromium-headless-shell fonts-dejavu-core wbritish
 
 build: bin/pageladder
 

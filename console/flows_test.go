@@ -407,21 +407,23 @@ func TestEveryPageIsAccessible(t *testing.T) {
 	at := testkit.Serve(t)
 	b := openAs(t, at)
 	check := func(path, ready string) {
+		b.visit("about:blank") // so that a fragment of the page before is a page of its own
+		b.visit(path)
+		b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
 		for i, look := range []string{"light", "dark"} {
+			b.fill("Theme", look)
+			b.sees(fmt.Sprintf("document.documentElement.dataset.bsTheme === %q", look))
 			for j, width := range []int64{360, 1280} {
 				if i != j && !soak.Long { // no colour depends on the width
 					continue
 				}
 				require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(width, 800)))
-				b.visit("about:blank")
-				b.visit(path)
-				b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
-				b.fill("Theme", look)
-				b.sees(fmt.Sprintf("document.documentElement.dataset.bsTheme === %q", look))
+				b.sees(fmt.Sprintf("innerWidth === %d", width))
 				b.axe(fmt.Sprint(path, " ", look, " ", width))
 				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px: the page is not wider than the screen", path, width)
 				eval[cd.Void](b, "document.documentElement.style.fontSize = '200%';void 0")
 				assert.LessOrEqual(t, eval[float64](b, "document.documentElement.scrollWidth"), float64(width), "%s at %d px, its text at 200 %%", path, width)
+				eval[cd.Void](b, "document.documentElement.style.fontSize = '';void 0")
 			}
 		}
 	}
