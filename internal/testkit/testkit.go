@@ -107,7 +107,7 @@ const prepared = "max_prepared_transactions=10"
 
 // tempDir is a folder that PostgreSQL's account can enter too.
 func tempDir() (string, error) {
-	dir, err := os.MkdirTemp("", "pageladder-test-")
+	dir, err := os.MkdirTemp(scratch(), "pageladder-test-")
 	if err != nil {
 		return "", err
 	}
@@ -133,7 +133,7 @@ func DatabaseURL(t testing.TB) string {
 func copyOf(t testing.TB, template string) string {
 	t.Helper()
 	name := fmt.Sprintf("test_%d", databases.Add(1))
-	manage(t, "create database "+name+" template "+template)
+	manage(t, "create database "+name+" template "+template+" strategy file_copy")
 	t.Cleanup(func() { manage(t, "drop database "+name+" with (force)") })
 	return addressOf(t, name)
 }
