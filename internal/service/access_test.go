@@ -318,7 +318,7 @@ func TestOneCallerIsBounded(t *testing.T) {
 	store := testkit.Store(t)
 	require.NoError(t, demo.Load(t.Context(), store, 150_000))
 	limits := service.DefaultLimits
-	limits.Rate, limits.Burst = 1, 100
+	limits.Rate, limits.Burst = 0.01, 100
 	at, _ := testkit.ServeWith(t, store, service.Options{Limits: limits})
 	statuses := map[int]int{}
 	for n := range 500 {

@@ -6,6 +6,7 @@ import (
 	"math/rand/v2"
 	"net/url"
 	"strconv"
+	"sync/atomic"
 	"testing"
 	"time"
 
@@ -65,9 +66,10 @@ func TestWalksByCursorUnderFourWriters(t *testing.T) {
 			require.NoError(t, err)
 			// Records with an odd tenth, of ids 10, 20, 30…, are touched by nobody.
 			touched := func() int { return 20 * rand.IntN(m.records/2) }
-			ctx, end := context.WithCancel(t.Context())
+			ctx, end := context.WithTimeout(t.Context(), modelLonger)
 			defer end()
 			var writers errgroup.Group
+			var written atomic.Int64
 			for range 4 {
 				writers.Go(func() error {
 					for ctx.Err() == nil {
@@ -76,9 +78,11 @@ func TestWalksByCursorUnderFourWriters(t *testing.T) {
 							"insert into " + table + " (id, name, amount, at, price, ok) values ($6, $1, $2::text::bigint, $3::text::timestamptz, $4::text::numeric, $5::text::boolean) on conflict do nothing",
 							"update " + table + " set name = $1, amount = $2::text::bigint, at = $3::text::timestamptz, price = $4::text::numeric, ok = $5::text::boolean where id = $6",
 						} {
-							if _, err := m.pool.Exec(ctx, sql, v["name"], v["amount"], v["at"], v["price"], v["ok"], touched()); !allowed(err) && ctx.Err() == nil {
+							did, err := m.pool.Exec(ctx, sql, v["name"], v["amount"], v["at"], v["price"], v["ok"], touched())
+							if !allowed(err) && ctx.Err() == nil {
 								return err
 							}
+							written.Add(did.RowsAffected())
 						}
 						if _, err := m.pool.Exec(ctx, "delete from "+table+" where id = $1", touched()); !allowed(err) && ctx.Err() == nil {
 							return err
@@ -89,7 +93,8 @@ func TestWalksByCursorUnderFourWriters(t *testing.T) {
 				})
 			}
 			pick := rand.New(rand.NewPCG(uint64(time.Now().UnixNano()), 19))
-			for range 25 {
+			for among := 0; among < 25; {
+				before := written.Load()
 				a := m.draw(pick)
 				back := pick.IntN(2) == 0
 				query := fmt.Sprintf("%s&size=%d", a.query, 5+pick.IntN(30))
@@ -106,6 +111,9 @@ func TestWalksByCursorUnderFourWriters(t *testing.T) {
 					}
 				}
 				require.Equal(t, append([]int64{}, want...), found, "%s, back: %t", query, back)
+				if written.Load() > before { // others wrote meanwhile
+					among++
+				}
 			}
 			end()
 			require.NoError(t, writers.Wait())

@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"net/url"
 	"strings"
+	"sync/atomic"
 	"testing"
 	"time"
 
@@ -278,25 +279,29 @@ func TestReadersInTransactionsDoNotWaitForEachOther(t *testing.T) {
 		}},
 	} {
 		t.Run(name, func(t *testing.T) {
-			ctx, end := context.WithTimeout(t.Context(), soak.Or(time.Second, time.Minute))
-			defer end()
-			var group errgroup.Group
+			stopping, stop := context.WithCancel(t.Context())
+			defer stop()
+			group, ctx := errgroup.WithContext(stopping)
+			var reads atomic.Int64
 			for n := range 40 {
 				group.Go(func() error {
 					for ctx.Err() == nil {
-						each, cancel := context.WithTimeout(t.Context(), 15*time.Second)
+						each, cancel := context.WithTimeout(t.Context(), time.Minute)
 						err := c.read(each, n)
 						cancel()
 						if err != nil {
 							return err
 						}
+						reads.Add(1)
 					}
 					return nil
 				})
 			}
-			for n := 0; ctx.Err() == nil; n++ {
+			began := time.Now()
+			for n := 0; ctx.Err() == nil && (n < 50 || reads.Load() < 400 || time.Since(began) < soak.Or(time.Second, time.Minute)); n++ {
 				require.NoError(t, c.write(t.Context(), n))
 			}
+			stop()
 			require.NoError(t, group.Wait())
 		})
 	}

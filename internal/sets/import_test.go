@@ -192,6 +192,7 @@ func TestImportsAreAllOrNothingWhenKilled(t *testing.T) {
 		}
 	}
 	assert.Equal(t, set.Records, seen)
+	assert.Positive(t, seen)
 	var tables int
 	require.NoError(t, conn.QueryRow(t.Context(), "select count(*) from pg_tables where schemaname = 'pageladder' and tablename ~ '^records_'").Scan(&tables))
 	assert.Equal(t, 1, tables, "leftovers are swept at the start")

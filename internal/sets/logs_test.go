@@ -269,7 +269,14 @@ func TestTotalsAreRightAfterPostgreSQLWasKilled(t *testing.T) {
 			require.NoError(t, syscall.Kill(before, syscall.SIGKILL))
 			testkit.Eventually(t, func() bool { return server.Pid() != before }, "it is started again")
 		}
-		time.AfterFunc(300*time.Millisecond, end)
+		version := func() (n int64) { // 0 while PostgreSQL is away
+			m.pool.QueryRow(t.Context(), "select version from pageladder.record_set where name = 'changing'").Scan(&n)
+			return n
+		}
+		var was int64
+		testkit.Eventually(t, func() bool { was = version(); return was > 0 }, "it is there again")
+		testkit.Eventually(t, func() bool { return version() > was+10 }, "others go on changing it")
+		end()
 		for range 3 {
 			<-done
 		}

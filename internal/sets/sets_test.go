@@ -209,6 +209,7 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 	require.NoError(t, load(1))
 	ctx, stop := context.WithCancel(t.Context())
 	var readers sync.WaitGroup
+	var seen sync.Map
 	for range 4 {
 		readers.Go(func() {
 			for ctx.Err() == nil {
@@ -220,11 +221,13 @@ func TestReadersSeeOneVersionWhileItIsReplaced(t *testing.T) {
 				for _, r := range page.Records {
 					assert.Equal(t, fmt.Sprint(page.Set.Version), string(r[1]))
 				}
+				seen.Store(page.Set.Version, true)
 			}
 		})
 	}
-	for version := 2; version <= 25; version++ {
-		assert.NoError(t, load(version))
+	for version := int64(2); version <= 25; version++ {
+		assert.NoError(t, load(int(version)))
+		testkit.Eventually(t, func() bool { _, is := seen.Load(version); return is || t.Failed() }, "readers see the new version")
 	}
 	stop()
 	readers.Wait()

@@ -105,6 +105,12 @@ func TestEachDatabaseHasTurnsOfItsOwn(t *testing.T) {
 // What was tried is forgotten: each import makes another table.
 func TestTriedLogsAreForgotten(t *testing.T) {
 	store := testkit.Harbour(t)
+	_, err := store.Pool().Exec(t.Context(), "delete from pageladder.change_log")
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool {
+		_, err := store.Page(t.Context(), sets.Request{Set: "arrivals"})
+		return err == nil && store.LogsTried() > 0
+	}, "a log is made")
 	store.SetLogAgain(0)
 	require.NoError(t, store.Prune(t.Context()))
 	assert.Zero(t, store.LogsTried())
