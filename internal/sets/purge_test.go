@@ -9,6 +9,7 @@ import (
 	"testing"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -197,5 +198,39 @@ func TestServicesForgetPurgedRecords(t *testing.T) {
 	assert.Zero(t, tracks, "whoever has purged it has forgotten it by then")
 	for _, store := range m.services {
 		testkit.Eventually(t, func() bool { tracks, _ := store.Footholds(); return tracks == 0 }, "it is forgotten")
+	}
+}
+
+// A table whose index is being made concurrently is let go of before that commits.
+func TestATableThatHasJustBeenIndexedIsDroppedLater(t *testing.T) {
+	address := testkit.DatabaseURL(t)
+	store, err := sets.Open(t.Context(), address)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	conn, err := pgx.Connect(t.Context(), address)
+	require.NoError(t, err)
+	defer conn.Close(context.WithoutCancel(t.Context()))
+	for range 5 {
+		for range 2 {
+			require.NoError(t, store.LoadCSV(t.Context(), ledger(), strings.NewReader(ledgerCSV)))
+		}
+		store.Indexed()
+		indexing, err := conn.Begin(t.Context()) // as the last step of an index does
+		require.NoError(t, err)
+		tag, err := indexing.Exec(t.Context(), "update pg_index set indisvalid = true where indrelid in (select to_regclass('pageladder.' || record_table) from pageladder.replaced_table)")
+		require.NoError(t, err)
+		require.Positive(t, tag.RowsAffected())
+		done, read := make(chan error, 1), revision(t, store, "ledger", "1")
+		go func() {
+			_, err := store.Purge(t.Context(), "ledger", []string{"1"}, read)
+			done <- err
+		}()
+		testkit.Eventually(t, func() bool {
+			var waits bool
+			err := indexing.QueryRow(t.Context(), "select exists (select from pg_locks where locktype = 'transactionid' and not granted)").Scan(&waits)
+			return err == nil && waits || len(done) > 0
+		}, "the purge waits for that")
+		require.NoError(t, indexing.Commit(t.Context()))
+		require.NoError(t, <-done)
 	}
 }

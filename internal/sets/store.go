@@ -196,6 +196,9 @@ const readTime = time.Minute
 // lockNotAvailable is PostgreSQL's code for a lock that was not granted in time.
 const lockNotAvailable = "55P03"
 
+// internalError is its code for what it has no other code for.
+const internalError = "XX000"
+
 // sweep drops tables that were replaced and have no readers any more.
 func (s *Store) sweep(ctx context.Context) error { return s.sweepAll(ctx, readTime) }
 
@@ -210,7 +213,7 @@ func (s *Store) sweepAll(ctx context.Context, ago time.Duration) error {
 		if err != nil {
 			return err
 		}
-		// A table that is still being streamed is left for the next time.
+		// A table that is still being streamed, or indexed, is left for the next time.
 		if _, err := tx.Exec(ctx, "set local lock_timeout = '100ms'"); err != nil {
 			return err
 		}
@@ -219,8 +222,7 @@ func (s *Store) sweepAll(ctx context.Context, ago time.Duration) error {
 				_, err := drop.Exec(ctx, "drop table if exists "+tableName(&Set{table: table}))
 				return err
 			})
-			var pg *pgconn.PgError
-			if errors.As(err, &pg) && pg.Code == lockNotAvailable {
+			if inUse(err) {
 				_, err = tx.Exec(ctx, "insert into pageladder.replaced_table (record_table, since) values ($1, '-infinity')", table)
 			}
 			if err != nil {
@@ -228,12 +230,19 @@ func (s *Store) sweepAll(ctx context.Context, ago time.Duration) error {
 			}
 		}
 		err = pgx.BeginFunc(ctx, tx, func(drop pgx.Tx) error { return changes.Drop(ctx, drop) })
-		var pg *pgconn.PgError
-		if errors.As(err, &pg) && pg.Code == lockNotAvailable { // so is one whose log is being read
+		if inUse(err) { // so is one whose log is being read
 			return nil
 		}
 		return err
 	})
+}
+
+// inUse reports whether a table was not dropped since others use it. An index that is created
+// concurrently lets go of its table a moment before that commits; whoever drops the table in that
+// moment is told of an internal error, "tuple concurrently updated".
+func inUse(err error) bool {
+	var pg *pgconn.PgError
+	return errors.As(err, &pg) && (pg.Code == lockNotAvailable || pg.Code == internalError)
 }
 
 // readable configures connections so that values come as the text that is sent on.
