@@ -91,10 +91,12 @@ func (c *catalogue) get(name string) (set *Set, current bool, turn int64) {
 func (c *catalogue) put(set *Set, turn int64) *Set {
 	c.mu.Lock()
 	defer c.mu.Unlock()
-	if s := c.sets[set.Name]; s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
+	s := c.sets[set.Name]
+	if s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
 		return s.set
 	}
-	c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
+	behind := c.turns.get(set.Name) != turn
+	c.sets[set.Name] = seen{set: set, stale: behind, anew: behind && s.anew}
 	return set
 }
 

@@ -152,7 +152,7 @@ func (s *Store) makeLog(set *Set) {
 	s.background.Go(func() {
 		for range logAttempts { // a lock may be held for longer than the wait, for example while an index is made
 			if attempt() == nil {
-				s.catalogue.stale(set.Name)
+				s.catalogue.distrust(set.Name) // no version has moved
 				return
 			}
 			select {

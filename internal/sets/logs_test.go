@@ -459,3 +459,32 @@ func TestFootholdsTakeLittleMemory(t *testing.T) {
 		assert.LessOrEqual(t, bytes*(1_000_000/records), c.most, c.sort)
 	}
 }
+
+// A log that an earlier version made is made anew, which moves no version: whoever knew the one
+// before learns of it all the same.
+func TestALogThatIsMadeAnewIsLearntOf(t *testing.T) {
+	address := testkit.Harbour(t).Pool().Config().ConnString()
+	conn, err := pgx.Connect(t.Context(), address)
+	require.NoError(t, err)
+	defer conn.Close(context.WithoutCancel(t.Context()))
+	_, err = conn.Exec(t.Context(), `do $$ begin execute (select format('alter table pageladder.%I drop column "pl.lacks"', log_table)
+		from pageladder.change_log join pageladder.record_set using (record_table) where name = 'arrivals'); end $$`)
+	require.NoError(t, err)
+	writing, err := conn.Begin(t.Context()) // no trigger is made meanwhile
+	require.NoError(t, err)
+	_, err = writing.Exec(t.Context(), `do $$ begin execute (select format('lock table pageladder.%I in row exclusive mode', record_table) from pageladder.record_set where name = 'arrivals'); end $$`)
+	require.NoError(t, err)
+	store, err := sets.Open(t.Context(), address)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	store.SetLogAgain(0)
+	req := sets.Request{Set: "arrivals"}
+	page, err := store.Page(t.Context(), req)
+	require.NoError(t, err)
+	req.At = page.Set.Version
+	var gone *sets.GoneError
+	_, err = store.Page(t.Context(), req)
+	require.ErrorAs(t, err, &gone, "the log before tells too little")
+	require.NoError(t, writing.Rollback(t.Context()))
+	testkit.Eventually(t, func() bool { _, err := store.Page(t.Context(), req); return err == nil }, "the list can be held still")
+}
