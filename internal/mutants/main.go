@@ -176,12 +176,12 @@ func (f *fault) plant(dir string) (by string, err error) {
 	} else if out, err := command(dir, "go", "vet", f.tests).CombinedOutput(); err != nil && bytes.Contains(out, []byte("vet: ")) {
 		return "", fmt.Errorf("%s: it does not compile: %s", f.name, out)
 	}
-	runs := [][]string{{"test", "-count=1", "-failfast", "-timeout=" + longest.String(), f.tests}}
+	runs := [][]string{{f.tests}}
 	if f.first != "" {
-		runs = append([][]string{append([]string{"test", "-count=1", "-failfast", "-run", f.first}, f.tests)}, runs...)
+		runs = [][]string{{"-run", f.first, f.tests}, {f.tests}}
 	}
 	for _, run := range runs {
-		out, err := command(dir, "go", run...).CombinedOutput()
+		out, err := command(dir, "go", append([]string{"test", "-vet=off", "-count=1", "-failfast", "-timeout=" + longest.String()}, run...)...).CombinedOutput()
 		if err == nil {
 			continue
 		}
