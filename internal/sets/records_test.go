@@ -239,12 +239,17 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 		}
 	}
 	testkit.Eventually(t, knows(1), "the first version")
-	_, err = one.Change(t.Context(), "ledger", []string{"1"}, revision(t, one, "ledger", "1"), sets.Values{"who": text("Bea")})
-	require.NoError(t, err)
+	change := func(who string) {
+		_, err = one.Change(t.Context(), "ledger", []string{"1"}, revision(t, one, "ledger", "1"), sets.Values{"who": text(who)})
+		require.NoError(t, err)
+	}
+	change("Bea")
 	page, err := other.Page(t.Context(), sets.Request{Set: "ledger"})
 	require.NoError(t, err)
 	assert.EqualValues(t, 2, page.Set.Version, "a page is never of an old version, heard of or not")
-	testkit.Eventually(t, knows(2), "the notice")
+	testkit.Eventually(t, knows(2), "it is current again")
+	change("Cem")
+	testkit.Eventually(t, func() bool { set := other.Current("ledger"); return set == nil || set.Version == 3 }, "the notice, which nobody asked for")
 
 	conn, err := pgx.Connect(t.Context(), url)
 	require.NoError(t, err)
@@ -252,7 +257,7 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where query ~ '^listen' and pid <> pg_backend_pid()")
 	require.NoError(t, err)
 	testkit.Eventually(t, func() bool { return other.Current("ledger") == nil }, "nothing is taken for current while nothing is heard")
-	testkit.Eventually(t, knows(2), "and again when the connection is back")
+	testkit.Eventually(t, knows(3), "and again when the connection is back")
 }
 
 func TestStreamIsEveryRecordOfOneSnapshot(t *testing.T) {
