@@ -173,8 +173,6 @@ func (f *fault) plant(dir string) (by string, err error) {
 		if out, err := command(dir, "npm", "--prefix", "console", "run", "build").CombinedOutput(); err != nil {
 			return "", fmt.Errorf("%s: the console cannot be built: %w\n%s", f.name, err, out)
 		}
-	} else if out, err := command(dir, "go", "vet", f.tests).CombinedOutput(); err != nil && bytes.Contains(out, []byte("vet: ")) {
-		return "", fmt.Errorf("%s: it does not compile: %s", f.name, out)
 	}
 	runs := [][]string{{f.tests}}
 	if f.first != "" {
@@ -184,6 +182,9 @@ func (f *fault) plant(dir string) (by string, err error) {
 		out, err := command(dir, "go", append([]string{"test", "-vet=off", "-count=1", "-failfast", "-timeout=" + longest.String()}, run...)...).CombinedOutput()
 		if err == nil {
 			continue
+		}
+		if bytes.Contains(out, []byte("[build failed]")) {
+			return "", fmt.Errorf("%s: it does not compile: %s", f.name, out)
 		}
 		for _, line := range strings.Split(string(out), "\n") {
 			if name, failed := strings.CutPrefix(line, "--- FAIL: "); failed {
