@@ -60,6 +60,8 @@ func TestWalkReadsIntoAType(t *testing.T) {
 }
 
 func TestWalkTellsWhatIsWrong(t *testing.T) {
+	ctx, cancel := context.WithTimeout(t.Context(), time.Minute) // also of a walk without an end
+	defer cancel()
 	for name, c := range map[string]struct {
 		e    climb.Endpoint
 		f    fault
@@ -81,7 +83,7 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 			c.e.Address = climb.HandlerAddress(c.e.Address)
 		}
 		var last error
-		for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(plant(ways[0], boats(37, 1, false), c.f)), c.e) {
+		for _, err := range climb.Walk[record](ctx, climb.HandlerClient(plant(ways[0], boats(37, 1, false), c.f)), c.e) {
 			last = err
 		}
 		assert.ErrorContains(t, last, c.says, name)
