@@ -11,8 +11,8 @@ import (
 // memory is a file system in memory that most Linux machines have.
 const memory = "/dev/shm"
 
-// roomy is how many bytes must be free in memory for the files of the tests to be put there. The tests of
-// one package take up to 1.5 GiB, and two packages are tested at a time.
+// roomy is how many bytes must be free in memory for the files of the tests to be put there. PostgreSQL alone
+// may keep 1 GiB of write-ahead log (max_wal_size); packages are tested side by side, some with a standby.
 const roomy = 8 << 30
 
 // scratch is the folder under which the files of the tests are put: memory, where a database is made in a
