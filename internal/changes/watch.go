@@ -82,10 +82,11 @@ const StampArgs = 4
 
 // Stamp is the SQL of a statement's stamp, as a text. It is compared with a mark, whose arguments
 // are numbered from first. It is short if the snapshot is the mark's own; otherwise a function of
-// the log makes it: as a part of each statement it would cost as much as the page.
+// the log makes it: as a part of each statement it would cost as much as the page. In front stands
+// the transaction that the log reaches back to: what was pruned is missing from what is new.
 func (l *Log) Stamp(first int) string {
-	return fmt.Sprintf("case when pg_current_snapshot()::text = $%d::text and pg_postmaster_start_time() = $%d::text::timestamptz then '%s' else %s($%d::text::xid8, $%d::text[]::xid8[]) end",
-		first+2, first+3, same, l.stampFunction(), first, first+1)
+	return fmt.Sprintf("case when pg_current_snapshot()::text = $%d::text and pg_postmaster_start_time() = $%d::text::timestamptz then '%s' else concat((select f.floor from %s.followed f where f.log = %s), '|', %s($%d::text::xid8, $%d::text[]::xid8[])) end",
+		first+2, first+3, same, LogSchema, literal(l.Name), l.stampFunction(), first, first+1)
 }
 
 // stampFunction is the name of the function that makes a stamp.
@@ -146,7 +147,7 @@ func (s *Snapshot) text() string {
 type Stamp struct {
 	Log string // see State.Log; "" if it was left out, since there are new changes
 	Saw *Snapshot
-	New bool   // it sees changes that the mark does not
+	New bool   // it sees changes that the mark does not, or they may have been pruned
 	Gap string // why new changes cannot be read; "" if they can
 }
 
@@ -155,19 +156,19 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 	if text == same {
 		return nil, nil
 	}
-	parts := strings.SplitN(text, "|", 3)
-	if len(parts) < 3 {
+	parts := strings.SplitN(text, "|", 4)
+	if len(parts) < 4 {
 		return nil, fmt.Errorf("changes: no stamp: found %.100q", text)
 	}
-	saw, err := readSnapshot(parts[0])
+	saw, err := readSnapshot(parts[1])
 	if err != nil {
 		return nil, err
 	}
-	s := &Stamp{Log: parts[1], Saw: saw}
+	s := &Stamp{Log: parts[2], Saw: saw}
 	saw.Standby, saw.Started = against.Standby, against.Started // otherwise the log would have another name
 	var ids []uint64
-	if parts[2] != "" {
-		if ids, err = numbersOf(parts[2]); err != nil {
+	if parts[3] != "" {
+		if ids, err = numbersOf(parts[3]); err != nil {
 			return nil, err
 		}
 	}
@@ -177,6 +178,9 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 	s.New = slices.ContainsFunc(ids, func(id uint64) bool { return !against.Sees(id) })
 	if s.Log == "" && (against.Standby || !s.New) { // a primary leaves it out only if there are new changes
 		s.Gap = "the server is another one than before"
+	}
+	if floor, err := strconv.ParseUint(parts[0], 10, 64); err != nil || floor > against.all() {
+		s.New = true // or it may be: whoever reads the log finds what it lacks
 	}
 	if saw.Standby {
 		saw.Listed = slices.DeleteFunc(ids, func(id uint64) bool { return id < saw.Xmin })

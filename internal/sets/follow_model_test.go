@@ -23,7 +23,7 @@ import (
 
 const followedModel = `
 create table yard.changing (id bigint primary key, name text COLLATION, amount bigint, at timestamptz, price numeric, ok boolean) PARTED;
-create table yard.base (like yard.changing);
+create table yard.base (side int, like yard.changing);
 create table yard.settled (until xid8); -- transactions before it are in the base
 create table yard.history (xid xid8 default pg_current_xact_id(), side int, like yard.changing);
 create function yard.tell() returns trigger language plpgsql as $$
@@ -35,7 +35,7 @@ end $$;
 create trigger tell after insert or update or delete on yard.changing for each row execute function yard.tell();
 insert into yard.changing select 10 * n, (array['a', 'A', 'á', 'ab', 'b', 'Z', 'Øst Gull', 'Grey Gull', 'z', 'müde', null, 'a b'])[1 + n % 12], n % 30 - 9,
   case when n % 6 > 0 then timestamptz '2026-03-01' + n % 20 * interval '1 day' end, n % 90 / 8.0, nullif(n % 3, 2) = 0 from generate_series(0, 199) n;
-insert into yard.base select * from yard.changing;
+insert into yard.base select 1, * from yard.changing;
 truncate yard.history;
 `
 
@@ -53,8 +53,8 @@ func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, 
 	default:
 		at.sawUpTo = sets.SawAll(page)
 	}
-	err := m.holdIn(ctx, `(select id, name, amount, at, price, ok from (select *, 1 as side from yard.base
-		union all select id, name, amount, at, price, ok, side from yard.history where `+at.saw+`) i
+	err := m.holdIn(ctx, `(select id, name, amount, at, price, ok from (select * from yard.base
+		union all select side, id, name, amount, at, price, ok from yard.history where `+at.saw+`) i
 		group by id, name, amount, at, price, ok having sum(side) = 1) r`, page, where, a, size)
 	if err != nil { // was more settled meanwhile than the snapshot saw?
 		var later bool
@@ -72,7 +72,9 @@ func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, 
 // settledAfter is after how many seconds the history is settled: lists are held at states of since then.
 const settledAfter = 5
 
-// settleHistory moves what all snapshots see by now from the history to the base.
+// settleHistory moves what all snapshots see by now from the history to the base. A transaction may
+// have removed what a later one, by its number, had added: the base then has the record as less than
+// none until that one is settled too.
 func (m *model) settleHistory(ctx context.Context) {
 	for seen := []string{}; ctx.Err() == nil; {
 		var now string
@@ -83,8 +85,8 @@ func (m *model) settleHistory(ctx context.Context) {
 			before := seen[0]
 			seen = seen[1:]
 			if _, err := m.pool.Exec(ctx, `with noted as (insert into yard.settled values ($1::text::xid8)), old as (delete from yard.history where xid < $1::text::xid8 returning *), was as (delete from yard.base returning *)
-				insert into yard.base select id, name, amount, at, price, ok from (select *, 1 as side from was union all select id, name, amount, at, price, ok, side from old) i
-				group by id, name, amount, at, price, ok having sum(side) = 1`, before); err != nil {
+				insert into yard.base select sum(side), id, name, amount, at, price, ok from (select * from was union all select side, id, name, amount, at, price, ok from old) i
+				group by id, name, amount, at, price, ok having sum(side) <> 0`, before); err != nil {
 				return
 			}
 		}

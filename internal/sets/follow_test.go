@@ -432,3 +432,15 @@ func TestFootholdsOfAFollowedTableStayNear(t *testing.T) {
 	}
 	assert.LessOrEqual(t, over, int64(30), "records between the page and the foothold")
 }
+
+// What was pruned from a log while nobody read the table is known to be missing from it.
+func TestChangesThatWerePrunedUnseenAreMissed(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	f.agrees(t)
+	f.does(t, "delete from yard.boats where id < 40; update yard.boats set tons = 1, crew = 1, name = 'aa' where id between 500 and 510")
+	require.NoError(t, f.store.Prune(t.Context()))
+	f.does(t, "update pageladder_log.seen set at = at - interval '2 hours'")
+	require.NoError(t, f.store.Prune(t.Context()))
+	f.agrees(t)
+}

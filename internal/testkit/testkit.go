@@ -445,7 +445,7 @@ func Standby(t testing.TB) *postgres.Server {
 		}
 		return err
 	}))
-	standby, err := postgres.Start(t.Context(), postgres.Options{Dir: data, Settings: []string{prepared}})
+	standby, err := postgres.Start(t.Context(), postgres.Options{Dir: data, Settings: []string{prepared, "max_standby_streaming_delay=-1"}}) // its readers are not cancelled
 	require.NoError(t, err)
 	t.Cleanup(func() { standby.Stop() })
 	return standby
