@@ -81,16 +81,19 @@ async function reply<T>(
   { method, body: sent, headers, signal, cache }: Asked = {},
 ): Promise<Reply<T>> {
   let response: Response
+  const text = sent === undefined ? undefined : JSON.stringify(sent)
   try {
     response = await fetch(root + path, {
       method,
+      // What was asked for is done, even if its page is left at once: browsers send so much on.
+      keepalive: method !== undefined && (text?.length ?? 0) < 16_000,
       headers: {
         // not in an envelope that a set's rules may have
         Accept: 'application/json;shape=native, application/json',
         ...(sent === undefined ? {} : { 'Content-Type': 'application/json' }),
         ...headers,
       },
-      body: sent === undefined ? undefined : JSON.stringify(sent),
+      body: text,
       signal,
       cache,
     })
