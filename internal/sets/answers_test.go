@@ -234,20 +234,19 @@ func (m *model) hold(ctx context.Context, page *sets.Page, where string, a askin
 	if page.Held != nil {
 		version = page.Held.Version
 	}
-	var there bool
-	count := func() error {
-		return m.pool.QueryRow(ctx, "select exists (select from archived where version = $1)", version).Scan(&there)
-	}
-	err := count()
-	for tries := 0; err == nil && !there && tries < 100; tries++ { // a standby may show a commit before the primary does
-		time.Sleep(time.Millisecond)
-		err = count()
-	}
-	switch {
-	case err != nil:
-		return err
-	case !there:
-		return errors.New("no such version was ever committed")
+	// A standby may show a commit before the primary does.
+	for began := time.Now(); ; time.Sleep(time.Millisecond) {
+		var there bool
+		err := m.pool.QueryRow(ctx, "select exists (select from archived where version = $1) and exists (select from archived where version = $2)", version, page.Set.Version).Scan(&there)
+		switch {
+		case err != nil:
+			return err
+		case !there && time.Since(began) < time.Minute:
+			continue
+		case !there:
+			return errors.New("no such version was ever committed")
+		}
+		break
 	}
 	if err := m.holdIn(ctx, fmt.Sprintf("(select * from archive where version = %d) a", version), page, where, a, size); err != nil || page.Held == nil {
 		return err
