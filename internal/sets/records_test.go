@@ -254,7 +254,7 @@ func TestServicesThatShareADatabaseHearOfChanges(t *testing.T) {
 	conn, err := pgx.Connect(t.Context(), url)
 	require.NoError(t, err)
 	defer conn.Close(t.Context())
-	_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where query ~ '^listen' and pid <> pg_backend_pid()")
+	_, err = conn.Exec(t.Context(), "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()")
 	require.NoError(t, err)
 	testkit.Eventually(t, func() bool { return other.Current("ledger") == nil }, "nothing is taken for current while nothing is heard")
 	testkit.Eventually(t, knows(3), "and again when the connection is back")
