@@ -43,11 +43,18 @@ func (l *Log) field(name string) Field {
 	return l.other.Fields[slices.IndexFunc(l.other.Fields, func(f Field) bool { return f.Name == name })]
 }
 
-// MarkIn is the mark of a followed table in the snapshot of a transaction.
+// broken is the SQL condition that a change could not be logged. From the first one on others may be
+// missing without a trace, until the log begins anew.
+func (l *Log) broken() string {
+	return fmt.Sprintf("exists (select from %s l where l.%s = %d)", l.Table(), Side, lost)
+}
+
+// MarkIn is the mark of a followed table in the snapshot of a transaction. It has no log if that could
+// not be written.
 func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 	var text, started, named string
 	var standby bool
-	if err := tx.QueryRow(ctx, "select pg_current_snapshot()::text, pg_postmaster_start_time()::text, pg_is_in_recovery(), "+l.named()).Scan(&text, &started, &standby, &named); err != nil {
+	if err := tx.QueryRow(ctx, "select pg_current_snapshot()::text, pg_postmaster_start_time()::text, pg_is_in_recovery(), case when not "+l.broken()+" then "+l.named()+" else '' end").Scan(&text, &started, &standby, &named); err != nil {
 		return Mark{}, err
 	}
 	saw, err := readSnapshot(text)
@@ -83,10 +90,11 @@ const StampArgs = 4
 // Stamp is the SQL of a statement's stamp, as a text. It is compared with a mark, whose arguments
 // are numbered from first. It is short if the snapshot is the mark's own; otherwise a function of
 // the log makes it: as a part of each statement it would cost as much as the page. In front stands
-// the transaction that the log reaches back to: what was pruned is missing from what is new.
+// the transaction that the log reaches back to, since what was pruned is missing from what is new;
+// nothing, if the log could not be written.
 func (l *Log) Stamp(first int) string {
-	return fmt.Sprintf("case when pg_current_snapshot()::text = $%d::text and pg_postmaster_start_time() = $%d::text::timestamptz then '%s' else concat((select f.floor from %s.followed f where f.log = %s), '|', %s($%d::text::xid8, $%d::text[]::xid8[])) end",
-		first+2, first+3, same, LogSchema, literal(l.Name), l.stampFunction(), first, first+1)
+	return fmt.Sprintf("case when pg_current_snapshot()::text = $%d::text and pg_postmaster_start_time() = $%d::text::timestamptz then '%s' else concat((select f.floor from %s.followed f where f.log = %s and not %s), '|', %s($%d::text::xid8, $%d::text[]::xid8[])) end",
+		first+2, first+3, same, LogSchema, literal(l.Name), l.broken(), l.stampFunction(), first, first+1)
 }
 
 // stampFunction is the name of the function that makes a stamp.
@@ -179,7 +187,10 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 	if s.Log == "" && (against.Standby || !s.New) { // a primary leaves it out only if there are new changes
 		s.Gap = "the server is another one than before"
 	}
-	if floor, err := strconv.ParseUint(parts[0], 10, 64); err != nil || floor > against.all() {
+	switch floor, err := strconv.ParseUint(parts[0], 10, 64); {
+	case err != nil:
+		s.Gap = Lost
+	case floor > against.all():
 		s.New = true // or it may be: whoever reads the log finds what it lacks
 	}
 	if saw.Standby {

@@ -249,6 +249,10 @@ func (s *Store) findLog(ctx context.Context, set *Set) (here *Set, missing []str
 			if err != nil {
 				return err
 			}
+			if mark.Log == "" {
+				missing = []string{"a change could not be logged, and the log has not begun anew yet"}
+				return nil
+			}
 			if first.Log != mark.Log {
 				first = mark
 			}

@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging"
 )
 
 // fleet is a followed table: what its owner does to it, and the pages that are read of it.
@@ -442,5 +443,18 @@ func TestChangesThatWerePrunedUnseenAreMissed(t *testing.T) {
 	require.NoError(t, f.store.Prune(t.Context()))
 	f.does(t, "update pageladder_log.seen set at = at - interval '2 hours'")
 	require.NoError(t, f.store.Prune(t.Context()))
+	f.agrees(t)
+}
+
+// A log that could not be written is of no use, whatever is known when that is seen.
+func TestALogThatIsNotWrittenIsNotTrusted(t *testing.T) {
+	f := newFleet(t, boats)
+	f.follow(t)
+	f.does(t, "update pageladder_log.followed set most_bytes = 8192; update yard.boats set crew = 2 where id < 11")
+	f.does(t, "update yard.boats set crew = 3 where id < 11") // it is full
+	_, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=id&size=10", Count: paging.CountNone})
+	require.NoError(t, err)
+	f.agrees(t)
+	f.does(t, "delete from yard.boats where id < 40")
 	f.agrees(t)
 }
