@@ -108,73 +108,34 @@ func (c *column) placed(d Dialect, v any) (*string, error) {
 }
 
 // Found is the result of Seek.
-type Found struct {
-	Rows   int  // records on the asked side of the place, at most as many as asked for
-	Behind bool // there are records on its other side
-}
+type Found = cursor.Found
 
-// Seek reads what follows a place or, backward, what precedes it, the nearest first. The
-// function read reads so many records of some regions of a question, and tells how many
-// came and the place of the first; it is asked again where what it read is of no use, and
-// the records of the last time count. Where the place's own record comes first, it is left
-// out: then skip is true. The function there reports whether there is a record in some regions.
-//
-// As a rule the record of the place is still there, and one read tells everything.
+// Seek reads what follows a place or, backward, what precedes it, as cursor.Seek does; both functions
+// get a question and its regions.
 func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (came int, first []*string, err error), there func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
-	onward := q
+	onward, back := q, q.Reversed()
 	if backward {
-		onward = q.Reversed()
+		onward, back = back, onward
 	}
-	regions, err := onward.From(at.Values)
-	if err != nil {
-		return found, false, err
-	}
-	without := at.Behind != backward // the record itself is on the other side
-	if !without {
-		if found.Rows, _, err = read(onward, regions, limit); err != nil {
-			return found, false, err
-		}
-	} else {
-		came, first, err := read(onward, regions, limit+1)
-		switch {
-		case err != nil:
-			return found, false, err
-		case came > 0 && slices.EqualFunc(first, at.Values, sameText):
-			return Found{came - 1, true}, true, nil
-		case came > 0 && q.sameKey(first, at.Values): // it has moved on, or is written otherwise now
-			if regions, err = onward.After(at.Values); err != nil {
-				return found, false, err
-			}
-			if came, _, err = read(onward, regions, limit); err != nil {
-				return found, false, err
-			}
-		}
-		found.Rows = min(came, limit)
-	}
-	back := q // as a rule it is not needed
-	if !backward {
-		back = q.Reversed()
-	}
-	if without {
-		regions, err = back.From(at.Values)
-	} else {
-		regions, err = back.After(at.Values)
-	}
-	if err != nil {
-		return found, false, err
-	}
-	found.Behind, err = there(back, regions)
-	return found, false, err
-}
-
-func sameText(a, b *string) bool { return a == b || a != nil && b != nil && *a == *b }
-
-// sameKey reports whether two places may belong to the same record, by the fields of its key.
-func (q *Question) sameKey(a, b []*string) bool {
+	var key []int
 	for i, o := range q.order {
-		if slices.Contains(q.list.table.ByKey, o.Field) && !sameText(a[i], b[i]) {
-			return false
+		if slices.Contains(q.list.table.ByKey, o.Field) {
+			key = append(key, i)
 		}
 	}
-	return true
+	return cursor.Seek(at, backward, limit, func(a, b []*string) bool { return cursor.SameIn(key, a, b) },
+		func(after bool, limit int) (int, []*string, error) {
+			regions, err := onward.from(at.Values, after)
+			if err != nil {
+				return 0, nil, err
+			}
+			return read(onward, regions, limit)
+		},
+		func(after bool) (bool, error) {
+			regions, err := back.from(at.Values, after)
+			if err != nil {
+				return false, err
+			}
+			return there(back, regions)
+		})
 }
