@@ -44,6 +44,11 @@ type Snapshot struct {
 	Listed []uint64
 }
 
+// Equal reports whether two snapshots are the same.
+func (s *Snapshot) Equal(other *Snapshot) bool {
+	return s.Started == other.Started && s.Standby == other.Standby && s.Xmin == other.Xmin && s.Xmax == other.Xmax && slices.Equal(s.Listed, other.Listed)
+}
+
 // Sees reports whether a transaction's changes are in the snapshot.
 func (s *Snapshot) Sees(xid uint64) bool {
 	_, listed := slices.BinarySearch(s.Listed, xid)

@@ -3,6 +3,8 @@ package changes
 import (
 	"context"
 	"fmt"
+	"strconv"
+	"strings"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -81,10 +83,10 @@ func (l *Log) Proved(s *Window, first int, texts []string, statement, columns st
 	if l.other != nil {
 		whole, version = l.reaches(first), Xid
 	}
-	return fmt.Sprintf(`select p.proof, i.* from (select p.few and p.whole as whole, concat(p.few::int, p.whole::int, p.cut::int, %[1]s) as proof
-	from (select count(*) <= %[2]d as few, %[3]s and coalesce(bool_and(told), true) as whole, coalesce(bool_or(cut), false) as cut
-	from (select %[4]s as version, %[5]s as told, %[6]s as cut from %[7]s l where %[8]s limit %[2]d + 1) l) p) p
-	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, l.CutIn("l", texts), l.Table(), within, statement, columns)
+	return fmt.Sprintf(`select p.proof, i.* from (select p.few and p.whole as whole, concat(p.few::int, p.whole::int, p.cut::int, p.images, ' ', %[1]s) as proof
+	from (select count(*) <= %[2]d as few, count(*) filter (where image) as images, %[3]s and coalesce(bool_and(told), true) as whole, coalesce(bool_or(cut), false) as cut
+	from (select %[4]s as version, %[5]s as told, %[6]s as cut, %[11]s as image from %[7]s l where %[8]s limit %[2]d + 1) l) p) p
+	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, l.CutIn("l", texts), l.Table(), within, statement, columns, fmt.Sprintf("%s in (%d, %d)", Side, Before, After))
 }
 
 // Intact is the SQL condition that a log has a whole window, within a statement that is Proved.
@@ -92,9 +94,10 @@ const Intact = "p.whole"
 
 // Proof is what a statement reports about the log that it read.
 type Proof struct {
-	Log string // see State.Log
-	Cut bool   // a text of these fields that is too long to be logged changed in the window
-	Gap string // why the log does not have all changes of the window; "" if it has
+	Log    string // see State.Log
+	Images int64  // records before and after, of all changes in the window
+	Cut    bool   // a text of these fields that is too long to be logged changed in the window
+	Gap    string // why the log does not have all changes of the window; "" if it has
 }
 
 // Lost is the Gap of a log that lacks changes.
@@ -105,7 +108,9 @@ func ReadProof(text string) (p Proof) {
 	if len(text) < 3 {
 		return Proof{Gap: "the change log tells nothing"}
 	}
-	p.Log, p.Cut = text[3:], text[2] == '1'
+	images, name, _ := strings.Cut(text[3:], " ")
+	p.Log, p.Cut = name, text[2] == '1'
+	p.Images, _ = strconv.ParseInt(images, 10, 64)
 	switch {
 	case p.Log == "":
 		p.Gap = "the table has no change log that works"
@@ -153,4 +158,13 @@ func Prune(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 	}
 	_, err = tx.Exec(ctx, "update pageladder.change_log set floor = $2 where record_table = $1 and floor < $2", table, floor)
 	return err
+}
+
+// Origin is the SQL of what names the change that a row of the log is of, as a number: the version
+// that it made or, of a followed table, its transaction.
+func (l *Log) Origin(alias string) string {
+	if l.other != nil {
+		return alias + "." + Xid + "::text::bigint"
+	}
+	return alias + "." + Version
 }

@@ -71,6 +71,67 @@ func anchors(text string) []string {
 	return all
 }
 
+// What docs/architecture.md names is there, and the packages that it gives a reason for are those that are
+// large: their lines without tests, to the nearest hundred.
+func TestTheArchitectureIsAsItIsDescribed(t *testing.T) {
+	page := documents(t)[filepath.Join("docs", "architecture.md")]
+	named := regexp.MustCompile("`((?:internal|paging|climb|client|api|console|demo|bench|examples|docs|cmd)(?:/[\\w.-]+)*)/?`").FindAllStringSubmatch(page, -1)
+	require.Greater(t, len(named), 40)
+	for _, name := range named {
+		_, err := os.Stat(filepath.Join(root, name[1]))
+		assert.NoError(t, err)
+	}
+	_, large, found := strings.Cut(page, "## Packages over 2,500 lines")
+	require.True(t, found)
+	told := map[string]string{}
+	for _, one := range regexp.MustCompile("`([\\w/]+)` \\(([\\d,]+)\\)").FindAllStringSubmatch(large, -1) {
+		told[one[1]] = one[2]
+	}
+	lines := map[string]int{}
+	require.NoError(t, filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
+		switch {
+		case err != nil:
+			return err
+		case entry.IsDir() && (entry.Name() == "node_modules" || entry.Name() == ".git"):
+			return filepath.SkipDir
+		case entry.IsDir() || filepath.Ext(path) != ".go" || strings.HasSuffix(path, "_test.go"):
+			return nil
+		}
+		text, err := os.ReadFile(path)
+		dir, _ := filepath.Rel(root, filepath.Dir(path))
+		lines[dir] += strings.Count(string(text), "\n")
+		return err
+	}))
+	is := map[string]string{}
+	for dir, n := range lines {
+		if n = (n + 50) / 100 * 100; n > 2_500 {
+			is[dir] = fmt.Sprintf("%d,%03d", n/1000, n%1000)
+		}
+	}
+	assert.Equal(t, is, told)
+}
+
+// What a comment says that a test shows is shown by a test of that name.
+func TestRulesNameTheirTests(t *testing.T) {
+	text, err := os.ReadFile(filepath.Join(root, "internal/sets/known/known.go"))
+	require.NoError(t, err)
+	named := regexp.MustCompile(`\((Test\w+)\)`).FindAllStringSubmatch(string(text), -1)
+	require.GreaterOrEqual(t, len(named), 8)
+	var tests strings.Builder
+	paths, err := filepath.Glob(filepath.Join(root, "internal/sets/*_test.go"))
+	require.NoError(t, err)
+	below, err := filepath.Glob(filepath.Join(root, "internal/sets/*/*_test.go"))
+	require.NoError(t, err)
+	for _, path := range append(paths, below...) {
+		text, err := os.ReadFile(path)
+		require.NoError(t, err)
+		tests.Write(text)
+	}
+	for _, name := range named {
+		assert.Contains(t, tests.String(), "func "+name[1]+"(", name[1])
+	}
+}
+
 // Each link leads to a file that is there, and to a heading that it has; each picture is shown.
 func TestLinksOfTheDocsLeadSomewhere(t *testing.T) {
 	pages := documents(t)

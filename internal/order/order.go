@@ -8,6 +8,7 @@ import (
 	"encoding/binary"
 	"errors"
 	"fmt"
+	"slices"
 	"strconv"
 	"strings"
 
@@ -38,7 +39,11 @@ func (o Order) Exact() bool {
 	return true
 }
 
-func (f Field) exact() bool { return f.Type != "" && f.Type != value.Text }
+func (f Field) exact() bool { return slices.Contains(known, f.Type) }
+
+// known are the types whose order is known here: append, part and text have a case for each. Values of
+// others are kept as they are written, and only the database knows their order.
+var known = []value.Type{value.Integer, value.Decimal, value.BigInteger, value.BigDecimal, value.Boolean, value.Date, value.Time}
 
 // The first byte of a field's value within a key. Missing values are before or after all others.
 const (

@@ -300,3 +300,12 @@ func TestBlocksFitTheirMemory(t *testing.T) {
 		assert.LessOrEqual(t, blocks.At(123_456).Before, int64(123_456))
 	}
 }
+
+// A new type has an order here, or is named as one that only the database orders.
+func TestEachTypeHasAnOrder(t *testing.T) {
+	for _, of := range value.Types() {
+		inDatabase := of == value.Text || of == value.JSON
+		assert.Equal(t, !inDatabase, Order{{Type: of}}.Exact(), of)
+	}
+	assert.False(t, Order{{Type: "a new type"}}.Exact(), "whose order nobody knows")
+}

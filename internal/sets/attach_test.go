@@ -1,7 +1,6 @@
 package sets_test
 
 import (
-	"errors"
 	"fmt"
 	"net/url"
 	"testing"
@@ -333,35 +332,4 @@ func TestSourceThatGoesAwayTakesOnlyItsOwnSets(t *testing.T) {
 	_, err = store.Page(t.Context(), sets.Request{Set: "arrivals"})
 	assert.NoError(t, err)
 	assert.Error(t, store.AddSource("wrong", "postgres://%zz"))
-}
-
-// A source is found to be behind a pooler while a connection of before is still used: readers do not
-// wait until that one is given back.
-func TestReadersDoNotWaitForConnectionsOfBefore(t *testing.T) {
-	store := testkit.Store(t)
-	_, reader := source(t)
-	direct, err := url.Parse(reader)
-	require.NoError(t, err)
-	pooler, err := url.Parse(testkit.Pooler(t, direct))
-	require.NoError(t, err)
-	line := testkit.NewLine(t, reader)
-	require.NoError(t, store.AddSource("yard", line.URL))
-	used, err := store.SourcePool(t.Context(), "yard")
-	require.NoError(t, err)
-	conn, err := used.Acquire(t.Context())
-	require.NoError(t, err)
-	line.Lay(pooler.Host)
-
-	read := make(chan error, 1)
-	go func() {
-		_, err := store.Tables(t.Context(), "yard")
-		read <- err
-	}()
-	select {
-	case err = <-read:
-	case <-time.After(time.Minute):
-		err = errors.New("the reader waits")
-	}
-	conn.Release()
-	require.NoError(t, err)
 }

@@ -2,59 +2,50 @@ package sets
 
 import (
 	"context"
-	"errors"
 	"fmt"
 	"strconv"
 	"strings"
 	"time"
 
-	"github.com/jackc/pgx/v5"
-	"github.com/jackc/pgx/v5/pgconn"
-	"github.com/jackc/pgx/v5/pgxpool"
-
-	"pageladder.example/internal/changes"
+	"pageladder.example/internal/sets/reading"
+	"pageladder.example/internal/sets/relation"
+	"pageladder.example/internal/sets/view"
 )
 
 // SetDeep sets from how many records on footholds are made.
-func (s *Store) SetDeep(n int64) { s.deep = n }
+func (s *Store) SetDeep(n int64) { s.reader.Deep = n }
 
 // BuildFootholds builds the footholds of a query now, and tells their step and
 // their size in bytes.
 func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step int64, bytes int, err error) {
-	set, err := s.Latest(ctx, name)
+	v, err := s.sources.Open(ctx, name, view.Still, false)
 	if err != nil {
 		return 0, 0, err
 	}
-	ask, err := set.Rules.Read(query)
+	defer v.Close()
+	ask, err := v.Set().Rules.Read(query)
 	if err != nil {
 		return 0, 0, err
 	}
-	q, err := newQuestion(set, &ask, Filtered)
+	q, err := v.Ask(view.Asked{Ask: &ask})
 	if err != nil {
 		return 0, 0, err
 	}
-	t, err := s.buildTrack(ctx, q)
+	footholds, err := s.known.List(q).Build(ctx, q)
 	if err != nil {
 		return 0, 0, err
 	}
-	s.tracks.keep(trackKey(q), t)
-	return t.blocks[0].Step(), t.blocks[0].Bytes(), nil
+	return footholds.Step(), footholds.Bytes(), nil
 }
 
-// SourcePool is a source's pool before the source has been reached.
-func (s *Store) SourcePool(ctx context.Context, name string) (*pgxpool.Pool, error) {
-	pool, _, err := s.sources[name].now(ctx)
-	return pool, err
-}
-
-// Footholds tells how many tracks are kept that have footholds, and the bytes of all.
-func (s *Store) Footholds() (tracks, bytes int) { return s.tracks.count() }
+// Footholds tells how many orders have footholds, and the bytes of all.
+func (s *Store) Footholds() (orders, bytes int) { return s.known.Footholds() }
 
 // SetCountTime sets the time that a count may take.
-func (s *Store) SetCountTime(d time.Duration) { s.countTime = d }
+func (s *Store) SetCountTime(d time.Duration) { s.sources.CountTime = d }
 
 // SetCountAgain sets after how long a count that took too long is tried again.
-func (s *Store) SetCountAgain(d time.Duration) { s.countAgain = d }
+func (s *Store) SetCountAgain(d time.Duration) { s.known.CountAgain = d }
 
 // Facets are the facets of a page.
 func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[string][]Facet, error) {
@@ -66,132 +57,52 @@ func (s *Store) Facets(ctx context.Context, req Request, fields []string) (map[s
 	return page.Facets, nil
 }
 
-// SetBuildAgain sets the least time between two builds of footholds for one set.
-func (s *Store) SetBuildAgain(d time.Duration) { s.tracks.again = d }
+// SetBuildAgain sets the least time between two builds of the same footholds.
+func (s *Store) SetBuildAgain(d time.Duration) { s.known.BuildAgain = d }
 
 // Current gives a set without asking the database, or nil if it is not known to be up to date.
 func (s *Store) Current(name string) *Set {
-	if set, current, _ := s.catalogue.get(name); current {
+	if set, current, _ := s.catalog.Known(name); current {
 		return set
 	}
 	return nil
 }
 
 // SetLogAgain sets the time between attempts to make a log.
-func (s *Store) SetLogAgain(d time.Duration) { s.logMu.Lock(); defer s.logMu.Unlock(); s.logAgain = d }
+func (s *Store) SetLogAgain(d time.Duration) { s.sources.LogAgain = d }
 
-// BroughtTo is the version up to which the most recently used track of a set is known.
-func (s *Store) BroughtTo(name string) int64 {
-	s.lately.mu.Lock()
-	defer s.lately.mu.Unlock()
-	if u := s.lately.used[name]; u.track != nil {
-		return u.upTo().Version
-	}
-	return 0
-}
-
-// KnownAfter is what is known of a set after notices: it was known at a version, and each notice
-// has a process and a text. It also tells whether that is up to date.
-func KnownAfter(name string, version int64, told ...*pgconn.Notification) (set *Set, current bool) {
-	c := catalogue{heard: time.Now(), sets: map[string]seen{name: {set: &Set{Name: name, Version: version, log: &changes.Log{}}}}}
-	heard := notices{catalogue: &c}
-	for _, n := range told {
-		heard.hear(n)
-	}
-	set, current, _ = c.get(name)
-	return set, current
-}
-
-// CurrentAfter reports whether a reading of one set counts as current after something happened to
-// another one while it was read.
-func CurrentAfter(happened func(forget, stale func(name string))) bool {
-	c := catalogue{heard: time.Now(), sets: map[string]seen{"other": {set: &Set{Name: "other"}}}}
-	_, _, turn := c.get("read")
-	happened(c.forget, c.stale)
-	c.put(&Set{Name: "read"}, turn)
-	_, current, _ := c.get("read")
-	return current
-}
-
-// WriteMarks writes states of a set, twice, as it happens where the answer to the first attempt is
-// lost. It gives their numbers.
-func (s *Store) WriteMarks(ctx context.Context, set string, n int) (numbers []int64, err error) {
-	var some []named
-	for range n {
-		number, _ := s.marks.number()
-		some = append(some, named{set, changes.Mark{Log: "a log", Version: number, Saw: &changes.Snapshot{Xmin: 5, Xmax: 7, Listed: []uint64{6}}}})
-		numbers = append(numbers, number)
-	}
-	return numbers, errors.Join(s.write(ctx, some), s.write(ctx, some))
-}
-
-// NoteMark has a state written down some time later.
-func (s *Store) NoteMark(set string) int64 {
-	number, _ := s.marks.number()
-	s.marks.mu.Lock()
-	defer s.marks.mu.Unlock()
-	s.marks.new = append(s.marks.new, named{set, changes.Mark{Log: "a log", Version: number, Saw: &changes.Snapshot{Xmin: 5, Xmax: 7}}})
-	return number
-}
-
-// TakeTurns takes all turns of those who read much of a log of a source's sets; "" is our own
-// database.
-func (s *Store) TakeTurns(source string) (give func()) {
-	turns := s.makingOf(&Set{Source: source})
-	for range heldAtOnce {
-		turns <- struct{}{}
-	}
-	return func() {
-		for range heldAtOnce {
-			turns.give()
-		}
-	}
-}
+// BroughtTo is the state up to which the most recently used footholds of a set are known.
+func (s *Store) BroughtTo(name string) int64 { return s.known.BroughtTo(name) }
 
 // LogsTried is how many tables' logs are noted as tried lately.
-func (s *Store) LogsTried() int { s.logMu.Lock(); defer s.logMu.Unlock(); return len(s.logTried) }
+func (s *Store) LogsTried() int { return s.sources.Kept.Tried() }
 
 // SetFollowAgain sets the time between attempts to find a log in place.
-func (s *Store) SetFollowAgain(d time.Duration) {
-	s.followMu.Lock()
-	defer s.followMu.Unlock()
-	s.followAgain = d
-}
+func (s *Store) SetFollowAgain(d time.Duration) { s.sources.Follow = d }
 
-// FollowedPageAt reads a page of a followed set in a transaction that began before meanwhile was
-// called. Another page is read after that call, so that what is known is newer than the
-// transaction.
-func (s *Store) FollowedPageAt(ctx context.Context, req Request, meanwhile func()) (page *Page, err error) {
-	set, err := s.Latest(ctx, req.Set)
+// PageAt reads a page in a snapshot that was taken before meanwhile was called. Another page is read after
+// that call, so that what is known is newer than the snapshot.
+func (s *Store) PageAt(ctx context.Context, req Request, meanwhile func()) (*Page, error) {
+	v, err := s.sources.Open(ctx, req.Set, view.Still, false)
 	if err != nil {
 		return nil, err
 	}
-	set = s.followedAt(set)
-	err = elsewhere(ctx, set.pool, func(tx pgx.Tx) error {
-		mark, err := set.log.MarkIn(ctx, tx)
-		if err != nil {
-			return err
-		}
-		here, err := s.reaches(set, mark.Saw)
-		if err != nil {
-			return err
-		}
-		meanwhile()
-		early := req
-		early.Explain = nil
-		if _, err := s.readPage(ctx, set.pool, set, early); err != nil && !errors.Is(err, errMoved) {
-			return err
-		}
-		page, err = s.readPage(ctx, tx, here, req)
-		return err
-	})
-	return page, err
+	defer v.Close()
+	meanwhile()
+	early := req
+	early.Explain = nil
+	if _, err := s.Page(ctx, early); err != nil {
+		return nil, err
+	}
+	within := reading.New(func(context.Context, string, view.How, bool) (view.View, error) { return v, nil }, s.known)
+	within.Deep = s.reader.Deep
+	return within.Page(ctx, req)
 }
 
 // Saw is a condition on the transactions that a page of a followed table saw, of those that changed
 // it; "" where it was read the plain way.
 func Saw(p *Page, xid string) string {
-	saw := p.Set.saw
+	saw := relation.SnapshotOf(p.Mark())
 	if saw == nil {
 		return ""
 	}
@@ -208,7 +119,7 @@ func Saw(p *Page, xid string) string {
 
 // SawAll is a transaction before which a page of a followed table saw all.
 func SawAll(p *Page) string {
-	saw := p.Set.saw
+	saw := relation.SnapshotOf(p.Mark())
 	all := saw.Xmax
 	switch {
 	case saw.Standby:

@@ -43,7 +43,7 @@ func TestStatesBetweenTwoThatAreKnownAreExact(t *testing.T) {
 			explained := sets.Explain{}
 			then := req
 			then.Explain = &explained
-			page, err := f.store.FollowedPageAt(t.Context(), then, func() {
+			page, err := f.store.PageAt(t.Context(), then, func() {
 				f.does(t, "insert into yard.boats (id, name, tons) select max(id) + n, null, -1 from yard.boats, generate_series(1, 20) n group by n")
 			})
 			require.NoError(t, err)

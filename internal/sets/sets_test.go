@@ -10,7 +10,6 @@ import (
 	"testing"
 
 	"github.com/jackc/pgx/v5"
-	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -279,43 +278,4 @@ func TestFootholdsThatAreReplacedTakeNoMoreRoom(t *testing.T) {
 	}
 	tracks, kept := store.Footholds()
 	assert.Equal(t, []int{1, once}, []int{tracks, kept})
-}
-
-// A notice of changed records tells all that is needed of a set afterwards. A notice with only the
-// name, from an earlier version of the service or from a trigger, has the set read again.
-func TestNoticesOfWhatIsKnown(t *testing.T) {
-	type notice struct {
-		by   uint32
-		says string
-	}
-	for name, c := range map[string]struct {
-		told    []notice
-		version int64
-		current bool
-	}{
-		"a version that is known":           {[]notice{{1, "tides 5 70 0 0 9"}, {1, "tides"}}, 5, true},
-		"an older one":                      {[]notice{{1, "tides 4 70 0 0 9"}, {1, "tides"}}, 5, true},
-		"a later one":                       {[]notice{{1, "tides 6 70 0 0 9"}, {1, "tides"}}, 6, true},
-		"two":                               {[]notice{{1, "tides 6 70 0 0 9"}, {1, "tides"}, {2, "tides 7 71 0 0 9"}, {2, "tides"}}, 7, true},
-		"one of a set that is defined anew": {[]notice{{1, "tides 6 70 6 0 9"}, {1, "tides"}}, 5, false},
-		"one of another life":               {[]notice{{1, "tides 6 70 0 1 9"}, {1, "tides"}}, 5, false},
-		"the name alone":                    {[]notice{{1, "tides"}}, 5, false},
-		"the name alone, before one":        {[]notice{{1, "tides"}, {1, "tides 6 70 0 0 9"}, {1, "tides"}}, 6, true},
-		"the name alone, after a pair":      {[]notice{{1, "tides 5 70 0 0 9"}, {1, "tides"}, {1, "tides"}}, 5, false},
-		"the name alone, of somebody else":  {[]notice{{1, "tides 5 70 0 0 9"}, {2, "tides"}}, 5, false},
-		"another set's":                     {[]notice{{1, "berths 9 70 0 0 9"}, {1, "berths"}}, 5, true},
-		"another set's version":             {[]notice{{1, "berths 5 70 0 0 9"}, {1, "tides"}}, 5, false},
-		"no stamp":                          {[]notice{{1, "tides x"}, {1, "tides"}}, 5, false},
-	} {
-		var told []*pgconn.Notification
-		for _, n := range c.told {
-			told = append(told, &pgconn.Notification{PID: n.by, Payload: n.says})
-		}
-		set, current := sets.KnownAfter("tides", 5, told...)
-		assert.Equal(t, c.version, set.Version, name)
-		assert.Equal(t, c.current, current, name)
-		if set.Version > 5 {
-			assert.EqualValues(t, 64+set.Version, set.Records, name)
-		}
-	}
 }

@@ -44,64 +44,6 @@ func TestServicesStartTogether(t *testing.T) {
 	require.NoError(t, err)
 }
 
-// A reading of one set stays current whatever callers ask for that is not there, and whatever happens
-// to others.
-func TestAReadingIsOfItsOwnSet(t *testing.T) {
-	for name, c := range map[string]struct {
-		happened func(forget, stale func(string))
-		current  bool
-	}{
-		"nothing":             {func(_, _ func(string)) {}, true},
-		"404s":                {func(forget, _ func(string)) { forget("nowhere"); forget("nothing") }, true},
-		"another is removed":  {func(forget, _ func(string)) { forget("other") }, true},
-		"another has changed": {func(_, stale func(string)) { stale("other") }, true},
-		"it has changed":      {func(_, stale func(string)) { stale("read") }, false},
-		"very many others": {func(_, stale func(string)) {
-			for n := range 20_001 {
-				stale(fmt.Sprint("other", n))
-			}
-		}, false}, // its turn is not told apart any more: it is asked for again
-	} {
-		assert.Equal(t, c.current, sets.CurrentAfter(c.happened), name)
-	}
-}
-
-// States are written once, however often that is tried, and the last ones when the service stops.
-func TestStatesAreWrittenDown(t *testing.T) {
-	address := testkit.DatabaseURL(t)
-	store, err := sets.Open(t.Context(), address)
-	require.NoError(t, err)
-	numbers, err := store.WriteMarks(t.Context(), "boats", 50)
-	require.NoError(t, err)
-	last := store.NoteMark("boats")
-	store.Close()
-	store, err = sets.Open(t.Context(), address)
-	require.NoError(t, err)
-	defer store.Close()
-	var written []int64
-	require.NoError(t, store.Pool().QueryRow(t.Context(), "select array_agg(number order by number) from pageladder.mark where record_set = 'boats' and saw = '{\"Started\":\"\",\"Standby\":false,\"Xmin\":5,\"Xmax\":7,\"Listed\":[6]}' or number = $1", last).Scan(&written))
-	assert.Equal(t, append(numbers, last), written)
-}
-
-// A slow source holds its own readers up, and no others.
-func TestEachDatabaseHasTurnsOfItsOwn(t *testing.T) {
-	store := testkit.Store(t)
-	require.NoError(t, store.AddSource("slow", "postgres://reader@127.0.0.1:1/none"))
-	require.NoError(t, store.AddSource("quick", "postgres://reader@127.0.0.1:1/none"))
-	defer store.TakeTurns("slow")()
-	done := make(chan struct{})
-	go func() {
-		defer close(done)
-		store.TakeTurns("quick")()
-		store.TakeTurns("")()
-	}()
-	select {
-	case <-done:
-	case <-time.After(time.Minute):
-		t.Fatal("others wait")
-	}
-}
-
 // What was tried is forgotten: each import makes another table.
 func TestTriedLogsAreForgotten(t *testing.T) {
 	store := testkit.Harbour(t)

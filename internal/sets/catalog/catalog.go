@@ -1,0 +1,386 @@
+package catalog
+
+import (
+	"context"
+	"errors"
+	"strconv"
+	"strings"
+	"sync"
+	"sync/atomic"
+	"time"
+
+	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgconn"
+	"github.com/jackc/pgx/v5/pgxpool"
+	"golang.org/x/sync/singleflight"
+
+	"pageladder.example/internal/changes"
+)
+
+// channel is the NOTIFY channel on which services that share a database tell each other which set
+// has changed.
+const channel = "pageladder_set_changed"
+
+// purged is what they tell behind a set's name when one of its records is purged.
+const purged = "purged"
+
+// relisten is the pause before a lost LISTEN connection is opened again.
+const relisten = 200 * time.Millisecond
+
+// The listening connection answers a question every beat. All notices that were sent before that
+// answer have then been received. If it is silent for longer than silence, nothing that is
+// remembered counts as current, so that no filter and no right is used for longer than that after
+// it was changed.
+const (
+	beat     = 500 * time.Millisecond
+	beatWait = time.Second // longest wait for the answer to a beat
+	silence  = 1800 * time.Millisecond
+)
+
+// Catalog remembers sets as they were last seen. While it receives notices, what it remembers is
+// current, except for the moment that a notice takes. It is safe for concurrent use.
+type Catalog struct {
+	// Moved is called with a set in our own database whose records have changed; nil: nobody wants to know.
+	Moved func(*Set)
+	// Purged is called when everything that is remembered of records has to be forgotten.
+	Purged func()
+
+	pool    *pgxpool.Pool
+	running context.Context
+	life    life
+
+	mu     sync.RWMutex
+	sets   map[string]seen
+	turns  turnsOf
+	heard  time.Time // all changes before this moment are known; zero: not listening
+	asking singleflight.Group
+}
+
+// New makes a catalogue. Its questions for sets end with a context.
+func New(running context.Context) *Catalog {
+	return &Catalog{running: running, sets: map[string]seen{}, Purged: func() {}}
+}
+
+// Use says over which connections sets are read and changed. Each of them has gone through Lives.
+func (c *Catalog) Use(pool *pgxpool.Pool) { c.pool = pool }
+
+// turnsOf are the turns of sets: a set's turn rises whenever it is marked stale, so that an older
+// reading of it is not taken for current afterwards.
+type turnsOf struct {
+	last, all int64 // the last turn; that of sets without one of their own
+	of        map[string]int64
+}
+
+// turnsKept is the most sets with a turn of their own: names of removed sets stay.
+const turnsKept = 10_000
+
+func (t *turnsOf) get(name string) int64 { return max(t.of[name], t.all) }
+
+func (t *turnsOf) rise(name string) {
+	if t.last++; len(t.of) >= turnsKept {
+		t.all = t.last
+		clear(t.of)
+	}
+	if t.of == nil {
+		t.of = map[string]int64{}
+	}
+	t.of[name] = t.last
+}
+
+func (t *turnsOf) riseAll() { t.last++; t.all = t.last }
+
+// seen is a set as it was last seen. A stale one may have changed since: its version and its total
+// are asked for again. Its definition is asked for again only if it was defined anew.
+type seen struct {
+	set   *Set
+	stale bool
+}
+
+// current reports whether what is remembered may be used without asking. The caller holds the
+// lock.
+func (c *Catalog) current() bool { return time.Since(c.heard) < silence }
+
+// Known is a set as it was last seen, nil if it never was; whether it is current, and the turn.
+func (c *Catalog) Known(name string) (set *Set, current bool, turn int64) {
+	c.mu.RLock()
+	defer c.mu.RUnlock()
+	s := c.sets[name]
+	return s.set, s.set != nil && !s.stale && c.current(), c.turns.get(name)
+}
+
+// put remembers a set that was read at a turn, and returns the set that is remembered: a newer one
+// may be there already.
+func (c *Catalog) put(set *Set, turn int64) *Set {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	s := c.sets[set.Name]
+	if s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
+		return s.set
+	}
+	c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
+	return set
+}
+
+// Confirm notes that a set was seen at its version, at this turn or later.
+func (c *Catalog) Confirm(set *Set, turn int64) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	if s := c.sets[set.Name]; s.set != nil && (s.stale || s.set.Version < set.Version) && s.set.Version <= set.Version && s.set.Same(set.Definition) {
+		c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
+	}
+}
+
+// Stale notes that a set may have changed.
+func (c *Catalog) Stale(name string) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.turns.rise(name)
+	if s, ok := c.sets[name]; ok {
+		c.sets[name] = seen{s.set, true}
+	}
+}
+
+// noteStamp updates a set by the stamp that came with a notice: a change of records changes
+// nothing else, unless the set was defined anew. It returns the set if it has moved on.
+func (c *Catalog) noteStamp(name string, by Stamp) *Set {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	s, ok := c.sets[name]
+	moved := ok && s.set.Stamped(by)
+	switch {
+	case ok && s.set.Version > by.Version:
+	case moved && s.set.Version == by.Version:
+		c.sets[name] = seen{set: s.set}
+	case moved:
+		c.turns.rise(name)
+		here := s.set.SeenAt(by)
+		c.sets[name] = seen{set: here}
+		return here
+	default:
+		c.turns.rise(name)
+		if ok {
+			s.stale = true
+			c.sets[name] = s
+		}
+	}
+	return nil
+}
+
+// forget forgets a set that is not there (any more).
+func (c *Catalog) forget(name string) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	if _, known := c.sets[name]; known {
+		c.turns.rise(name)
+		delete(c.sets, name)
+	}
+}
+
+// forgetAll forgets everything: the database was restored, promoted or started anew.
+func (c *Catalog) forgetAll() {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.turns.riseAll()
+	clear(c.sets)
+}
+
+// deaf notes that no notices are received at present. Everything that is remembered is then stale.
+func (c *Catalog) deaf() {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.turns.riseAll()
+	for name, s := range c.sets {
+		c.sets[name] = seen{s.set, true}
+	}
+	c.heard = time.Time{}
+}
+
+// hears notes that all changes before a moment are known.
+func (c *Catalog) hears(until time.Time) {
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	c.heard = until
+}
+
+// Heard reports whether the database has answered on the listening connection lately.
+func (c *Catalog) Heard() bool {
+	c.mu.RLock()
+	defer c.mu.RUnlock()
+	return c.current()
+}
+
+// Latest returns a set as it is, and asks the database only if it may have changed. Errors are
+// ErrNoSet or the database's.
+func (c *Catalog) Latest(ctx context.Context, name string) (*Set, error) {
+	known, current, turn := c.Known(name)
+	if current {
+		return known, nil
+	}
+	// Callers who find the same set stale at the same turn share one question. It has its own time
+	// limit, since others wait for it.
+	asked := c.asking.DoChan(strconv.FormatInt(turn, 10)+" "+name, func() (any, error) {
+		ctx, cancel := context.WithTimeout(c.running, askTime)
+		defer cancel()
+		set, err := c.look(ctx, name, known)
+		if errors.Is(err, ErrNoSet) {
+			c.forget(name)
+		}
+		if err != nil {
+			return nil, err
+		}
+		return c.put(set, turn), nil
+	})
+	select {
+	case <-ctx.Done():
+		return nil, ctx.Err()
+	case result := <-asked:
+		if result.Err != nil {
+			return nil, result.Err
+		}
+		return result.Val.(*Set), nil
+	}
+}
+
+// askTime is the time limit of a question for a set's state.
+const askTime = 10 * time.Second
+
+// look asks for a set's version and total, and for the whole set if that was defined anew.
+func (c *Catalog) look(ctx context.Context, name string, known *Set) (*Set, error) {
+	if known != nil {
+		if set, err := Moved(ctx, c.pool, known); err != nil || set != nil {
+			return set, err
+		}
+	}
+	return Get(ctx, c.pool, name)
+}
+
+// Notify tells every service that a set has changed, once the transaction commits.
+func Notify(ctx context.Context, tx pgx.Tx, name string) error {
+	_, err := tx.Exec(ctx, "select pg_notify($1, $2)", channel, name)
+	return err
+}
+
+// NotifyPurged tells every service that a record of a set was purged, once the transaction commits.
+func NotifyPurged(ctx context.Context, tx pgx.Tx, name string) error {
+	return Notify(ctx, tx, name+" "+purged)
+}
+
+// notices receives what services tell each other. A change of records sends two notices in one
+// transaction: the set's name with its stamp, and the name alone. Services of earlier versions,
+// and triggers, send the name alone.
+type notices struct {
+	*Catalog
+	stamped string // which sender told the stamp of which set in the notice before this one
+}
+
+func (n *notices) hear(notice *pgconn.Notification) {
+	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
+	name, rest, _ := strings.Cut(notice.Payload, " ")
+	if rest == purged {
+		n.Stale(name)
+		n.Purged()
+		return
+	}
+	if told, err := ReadStamp([]byte(rest)); err == nil {
+		if set := n.noteStamp(name, told); set != nil && n.Moved != nil {
+			n.Moved(set)
+		}
+		n.stamped = by + name
+		return
+	}
+	if n.stamped != by+notice.Payload {
+		n.Stale(notice.Payload)
+	}
+	n.stamped = ""
+}
+
+// Listen receives notices until the context of New ends, over a connection of its own.
+func (c *Catalog) Listen() {
+	for c.running.Err() == nil {
+		c.listenOnce(c.running)
+		c.deaf()
+		c.Purged() // a notice of it may be missed
+		select {
+		case <-c.running.Done():
+		case <-time.After(relisten):
+		}
+	}
+}
+
+// listenOnce receives notices over one connection until that fails or falls silent.
+func (c *Catalog) listenOnce(ctx context.Context) error {
+	config := c.pool.Config().ConnConfig
+	heard := notices{Catalog: c}
+	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { heard.hear(notice) }
+	conn, err := pgx.ConnectConfig(ctx, config)
+	if err != nil {
+		return err
+	}
+	defer func() {
+		ctx, cancel := context.WithTimeout(context.WithoutCancel(ctx), beatWait)
+		defer cancel()
+		conn.Close(ctx)
+	}()
+	for question := "listen " + channel; ; question = "select" {
+		asked := time.Now()
+		answer, cancel := context.WithTimeout(ctx, beatWait)
+		_, err := conn.Exec(answer, question)
+		cancel()
+		if err != nil {
+			return err
+		}
+		c.hears(asked)
+		for until := asked.Add(beat); time.Now().Before(until); {
+			wait, cancel := context.WithDeadline(ctx, until)
+			err := conn.PgConn().WaitForNotification(wait)
+			cancel()
+			if err != nil && wait.Err() == nil {
+				return err
+			}
+			if ctx.Err() != nil {
+				return ctx.Err()
+			}
+		}
+	}
+}
+
+// life is the life of the database that versions are given out in.
+type life struct {
+	mu    sync.Mutex
+	name  string        // see changes.Life
+	epoch atomic.Uint32 // OID of the catalogue's table
+}
+
+// Lives notes which life of the database a new connection belongs to. If it is another one,
+// everything remembered is dropped. All connections to the life before are broken by then.
+func (c *Catalog) Lives(ctx context.Context, conn *pgx.Conn) error {
+	name, err := changes.Life(ctx, conn)
+	if err == nil {
+		err = c.BeginEpoch(ctx, conn)
+	}
+	if err != nil {
+		return err
+	}
+	c.life.mu.Lock()
+	defer c.life.mu.Unlock()
+	if c.life.name != name && c.life.name != "" {
+		c.forgetAll()
+		c.Purged()
+	}
+	c.life.name = name
+	return nil
+}
+
+// BeginEpoch makes sure that versions of another life of the database are not taken for those of
+// this one.
+func (c *Catalog) BeginEpoch(ctx context.Context, conn *pgx.Conn) error {
+	catalogue, err := changes.BeginEpoch(ctx, conn)
+	if catalogue > 0 {
+		c.life.epoch.Store(catalogue)
+	}
+	return err
+}
+
+// InEpoch reports whether a set's versions are of the life that BeginEpoch last found: if not, a
+// backup was restored while the service ran.
+func (c *Catalog) InEpoch(d *Definition) bool { return d.catalogue == c.life.epoch.Load() }

@@ -1,0 +1,738 @@
+package known
+
+import (
+	"bytes"
+	"cmp"
+	"context"
+	"errors"
+	"slices"
+	"strconv"
+	"sync"
+	"sync/atomic"
+	"time"
+
+	"pageladder.example/internal/order"
+	"pageladder.example/internal/sets/view"
+	"pageladder.example/paging"
+)
+
+// Footholds are what is known of one order of a list: where its blocks begin, and how many records each
+// has. Without blocks it only has changes read with the values that the order needs.
+type Footholds struct {
+	list   *List
+	key    string // in the list's orders
+	asked  view.Asked
+	fields []string // of the order
+	order  order.Order
+	texts  texts
+	made   time.Time
+	first  int64        // the number of the state that the blocks were made at
+	used   atomic.Int64 // when they were last used for a page, in Unix nanoseconds
+
+	turn view.Turns // of the caller who places changes
+
+	// Guarded by the list's lock.
+	states []state  // by rising number; none: there are no blocks yet
+	done   int64    // the number of the next change to be placed, of all changes of the list
+	placed []placed // of the changes before that, as far as they are kept
+}
+
+// state is the blocks at a state.
+type state struct {
+	view.Mark
+	*order.Blocks
+}
+
+// placed is where a change falls.
+type placed struct {
+	key    []byte
+	blocks *order.Blocks // that it was placed in; nil: it was in them already
+	block  int
+}
+
+const (
+	statesKept  = 8    // they share most of their memory
+	cutsAtOnce  = 8    // blocks that are split in one update
+	placedMost  = 5000 // changes whose places the source is asked for
+	changeBytes = 100
+	buildTime   = 5 * time.Minute // time limit of a build
+	useLasts    = 5 * time.Second // after the last page, nothing is placed before it is asked for
+)
+
+// orderKey names the order of a question.
+func orderKey(q view.Question) string {
+	var key []byte
+	for _, o := range q.Asked().Ask.Order() {
+		key = strconv.AppendQuote(append(key, ' '), o.Field)
+		key = strconv.AppendBool(strconv.AppendBool(key, o.Desc), o.NullsFirst)
+	}
+	return string(key)
+}
+
+func orderFields(q view.Question) []string {
+	by := q.Asked().Ask.Order()
+	names := make([]string, len(by))
+	for i := range by {
+		names[i] = by[i].Field
+	}
+	return names
+}
+
+// orderOf is what is known of a question's order. From now on changes are read with its fields.
+func (l *List) orderOf(q view.Question) *Footholds {
+	key := orderKey(q)
+	l.mu.Lock()
+	o := l.orders[key]
+	if o == nil {
+		o = &Footholds{list: l, key: key, asked: *q.Asked(), fields: orderFields(q), order: q.Order(), turn: view.NewTurns(1)}
+		o.asked.Explain, o.asked.Through = nil, nil
+		if l.orders == nil {
+			l.orders = map[string]*Footholds{}
+		}
+		l.orders[key] = o
+	}
+	l.wants(o.fields)
+	l.mu.Unlock()
+	l.all.orders.put(o, o.size(), func() { l.take(o) })
+	return o
+}
+
+// take takes an order away.
+func (l *List) take(o *Footholds) {
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	if l.orders[o.key] == o {
+		delete(l.orders, o.key)
+	}
+}
+
+// dropOrder takes an order away whose footholds are of no use.
+func (l *List) dropOrder(o *Footholds) {
+	l.take(o)
+	l.all.orders.off(o)
+}
+
+// size is the memory, in bytes.
+func (o *Footholds) size() int {
+	o.list.mu.Lock()
+	defer o.list.mu.Unlock()
+	size := 500 + changeBytes*len(o.placed) + o.texts.size()
+	if n := len(o.states); n > 0 {
+		size += o.states[n-1].Bytes()
+	}
+	return size
+}
+
+func (o *Footholds) built() bool {
+	o.list.mu.Lock()
+	defer o.list.mu.Unlock()
+	return len(o.states) > 0
+}
+
+// mostChanges is the most changes that the footholds are worth to be kept for. The caller holds the
+// list's lock.
+func (o *Footholds) mostChanges() int64 {
+	n := len(o.states)
+	if n == 0 {
+		return mostChanges
+	}
+	most := max(o.states[n-1].Records()/20, 1_000)
+	if !o.order.Exact() {
+		most = min(most, placedMost)
+	}
+	return most
+}
+
+// trimmed lets places go of changes that the list has let go. The caller holds the list's lock.
+func (o *Footholds) trimmed(first int64) {
+	if extra := int(first - (o.done - int64(len(o.placed)))); extra > 0 {
+		o.placed = append(o.placed[:0:0], o.placed[min(extra, len(o.placed)):]...)
+		o.done = max(o.done, first)
+	}
+}
+
+// placedAt is where a change of the list falls; nil if that is not known. The caller holds the list's
+// lock.
+func (o *Footholds) placedAt(change int) *placed {
+	i := o.list.first + int64(change) - (o.done - int64(len(o.placed)))
+	if i < 0 || i >= int64(len(o.placed)) {
+		return nil
+	}
+	return &o.placed[i]
+}
+
+// catchUp places the changes that the list has and the footholds do not, so that their blocks are at
+// the list's state. The error is a *lostError if a change lacks what the order needs.
+func (o *Footholds) catchUp(ctx context.Context, v view.View) error {
+	l := o.list
+	pending := func() bool {
+		l.mu.Lock()
+		defer l.mu.Unlock()
+		return o.done < l.first+int64(len(l.changes))
+	}
+	if !pending() {
+		return nil
+	}
+	if err := o.turn.Take(ctx); err != nil {
+		return err
+	}
+	defer o.turn.Give()
+	l.mu.Lock()
+	var now *order.Blocks
+	mark, upTo := l.mark, l.first+int64(len(l.changes))
+	var at []int // of the changes to be placed, among all pending ones
+	all := make([]placed, max(upTo-o.done, 0))
+	if n := len(o.states); n > 0 {
+		now = o.states[n-1].Blocks
+	}
+	why := ""
+	by := make([]int64, len(all))
+	for i := range all {
+		change := int(o.done - l.first + int64(i))
+		if change < 0 {
+			why = "its changes were let go"
+			break
+		}
+		c := &l.changes[change]
+		values := l.valuesOf(c, o.fields)
+		if values == nil {
+			why = "a change was read without the order's fields"
+			break
+		}
+		var err error
+		if all[i].key, err = o.order.Key(values); err != nil {
+			why = err.Error()
+			break
+		}
+		if now != nil && !o.states[len(o.states)-1].Has(c.Origin) {
+			at, by[i] = append(at, i), c.By
+		}
+	}
+	l.mu.Unlock()
+	if why != "" {
+		return &lostError{why}
+	}
+	blocks := now
+	if len(at) > 0 {
+		q, err := v.Ask(o.asked)
+		if err != nil {
+			return err
+		}
+		if blocks, err = o.placeAll(ctx, q, mark, now, all, at, by); err != nil {
+			return err
+		}
+	}
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	o.placed, o.done = append(o.placed, all...), upTo
+	if blocks != now {
+		o.states = append(o.states, state{mark, blocks})
+		if extra := len(o.states) - statesKept; extra > 0 {
+			o.states = append(o.states[:0:0], o.states[extra:]...)
+			for i := range o.placed {
+				if !slices.ContainsFunc(o.states, func(s state) bool { return s.Blocks == o.placed[i].blocks }) {
+					o.placed[i].blocks = nil // frees their memory
+				}
+			}
+		}
+	}
+	o.trimmed(l.first)
+	return nil
+}
+
+// placeAll places changes in blocks, and gives the blocks with them.
+func (o *Footholds) placeAll(ctx context.Context, q view.Question, mark view.Mark, now *order.Blocks, all []placed, at []int, by []int64) (*order.Blocks, error) {
+	found, err := o.find(ctx, q, now, all, at)
+	if err != nil {
+		return nil, err
+	}
+	growth := map[int]int64{}
+	for n, i := range at {
+		all[i].blocks, all[i].block = now, found[n]
+		growth[found[n]] += by[i]
+	}
+	blocks, err := now.Edited(edits(growth))
+	if err != nil {
+		return nil, &lostError{"the change log does not fit what was known"}
+	}
+	return o.cut(ctx, q, mark, blocks, found)
+}
+
+// find finds the blocks that changes fall into.
+func (o *Footholds) find(ctx context.Context, q view.Question, blocks *order.Blocks, all []placed, at []int) ([]int, error) {
+	found, keys := make([]int, len(at)), make([][]byte, len(at))
+	for n, i := range at {
+		keys[n] = all[i].key
+		found[n] = blocks.Find(keys[n], o.order.Compare)
+	}
+	if o.order.Exact() {
+		return found, nil
+	}
+	return found, o.place(ctx, q, blocks, keys, found)
+}
+
+// edits are the changes of blocks that grow so much.
+func edits(growth map[int]int64) []order.Edit {
+	all := make([]order.Edit, 0, len(growth))
+	for i, n := range growth {
+		all = append(all, order.Edit{I: i, By: n})
+	}
+	slices.SortFunc(all, func(a, b order.Edit) int { return cmp.Compare(a.I, b.I) })
+	return all
+}
+
+// cut splits blocks that have grown, at records that are read from the list. It does so only if
+// those are of the blocks' state; otherwise it is done later.
+func (o *Footholds) cut(ctx context.Context, q view.Question, mark view.Mark, blocks *order.Blocks, changed []int) (*order.Blocks, error) {
+	var cuts []order.Edit
+	looked := map[int]bool{}
+	for _, near := range changed {
+		// Blocks before this one may have been merged, so it is at its number or before.
+		for i := max(near-1, 0); i <= near && i < blocks.Len() && len(cuts) < cutsAtOnce; i++ {
+			if looked[i] {
+				continue
+			}
+			looked[i] = true
+			b := blocks.Block(i)
+			if b.Records <= 2*blocks.Step() {
+				continue
+			}
+			half := b.Records / 2 / blocks.Step() * blocks.Step()
+			w := view.Window{Order: true, Skip: half, Limit: 1}
+			if i > 0 {
+				w.From = o.order.Values(b.Key)
+			}
+			var key []byte
+			seen, err := q.Read(ctx, w, func(row *view.Row) (err error) { key, err = o.order.Key(row.Order); return err })
+			if moved := new(view.Moved); errors.As(err, &moved) || err == nil && (key == nil || seen.View.Mark().Number != mark.Number) {
+				return blocks, nil
+			}
+			if err != nil {
+				return blocks, err
+			}
+			cuts = append(cuts, order.Edit{I: i, Parts: []order.Part{{Key: key, Before: half}}})
+		}
+	}
+	if len(cuts) == 0 {
+		return blocks, nil
+	}
+	slices.SortFunc(cuts, func(a, b order.Edit) int { return cmp.Compare(a.I, b.I) })
+	finer, err := blocks.Edited(cuts)
+	if err != nil { // they stay as they are
+		return blocks, nil
+	}
+	return finer, nil
+}
+
+// at are the blocks at a state; nil if they are not known there. The caller holds the list's lock.
+func (o *Footholds) at(m view.Mark) *order.Blocks {
+	for i := len(o.states) - 1; i >= 0; i-- {
+		s := o.states[i]
+		if s.Number > m.Number {
+			continue
+		}
+		since, known := o.list.between(s.Mark, m)
+		if !known {
+			return nil
+		}
+		growth := map[int]int64{}
+		for _, change := range since {
+			p := o.placedAt(change)
+			if p == nil || p.blocks != s.Blocks {
+				return nil // the state lies within one update
+			}
+			growth[p.block] += o.list.changes[change].By
+		}
+		if len(growth) == 0 {
+			return s.Blocks
+		}
+		blocks, err := s.Edited(edits(growth))
+		if err != nil {
+			return nil
+		}
+		return blocks
+	}
+	return nil
+}
+
+// Footholds are the footholds of a question's order, and their blocks at the state of its view; nil if there
+// are none. They are then built in the background, if wanted.
+func (l *List) Footholds(ctx context.Context, q view.Question, total int64, wanted bool) (*Footholds, *order.Blocks, error) {
+	m := q.Mark()
+	if m.State == nil {
+		return nil, nil, nil
+	}
+	l.mu.Lock()
+	o := l.orders[orderKey(q)]
+	none := o == nil || len(o.states) == 0
+	l.mu.Unlock()
+	if none {
+		if wanted {
+			l.build(q)
+		}
+		return nil, nil, nil
+	}
+	o.used.Store(time.Now().UnixNano())
+	err := l.bring(ctx, q)
+	if err == nil {
+		err = o.catchUp(ctx, q.View())
+	}
+	var lost *lostError
+	if err != nil && !errors.As(err, &lost) {
+		return nil, nil, err
+	}
+	if err == nil {
+		l.mu.Lock()
+		blocks := o.at(m)
+		l.mu.Unlock()
+		if blocks == nil { // known at later states only: this page is read the plain way
+			q.Asked().Explain.Forsake("the footholds are of a later version")
+			return nil, nil, nil
+		}
+		if blocks.Records() == total || m.Total(total).Is() != paging.TotalExact { // nobody tells whether a list that ages has changed
+			l.all.orders.put(o, o.size(), nil) // it may have grown
+			l.all.lately.note(o, q)
+			q.Asked().Explain.Know("footholds", o.first, o.made)
+			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {
+				l.build(q) // few blocks have become large
+			}
+			return o, blocks, nil
+		}
+		l.all.unlike.Add(1)
+		lost = &lostError{"the footholds do not fit the total"}
+	}
+	q.Asked().Explain.Forsake(lost.why)
+	l.dropOrder(o)
+	l.build(q)
+	return nil, nil, nil
+}
+
+// building are the footholds that are being built, one at a time for a list, and when each was built
+// last.
+type building struct {
+	mu    sync.Mutex
+	lists map[string]bool
+	built map[string]time.Time
+}
+
+func (b *building) begin(list, order string, again time.Duration) bool {
+	b.mu.Lock()
+	defer b.mu.Unlock()
+	if b.lists[list] || time.Since(b.built[list+order]) < again {
+		return false
+	}
+	if b.lists == nil || len(b.built) >= ordersKept { // nearly all of them long ago
+		b.built = map[string]time.Time{}
+	}
+	if b.lists == nil {
+		b.lists = map[string]bool{}
+	}
+	b.lists[list], b.built[list+order] = true, time.Now()
+	return true
+}
+
+func (b *building) end(list string) {
+	b.mu.Lock()
+	defer b.mu.Unlock()
+	delete(b.lists, list)
+}
+
+// build builds the footholds of a question in the background.
+func (l *List) build(q view.Question) {
+	set, asked := q.View().Set().Name, *q.Asked()
+	asked.Explain = nil
+	if !l.all.building.begin(set, l.name+orderKey(q), l.all.BuildAgain) {
+		return
+	}
+	l.all.later(func() {
+		defer l.all.building.end(set)
+		ctx, cancel := context.WithTimeout(l.all.running, buildTime)
+		defer cancel()
+		// An error does no harm: pages are read the plain way, and the next deep page tries again.
+		v, err := l.all.open(ctx, set)
+		if err != nil {
+			return
+		}
+		defer v.Close()
+		if q, err := v.Ask(asked); err == nil {
+			l.all.List(q).Build(ctx, q)
+		}
+	})
+}
+
+// Build builds the footholds of a question in one snapshot.
+func (l *List) Build(ctx context.Context, q view.Question) (*Footholds, error) {
+	o := l.orderOf(q)
+	err := q.Snapshot(ctx, func(q view.Question) error {
+		if q.Mark().State == nil {
+			return &lostError{"nothing can be remembered of it at present"}
+		}
+		// A page of the default size then begins at a foothold or, once records have been added and
+		// removed, near one.
+		step := (int64(q.View().Set().Rules.Resolved().Size.Default) + 1) / 2
+		if q.Filtered() || q.Mark().Total(0).Is() != paging.TotalExact {
+			step *= 4 // or ends right before one: walking costs more
+		}
+		b := order.Build(step, mostBytes(o.order))
+		var key []byte
+		at := int64(0)
+		records, err := q.Every(ctx, b.Step, func(values [][]byte, position int64) (err error) {
+			if key != nil {
+				b.Add(key, position-at)
+			}
+			at = position
+			key, err = o.order.Key(values)
+			return err
+		})
+		if err != nil {
+			return err
+		}
+		if key != nil {
+			if records <= at {
+				return &view.Moved{Why: "fewer records than were counted"}
+			}
+			b.Add(key, records-at)
+		}
+		if err := l.start(ctx, q); err != nil {
+			return err
+		}
+		return o.begin(q.Mark(), b.Blocks())
+	})
+	if err != nil {
+		return nil, err
+	}
+	l.mu.Lock()
+	if l.orders == nil {
+		l.orders = map[string]*Footholds{}
+	}
+	l.orders[o.key] = o
+	l.mu.Unlock()
+	l.all.orders.put(o, o.size(), func() { l.take(o) })
+	return o, nil
+}
+
+// begin begins with blocks at a state.
+func (o *Footholds) begin(m view.Mark, blocks *order.Blocks) error {
+	l := o.list
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	if m.Number < l.from {
+		return &lostError{"the list has moved on too far"}
+	}
+	first, _ := slices.BinarySearchFunc(l.changes, m.Number+1, func(c view.Change, n int64) int { return cmp.Compare(c.Number, n) })
+	o.states, o.placed, o.done = []state{{m, blocks}}, nil, l.first+int64(first)
+	o.first, o.made = m.Number, time.Now()
+	return nil
+}
+
+// mostBytes is the memory limit of footholds by number of records: 1 MB a million, 3 MB if the
+// order has text, and at least leastBytes.
+func mostBytes(by order.Order) func(records int64) int {
+	each := int64(1) // byte per record
+	if !by.Exact() {
+		each = 3
+	}
+	return func(records int64) int { return int(max(each*records, leastBytes)) }
+}
+
+const leastBytes = 100_000
+
+// Step is how many records a block has, about, and Bytes the memory of all.
+func (o *Footholds) Step() int64 {
+	o.list.mu.Lock()
+	defer o.list.mu.Unlock()
+	return o.states[0].Step()
+}
+
+// Bytes is the memory of all blocks.
+func (o *Footholds) Bytes() int {
+	o.list.mu.Lock()
+	defer o.list.mu.Unlock()
+	return o.states[0].Bytes()
+}
+
+// Place is the place that a key was made of.
+func (o *Footholds) Place(key []byte) []*string { return o.order.Values(key) }
+
+// Shifted reports whether the changes after one state and until another shift the records from a block on.
+// If only the source knows the order, it goes by the blocks that the changes fell into. All of them were
+// placed before.
+func (o *Footholds) Shifted(after, until view.Mark, blocks *order.Blocks, block int, key []byte) bool {
+	o.list.mu.Lock()
+	defer o.list.mu.Unlock()
+	since, known := o.list.between(after, until)
+	if !known {
+		return true
+	}
+	shift, in, begins := int64(0), blocks, block
+	for _, change := range since {
+		p, by := o.placedAt(change), o.list.changes[change].By
+		switch {
+		case p == nil:
+			return true
+		case o.order.Exact():
+			if bytes.Compare(p.key, key) < 0 {
+				shift += by
+			}
+			continue
+		case p.blocks == nil:
+			return true
+		case p.blocks != in:
+			in = p.blocks
+			begins = in.Find(key, o.order.Compare)
+			if !bytes.Equal(in.Block(begins).Key, key) {
+				return true // the guess was wrong
+			}
+		}
+		if p.block < begins {
+			shift += by
+		}
+	}
+	return shift != 0
+}
+
+// Follow brings a list and the footholds of a question's order to the state of its view.
+func (o *Footholds) Follow(ctx context.Context, q view.Question) error {
+	if err := o.list.bring(ctx, q); err != nil {
+		return err
+	}
+	return o.catchUp(ctx, q.View())
+}
+
+// Watch has changes read with what Touched needs in the order of a question.
+func (l *List) Watch(q view.Question) *Footholds {
+	o := l.orderOf(q)
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	if l.mark.State == nil && l.name != "" {
+		l.mark = q.Mark()
+		l.from = l.mark.Number
+	}
+	if n := l.first + int64(len(l.changes)); len(o.states) == 0 && len(o.placed) == 0 {
+		o.done = n
+	}
+	return o
+}
+
+// Touched reports whether the changes after a state and until that of a question's view touch a window of
+// records: one of them, or their positions. A nil last stands for the end of the list.
+func (o *Footholds) Touched(ctx context.Context, q view.Question, after view.Mark, first, last []byte) (bool, error) {
+	if err := o.Follow(ctx, q); err != nil {
+		var lost *lostError
+		if errors.As(err, &lost) {
+			return true, nil
+		}
+		return true, err
+	}
+	l := o.list
+	l.mu.Lock()
+	since, known := l.between(after, q.Mark())
+	keys, by := make([][]byte, len(since)), make([]int64, len(since))
+	for i, change := range since {
+		p := o.placedAt(change)
+		if p == nil {
+			known = false
+			break
+		}
+		keys[i], by[i] = p.key, l.changes[change].By
+	}
+	l.mu.Unlock()
+	if !known || first == nil && len(keys) > 0 {
+		return true, nil
+	}
+	if len(keys) == 0 {
+		return false, nil
+	}
+	compare := bytes.Compare
+	if !o.order.Exact() {
+		var err error
+		if compare, err = o.comparison(ctx, q, keys, first, last); err != nil {
+			return true, err
+		}
+	}
+	shift := int64(0)
+	for i, key := range keys {
+		switch {
+		case compare(key, first) < 0:
+			shift += by[i]
+		case last == nil || compare(key, last) <= 0:
+			return true, nil
+		}
+	}
+	return shift != 0, nil
+}
+
+// Key is the key of a record with some values in the order's fields.
+func (o *Footholds) Key(values [][]byte) ([]byte, error) { return o.order.Key(values) }
+
+// lately remembers, for each set, the footholds by which a page was last read. They are moved as soon as a
+// change of the set is noticed, so that the next pages need not wait for it.
+type lately struct {
+	mu   sync.Mutex
+	used map[string]use
+	busy atomic.Bool
+}
+
+type use struct {
+	*Footholds
+	at time.Time
+}
+
+const useNoted = 50 * time.Millisecond // least time between two notes of one set
+
+func (l *lately) forget() {
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	clear(l.used)
+}
+
+func (l *lately) note(o *Footholds, q view.Question) {
+	name := q.View().Set().Name
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	if u := l.used[name]; u.Footholds == o && time.Since(u.at) < useNoted {
+		return
+	}
+	if len(l.used) >= ordersKept || l.used == nil {
+		l.used = map[string]use{}
+	}
+	l.used[name] = use{o, time.Now()}
+}
+
+// Ahead moves the footholds by which a set was read lately, in the background, once it has moved on to the
+// state of a view.
+func (k *Known) Ahead(v view.View) {
+	set := v.Set().Name
+	k.lately.mu.Lock()
+	u := k.lately.used[set]
+	k.lately.mu.Unlock()
+	if u.Footholds == nil || time.Since(u.at) > useLasts || !k.lately.busy.CompareAndSwap(false, true) {
+		return
+	}
+	k.later(func() {
+		defer k.lately.busy.Store(false)
+		ctx, cancel := context.WithTimeout(k.running, useLasts)
+		defer cancel()
+		if q, err := v.Ask(u.asked); err == nil {
+			if u.list.brought(ctx, q, false) == nil { // a failure is reported to whoever needs them
+				u.catchUp(ctx, v)
+			}
+		}
+	})
+}
+
+// BroughtTo is the number of the state that a set's footholds of lately are at.
+func (k *Known) BroughtTo(set string) int64 {
+	k.lately.mu.Lock()
+	u := k.lately.used[set]
+	k.lately.mu.Unlock()
+	if u.Footholds == nil {
+		return 0
+	}
+	u.list.mu.Lock()
+	defer u.list.mu.Unlock()
+	if n := len(u.states); n > 0 && u.done == u.list.first+int64(len(u.list.changes)) {
+		return u.list.mark.Number
+	}
+	return 0
+}

@@ -1,0 +1,108 @@
+// Package reading reads pages, single records and whole lists. All go one way: open a view, settle,
+// find the route to the records, read them, and hold the answer against the state that it was read
+// at. If that is another one, and the answer may be another one there, it is read again.
+package reading
+
+import (
+	"context"
+	"errors"
+	"sync/atomic"
+
+	"pageladder.example/internal/sets/known"
+	"pageladder.example/internal/sets/view"
+)
+
+// Reader reads sets. It is safe for concurrent use.
+type Reader struct {
+	// Deep is from how many records from either end on footholds are made.
+	Deep int64
+
+	open   func(ctx context.Context, set string, how view.How, afresh bool) (view.View, error)
+	known  *known.Known
+	reread atomic.Int64
+}
+
+const (
+	deep   = 500
+	nearby = 60 // records from either end beyond which footholds that exist are used
+)
+
+// New reads sets by views of them, and by what is known of their lists.
+func New(open func(ctx context.Context, set string, how view.How, afresh bool) (view.View, error), known *known.Known) *Reader {
+	return &Reader{Deep: deep, open: open, known: known}
+}
+
+// Reread is how many pages were read again because their set changed while they were read.
+func (r *Reader) Reread() int64 { return r.reread.Load() }
+
+// The ways that are tried, one after the other, while the set changes. In one snapshot nothing does; and
+// the plain way trusts nothing but the snapshot.
+var (
+	lightly  = []view.How{view.Latest, view.Latest, view.Latest, view.Still, view.Plain, view.Plain}
+	inOne    = []view.How{view.Still, view.Plain, view.Plain}
+	errPlain = errors.New("reading: to be read in one snapshot")
+)
+
+// midway is an error after something was given out, so that nothing can be read again.
+type midway struct{ error }
+
+func (m *midway) Unwrap() error { return m.error }
+
+// with does something with a view of a set, until it has an answer that holds. The function's error is
+// errPlain if one snapshot is needed.
+func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(view.View) error) (err error) {
+	for i, how := range hows {
+		v, opened := r.open(ctx, set, how, i > 0)
+		if err = opened; err == nil {
+			again, over := false, (*midway)(nil)
+			if err = do(v); err != nil {
+				errors.As(err, &over)
+				err, again = v.Failed(ctx, err)
+			}
+			v.Close()
+			switch {
+			case err == nil, over != nil:
+				return err
+			case errors.Is(err, errPlain):
+				return r.with(ctx, set, inOne, do)
+			case again:
+				continue
+			}
+		}
+		var moved *view.Moved
+		if !errors.As(err, &moved) || ctx.Err() != nil {
+			return err
+		}
+		r.reread.Add(1)
+	}
+	return err
+}
+
+// behind is the error of a list held at a state that cannot be read at the moment.
+func behind(number int64, err error) error {
+	var moved *view.Moved
+	if number > 0 && errors.As(err, &moved) {
+		return &view.GoneError{Mark: number, Why: "its log has been made anew just now, or the database that is read is behind; ask again"}
+	}
+	return err
+}
+
+// same reports whether two views are of one state.
+func same(a, b view.View) bool {
+	return a == b || a.Mark().State != nil && a.Mark().Number == b.Mark().Number && a.Set().Same(b.Set().Definition)
+}
+
+// State is the number of the state that a set is at; 0 if nobody can tell when it changes.
+func (r *Reader) State(ctx context.Context, set string) (number int64, err error) {
+	err = r.with(ctx, set, []view.How{view.Latest, view.Plain}, func(v view.View) error {
+		if v.Steady() {
+			return nil
+		}
+		now, err := v.Confirm(ctx)
+		if err == nil {
+			number = now.Mark().Number
+		}
+		return err
+	})
+	return number, err
+}

@@ -1,0 +1,518 @@
+package relation
+
+import (
+	"cmp"
+	"context"
+	"errors"
+	"slices"
+	"strconv"
+
+	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/internal/order"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/sets/catalog"
+	"pageladder.example/internal/sets/view"
+	"pageladder.example/paging"
+	"pageladder.example/paging/statement"
+	"pageladder.example/paging/value"
+)
+
+// question is a question of a view of PostgreSQL.
+type question struct {
+	*statement.Question
+	in    *View
+	asked view.Asked
+	own   statement.Where // of every statement on the table
+	by    []paging.Order
+	name  string
+	held  *held // of a list held still
+}
+
+func (q *question) View() view.View    { return q.in }
+func (q *question) Asked() *view.Asked { return &q.asked }
+func (q *question) Name() string       { return q.name }
+
+func (q *question) Mark() view.Mark {
+	if q.held != nil && q.held.fixed != "" {
+		return view.Mark{}
+	}
+	return q.in.Mark()
+}
+
+// Ask makes a question.
+func (v *View) Ask(asked view.Asked) (view.Question, error) {
+	q, err := v.question(asked)
+	if err != nil {
+		return nil, err
+	}
+	return q, nil
+}
+
+func (v *View) question(asked view.Asked) (*question, error) {
+	if asked.Except != "" {
+		asked.Ask = asked.Ask.Without(asked.Except)
+	}
+	q := &question{in: v, asked: asked, name: v.Kind.ListName(v) + " " + filterKey(asked.Ask, v.On.BindsFor(asked.Sees))}
+	if v.held != nil {
+		q.name += " @" + strconv.FormatInt(v.held.Version, 10)
+		return q, q.hold()
+	}
+	own, records := v.Table.ownFor(asked.Sees)
+	q.own = v.Kind.Against(v, own)
+	var err error
+	if q.Question, err = records.Ask(asked.Ask, q.own); err == nil {
+		q.by = q.Question.Order()
+	}
+	return q, err
+}
+
+// filterKey names what an ask filters and searches, under a fixed filter. It is equal for equal
+// filters, and "" if there are none.
+func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
+	conditions, search := ask.Conditions(), ask.Search()
+	if len(conditions)+len(fixed) == 0 && search == "" {
+		return ""
+	}
+	slices.SortFunc(conditions, func(a, b paging.Condition) int { return cmp.Or(cmp.Compare(a.Field, b.Field), cmp.Compare(a.Op, b.Op)) })
+	key := strconv.AppendQuote(make([]byte, 0, 128), search)
+	if search != "" {
+		for _, field := range ask.Rules().Search {
+			key = strconv.AppendQuote(append(key, ' '), field)
+		}
+	}
+	for _, all := range [][]paging.Condition{fixed, conditions} {
+		for i := range all {
+			c, values := &all[i], all[i].Values
+			if len(values) > 1 { // their order does not matter
+				values = slices.Sorted(slices.Values(values))
+			}
+			key = append(strconv.AppendQuote(append(key, ' '), c.Field), c.Op...)
+			for _, v := range values {
+				key = strconv.AppendQuote(key, v)
+			}
+		}
+		key = append(key, ';')
+	}
+	return string(key)
+}
+
+// Filtered reports whether the list is a part of the set's records.
+func (q *question) Filtered() bool {
+	return len(q.asked.Ask.Conditions()) > 0 || q.asked.Ask.Search() != "" || len(q.in.On.BindsFor(q.asked.Sees)) > 0
+}
+
+// Records is the number of records of the list, if the view tells it.
+func (q *question) Records() (int64, bool) {
+	if q.Filtered() || q.held != nil {
+		return 0, false
+	}
+	return q.in.Kind.Records(q.in)
+}
+
+// Order is how places compare. The order of values of a source is its database's, except for types
+// that both have.
+func (q *question) Order() order.Order {
+	fields := make(order.Order, len(q.by))
+	for i, o := range q.by {
+		fields[i] = order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst}
+		if f := q.in.On.Field(o.Field); q.in.Kind.Knows(f) {
+			fields[i].Type = f.Type
+		}
+	}
+	return fields
+}
+
+// sorted are the names of the fields of the order.
+func (q *question) sorted() []string {
+	names := make([]string, len(q.by))
+	for i, o := range q.by {
+		names[i] = o.Field
+	}
+	return names
+}
+
+// Place is the place of a record with some values in the fields of the order, as Row has them.
+func (q *question) Place(order [][]byte) ([]*string, error) {
+	values := make([]any, len(order))
+	for i, raw := range order {
+		if raw != nil {
+			values[i] = string(raw)
+		}
+	}
+	return q.Question.Place(values)
+}
+
+// reversed is the same question in the opposite order.
+func (q *question) reversed() *question {
+	r := *q
+	r.Question = q.Question.Reversed()
+	if q.held != nil {
+		r.held = q.held.reversed()
+	}
+	return &r
+}
+
+// regions are the regions of a question that a window begins in, in the window's direction.
+func (q *question) regions(w *view.Window) ([]statement.Region, error) {
+	switch {
+	case w.From == nil:
+		return q.Regions(), nil
+	case w.Upto: // in the opposite order, those from it on
+		back := *w
+		back.Upto = false
+		regions, err := q.reversed().regions(&back)
+		slices.Reverse(regions)
+		return regions, err
+	case w.After:
+		return q.Question.After(w.From)
+	}
+	return q.Question.From(w.From)
+}
+
+// readable notes where a statement on the list is run: a question without filters has connections of
+// its own.
+func (q *question) db() postgres.Querier {
+	switch pools := q.in.Kind.Pools(q.in); {
+	case q.in.Tx != nil:
+		return q.in.Tx
+	case !q.Filtered():
+		return pools.Plain
+	default:
+		return pools.Main
+	}
+}
+
+// reading is one Read in progress.
+type reading struct {
+	q     *question
+	each  func(*view.Row) error
+	asked int    // statements
+	stamp []byte // of the last statement that returned a record; nil if the last one did not
+	seen  view.Seen
+}
+
+// Read reads a window, region by region.
+func (q *question) Read(ctx context.Context, w view.Window, each func(*view.Row) error) (view.Seen, error) {
+	onward := q
+	if w.Backward && !w.Upto {
+		onward = q.reversed()
+	}
+	r := reading{q: onward, each: each, seen: view.Seen{View: q.in}}
+	regions, err := onward.regions(&w)
+	if err == nil && w.Limit == 0 {
+		err = q.atLength(ctx)
+	}
+	if err == nil {
+		err = r.walk(ctx, &w, regions)
+	}
+	if err != nil {
+		if w.From != nil {
+			err = misplaced(err)
+		}
+		return r.seen, err
+	}
+	if q.in.Tx != nil || !q.in.stamped() {
+		return r.seen, nil
+	}
+	if r.stamp == nil { // nothing was read that has one
+		r.asked++
+		if r.stamp, err = q.in.AskStamp(ctx, q.db()); err != nil {
+			return r.seen, err
+		}
+	}
+	// Versions only rise, and every change of a record raises the version in its own transaction: if the
+	// last statement saw the expected one, so did all statements before it.
+	seen, err := q.in.Kind.Seen(q.in, r.stamp)
+	if err != nil {
+		return r.seen, err
+	}
+	if seen != q.in && r.asked > 1 {
+		return r.seen, &view.Moved{Why: "between two statements"}
+	}
+	r.seen.View = seen
+	return r.seen, nil
+}
+
+// atLength prepares for a window without an end: that may take long, and whatever is known to go wrong
+// does so before the first record.
+func (q *question) atLength(ctx context.Context) error {
+	if q.in.Tx != nil {
+		if _, err := q.in.Tx.Exec(ctx, "set local statement_timeout = 0"); err != nil { // a source has a limit
+			return err
+		}
+	}
+	if q.held == nil {
+		return nil
+	}
+	lost := q.held.cuts()
+	cuts, err := postgres.Int(ctx, q.db(), lost.SQL, lost.Args...)
+	if err == nil && cuts > 0 {
+		err = &view.GoneError{Mark: q.held.mark.Version, Why: textLost}
+	}
+	return err
+}
+
+func (r *reading) walk(ctx context.Context, w *view.Window, regions []statement.Region) error {
+	if w.Limit == 0 {
+		for i, g := range regions {
+			skip := int64(0)
+			if i == 0 {
+				skip = w.Skip
+			}
+			if _, err := r.region(ctx, w, g, skip, 0); err != nil {
+				return err
+			}
+		}
+		return nil
+	}
+	return statement.Walk(regions, w.Skip, w.Limit,
+		func(g statement.Region, offset int64, limit int) (int, error) {
+			return r.region(ctx, w, g, offset, limit)
+		},
+		func(g statement.Region, most int64) (int64, error) { return r.size(ctx, g, most) })
+}
+
+// region reads records of one region. Every statement returns the stamp of its own snapshot.
+func (r *reading) region(ctx context.Context, w *view.Window, g statement.Region, offset int64, limit int) (int, error) {
+	q := r.q
+	before := append(make([]string, 0, 8+len(w.Fields)), stampField)
+	rows := q.Rows
+	if q.held != nil {
+		before, rows = append(before, foundField, q.in.Table.fateField()), q.held.rows
+	}
+	told := len(before)
+	if w.Order {
+		before = append(before, q.sorted()...)
+	}
+	values := len(before)
+	page, err := rows(append(before, w.Fields...), g, offset, limit)
+	if err != nil {
+		return 0, err
+	}
+	q.note(page)
+	r.asked++
+	came, err := q.db().Query(ctx, page.SQL, postgres.Texts(page.Args)...)
+	if err != nil {
+		return 0, err
+	}
+	defer came.Close()
+	n := 0
+	var row view.Row
+	for ; came.Next(); n++ {
+		raw := came.RawValues()
+		if n == 0 && q.in.stamped() {
+			r.stamp = append([]byte{}, raw[0]...)
+		}
+		if q.held != nil {
+			if r.seen.Looked, row.Fate, err = q.held.whole(raw[1], raw[2]); err != nil {
+				return n, err
+			}
+		}
+		row.Order, row.Values = raw[told:values], raw[values:]
+		if err := r.each(&row); err != nil {
+			return n, err
+		}
+	}
+	if n == 0 {
+		r.stamp = nil
+	}
+	return n, came.Err()
+}
+
+// size counts a region's records, up to a bound.
+func (r *reading) size(ctx context.Context, g statement.Region, most int64) (int64, error) {
+	r.asked++
+	return r.q.size(ctx, g, most)
+}
+
+func (q *question) size(ctx context.Context, g statement.Region, most int64) (int64, error) {
+	counted := q.Question.Count(g, most)
+	if q.held != nil {
+		counted = q.held.count(g, most)
+	}
+	return postgres.Int(ctx, q.db(), counted.SQL, counted.Args...)
+}
+
+// note explains a statement.
+func (q *question) note(s statement.Statement) {
+	if q.asked.Explain != nil {
+		q.asked.Explain.Ask(q.in.Kind.Unstamped(q.in, s.SQL))
+	}
+}
+
+// misplaced is an error of reading from a place as the place's own, if it is that.
+func misplaced(err error) error {
+	var place *statement.PlaceError
+	switch {
+	case errors.As(err, &place):
+		return &view.PlaceError{Says: "holds " + place.Found + " for " + place.Field + "; right would be " + place.Want}
+	case postgres.IsDataException(postgres.Code(err)):
+		return &view.PlaceError{Says: "holds a value that is not of its field's type"}
+	}
+	return err
+}
+
+// One reads fields of the record with a key.
+func (q *question) One(ctx context.Context, key, fields []string) (*view.Single, error) {
+	asked, err := q.whole()
+	if err != nil {
+		return nil, err
+	}
+	canonical, ok := CanonicalKey(q.in.On.Definition, key)
+	if !ok {
+		return nil, view.ErrNoRecord
+	}
+	g, err := asked.WithKey(canonical)
+	if err != nil {
+		return nil, err
+	}
+	told := []string{stampField, revisionField, q.in.Table.fateField()}
+	if q.held == nil {
+		told = told[:2]
+	}
+	one, err := asked.Unordered(append(told, fields...), g)
+	if err != nil {
+		return nil, err
+	}
+	rows, err := q.db().Query(ctx, one.SQL, postgres.Texts(one.Args)...)
+	if err != nil {
+		return nil, err
+	}
+	defer rows.Close()
+	if !rows.Next() {
+		if err := rows.Err(); err != nil && !postgres.IsDataException(postgres.Code(err)) {
+			return nil, err
+		}
+		if q.in.Tx == nil && q.in.stamped() { // is that so, by the definition of now?
+			rows.Close()
+			if _, err := q.in.Confirm(ctx); err != nil {
+				return nil, err
+			}
+		}
+		return nil, view.ErrNoRecord // also if the source cannot read the key
+	}
+	raw := rows.RawValues()
+	s := &view.Single{View: q.in, Values: make([][]byte, len(fields))}
+	for i, v := range raw[len(told):] {
+		if v != nil {
+			s.Values[i] = append([]byte{}, v...)
+		}
+	}
+	if s.Revision, err = strconv.ParseInt(string(raw[1]), 10, 64); err != nil {
+		return nil, err
+	}
+	if q.held != nil {
+		return s, q.held.known(view.Fate(raw[2]))
+	}
+	if q.in.Tx == nil && q.in.stamped() {
+		seen, err := q.in.Kind.Seen(q.in, raw[0])
+		if err != nil {
+			return nil, err
+		}
+		s.View = seen
+	}
+	return s, nil
+}
+
+// CanonicalKey checks a key and brings it into its canonical form. No record has a key that does not
+// fit.
+func CanonicalKey(d *catalog.Definition, key []string) ([]string, bool) {
+	if len(key) != len(d.Rules.Key) {
+		return nil, false
+	}
+	canonical := make([]string, len(key))
+	for i, field := range d.Rules.Key {
+		f := d.Field(field)
+		t := f.Type
+		if f.Own || t == catalog.UnknownType { // the source reads it
+			t = value.Text
+		}
+		text, want := t.Canonical(key[i])
+		if want != "" {
+			return nil, false
+		}
+		canonical[i] = text
+	}
+	return canonical, true
+}
+
+// whole is the question as one of a table, which anything can be asked of.
+func (q *question) whole() (*statement.Question, error) {
+	if q.held == nil {
+		return q.Question, nil
+	}
+	return q.held.tableOf(q)
+}
+
+// UpTo counts the records up to a place: in the opposite order, those from it on.
+func (q *question) UpTo(ctx context.Context, place []*string) (n int64, err error) {
+	back := q.reversed()
+	regions, err := back.Question.From(place)
+	if err != nil {
+		return 0, err
+	}
+	for _, g := range regions {
+		more, err := back.size(ctx, g, 1<<62)
+		if err != nil {
+			return 0, err
+		}
+		n += more
+	}
+	return n, nil
+}
+
+// Values counts a field's values.
+func (q *question) Values(ctx context.Context, field string, most int, ranked bool) ([]view.Value, error) {
+	asked, err := q.whole()
+	if err != nil {
+		return nil, err
+	}
+	counted, err := asked.Facet(field, most)
+	if err != nil {
+		return nil, err
+	}
+	q.note(counted)
+	rows, err := q.db().Query(ctx, counted.SQL, counted.Args...)
+	if err != nil {
+		return nil, err
+	}
+	boolean := q.in.On.Field(field).Type == value.Boolean
+	found, err := pgx.CollectRows(rows, func(row pgx.CollectableRow) (v view.Value, err error) {
+		if err = row.Scan(&v.Text, &v.Count); boolean && v.Text != nil { // cast to a text it is written in full
+			*v.Text = (*v.Text)[:1]
+		}
+		return v, err
+	})
+	if err != nil || !ranked {
+		return found, err
+	}
+	texts := make([]*string, len(found))
+	for i := range found {
+		texts[i] = found[i].Text
+	}
+	base, collation := q.in.Table.compared(field)
+	if rows, err = q.db().Query(ctx, "select n from unnest($1::text[]) with ordinality as given (value, n) order by value::"+base+" "+collation+" nulls last", texts); err != nil {
+		return nil, err
+	}
+	rank, n := 0, 0
+	_, err = pgx.ForEachRow(rows, []any{&n}, func() error { found[n-1].Rank = rank; rank++; return nil })
+	return found, err
+}
+
+// Snapshot asks the same question in one snapshot.
+func (q *question) Snapshot(ctx context.Context, do func(view.Question) error) error {
+	if q.in.Tx != nil {
+		return do(q)
+	}
+	v, err := q.in.Kind.Snapshot(ctx, q.in)
+	if err != nil {
+		return err
+	}
+	defer v.Close()
+	there, err := v.question(q.asked)
+	if err != nil {
+		return err
+	}
+	return do(there)
+}

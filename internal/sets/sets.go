@@ -1,0 +1,381 @@
+// Package sets keeps record sets in PostgreSQL, and reads lists wherever they are kept: it has the calls that
+// others make. What they do is on the floors below, each a package; arrows point down only:
+//
+//   - reading: one way to read pages, records and whole lists
+//   - editing: changes of records of kept sets
+//   - loading: a file becomes a table, a table is attached
+//   - known: what is remembered of lists, and kept current
+//   - view: a list at one state, and the sources that open it
+//   - tables: the tables of kept sets
+//   - catalog: definitions, settings, notices
+package sets
+
+import (
+	"context"
+	"io"
+	"sync"
+	"sync/atomic"
+	"time"
+
+	"github.com/jackc/pgx/v5/pgxpool"
+
+	"pageladder.example/internal/changes"
+	"pageladder.example/internal/intake"
+	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/sets/catalog"
+	"pageladder.example/internal/sets/editing"
+	"pageladder.example/internal/sets/known"
+	"pageladder.example/internal/sets/loading"
+	"pageladder.example/internal/sets/reading"
+	"pageladder.example/internal/sets/source"
+	"pageladder.example/internal/sets/view"
+	"pageladder.example/paging"
+)
+
+// Store keeps record sets in one database.
+type Store struct {
+	catalog *catalog.Catalog
+	sources *source.Sources
+	known   *known.Known
+	reader  *reading.Reader
+	editor  *editing.Editor
+	loader  *loading.Loader
+
+	pools    postgres.Pools
+	onForget atomic.Pointer[func()]
+
+	running    context.Context // until Close
+	stop       context.CancelFunc
+	background sync.WaitGroup
+}
+
+// connections is the least number of connections besides those for questions without filters:
+// streams may hold some of them for long.
+const connections = 8
+
+// Open connects to a database and migrates it.
+func Open(ctx context.Context, url string) (*Store, error) {
+	if err := postgres.Migrate(ctx, url); err != nil {
+		return nil, err
+	}
+	s, err := open(ctx, url, false)
+	if err != nil {
+		return nil, err
+	}
+	all, err := s.begin(ctx)
+	if err != nil {
+		s.Close()
+		return nil, err
+	}
+	for _, set := range all {
+		if !set.Attached() {
+			s.loader.Index(set.Name)
+			s.sources.Kept.MakeLog(set.Definition)
+		}
+	}
+	s.background.Go(s.catalog.Listen)
+	s.background.Go(s.pruneLogs)
+	s.background.Go(s.sources.Numbers.Write)
+	return s, nil
+}
+
+// begin brings what is stored into the form of this version.
+func (s *Store) begin(ctx context.Context) ([]*Set, error) {
+	if err := s.loader.SweepOld(ctx); err != nil {
+		return nil, err
+	}
+	all, err := s.List(ctx)
+	if err == nil {
+		err = catalog.KeepInstants(ctx, s.pools.Main, all)
+	}
+	if err == nil {
+		err = editing.KeepWithdrawn(ctx, s.pools.Main, all)
+	}
+	if err == nil {
+		err = s.sources.Numbers.Begin(ctx)
+	}
+	return all, err
+}
+
+// OpenReadOnly connects to a database that a service keeps, or to a standby of it, and only reads
+// there. A standby sends no notices, so it is asked each time whether a set has changed.
+func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
+	s, err := open(ctx, url, true)
+	if err == nil {
+		err = s.sources.Numbers.Begin(ctx)
+	}
+	return s, err
+}
+
+func open(ctx context.Context, url string, readOnly bool) (*Store, error) {
+	config, err := pgxpool.ParseConfig(url)
+	if err != nil {
+		return nil, err
+	}
+	s := &Store{}
+	s.running, s.stop = context.WithCancel(context.WithoutCancel(ctx))
+	later := func(do func()) { s.background.Go(do) }
+	s.catalog = catalog.New(s.running)
+	postgres.Readable(config)
+	config.MaxConns = max(config.MaxConns, connections)
+	config.AfterConnect = s.catalog.Lives
+	if s.pools, err = postgres.Connect(ctx, config, false); err != nil {
+		return nil, err
+	}
+	s.catalog.Use(s.pools.Main)
+	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: readOnly})
+	s.known = known.New(s.running, later, func(ctx context.Context, set string) (view.View, error) {
+		return s.sources.Open(ctx, set, view.Still, false)
+	})
+	s.reader = reading.New(s.sources.Open, s.known)
+	s.loader = loading.New(s.pools.Main, s.catalog, s.sources, s.running, later)
+	s.editor = editing.New(s.pools.Main, s.catalog, s.sources.Kept, s.loader.Sweep)
+	s.catalog.Purged = s.forget
+	s.catalog.Moved = s.ahead
+	return s, nil
+}
+
+// forget forgets everything that is remembered of records.
+func (s *Store) forget() {
+	s.known.Forget()
+	if forget := s.onForget.Load(); forget != nil {
+		(*forget)()
+	}
+}
+
+// ahead moves what a set was lately read by, since its records have changed.
+func (s *Store) ahead(set *Set) {
+	if v, err := s.sources.Open(s.running, set.Name, view.Latest, false); err == nil && !v.Steady() {
+		s.known.Ahead(v)
+	}
+}
+
+// OnForget sets what is called when everything that is remembered of records has to be forgotten.
+func (s *Store) OnForget(forget func()) { s.onForget.Store(&forget) }
+
+// pruneEvery is how often logs are pruned.
+const pruneEvery = time.Minute
+
+// pruneLogs prunes the logs of all sets now and then.
+func (s *Store) pruneLogs() {
+	for {
+		select {
+		case <-s.running.Done():
+			return
+		case <-time.After(pruneEvery):
+		}
+		s.Prune(s.running) // a failure is made up for the next time
+	}
+}
+
+// Prune prunes the logs of all sets.
+func (s *Store) Prune(ctx context.Context) error {
+	all, err := s.List(ctx)
+	if err != nil {
+		return err
+	}
+	return s.sources.Prune(ctx, all)
+}
+
+// Close ends what runs in the background and lets the connections go.
+func (s *Store) Close() {
+	s.stop()
+	s.background.Wait()
+	s.pools.Close()
+	s.sources.Close()
+}
+
+// Pool is the pool of connections to the database.
+func (s *Store) Pool() *pgxpool.Pool { return s.pools.Main }
+
+// Ping reports whether the database answers.
+func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) }
+
+// Heard reports whether the database has answered on the listening connection lately.
+func (s *Store) Heard() bool { return s.catalog.Heard() }
+
+// List gives every set, by name.
+func (s *Store) List(ctx context.Context) ([]*Set, error) { return catalog.List(ctx, s.pools.Main) }
+
+// Get gives one set; the error is ErrNoSet where it is not there.
+func (s *Store) Get(ctx context.Context, name string) (*Set, error) {
+	return catalog.Get(ctx, s.pools.Main, name)
+}
+
+// Latest returns a set as it is, and asks the database only if it may have changed. Errors are
+// ErrNoSet or the database's.
+func (s *Store) Latest(ctx context.Context, name string) (*Set, error) {
+	return s.catalog.Latest(ctx, name)
+}
+
+// Configure changes a set's settings: see catalog.Configure. Indexes follow in the background.
+func (s *Store) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
+	set, err := s.catalog.Configure(ctx, name, change)
+	if err == nil {
+		s.loader.Index(name)
+	}
+	return set, err
+}
+
+// Remove removes a set with its records; of an attached set only what is stored here.
+func (s *Store) Remove(ctx context.Context, name string) error { return s.catalog.Remove(ctx, name) }
+
+// AddSource names a database as a source, by a URL with a role that may read and
+// nothing else. It is connected to when it is first needed.
+func (s *Store) AddSource(name, url string) error { return s.sources.Add(name, url) }
+
+// Sources lists the names of the sources.
+func (s *Store) Sources() []string { return s.sources.Names() }
+
+// Tables lists what a source's role may read, by schema and name.
+func (s *Store) Tables(ctx context.Context, source string) ([][2]string, error) {
+	return s.loader.Tables(ctx, source)
+}
+
+// Table tells the fields of a table or view that a source's role may read, and its
+// primary key, if it has one. The error for one that is not there is ErrTable.
+func (s *Store) Table(ctx context.Context, source, schema, table string) ([]intake.Field, []string, error) {
+	return s.loader.Table(ctx, source, schema, table)
+}
+
+// Attach makes a set of a table or view: see loading.Attach.
+func (s *Store) Attach(ctx context.Context, a Attach) (*Set, error) { return s.loader.Attach(ctx, a) }
+
+// LoadCSV makes or replaces a set from CSV: see loading.LoadCSV.
+func (s *Store) LoadCSV(ctx context.Context, draft Draft, csv io.Reader) error {
+	return s.loader.LoadCSV(ctx, draft, csv)
+}
+
+// Import makes or replaces a set from a file: see loading.Import.
+func (s *Store) Import(ctx context.Context, in Import) (*Set, *intake.Plan, error) {
+	return s.loader.Import(ctx, in)
+}
+
+// Indexed waits for index builds in progress.
+func (s *Store) Indexed() { s.loader.Indexed() }
+
+// Indexes lists the indexes that a set's rules want: see loading.Indexes.
+func (s *Store) Indexes(ctx context.Context, name string) ([]IndexState, error) {
+	return s.loader.Indexes(ctx, name)
+}
+
+// Page reads one page: see reading.Page.
+func (s *Store) Page(ctx context.Context, req Request) (*Page, error) { return s.reader.Page(ctx, req) }
+
+// Settle settles a page without reading its records.
+func (s *Store) Settle(ctx context.Context, req Request) (*Page, error) {
+	return s.reader.Settle(ctx, req)
+}
+
+// Again gives a page that was read with Request.Keep as it is now: see reading.Again.
+func (s *Store) Again(ctx context.Context, page *Page, req Request) (*Page, error) {
+	return s.reader.Again(ctx, page, req)
+}
+
+// Record reads one record by its key, its parts in the order of the rules, and its revision; "" if that is not
+// known: of a list that is held still, it has changed since.
+func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Record, Revision, error) {
+	one, err := s.reader.Record(ctx, req, key)
+	if one.Set == nil {
+		return nil, nil, "", err
+	}
+	return one.Set, one.Record, editing.RevisionOf(one.Set.Definition, one.Revision), err
+}
+
+// Place tells where a record stands: see reading.Place.
+func (s *Store) Place(ctx context.Context, req Request, key []string) (int64, paging.Page, error) {
+	return s.reader.Place(ctx, req, key)
+}
+
+// Stream reads every record that a query asks for: see reading.Stream.
+func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, int64, []intake.Field, *paging.Ask) error, each func(Record) error) error {
+	return s.reader.Stream(ctx, req, begin, each)
+}
+
+// Add adds a record: see editing.Add.
+func (s *Store) Add(ctx context.Context, name string, values Values) (int64, error) {
+	return s.editor.Add(ctx, name, values)
+}
+
+// Change changes fields of a record: see editing.Change.
+func (s *Store) Change(ctx context.Context, name string, key []string, revision Revision, values Values) (int64, error) {
+	return s.editor.Change(ctx, name, key, revision, values)
+}
+
+// Delete deletes a record for good, if it still has the revision.
+func (s *Store) Delete(ctx context.Context, name string, key []string, revision Revision) (int64, error) {
+	return s.editor.Delete(ctx, name, key, revision)
+}
+
+// Withdraw takes a record out of its set; Restore brings it back.
+func (s *Store) Withdraw(ctx context.Context, name string, key []string, revision Revision) (int64, error) {
+	return s.editor.Withdraw(ctx, name, key, revision)
+}
+
+// Restore brings a withdrawn record back: see editing.Restore.
+func (s *Store) Restore(ctx context.Context, name string, key []string) (int64, error) {
+	return s.editor.Restore(ctx, name, key)
+}
+
+// Purge deletes every trace of a record: see editing.Purge.
+func (s *Store) Purge(ctx context.Context, name string, key []string, revision Revision) (int64, error) {
+	return s.editor.Purge(ctx, name, key, revision)
+}
+
+// Follower is the script for a followed set's table, and the one that undoes it.
+func (s *Store) Follower(ctx context.Context, set *Set) (*changes.Followed, error) {
+	f, err := s.followed(set)
+	if err != nil {
+		return nil, err
+	}
+	return f.Script(ctx, set.Definition)
+}
+
+func (s *Store) followed(set *Set) (*source.Followed, error) {
+	if !set.Attached() {
+		return nil, ErrNotAttached
+	}
+	return s.sources.FollowedAt(set.Source)
+}
+
+// FollowState is how a followed table is read. It looks for the log first if the table is not read
+// by it.
+func (s *Store) FollowState(ctx context.Context, name string) (FollowState, error) {
+	set, err := s.Latest(ctx, name)
+	if err != nil || !set.Followed {
+		return FollowState{}, err
+	}
+	f, err := s.followed(set)
+	if err != nil {
+		return FollowState{}, err
+	}
+	return f.State(ctx, set)
+}
+
+// FollowKnown is how a followed table is read, as last seen.
+func (s *Store) FollowKnown(set *Set) FollowState { return s.sources.Following.Known(set) }
+
+// FollowedState is the number of a followed set's state; 0 if it is read the plain way.
+func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
+	if !set.Followed {
+		return 0, nil
+	}
+	return s.reader.State(ctx, set.Name)
+}
+
+// Followed is the number of sets whose tables are to be followed, how many of them are read by
+// their logs, and how often a log turned out not to be what it was.
+func (s *Store) Followed() (all, exact int, forsaken int64) { return s.sources.Following.Count() }
+
+// Unlike is how often footholds did not fit the total of their list, and were dropped. There should be
+// none.
+func (s *Store) Unlike() int64 { return s.known.Unlike() }
+
+// Reread is how many pages were read again because their set changed while they were read.
+func (s *Store) Reread() int64 { return s.reader.Reread() }
+
+// FootholdBytes is the memory of all footholds.
+func (s *Store) FootholdBytes() int { return s.known.Bytes() }
+
+// CountsKept is how many lists are remembered.
+func (s *Store) CountsKept() int { return s.known.Totals() }
