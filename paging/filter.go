@@ -235,11 +235,3 @@ func withOperator(param string, op Operator) string {
 	}
 	return param + "." + string(op)
 }
-
-// Without is the same ask without its conditions on a field. The values of a field are counted so, under
-// all other conditions.
-func (a *Ask) Without(field string) *Ask {
-	without := *a
-	without.conditions = slices.DeleteFunc(slices.Clone(a.conditions), func(c Condition) bool { return c.Field == field })
-	return &without
-}

@@ -25,3 +25,22 @@ func ExampleWrite() {
 	// 700 4 true true
 	// 700 true
 }
+
+func ExampleSeek() {
+	list := []string{"ark", "auk", "gull", "tern"} // by name, which is the key
+	name := "gull"
+	at := &cursor.Place{Values: []*string{&name}, Behind: true} // behind the gull
+	var page []string
+	found, skip, err := cursor.Seek(at, false, 2,
+		func(a, b []*string) bool { return cursor.SameIn([]int{0}, a, b) },
+		func(after bool, limit int) (int, []*string, error) { // from the place on
+			page = list[2:]
+			return len(page), []*string{&page[0]}, nil
+		},
+		func(after bool) (bool, error) { return true, nil }) // there are records before it
+	if skip {
+		page = page[1:] // the gull itself
+	}
+	fmt.Println(page, found.Rows, found.Behind, err)
+	// Output: [tern] 1 true <nil>
+}

@@ -60,6 +60,16 @@ func ExampleList_Ask() {
 	//   4: "%50!%%"
 }
 
+func ExampleQuestion_Without() {
+	ask, _ := arrivalRules.Read("berth=N4&tonnage.min=500")
+	q, _ := arrivals(statement.MySQL).Ask(&ask, statement.Where{})
+	others, _ := q.Without("berth")
+	show(others.Count(statement.Region{}, 0), nil)
+	// Output:
+	// select count(*) from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ?
+	//   1: 500
+}
+
 func ExampleQuestion_Count() {
 	ask, _ := arrivalRules.Read("tonnage.min=500")
 	q, _ := arrivals(statement.MySQL).Ask(&ask, statement.Where{})

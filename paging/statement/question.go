@@ -81,7 +81,7 @@ func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 	}
 	w := writer{dialect: l.dialect}
 	w.sql.Grow(64 * (len(q.conditions) + 1))
-	if err := q.write(&w, ""); err != nil {
+	if err := q.write(&w); err != nil {
 		return nil, refusal(ask, err)
 	}
 	q.where, q.args = w.sql.String(), w.args
@@ -102,12 +102,12 @@ func (l *List) field(name string) (*column, error) {
 func (l *List) Where(conditions []paging.Condition) (Where, error) {
 	q := Question{list: l, conditions: conditions}
 	w := writer{dialect: l.dialect}
-	err := q.write(&w, "")
+	err := q.write(&w)
 	return Where{w.sql.String(), w.args}, err
 }
 
-// write writes all conditions, except those on one field.
-func (q *Question) write(w *writer, except string) error {
+// write writes all conditions.
+func (q *Question) write(w *writer) error {
 	w.args = make([]any, 0, len(q.own.Args)+2*q.values()+1)
 	and := func() {
 		if w.sql.Len() > 0 {
@@ -122,8 +122,6 @@ func (q *Question) write(w *writer, except string) error {
 		by := &q.conditions[i]
 		c, err := q.list.field(by.Field)
 		switch {
-		case by.Field == except && except != "":
-			continue
 		case err != nil:
 			return err
 		case class(by.Type) != class(c.kind) && by.Op != paging.None && !c.field.Native:
@@ -205,4 +203,17 @@ func (q *Question) Unconditional() *Question {
 	u := *q
 	u.where = ""
 	return &u
+}
+
+// Without is the same question without its conditions on a field: the values of a field are counted so.
+// Regions of the one question do not belong to the other.
+func (q *Question) Without(field string) (*Question, error) {
+	without := *q
+	without.conditions = slices.DeleteFunc(slices.Clone(q.conditions), func(c paging.Condition) bool { return c.Field == field })
+	w := writer{dialect: q.list.dialect}
+	if err := without.write(&w); err != nil {
+		return nil, err
+	}
+	without.where, without.args = w.sql.String(), w.args
+	return &without, nil
 }

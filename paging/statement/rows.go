@@ -82,12 +82,10 @@ func (q *Question) Facet(field string, most int) (Statement, error) {
 	if err != nil {
 		return Statement{}, err
 	}
-	where := writer{dialect: q.list.dialect}
-	if err := q.write(&where, field); err != nil {
+	without, err := q.Without(field)
+	if err != nil {
 		return Statement{}, err
 	}
-	without := *q
-	without.where, without.args = where.sql.String(), where.args
 	var w writer
 	without.begin(&w, Region{})
 	given, group, order := c.expr, c.expr, c.ordered
@@ -116,7 +114,7 @@ func (q *Question) Facet(field string, most int) (Statement, error) {
 		w.text(group, " is null, ", order)
 	}
 	limits(&w, 0, most)
-	return w.done(&without, Region{}), nil
+	return w.done(without, Region{}), nil
 }
 
 func (c *column) isText() bool { return c.kind == value.Text }

@@ -5,8 +5,10 @@ import (
 	"cmp"
 	"context"
 	"fmt"
+	"net/url"
 	"slices"
 	"strconv"
+	"strings"
 	"sync"
 
 	"pageladder.example/internal/intake"
@@ -120,9 +122,22 @@ func (v *moment) At(_ context.Context, number int64) (view.View, error) {
 
 func (v *moment) Ask(asked view.Asked) (view.Question, error) {
 	if asked.Except != "" {
-		asked.Ask = asked.Ask.Without(asked.Except)
+		ask, err := v.definition.Rules.Read(without(asked.Conditions()))
+		if err != nil {
+			return nil, err
+		}
+		asked.Ask = &ask
 	}
 	return &asking{v, asked}, nil
+}
+
+// without is a query for some conditions alone.
+func without(conditions []paging.Condition) string {
+	query := url.Values{}
+	for _, c := range conditions {
+		query[strings.TrimSuffix(c.Field+"."+string(c.Op), "."+string(paging.Equals))] = c.Values
+	}
+	return query.Encode()
 }
 
 // asking is a question.
@@ -363,8 +378,8 @@ func (q *asking) Since(_ context.Context, after view.Mark, want view.Want) (*vie
 	if from, ok := after.State.(state); ok {
 		for n := int64(from) + 1; n <= q.in.number; n++ {
 			was, is := q.in.at(n-1), q.in.at(n)
-			told.Looked += int64(len(without(was, is)) + len(without(is, was)))
-			for by, all := range map[int64][]boat{-1: without(q.list(n-1), q.list(n)), 1: without(q.list(n), q.list(n-1))} {
+			told.Looked += int64(len(besides(was, is)) + len(besides(is, was)))
+			for by, all := range map[int64][]boat{-1: besides(q.list(n-1), q.list(n)), 1: besides(q.list(n), q.list(n-1))} {
 				for _, b := range all {
 					c := view.Change{Origin: view.Origin{Number: n}, By: by, Place: fmt.Sprint(n, by, string(b[0]))}
 					for _, name := range want.Fields {
@@ -381,8 +396,8 @@ func (q *asking) Since(_ context.Context, after view.Mark, want view.Want) (*vie
 	return told, nil
 }
 
-// without are those of some boats that are not among others just so.
-func without(some, others []boat) []boat {
+// besides are those of some boats that are not among others just so.
+func besides(some, others []boat) []boat {
 	there := map[string]*boat{}
 	for i := range others {
 		there[string(others[i][0])] = &others[i]

@@ -180,7 +180,10 @@ func agrees(m *memory, page *reading.Page, req *reading.Request) error {
 		return nil
 	}
 	counts := map[string]int64{}
-	all, err := choose.All(m.at(number), ask.Without("crew"), of)
+	if ask, err = m.definition.Rules.Read(without((&view.Asked{Ask: &ask, Except: "crew"}).Conditions())); err != nil {
+		return err
+	}
+	all, err := choose.All(m.at(number), &ask, of)
 	for i := range all {
 		counts[string(all[i][2])]++
 	}

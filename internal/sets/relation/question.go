@@ -50,10 +50,7 @@ func (v *View) Ask(asked view.Asked) (view.Question, error) {
 }
 
 func (v *View) question(asked view.Asked) (*question, error) {
-	if asked.Except != "" {
-		asked.Ask = asked.Ask.Without(asked.Except)
-	}
-	q := &question{in: v, asked: asked, name: v.Kind.ListName(v) + " " + filterKey(asked.Ask, v.On.BindsFor(asked.Sees))}
+	q := &question{in: v, asked: asked, name: v.Kind.ListName(v) + " " + filterKey(&asked, v.On.BindsFor(asked.Sees))}
 	if v.held != nil {
 		q.name += " @" + strconv.FormatInt(v.held.Version, 10)
 		return q, q.hold()
@@ -61,7 +58,10 @@ func (v *View) question(asked view.Asked) (*question, error) {
 	own, records := v.Table.ownFor(asked.Sees)
 	q.own = v.Kind.Against(v, own)
 	var err error
-	if q.Question, err = records.Ask(asked.Ask, q.own); err == nil {
+	if q.Question, err = records.Ask(asked.Ask, q.own); err == nil && asked.Except != "" {
+		q.Question, err = q.Question.Without(asked.Except)
+	}
+	if err == nil {
 		q.by = q.Question.Order()
 	}
 	return q, err
@@ -69,8 +69,8 @@ func (v *View) question(asked view.Asked) (*question, error) {
 
 // filterKey names what an ask filters and searches, under a fixed filter. It is equal for equal
 // filters, and "" if there are none.
-func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
-	conditions, search := ask.Conditions(), ask.Search()
+func filterKey(asked *view.Asked, fixed []paging.Condition) string {
+	ask, conditions, search := asked.Ask, asked.Conditions(), asked.Ask.Search()
 	if len(conditions)+len(fixed) == 0 && search == "" {
 		return ""
 	}
@@ -99,7 +99,7 @@ func filterKey(ask *paging.Ask, fixed []paging.Condition) string {
 
 // Filtered reports whether the list is a part of the set's records.
 func (q *question) Filtered() bool {
-	return len(q.asked.Ask.Conditions()) > 0 || q.asked.Ask.Search() != "" || len(q.in.On.BindsFor(q.asked.Sees)) > 0
+	return len(q.asked.Conditions()) > 0 || q.asked.Ask.Search() != "" || len(q.in.On.BindsFor(q.asked.Sees)) > 0
 }
 
 // Records is the number of records of the list, if the view tells it.

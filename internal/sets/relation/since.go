@@ -82,6 +82,9 @@ func (q *question) told(ctx context.Context, after changes.Mark, want *view.Want
 	within, args := window.Condition(alias, n+1)
 	own = And(own, statement.Where{SQL: fmt.Sprintf("%s and %s in (%d, %d) and %s", changes.Intact, logColumn(changes.Side), changes.Before, changes.After, within), Args: args})
 	asked, err := t.logged.Ask(q.asked.Ask, own)
+	if err == nil && q.asked.Except != "" {
+		asked, err = asked.Without(q.asked.Except)
+	}
 	if err != nil {
 		return nil, &view.LostError{Why: lacksField}
 	}
@@ -159,7 +162,7 @@ func copied(raw [][]byte) [][]byte {
 // looked are the fields that the question's conditions look at.
 func (q *question) looked() []string {
 	var names []string
-	for _, c := range append(q.asked.Ask.Conditions(), q.in.On.BindsFor(q.asked.Sees)...) {
+	for _, c := range append(q.asked.Conditions(), q.in.On.BindsFor(q.asked.Sees)...) {
 		names = append(names, c.Field)
 	}
 	if q.asked.Ask.Search() != "" {

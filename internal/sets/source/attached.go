@@ -50,7 +50,7 @@ var attachedForm = relation.Form{
 func (a *Attached) Open(ctx context.Context, found view.Found, how view.How) (view.View, error) {
 	v, err := a.open(ctx, found.Set, how)
 	if err != nil {
-		return nil, a.db.told(tables.Name(found.Set.Definition), err)
+		return nil, a.db.unopened(ctx, found.Set.Definition, err)
 	}
 	return v, nil
 }

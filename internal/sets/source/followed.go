@@ -10,7 +10,6 @@ import (
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
-	"pageladder.example/internal/sets/tables"
 	"pageladder.example/internal/sets/view"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
@@ -50,7 +49,7 @@ func (f *Followed) Open(ctx context.Context, found view.Found, how view.How) (vi
 	case latest == nil:
 		v, err := f.open(ctx, found.Set, how)
 		if err != nil {
-			return nil, f.db.told(tables.Name(found.Set.Definition), err)
+			return nil, f.db.unopened(ctx, found.Set.Definition, err)
 		}
 		v.Unheld = f.following.notFollowed(found.Set)
 		return v, nil
@@ -59,7 +58,7 @@ func (f *Followed) Open(ctx context.Context, found view.Found, how view.How) (vi
 	}
 	v, err := f.still(ctx, latest)
 	if err != nil {
-		return nil, err
+		return nil, f.db.unopened(ctx, found.Set.Definition, err)
 	}
 	return v, nil
 }

@@ -9,8 +9,10 @@ import (
 	"github.com/jackc/pgx/v5/pgconn"
 
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
 	"pageladder.example/internal/sets/tables"
+	"pageladder.example/internal/sets/view"
 )
 
 // This file says what an error of a source's database is for those who read there. Whatever a
@@ -96,4 +98,18 @@ func (d *Database) askAgain(ctx context.Context, err error) bool {
 		return true
 	}
 	return false
+}
+
+// unopened is an error of opening a view, for those who read there: a *view.Moved too if it may help to open
+// it again.
+func (d *Database) unopened(ctx context.Context, set *catalog.Definition, err error) error {
+	var moved *view.Moved
+	if errors.As(err, &moved) {
+		return err
+	}
+	told := d.told(tables.Name(set), err)
+	if d.askAgain(ctx, err) {
+		return fmt.Errorf("%w: %w", told, &view.Moved{Why: "its owner is changing the table"})
+	}
+	return told
 }

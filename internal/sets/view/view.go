@@ -12,6 +12,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"slices"
 
 	"pageladder.example/internal/order"
 	"pageladder.example/internal/sets/catalog"
@@ -78,6 +79,11 @@ type Asked struct {
 	// Through are the changes that a list that is held still is read by, as Change.Place names them; nil:
 	// all since its mark.
 	Through []string
+}
+
+// Conditions are the ask's conditions that count.
+func (a *Asked) Conditions() []paging.Condition {
+	return slices.DeleteFunc(a.Ask.Conditions(), func(c paging.Condition) bool { return c.Field == a.Except })
 }
 
 // Question is what is asked of a view's list besides which page.
