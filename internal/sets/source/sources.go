@@ -1,3 +1,6 @@
+// Package source has the places where records are: our own database (Kept), tables of somebody else
+// (Attached), and those whose changes are logged there (Followed). Each opens views of its sets; what differs
+// between them stands here, and nobody above asks which kind a set is of.
 package source
 
 import (
@@ -27,7 +30,6 @@ type Sources struct {
 
 	catalog *catalog.Catalog
 	named   map[string]*database
-	others  map[string]view.Source
 }
 
 // database is a database by its name, as the source of what is attached there and of what is followed.
@@ -48,7 +50,7 @@ type Options struct {
 
 // NewSources has our own database alone.
 func NewSources(o Options) *Sources {
-	s := &Sources{Settings: Settings{CountTime: relation.CountTime, LogAgain: 10 * time.Second, Follow: FollowAgain}, catalog: o.Catalog, named: map[string]*database{}, others: map[string]view.Source{}}
+	s := &Sources{Settings: Settings{CountTime: relation.CountTime, LogAgain: 10 * time.Second, Follow: FollowAgain}, catalog: o.Catalog, named: map[string]*database{}}
 	s.Kept = &Kept{settings: &s.Settings, catalog: o.Catalog, to: o.Pools, making: view.NewTurns(FarAtOnce), running: o.Running, later: o.Later, readOnly: o.ReadOnly, tried: map[string]time.Time{}}
 	s.Kept.tables, _ = lru.New[string, *keptTable](tablesKept) // the size is valid
 	s.Numbers = newNumbers(o.Pools.Main, o.Running, o.Later, o.ReadOnly)
@@ -66,9 +68,6 @@ func (s *Sources) Add(name, url string) error {
 	s.named[name] = &database{db, attached, &Followed{Attached: attached, following: s.Following}}
 	return nil
 }
-
-// Join has sets of a source's name read there.
-func (s *Sources) Join(name string, source view.Source) { s.others[name] = source }
 
 // Names lists the names of the sources.
 func (s *Sources) Names() []string {
@@ -102,9 +101,6 @@ func (s *Sources) FollowedAt(name string) (*Followed, error) {
 func (s *Sources) Of(d *catalog.Definition) (view.Source, error) {
 	if !d.Attached() {
 		return s.Kept, nil
-	}
-	if other, ok := s.others[d.Source]; ok {
-		return other, nil
 	}
 	n, ok := s.named[d.Source]
 	switch {
