@@ -14,6 +14,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"golang.org/x/sync/errgroup"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
@@ -227,4 +228,30 @@ func TestAListOfAFollowedTableIsHeldAsLongAsItsLogReaches(t *testing.T) {
 		require.NoError(t, err)
 		return now.Version() > 0
 	}, "the list now can be held")
+}
+
+// More callers who are bound by a fixed filter than there are connections hold lists at as many versions,
+// each in a transaction, and none waits for a connection of another.
+func TestHoldersInTransactionsDoNotWaitForEachOther(t *testing.T) {
+	store := testkit.Harbour(t)
+	ctx := t.Context()
+	_, err := store.Configure(ctx, "arrivals", func(s *sets.Settings) error { s.Fixed = "cleared=true"; return nil })
+	require.NoError(t, err)
+	var versions []int64
+	for n := range 40 {
+		text := fmt.Sprint(700 + n)
+		version, err := store.Change(ctx, "arrivals", []string{"1"}, revision(t, store, "arrivals", "1"), sets.Values{"tonnage": &text})
+		require.NoError(t, err)
+		versions = append(versions, version)
+	}
+	ctx, cancel := context.WithTimeout(ctx, time.Minute)
+	defer cancel()
+	group, ctx := errgroup.WithContext(ctx)
+	for _, version := range versions {
+		group.Go(func() error {
+			_, err := store.Page(ctx, sets.Request{Set: "arrivals", Query: "sort=tonnage&page=3", At: version})
+			return err
+		})
+	}
+	require.NoError(t, group.Wait())
 }

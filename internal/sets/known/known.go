@@ -120,7 +120,7 @@ func (k *Known) Forget() {
 // Totals is how many lists are remembered.
 func (k *Known) Totals() int { return k.lists.Len() }
 
-// Bytes are the bytes of all footholds, and Footholds how many orders have some.
+// Bytes are the bytes of all footholds.
 func (k *Known) Bytes() int { return k.orders.bytes() + k.held.bytes() }
 
 // Footholds tells how many orders have footholds, and the bytes of all orders.

@@ -18,6 +18,7 @@ type List struct {
 	turn view.Turns // of the caller who moves it
 
 	mu      sync.Mutex
+	life    int64     // another one whenever values were forsaken: what was read for an earlier one is of no use
 	mark    view.Mark // that its values are at; State nil: nothing is known
 	from    int64     // all changes after the state of this number are kept,
 	changes []view.Change
@@ -37,6 +38,7 @@ func newList(k *Known, name string) *List { return &List{all: k, name: name, tur
 func (l *List) Forsake() {
 	l.mu.Lock()
 	facets, orders, pasts, held := l.facets, l.orders, l.pasts, l.held
+	l.life++
 	l.mark, l.changes, l.first, l.fields = view.Mark{}, nil, l.first+int64(len(l.changes)), nil
 	l.total, l.limited, l.facets, l.orders, l.pasts, l.held = nil, nil, nil, nil, nil, nil
 	l.mu.Unlock()
@@ -91,7 +93,7 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 	for {
 		l.mu.Lock()
 		behind := l.behind(q.Mark())
-		from, want := l.mark, view.Want{Fields: slices.Clone(l.fields), Most: l.mostChanges()}
+		life, from, want := l.life, l.mark, view.Want{Fields: slices.Clone(l.fields), Most: l.mostChanges()}
 		l.mu.Unlock()
 		if !behind {
 			return nil
@@ -108,7 +110,7 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 		case err != nil:
 			return err
 		}
-		if why := l.add(from, told); why != "" {
+		if why := l.add(life, from, told); why != "" {
 			return &lostError{why}
 		}
 		q.Asked().Explain.Fold(int64(len(told.All)), began)
@@ -177,17 +179,13 @@ func (l *List) values(gone func(fields []string) bool) (all []valued) {
 	return all
 }
 
-// wants has fields read with changes from now on, and gives the places of their values in a change. The
-// caller holds the lock.
-func (l *List) wants(fields []string) []int {
-	at := make([]int, len(fields))
-	for i, name := range fields {
-		if at[i] = slices.Index(l.fields, name); at[i] < 0 {
-			at[i] = len(l.fields)
+// wants has fields read with changes from now on. The caller holds the lock.
+func (l *List) wants(fields []string) {
+	for _, name := range fields {
+		if !slices.Contains(l.fields, name) {
 			l.fields = append(l.fields, name)
 		}
 	}
-	return at
 }
 
 // valuesOf are the values of some fields in a change; nil if it was read without one of them. The
@@ -204,12 +202,12 @@ func (l *List) valuesOf(c *view.Change, fields []string) [][]byte {
 	return values
 }
 
-// add adds changes that were told after a state, and moves the values that are at it. The reason says
-// why they do not fit.
-func (l *List) add(from view.Mark, told *view.Changes) (why string) {
+// add adds changes that were told after a state, in a life of the list, and moves the values that are at it.
+// The reason says why they do not fit.
+func (l *List) add(life int64, from view.Mark, told *view.Changes) (why string) {
 	l.mu.Lock()
 	defer l.mu.Unlock()
-	if l.mark.Number != from.Number { // it was forsaken meanwhile
+	if l.life != life {
 		return "it was forsaken meanwhile"
 	}
 	if told.Until.Number == from.Number { // nobody tells changes of such a list

@@ -11,6 +11,19 @@ import (
 
 // This file reads single records, and whole lists.
 
+// askAt reads a request's query, and makes its question of a view's list, at the state that it asks for.
+func askAt(ctx context.Context, v view.View, req *Request) (q view.Question, ask *paging.Ask, err error) {
+	at, err := heldAt(ctx, v, req.At)
+	if err != nil {
+		return nil, nil, err
+	}
+	if ask, err = req.read(at.Set()); err != nil {
+		return nil, nil, err
+	}
+	q, err = at.Ask(req.asked(ask))
+	return q, ask, err
+}
+
 // One is a record that was read by its key.
 type One struct {
 	Set      *catalog.Set
@@ -62,15 +75,7 @@ func confirmedIfSteady(ctx context.Context, v view.View) error {
 // source's.
 func (r *Reader) Place(ctx context.Context, req Request, key []string) (row int64, page paging.Page, err error) {
 	err = r.with(ctx, req.Set, inOne, func(v view.View) error {
-		at, err := heldAt(ctx, v, req.At)
-		if err != nil {
-			return err
-		}
-		ask, err := req.read(at.Set())
-		if err != nil {
-			return err
-		}
-		q, err := at.Ask(req.asked(ask))
+		q, ask, err := askAt(ctx, v, &req)
 		if err != nil {
 			return err
 		}
@@ -116,18 +121,11 @@ func (r *Reader) Stream(ctx context.Context, req Request, begin func(*catalog.Se
 
 func (r *Reader) stream(ctx context.Context, req Request, begin func(*catalog.Set, int64, []intake.Field, *paging.Ask) error, each func(Record) error) error {
 	err := r.with(ctx, req.Set, inOne, func(v view.View) error {
-		at, err := heldAt(ctx, v, req.At)
+		q, ask, err := askAt(ctx, v, &req)
 		if err != nil {
 			return err
 		}
-		ask, err := req.read(at.Set())
-		if err != nil {
-			return err
-		}
-		q, err := at.Ask(req.asked(ask))
-		if err != nil {
-			return err
-		}
+		at := q.View()
 		fields := at.Set().Named(ask.Fields())
 		begun := false // with the first record: a failure before it is an ordinary error
 		start := func() error {

@@ -161,8 +161,8 @@ func (f *Followed) Version(v *relation.View) int64 {
 	return v.State.Version
 }
 
-func (f *Followed) LogReader(ctx context.Context, _ *relation.View, far bool) (postgres.Querier, func(), error) {
-	return logReader(ctx, f.db.Pools(), f.db.making, far)
+func (f *Followed) LogReader(ctx context.Context, v *relation.View, far bool) (postgres.Querier, func(), error) {
+	return logReader(ctx, f.db.Pools(), f.db.making, far && v.Tx == nil)
 }
 
 func (f *Followed) Origin(v *relation.View, told int64) view.Origin {
@@ -175,10 +175,11 @@ func (f *Followed) Lost(v *relation.View, why string) {
 	}
 }
 
-// failed has a page read the plain way if its log cannot be read.
+// Failed has a page read the plain way if its log cannot be read. A question that took too long, or that
+// has a value of another type, says nothing of the log.
 func (f *Followed) Failed(ctx context.Context, v *relation.View, err error) (error, bool) {
 	code := postgres.Code(err)
-	if ctx.Err() == nil && err != nil && !postgres.IsDataException(code) && (code != "" || postgres.Unavailable(err)) {
+	if ctx.Err() == nil && !postgres.IsDataException(code) && code != postgres.Canceled && (code != "" || postgres.Unavailable(err)) {
 		f.following.forsake(v, "its log could not be read: "+err.Error())
 		f.db.askAgain(ctx, err)
 		return f.db.told(v.Table.SQL, err), true

@@ -368,6 +368,9 @@ func (k *Kept) MarkOf(ctx context.Context, v *relation.View, number int64) (chan
 			return none, err
 		}
 		return none, &view.Moved{Why: "its versions are those of another life of the database"}
+	case number > v.On.Version && v.Tx == nil: // another service may have given it just now
+		k.catalog.Stale(v.On.Name)
+		return none, &view.Moved{Why: "a later version is asked for than is known here"}
 	case number > v.On.Version:
 		return none, &view.GoneError{Mark: number, Why: relation.NeverGiven}
 	}
@@ -375,11 +378,11 @@ func (k *Kept) MarkOf(ctx context.Context, v *relation.View, number int64) (chan
 }
 
 func (k *Kept) LogReader(ctx context.Context, v *relation.View, far bool) (postgres.Querier, func(), error) {
-	return logReader(ctx, k.to, k.making, far)
+	return logReader(ctx, k.to, k.making, far && v.Tx == nil)
 }
 
 // logReader gives the connections for updates or, if much is to be read, others, of which few may
-// be taken for that.
+// be taken for that: by nobody who holds one in a transaction.
 func logReader(ctx context.Context, to postgres.Pools, making view.Turns, far bool) (*pgxpool.Pool, func(), error) {
 	if !far {
 		return to.Folds, func() {}, nil
