@@ -100,7 +100,7 @@ func eval[V any](t *tab, js string) V {
 // sees waits until an expression holds in the page.
 func (t *tab) sees(js string) {
 	t.Helper()
-	ctx, cancel := context.WithTimeout(t.ctx, 10*time.Second)
+	ctx, cancel := context.WithTimeout(t.ctx, time.Minute)
 	defer cancel()
 	// What is not on the page yet is no error.
 	if err := cd.Do(ctx, cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()")); err != nil {

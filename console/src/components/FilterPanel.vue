@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Search and filters beside a list. Counts come from the service, under all other
-// filters; whatever is chosen goes into the address.
+// filters; whatever is chosen goes into the address. What is shown may lag behind the
+// address by a moment, so a choice is a change of the query that is asked by then.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { readAbout, type FilterParams, type Operator, type ParamNames, type Rules } from '../api'
@@ -16,7 +17,7 @@ const props = defineProps<{
   labels: Map<string, string>
   version: number | null
 }>()
-const emit = defineEmits<{ ask: [query: string] }>()
+const emit = defineEmits<{ change: [to: (query: string) => string] }>()
 
 const label = (filter: FilterParams) => props.labels.get(filter.field) ?? filter.field
 const typeOf = (filter: FilterParams) =>
@@ -69,20 +70,26 @@ const more = (filter: FilterParams) =>
           most,
       )
 
-const ask = (query: string) => emit('ask', withoutPlace(query, props.params))
+const change = (to: (query: string) => string) =>
+  emit('change', (query) => (to(query) === query ? query : withoutPlace(to(query), props.params)))
 const chosen = (filter: FilterParams, value: string) =>
   valuesOf(props.query, paramOf(filter) ?? '').includes(value)
 function choose(filter: FilterParams, value: string, on: boolean) {
   const name = paramOf(filter)!
-  const others = valuesOf(props.query, name).filter((other) => other !== value && other !== '')
-  ask(withParam(props.query, name, ...(on ? [...others, value] : others)))
+  change((query) => {
+    const others = valuesOf(query, name).filter((other) => other !== value && other !== '')
+    return withParam(query, name, ...(on ? [...others, value] : others))
+  })
 }
 const value = (filter: FilterParams, op: Operator) =>
   valuesOf(props.query, paramOf(filter, op) ?? '').at(-1) ?? ''
-function put(filter: FilterParams, op: Operator, text: string) {
-  const name = paramOf(filter, op)!
-  if (text === value(filter, op)) return
-  ask(text === '' ? withoutParams(props.query, name) : withParam(props.query, name, text))
+const put = (filter: FilterParams, op: Operator, text: string) => putParam(paramOf(filter, op)!, text)
+/** Asks for one value of a parameter; an empty one takes it away. */
+function putParam(name: string, text: string) {
+  change((query) => {
+    if (text === (valuesOf(query, name).at(-1) ?? '')) return query
+    return text === '' ? withoutParams(query, name) : withParam(query, name, text)
+  })
 }
 /** The operators that are typed: not those that facets and the tick for missing values stand for. */
 const typedOperators = (filter: FilterParams) =>
@@ -122,9 +129,7 @@ watch(words, (now) => {
 })
 function search() {
   clearTimeout(pause)
-  const name = searchParam.value
-  if (words.value === asked.value) return
-  ask(words.value === '' ? withoutParams(props.query, name) : withParam(props.query, name, words.value))
+  putParam(searchParam.value, words.value)
 }
 
 const names = computed(() =>
@@ -133,7 +138,7 @@ const names = computed(() =>
 const active = computed(() =>
   [...names.value, searchParam.value].some((name) => valuesOf(props.query, name).length),
 )
-const clear = () => ask(withoutParams(props.query, ...names.value, searchParam.value))
+const clear = () => change((query) => withoutParams(query, ...names.value, searchParam.value))
 </script>
 
 <template>

@@ -104,7 +104,7 @@ function jump(typed: string) {
   const number = Number(typed)
   const byOffset = rules.value?.addressing === 'offset' && Number.isFinite(number)
   const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
-  go(`?${withParam(queryOf(leads.value?.links.self ?? ''), params.value?.page ?? 'page', value)}`)
+  go(`?${withParam(withoutPlace(query.value, params.value), params.value?.page ?? 'page', value)}`)
 }
 /** The steps' words: rules may name the field that tells how old a record is. */
 const words = computed(() => {
@@ -237,7 +237,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
           :params="params"
           :labels="labels"
           :version="info.data.value.version"
-          @ask="(asked) => go(`?${asked}`)"
+          @change="(to) => go(`?${to(query)}`)"
         />
       </details>
       <ProblemNote v-if="page.error.value" :error="page.error.value" :to="to" @again="again" />
