@@ -19,6 +19,7 @@ import (
 // owner has a table of its own with the tides, which is followed, and changes it in SQL.
 type owner struct {
 	pool    *pgxpool.Pool
+	reader  string // URL of the database, with a role that may read
 	records int
 	next    atomic.Int64
 }
@@ -70,7 +71,7 @@ func following(ctx context.Context, store *sets.Store, pool *pgxpool.Pool, addre
 			return nil, err
 		}
 	}
-	return &owner{pool: pool, records: records}, nil
+	return &owner{pool: pool, reader: u.String(), records: records}, nil
 }
 
 // change changes one record of the owner's, over the whole order.

@@ -45,11 +45,12 @@ func main() {
 	steps := flag.String("steps", "", "file for a plot, as SVG, of what each step of a page takes, instead of asking questions")
 	held := flag.Bool("held", false, "ask for pages of lists that are held still too")
 	walks := flag.Bool("walks", false, "tell what walks of the whole list lose and repeat under writers, instead of asking questions")
+	builds := flag.String("builds", "", "two files of pageladder, a comma between: each question of ours is asked of both, and the second is compared with the first")
 	changing := flag.Bool("writes", false, "measure what change logs cost writers, with fsync, instead of asking questions")
 	flag.Parse()
 	which, err := regexp.Compile(*only)
 	if err == nil {
-		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *walks, *picture, *steps)
+		err = run(*records, *each, *rounds, *profile, which, *files, *changing, *held, *walks, *picture, *steps, strings.FieldsFunc(*builds, func(r rune) bool { return r == ',' }))
 	}
 	if err != nil {
 		log.Fatal(err)
@@ -65,7 +66,7 @@ type question struct {
 	header  string
 }
 
-func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still, walks bool, picture, steps string) error {
+func run(records int, each time.Duration, rounds int, profile string, only *regexp.Regexp, files, changing, still, walks bool, picture, steps string, builds []string) error {
 	ctx := context.Background()
 	dir, err := os.MkdirTemp("", "pageladder-bench-")
 	if err != nil {
@@ -270,21 +271,33 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	more, compared = placing(byPlaces, o.change)
 	questions, pairs = append(questions, more...), append(pairs, compared...)
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
-	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
-	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
-		if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "followed, any page by "+sort) }) {
-			if err := warm(ours+own, "sort="+sort, pages); err != nil {
-				return err
-			}
+	asked := []string{ours}
+	if len(builds) > 0 {
+		started, stop, err := startBuilds(builds, dir, server.URL(), o.reader)
+		if err != nil {
+			return err
 		}
-		if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "ours, any page by "+sort) }) {
-			if err := warm(ours+list, "sort="+sort, pages); err != nil {
-				return err
-			}
+		defer stop()
+		asked = nil
+		for _, b := range started {
+			asked = append(asked, b.address)
 		}
+		questions, pairs = ofBuilds(questions, ours, started)
 	}
-	if slices.ContainsFunc(questions, func(q question) bool { return strings.HasPrefix(q.name, "ours, one filter, any page") }) {
-		if err := warm(ours+list, "gauge=gauge+7&sort=id", pages/40); err != nil {
+	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
+	for _, address := range asked {
+		warmed := func(prefix, path, query string, pages int) error {
+			if !slices.ContainsFunc(questions, func(q question) bool { return strings.Contains(q.name, prefix) && q.base == address+path }) {
+				return nil
+			}
+			return warm(address+path, query, pages)
+		}
+		for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
+			if err := errors.Join(warmed("followed, any page by "+sort, own, "sort="+sort, pages), warmed("ours, any page by "+sort, list, "sort="+sort, pages)); err != nil {
+				return err
+			}
+		}
+		if err := warmed("ours, one filter, any page", list, "gauge=gauge+7&sort=id", pages/40); err != nil {
 			return err
 		}
 	}
@@ -305,8 +318,14 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 		defer pprof.StopCPUProfile()
 	}
 	seen := make([]measured, len(questions))
+	turn := make([]int, len(questions)) // forth in one round and back in the next: none is always asked after the same one
+	for i := range turn {
+		turn[i] = i
+	}
 	for range rounds {
-		for i, q := range questions {
+		slices.Reverse(turn)
+		for _, i := range turn {
+			q := questions[i]
 			stop := func() error { return nil }
 			if q.writing != nil {
 				stop = w.steadily(q.writing)

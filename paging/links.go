@@ -237,7 +237,12 @@ func (p *Page) link(base Base, changes []change, position string) string {
 	}
 	var stack [512]byte
 	buf, cut := p.appendLink(stack[:0], &base, changes, position != "")
-	return string(buf[:cut]) + position + string(buf[cut:])
+	var link strings.Builder // in one allocation
+	link.Grow(len(buf) + len(position))
+	link.Write(buf[:cut])
+	link.WriteString(position)
+	link.Write(buf[cut:])
+	return link.String()
 }
 
 // positionText is the value of the page parameter; "" for page 1 if the rules leave that out.

@@ -59,7 +59,7 @@ const (
 
 // orderKey names the order of a question.
 func orderKey(q view.Question) string {
-	var key []byte
+	key := make([]byte, 0, 64)
 	for _, o := range q.Asked().Ask.Order() {
 		key = strconv.AppendQuote(append(key, ' '), o.Field)
 		key = strconv.AppendBool(strconv.AppendBool(key, o.Desc), o.NullsFirst)

@@ -177,8 +177,7 @@ func (r *Reader) read(ctx context.Context, v view.View, req *Request) (*Page, er
 // readAt also returns the view that the page is of by then.
 func (r *Reader) readAt(ctx context.Context, v view.View, req *Request) (*Page, view.View, error) {
 	s, err := r.settle(ctx, v, req)
-	var refusal *paging.Refusal
-	if err == nil && s.page.Settled.Fetch() == 0 || errors.As(err, &refusal) { // what was read confirms the rest, but nothing was
+	if err == nil && s.page.Settled.Fetch() == 0 || err != nil && errors.As(err, new(*paging.Refusal)) { // what was read confirms the rest, but nothing was
 		if moved := confirmed(ctx, v); moved != nil {
 			return nil, nil, moved
 		}
@@ -330,7 +329,9 @@ type rows struct {
 func newRows(q view.Question, fields []intake.Field, ordered bool) *rows {
 	r := &rows{q: q, fields: catalog.Names(fields), ordered: ordered, copied: copiers.Get().(*copier)}
 	if ordered {
-		for _, o := range q.Asked().Ask.Order() {
+		by := q.Asked().Ask.Order()
+		r.placed = make([]int, 0, len(by))
+		for _, o := range by {
 			at := slices.Index(r.fields, o.Field)
 			if at < 0 {
 				r.placed = nil

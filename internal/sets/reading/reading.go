@@ -48,20 +48,23 @@ type midway struct{ error }
 
 func (m *midway) Unwrap() error { return m.error }
 
+func isMidway(err error) bool { return errors.As(err, new(*midway)) }
+func isMoved(err error) bool  { return errors.As(err, new(*view.Moved)) }
+
 // with does something with a view of a set, until it has an answer that holds. The function's error is
 // errPlain if one snapshot is needed.
 func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(view.View) error) (err error) {
 	for i, how := range hows {
 		v, opened := r.open(ctx, set, how, i > 0)
 		if err = opened; err == nil {
-			again, over := false, (*midway)(nil)
+			again, over := false, false
 			if err = do(v); err != nil {
-				errors.As(err, &over)
+				over = isMidway(err)
 				err, again = v.Failed(ctx, err)
 			}
 			v.Close()
 			switch {
-			case err == nil, over != nil:
+			case err == nil, over:
 				return err
 			case errors.Is(err, errPlain):
 				return r.with(ctx, set, inOne, do)
@@ -69,8 +72,7 @@ func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(
 				continue
 			}
 		}
-		var moved *view.Moved
-		if !errors.As(err, &moved) || ctx.Err() != nil {
+		if !isMoved(err) || ctx.Err() != nil {
 			return err
 		}
 		r.reread.Add(1)
@@ -80,8 +82,7 @@ func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(
 
 // behind is the error of a list held at a state that cannot be read at the moment.
 func behind(number int64, err error) error {
-	var moved *view.Moved
-	if number > 0 && errors.As(err, &moved) {
+	if number > 0 && isMoved(err) {
 		return &view.GoneError{Mark: number, Why: "its log has been made anew just now, or the database that is read is behind; ask again"}
 	}
 	return err

@@ -47,8 +47,11 @@ func (r *Request) asked(ask *paging.Ask) view.Asked {
 
 // mended is the request without its cursor, if an error says that the cursor is to blame.
 func (r Request) mended(err error) (Request, bool) {
+	if err == nil || r.misplaced != "" {
+		return r, false
+	}
 	var place *view.PlaceError
-	if r.misplaced != "" || !errors.As(err, &place) {
+	if !errors.As(err, &place) {
 		return r, false
 	}
 	r.misplaced = "the cursor " + place.Says

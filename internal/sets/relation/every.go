@@ -56,8 +56,9 @@ func (q *question) Every(ctx context.Context, step func() int64, each func(order
 // walkInside walks through a region by a function of our own database. It takes no values of
 // filters.
 func (q *question) walkInside(ctx context.Context, g statement.Region, _ int64, step func() int64, each func([][]byte, int64) error) error {
-	types := make([]string, len(q.by))
-	for i, o := range q.by {
+	sorted := q.Question.Order()
+	types := make([]string, len(sorted))
+	for i, o := range sorted {
 		types[i] = tables.Quote(o.Field) + " " + tables.ColumnOf(q.in.On.Field(o.Field).Type).Declared()
 	}
 	all, err := q.Rows(q.sorted(), g, 0, 0)
@@ -140,14 +141,14 @@ const pairsAtOnce = 20_000
 // collation.
 func (q *question) Compare(ctx context.Context, pairs [][2][]*string) ([]int, error) {
 	db := postgres.Querier(q.in.Kind.Pools(q.in).Folds)
-	sql := q.compareSQL()
+	sql, by := q.compareSQL(), q.Question.Order()
 	var all []int
 	for len(pairs) > 0 {
 		some := pairs[:min(len(pairs), pairsAtOnce)]
 		pairs = pairs[len(some):]
-		columns := make([][]*string, 2*len(q.by))
+		columns := make([][]*string, 2*len(by))
 		for _, p := range some {
-			for i := range q.by {
+			for i := range by {
 				columns[2*i], columns[2*i+1] = append(columns[2*i], p[0][i]), append(columns[2*i+1], p[1][i])
 			}
 		}
@@ -172,7 +173,7 @@ func (q *question) Compare(ctx context.Context, pairs [][2][]*string) ([]int, er
 // for each side.
 func (q *question) compareSQL() string {
 	var arrays, names, signs []string
-	for i, o := range q.by {
+	for i, o := range q.Question.Order() {
 		base, collation := q.in.Table.compared(o.Field)
 		n := strconv.Itoa(i)
 		a, b := "a"+n+"::"+base, "b"+n+"::"+base+" "+collation

@@ -139,7 +139,7 @@ func (q *question) hold() error {
 	if err != nil {
 		return err
 	}
-	h.listed, q.Question, q.by = listed.Unconditional(), h.now, h.now.Order()
+	h.listed, q.Question = listed.Unconditional(), h.now
 	return nil
 }
 

@@ -23,7 +23,6 @@ type question struct {
 	in    *View
 	asked view.Asked
 	own   statement.Where // of every statement on the table
-	by    []paging.Order
 	name  string
 	held  *held // of a list held still
 }
@@ -49,7 +48,8 @@ func (v *View) Ask(asked view.Asked) (view.Question, error) {
 }
 
 func (v *View) question(asked view.Asked) (*question, error) {
-	q := &question{in: v, asked: asked, name: v.Kind.ListName(v) + " " + filterKey(&asked, v.On.BindsFor(asked.Sees))}
+	q := &question{in: v, asked: asked}
+	q.name = v.Kind.ListName(v) + " " + filterKey(&q.asked, v.On.BindsFor(asked.Sees))
 	if v.held != nil {
 		q.name += " @" + strconv.FormatInt(v.held.Version, 10)
 		return q, q.hold()
@@ -59,9 +59,6 @@ func (v *View) question(asked view.Asked) (*question, error) {
 	var err error
 	if q.Question, err = records.Ask(asked.Ask, q.own); err == nil && asked.Except != "" {
 		q.Question, err = q.Question.Without(asked.Except)
-	}
-	if err == nil {
-		q.by = q.Question.Order()
 	}
 	return q, err
 }
@@ -112,8 +109,9 @@ func (q *question) Records() (int64, bool) {
 // Order is how places compare. The order of values of a source is its database's, except for types
 // that both have.
 func (q *question) Order() order.Order {
-	fields := make(order.Order, len(q.by))
-	for i, o := range q.by {
+	by := q.Question.Order()
+	fields := make(order.Order, len(by))
+	for i, o := range by {
 		fields[i] = order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst}
 		if f := q.in.On.Field(o.Field); q.in.Kind.Knows(f) {
 			fields[i].Type = f.Type
@@ -124,8 +122,9 @@ func (q *question) Order() order.Order {
 
 // sorted are the names of the fields of the order.
 func (q *question) sorted() []string {
-	names := make([]string, len(q.by))
-	for i, o := range q.by {
+	by := q.Question.Order()
+	names := make([]string, len(by))
+	for i, o := range by {
 		names[i] = o.Field
 	}
 	return names
@@ -185,9 +184,11 @@ func (q *question) db() postgres.Querier {
 // reading is one Read in progress.
 type reading struct {
 	q     *question
+	w     view.Window
 	each  func(*view.Row) error
-	asked int    // statements
-	stamp []byte // of the last statement that returned a record; nil if the last one did not
+	row   view.Row // that is given to it
+	asked int      // statements
+	stamp []byte   // of the last statement that returned a record; nil if the last one did not
 	seen  view.Seen
 }
 
@@ -197,13 +198,13 @@ func (q *question) Read(ctx context.Context, w view.Window, each func(*view.Row)
 	if w.Backward && !w.Upto {
 		onward = q.reversed()
 	}
-	r := reading{q: onward, each: each, seen: view.Seen{View: q.in}}
-	regions, err := onward.regions(&w)
+	r := reading{q: onward, w: w, each: each, seen: view.Seen{View: q.in}}
+	regions, err := onward.regions(&r.w)
 	if err == nil && w.Limit == 0 {
 		err = q.atLength(ctx)
 	}
 	if err == nil {
-		err = r.walk(ctx, &w, regions)
+		err = r.walk(ctx, regions)
 	}
 	if err != nil {
 		if w.From != nil {
@@ -252,14 +253,15 @@ func (q *question) atLength(ctx context.Context) error {
 	return err
 }
 
-func (r *reading) walk(ctx context.Context, w *view.Window, regions []statement.Region) error {
+func (r *reading) walk(ctx context.Context, regions []statement.Region) error {
+	w := &r.w
 	if w.Limit == 0 {
 		for i, g := range regions {
 			skip := int64(0)
 			if i == 0 {
 				skip = w.Skip
 			}
-			if _, err := r.region(ctx, w, g, skip, 0); err != nil {
+			if _, err := r.region(ctx, g, skip, 0); err != nil {
 				return err
 			}
 		}
@@ -267,25 +269,26 @@ func (r *reading) walk(ctx context.Context, w *view.Window, regions []statement.
 	}
 	return statement.Walk(regions, w.Skip, w.Limit,
 		func(g statement.Region, offset int64, limit int) (int, error) {
-			return r.region(ctx, w, g, offset, limit)
+			return r.region(ctx, g, offset, limit)
 		},
 		func(g statement.Region, most int64) (int64, error) { return r.size(ctx, g, most) })
 }
 
 // region reads records of one region. Every statement returns the stamp of its own snapshot.
-func (r *reading) region(ctx context.Context, w *view.Window, g statement.Region, offset int64, limit int) (int, error) {
-	q := r.q
-	before := append(make([]string, 0, 8+len(w.Fields)), stampField)
-	rows := q.Rows
-	if q.held != nil {
-		before, rows = append(before, foundField, q.in.Table.fateField()), q.held.rows
-	}
-	told := len(before)
+func (r *reading) region(ctx context.Context, g statement.Region, offset int64, limit int) (int, error) {
+	q, w := r.q, &r.w
+	var sorted []string
 	if w.Order {
-		before = append(before, q.sorted()...)
+		sorted = q.sorted()
 	}
-	values := len(before)
-	page, err := rows(append(before, w.Fields...), g, offset, limit)
+	columns, rows := append(make([]string, 0, 3+len(sorted)+len(w.Fields)), stampField), q.Rows
+	if q.held != nil {
+		columns, rows = append(columns, foundField, q.in.Table.fateField()), q.held.rows
+	}
+	told := len(columns)
+	columns = append(append(columns, sorted...), w.Fields...)
+	values := told + len(sorted)
+	page, err := rows(columns, g, offset, limit)
 	if err != nil {
 		return 0, err
 	}
@@ -297,19 +300,18 @@ func (r *reading) region(ctx context.Context, w *view.Window, g statement.Region
 	}
 	defer came.Close()
 	n := 0
-	var row view.Row
 	for ; came.Next(); n++ {
 		raw := came.RawValues()
 		if n == 0 && q.in.stamped() {
 			r.stamp = append([]byte{}, raw[0]...)
 		}
 		if q.held != nil {
-			if r.seen.Looked, row.Fate, err = q.held.whole(raw[1], raw[2]); err != nil {
+			if r.seen.Looked, r.row.Fate, err = q.held.whole(raw[1], raw[2]); err != nil {
 				return n, err
 			}
 		}
-		row.Order, row.Values = raw[told:values], raw[values:]
-		if err := r.each(&row); err != nil {
+		r.row.Order, r.row.Values = raw[told:values], raw[values:]
+		if err := r.each(&r.row); err != nil {
 			return n, err
 		}
 	}

@@ -22,6 +22,7 @@ type Table struct {
 	SQL     string          // its name
 	Log     *changes.Log    // nil: there is none that works
 	LogName string          // which log it is: see changes.State
+	Holds   bool            // whether the list can be held still
 	Own     statement.Where // the fixed filter
 	records *statement.List
 	bound   *statement.List // the same, its stamp behind the arguments of the fixed filter
@@ -62,6 +63,7 @@ func Column(field string) string { return alias + "." + tables.Quote(field) }
 // New prepares a table; log is nil if there is none that works.
 func New(d *catalog.Definition, f Form, log *changes.Log, logName string) (*Table, error) {
 	t := &Table{Definition: d, Form: f, SQL: tables.Name(d), Log: log, LogName: logName}
+	t.Holds = log != nil && log.Lacks() && log.Has(AllFields(d))
 	asked := t.askable()
 	asked.Fields[revisionField] = statement.Field{SQL: t.Revision, Type: value.BigInteger}
 	asked.Fields[stampField] = statement.Field{SQL: t.Stamp(t, 1), Type: value.Text, Arguments: t.Stamped}
@@ -82,7 +84,7 @@ func New(d *catalog.Definition, f Form, log *changes.Log, logName string) (*Tabl
 	if log == nil {
 		return t, nil
 	}
-	if t.logged, err = t.logList(); err == nil && t.Holds() {
+	if t.logged, err = t.logList(); err == nil && t.Holds {
 		err = t.holdable()
 	}
 	return t, err
@@ -186,11 +188,6 @@ func AllFields(d *catalog.Definition) []changes.Field {
 // LogTable is the table of a kept set, as package changes takes it.
 func LogTable(d *catalog.Definition) changes.Table {
 	return changes.Table{Set: d.Name, Name: d.Table, Fields: AllFields(d)}
-}
-
-// Holds reports whether the list can be held still.
-func (t *Table) Holds() bool {
-	return t.Log != nil && t.Log.Lacks() && t.Log.Has(AllFields(t.Definition))
 }
 
 // longOf are those of the named fields whose values may be long, sorted.

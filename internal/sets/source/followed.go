@@ -155,7 +155,7 @@ func (f *Followed) MarkOf(ctx context.Context, v *relation.View, number int64) (
 }
 
 func (f *Followed) Version(v *relation.View) int64 {
-	if !v.Table.Holds() || f.following.numbers.readOnly { // else the number means other states elsewhere
+	if !v.Table.Holds || f.following.numbers.readOnly { // else the number means other states elsewhere
 		return 0
 	}
 	return v.State.Version

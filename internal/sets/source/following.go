@@ -150,7 +150,7 @@ func (all *Following) reaches(v *relation.View, saw *changes.Snapshot) (*relatio
 		return nil, &view.Moved{Why: "a later state is known"}
 	}
 	if !before.Covers(at) {
-		number, err := all.numbers.state(v.On.Name, v.State.Log, saw, v.Table.Holds() && !all.numbers.readOnly)
+		number, err := all.numbers.state(v.On.Name, v.State.Log, saw, v.Table.Holds && !all.numbers.readOnly)
 		if err != nil {
 			return nil, err
 		}
@@ -271,7 +271,7 @@ func (all *Following) begin(f *following, source *Followed, set *catalog.Set) {
 		}
 		return
 	}
-	number, err := all.numbers.state(set.Name, here.State.Log, here.State.Saw, here.Table.Holds() && !all.numbers.readOnly)
+	number, err := all.numbers.state(set.Name, here.State.Log, here.State.Saw, here.Table.Holds && !all.numbers.readOnly)
 	if err != nil {
 		f.why = []string{"no number for its state has come yet"}
 		return

@@ -151,7 +151,7 @@ func (k *Kept) tableOf(ctx context.Context, tx pgx.Tx, d *catalog.Definition, ag
 	known, _ := k.tables.Get(d.Name)
 	turn := k.turns
 	k.mu.Unlock()
-	if known != nil && !again && known.Definition.Same(d) && (known.Holds() || time.Since(known.looked) < lookAgain) {
+	if known != nil && !again && known.Definition.Same(d) && (known.Holds || time.Since(known.looked) < lookAgain) {
 		return known.Table, nil
 	}
 	look := func(ctx context.Context, tx pgx.Tx) (*relation.Table, error) {
@@ -168,7 +168,7 @@ func (k *Kept) tableOf(ctx context.Context, tx pgx.Tx, d *catalog.Definition, ag
 			k.tables.Add(d.Name, &keptTable{t, time.Now()})
 		}
 		k.mu.Unlock()
-		if !t.Holds() {
+		if !t.Holds {
 			k.MakeLog(d)
 		}
 		return t, nil
@@ -349,10 +349,10 @@ func (k *Kept) Version(v *relation.View) int64 { return v.On.Version }
 
 func (k *Kept) MarkOf(ctx context.Context, v *relation.View, number int64) (changes.Mark, error) {
 	none := changes.Mark{}
-	if !v.Table.Holds() { // it may by now
+	if !v.Table.Holds { // it may by now
 		if t, err := k.tableOf(ctx, v.Tx, v.On.Definition, true); err != nil {
 			return none, err
-		} else if t.Holds() {
+		} else if t.Holds {
 			return none, &view.Moved{Why: "it has a change log by now"}
 		}
 		return none, &view.GoneError{Mark: number, Why: relation.NotHeld}
