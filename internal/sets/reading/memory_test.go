@@ -7,7 +7,6 @@ import (
 	"fmt"
 	"net/url"
 	"slices"
-	"strconv"
 	"strings"
 	"sync"
 
@@ -24,21 +23,30 @@ import (
 // A source of another kind: records in memory. It shows what a kind of source costs, and that nothing
 // else knows of it. Each state is a list of its own.
 
-// boat is a record: the values of its fields, in order, as texts; nil is a missing one.
-type boat [3][]byte
+// boat is a record: the values of its fields, in order.
+type boat [3]string
+
+const missing = "\x00" // a value that is not there
 
 var boatFields = []intake.Field{{Name: "id", Type: value.Integer}, {Name: "name", Type: value.Text}, {Name: "crew", Type: value.Integer}}
 
-func field(name string) int {
-	return slices.IndexFunc(boatFields, func(f intake.Field) bool { return f.Name == name })
-}
-
 func of(b *boat, name string) choose.Value {
-	i := field(name)
-	if b[i] == nil {
+	i := slices.IndexFunc(boatFields, func(f intake.Field) bool { return f.Name == name })
+	if b[i] == missing {
 		return choose.Value{}
 	}
-	return choose.Value{Type: boatFields[i].Type, Text: string(b[i])}
+	return choose.Value{Type: boatFields[i].Type, Text: b[i]}
+}
+
+// row has values of some fields.
+func (b *boat) row(names []string) [][]byte {
+	all := make([][]byte, len(names))
+	for i, name := range names {
+		if v := of(b, name); v.Type != "" {
+			all[i] = []byte(v.Text)
+		}
+	}
+	return all
 }
 
 // memory is a set of boats, with each state that it had.
@@ -88,13 +96,13 @@ type moment struct {
 	of     *moment // of a list that is held still: the view that it is held in
 }
 
-func (v *moment) Set() *catalog.Set {
-	return &catalog.Set{Definition: v.definition, Version: 1}
-}
+func (v *moment) Set() *catalog.Set                                 { return &catalog.Set{Definition: v.definition, Version: 1} }
 func (v *moment) Version() int64                                    { return v.number }
 func (v *moment) Steady() bool                                      { return v.how != view.Latest }
 func (v *moment) Close()                                            {}
 func (v *moment) Failed(_ context.Context, err error) (error, bool) { return err, false }
+func (v *moment) Confirm(context.Context) (view.View, error)        { return v.seen(), nil }
+func (v *moment) Ask(asked view.Asked) (view.Question, error)       { return &asking{v, asked}, nil }
 
 func (v *moment) Mark() view.Mark {
 	if v.how == view.Plain && v.of == nil {
@@ -103,10 +111,8 @@ func (v *moment) Mark() view.Mark {
 	return view.Mark{Number: v.number, State: state(v.number)}
 }
 
-func (v *moment) Confirm(context.Context) (view.View, error) { return v.seen(), nil }
-
 // seen is the view of the state that a question is answered at.
-func (v *moment) seen() view.View {
+func (v *moment) seen() *moment {
 	if now := v.now(); !v.Steady() && v.of == nil && now != v.number {
 		return &moment{memory: v.memory, number: now, how: v.how}
 	}
@@ -120,26 +126,6 @@ func (v *moment) At(_ context.Context, number int64) (view.View, error) {
 	return &moment{memory: v.memory, number: number, how: v.how, of: v}, nil
 }
 
-func (v *moment) Ask(asked view.Asked) (view.Question, error) {
-	if asked.Except != "" {
-		ask, err := v.definition.Rules.Read(without(asked.Conditions()))
-		if err != nil {
-			return nil, err
-		}
-		asked.Ask = &ask
-	}
-	return &asking{v, asked}, nil
-}
-
-// without is a query for some conditions alone.
-func without(conditions []paging.Condition) string {
-	query := url.Values{}
-	for _, c := range conditions {
-		query[strings.TrimSuffix(c.Field+"."+string(c.Op), "."+string(paging.Equals))] = c.Values
-	}
-	return query.Encode()
-}
-
 // asking is a question.
 type asking struct {
 	in    *moment
@@ -149,32 +135,46 @@ type asking struct {
 func (q *asking) View() view.View        { return q.in }
 func (q *asking) Asked() *view.Asked     { return &q.asked }
 func (q *asking) Mark() view.Mark        { return q.in.Mark() }
-func (q *asking) Filtered() bool         { return len(q.asked.Ask.Conditions()) > 0 }
+func (q *asking) Filtered() bool         { return len(q.asked.Conditions()) > 0 }
 func (q *asking) Records() (int64, bool) { return 0, false }
 
 func (q *asking) Name() string {
-	held := ""
 	if q.in.of != nil {
-		held = fmt.Sprint(" @", q.in.number)
+		return fmt.Sprint("boats ", q.asked.Conditions(), " @", q.in.number)
 	}
-	return fmt.Sprint("boats ", q.asked.Ask.Conditions(), held)
+	return fmt.Sprint("boats ", q.asked.Conditions())
 }
 
-// list is the list at a state.
-func (q *asking) list(n int64) []boat {
-	all, err := choose.All(q.in.at(n), q.asked.Ask, of)
-	if err != nil {
-		panic(err)
+// sorted are the boats of a state under the conditions of a question, in an order.
+func (m *memory) sorted(n int64, asked *view.Asked, sort string) []boat {
+	query := url.Values{"sort": {sort}}
+	for _, c := range asked.Conditions() {
+		query[strings.TrimSuffix(c.Field+"."+string(c.Op), "."+string(paging.Equals))] = c.Values
 	}
-	return all
+	ask, err := m.definition.Rules.Read(query.Encode())
+	if err == nil {
+		var all []boat
+		if all, err = choose.All(m.at(n), &ask, of); err == nil {
+			return all
+		}
+	}
+	panic(err)
+}
+
+func (q *asking) list(n int64) []boat {
+	var sort []string
+	for _, o := range q.asked.Ask.Order() {
+		sort = append(sort, map[bool]string{true: "-"}[o.Desc]+o.Field)
+	}
+	return q.in.sorted(n, &q.asked, strings.Join(sort, ","))
 }
 
 func (q *asking) Order() order.Order {
 	var by order.Order
 	for _, o := range q.asked.Ask.Order() {
-		f := order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst}
-		if t := boatFields[field(o.Field)].Type; t != value.Text {
-			f.Type = t
+		f := order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst, Type: value.Integer}
+		if o.Field == "name" {
+			f.Type = "" // the order of texts is not known elsewhere
 		}
 		by = append(by, f)
 	}
@@ -182,67 +182,56 @@ func (q *asking) Order() order.Order {
 }
 
 func (q *asking) ordered(b *boat) [][]byte {
-	var values [][]byte
+	var names []string
 	for _, o := range q.asked.Ask.Order() {
-		values = append(values, b[field(o.Field)])
+		names = append(names, o.Field)
 	}
-	return values
+	return b.row(names)
 }
 
 func (q *asking) Place(values [][]byte) ([]*string, error) {
 	place := make([]*string, len(values))
 	for i, v := range values {
 		if v != nil {
-			text := string(v)
-			place[i] = &text
+			place[i] = new(string(v))
 		}
 	}
 	return place, nil
 }
 
-// compare compares two places; field is the number of the one that decides, from 1.
+// compare compares two places; field is the number of the one that decides, from 0.
 func (q *asking) compare(a, b []*string) (sign, field int) {
-	for i, o := range q.asked.Ask.Order() {
-		missing := 1
-		if o.NullsFirst {
-			missing = -1
+	var keys [2][]byte
+	for i, place := range [][]*string{a, b} {
+		values := make([][]byte, len(place))
+		for n, text := range place {
+			if text != nil {
+				values[n] = []byte(*text)
+			}
 		}
-		switch {
-		case a[i] == nil && b[i] == nil:
-			continue
-		case a[i] == nil:
-			return missing, i + 1
-		case b[i] == nil:
-			return -missing, i + 1
-		}
-		sign = choose.CompareText(*a[i], *b[i])
-		if q.Order()[i].Type != "" {
-			x, _ := strconv.Atoi(*a[i])
-			y, _ := strconv.Atoi(*b[i])
-			sign = cmp.Compare(x, y)
-		}
-		if o.Desc {
-			sign = -sign
-		}
-		if sign != 0 {
-			return sign, i + 1
-		}
+		keys[i], _ = q.Order().Key(values)
 	}
-	return 0, 0
+	sign, field, _ = q.Order().Known(keys[0], keys[1])
+	return sign, field
 }
 
-func (q *asking) Read(_ context.Context, w view.Window, each func(*view.Row) error) (view.Seen, error) {
-	seen := view.Seen{View: q.in.seen()}
-	number := q.in.number
-	if q.in.of == nil {
-		number = seen.View.(*moment).number
-	} else if through := q.asked.Through; through != nil {
-		seen.Looked = int64(len(through))
-	} else {
-		told, _ := (&asking{q.in.of, q.asked}).Since(context.Background(), q.in.Mark(), view.Want{Most: 1 << 40})
+func (q *asking) Compare(_ context.Context, pairs [][2][]*string) ([]int, error) {
+	var all []int
+	for _, p := range pairs {
+		sign, field := q.compare(p[0], p[1])
+		all = append(all, sign*(field+1))
+	}
+	return all, nil
+}
+
+func (q *asking) Read(ctx context.Context, w view.Window, each func(*view.Row) error) (view.Seen, error) {
+	at := q.in.seen()
+	seen := view.Seen{View: at, Looked: int64(len(q.asked.Through))}
+	if at.of != nil && q.asked.Through == nil {
+		told, _ := (&asking{at.of, q.asked}).Since(ctx, at.Mark(), view.Want{Most: 1 << 40})
 		seen.Looked = told.Looked
 	}
-	all := q.list(number)
+	all := q.list(at.number)
 	if w.Backward && !w.Upto {
 		slices.Reverse(all)
 	}
@@ -262,11 +251,7 @@ func (q *asking) Read(_ context.Context, w view.Window, each func(*view.Row) err
 		all = all[:min(w.Limit, len(all))]
 	}
 	for i := range all {
-		row := view.Row{Order: q.ordered(&all[i]), Fate: q.fate(&all[i])}
-		for _, name := range w.Fields {
-			row.Values = append(row.Values, all[i][field(name)])
-		}
-		if err := each(&row); err != nil {
+		if err := each(&view.Row{Values: all[i].row(w.Fields), Order: q.ordered(&all[i]), Fate: at.fate(&all[i])}); err != nil {
 			return seen, err
 		}
 	}
@@ -274,35 +259,26 @@ func (q *asking) Read(_ context.Context, w view.Window, each func(*view.Row) err
 }
 
 // fate is what has become of a record of a list that is held still.
-func (q *asking) fate(b *boat) view.Fate {
-	if q.in.of == nil {
+func (v *moment) fate(b *boat) view.Fate {
+	if v.of == nil {
 		return view.Same
 	}
-	now := q.in.at(q.in.of.number)
-	i := slices.IndexFunc(now, func(n boat) bool { return bytes.Equal(n[0], b[0]) })
-	switch {
-	case i < 0:
-		return view.Gone
-	case !equal(&now[i], b):
-		return view.Altered
+	for _, now := range v.at(v.of.number) {
+		switch {
+		case now == *b:
+			return view.Same
+		case now[0] == b[0]:
+			return view.Altered
+		}
 	}
-	return view.Same
-}
-
-func equal(a, b *boat) bool {
-	return slices.EqualFunc(a[:], b[:], func(x, y []byte) bool { return bytes.Equal(x, y) && (x == nil) == (y == nil) })
+	return view.Gone
 }
 
 func (q *asking) One(_ context.Context, key, fields []string) (*view.Single, error) {
 	for _, b := range q.list(q.in.number) {
-		if string(b[0]) != key[0] {
-			continue
+		if b[0] == key[0] {
+			return &view.Single{View: q.in, Values: b.row(fields)}, nil
 		}
-		one := &view.Single{View: q.in}
-		for _, name := range fields {
-			one.Values = append(one.Values, b[field(name)])
-		}
-		return one, nil
 	}
 	return nil, view.ErrNoRecord
 }
@@ -321,30 +297,18 @@ func (q *asking) UpTo(ctx context.Context, place []*string) (n int64, err error)
 }
 
 func (q *asking) Values(_ context.Context, name string, most int, _ bool) ([]view.Value, error) {
-	counts := map[string]int64{}
-	none := int64(0)
-	for _, b := range q.list(q.in.number) {
-		if v := b[field(name)]; v == nil {
-			none++
-		} else {
-			counts[string(v)]++
-		}
-	}
 	var all []view.Value
-	for text, n := range counts {
-		all = append(all, view.Value{Text: &text, Count: n})
-	}
-	slices.SortFunc(all, func(a, b view.Value) int {
-		if boatFields[field(name)].Type == value.Integer {
-			return cmp.Or(cmp.Compare(len(*a.Text), len(*b.Text)), cmp.Compare(*a.Text, *b.Text))
+	last := []byte(missing)
+	for _, b := range q.in.sorted(q.in.number, &q.asked, name) {
+		v := b.row([]string{name})[0]
+		if !bytes.Equal(v, last) || (v == nil) != (last == nil) {
+			one := view.Value{Rank: len(all)}
+			if v != nil {
+				one.Text = new(string(v))
+			}
+			all, last = append(all, one), v
 		}
-		return choose.CompareText(*a.Text, *b.Text)
-	})
-	if none > 0 {
-		all = append(all, view.Value{Count: none})
-	}
-	for i := range all {
-		all[i].Rank = i
+		all[len(all)-1].Count++
 	}
 	slices.SortStableFunc(all, func(a, b view.Value) int { return cmp.Compare(b.Count, a.Count) })
 	return all[:min(len(all), most)], nil
@@ -363,30 +327,15 @@ func (q *asking) Every(_ context.Context, step func() int64, each func([][]byte,
 	return int64(len(all)), nil
 }
 
-func (q *asking) Compare(_ context.Context, pairs [][2][]*string) ([]int, error) {
-	var all []int
-	for _, p := range pairs {
-		sign, field := q.compare(p[0], p[1])
-		all = append(all, sign*field)
-	}
-	return all, nil
-}
-
 // Since compares each state with the one before it.
 func (q *asking) Since(_ context.Context, after view.Mark, want view.Want) (*view.Changes, error) {
 	told := &view.Changes{Until: q.in.Mark()}
-	if from, ok := after.State.(state); ok {
-		for n := int64(from) + 1; n <= q.in.number; n++ {
-			was, is := q.in.at(n-1), q.in.at(n)
-			told.Looked += int64(len(besides(was, is)) + len(besides(is, was)))
-			for by, all := range map[int64][]boat{-1: besides(q.list(n-1), q.list(n)), 1: besides(q.list(n), q.list(n-1))} {
-				for _, b := range all {
-					c := view.Change{Origin: view.Origin{Number: n}, By: by, Place: fmt.Sprint(n, by, string(b[0]))}
-					for _, name := range want.Fields {
-						c.Values = append(c.Values, b[field(name)])
-					}
-					told.All = append(told.All, c)
-				}
+	from, known := after.State.(state)
+	for n := int64(from) + 1; known && n <= q.in.number; n++ {
+		told.Looked += int64(len(besides(q.in.at(n-1), q.in.at(n))) + len(besides(q.in.at(n), q.in.at(n-1))))
+		for by, all := range map[int64][]boat{-1: besides(q.list(n-1), q.list(n)), 1: besides(q.list(n), q.list(n-1))} {
+			for _, b := range all {
+				told.All = append(told.All, view.Change{Origin: view.Origin{Number: n}, By: by, Place: fmt.Sprint(n, by, b[0]), Values: b.row(want.Fields)})
 			}
 		}
 	}
@@ -398,17 +347,11 @@ func (q *asking) Since(_ context.Context, after view.Mark, want view.Want) (*vie
 
 // besides are those of some boats that are not among others just so.
 func besides(some, others []boat) []boat {
-	there := map[string]*boat{}
-	for i := range others {
-		there[string(others[i][0])] = &others[i]
+	there := map[boat]bool{}
+	for _, b := range others {
+		there[b] = true
 	}
-	var left []boat
-	for i := range some {
-		if o := there[string(some[i][0])]; o == nil || !equal(o, &some[i]) {
-			left = append(left, some[i])
-		}
-	}
-	return left
+	return slices.DeleteFunc(slices.Clone(some), func(b boat) bool { return there[b] })
 }
 
 func (q *asking) Snapshot(_ context.Context, do func(view.Question) error) error {
