@@ -1,5 +1,5 @@
 // What can be asked of a set, by the names that the service tells.
-import { withoutParams } from './address'
+import { withoutParams, withParam } from './address'
 import type { FilterParams, Operator, ParamNames, Rules } from './api'
 
 /** The parameter that asks for one operator of a filter; undefined where it is not offered. */
@@ -18,11 +18,19 @@ const says: { [op in Operator]: string } = {
 
 export const operatorSays = (op: Operator) => says[op]
 
+const given = (names: (string | undefined)[]) => names.filter((name) => name !== undefined)
+
 /** A query without what says where in the list its page is. */
-export function withoutPlace(query: string, params: ParamNames | undefined): string {
-  const names = [params?.page, params?.row, params?.after, params?.before]
-  return withoutParams(query, ...names.filter((name) => name !== undefined))
-}
+export const withoutPlace = (query: string, params: ParamNames | undefined) =>
+  withoutParams(query, ...given([params?.page, params?.row, params?.after, params?.before]))
+
+/** A query for another page. */
+export const withPage = (query: string, params: ParamNames | undefined, value: string) =>
+  withParam(
+    withoutParams(query, ...given([params?.row, params?.after, params?.before])),
+    params?.page ?? 'page',
+    value,
+  )
 
 /** What a parameter is, in a word or two: a label for its chip. */
 export function paramSays(

@@ -6,7 +6,7 @@ import { computed, ref, watch, watchEffect } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import { keyPath, queryOf, setAddress, valuesOf, withoutParams, withParam } from '../address'
 import { may, Problem, readPage, readSession, readSet, type SetRecord, type Steps } from '../api'
-import { withoutPlace } from '../filters'
+import { withoutPlace, withPage } from '../filters'
 import { useLinks } from '../links'
 import { keysOn, left, mark, pinHere, pins, unpin } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
@@ -104,7 +104,7 @@ function jump(typed: string) {
   const number = Number(typed)
   const byOffset = rules.value?.addressing === 'offset' && Number.isFinite(number)
   const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
-  go(`?${withParam(withoutPlace(query.value, params.value), params.value?.page ?? 'page', value)}`)
+  go(`?${withPage(query.value, params.value, value)}`)
 }
 /** The steps' words: rules may name the field that tells how old a record is. */
 const words = computed(() => {
