@@ -104,7 +104,9 @@ function jump(typed: string) {
   const number = Number(typed)
   const byOffset = rules.value?.addressing === 'offset' && Number.isFinite(number)
   const value = byOffset ? String((number - 1) * (body.value?.paging.size ?? 0)) : typed
-  go(`?${withPage(query.value, params.value, value)}`)
+  // The page's own address may hold the list still; until the page is there, the query is what was asked for.
+  const from = waiting.value ? query.value : queryOf(leads.value?.links.self ?? '')
+  go(`?${withPage(from, params.value, value)}`)
 }
 /** The steps' words: rules may name the field that tells how old a record is. */
 const words = computed(() => {
