@@ -94,6 +94,7 @@ type moment struct {
 	number int64
 	how    view.How
 	of     *moment // of a list that is held still: the view that it is held in
+	held   int64   // its number
 }
 
 func (v *moment) Set() *catalog.Set                                 { return &catalog.Set{Definition: v.definition, Version: 1} }
@@ -123,7 +124,7 @@ func (v *moment) At(_ context.Context, number int64) (view.View, error) {
 	if number > v.number || number < 1 {
 		return nil, &view.GoneError{Mark: number, Why: "there was no such state"}
 	}
-	return &moment{memory: v.memory, number: number, how: v.how, of: v}, nil
+	return &moment{memory: v.memory, number: number, how: v.how, of: v, held: number}, nil
 }
 
 // asking is a question.
@@ -137,13 +138,7 @@ func (q *asking) Asked() *view.Asked     { return &q.asked }
 func (q *asking) Mark() view.Mark        { return q.in.Mark() }
 func (q *asking) Filtered() bool         { return len(q.asked.Conditions()) > 0 }
 func (q *asking) Records() (int64, bool) { return 0, false }
-
-func (q *asking) Name() string {
-	if q.in.of != nil {
-		return fmt.Sprint("boats ", q.asked.Conditions(), " @", q.in.number)
-	}
-	return fmt.Sprint("boats ", q.asked.Conditions())
-}
+func (q *asking) Name() string           { return fmt.Sprint(q.asked.Conditions(), " @", q.in.held) }
 
 // sorted are the boats of a state under the conditions of a question, in an order.
 func (m *memory) sorted(n int64, asked *view.Asked, sort string) []boat {
@@ -172,15 +167,13 @@ func (q *asking) list(n int64) []boat {
 func (q *asking) Order() order.Order {
 	var by order.Order
 	for _, o := range q.asked.Ask.Order() {
-		f := order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst, Type: value.Integer}
-		if o.Field == "name" {
-			f.Type = "" // the order of texts is not known elsewhere
-		}
-		by = append(by, f)
+		kind := map[string]value.Type{"id": value.Integer, "crew": value.Integer}[o.Field] // the order of texts is not known elsewhere
+		by = append(by, order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst, Type: kind})
 	}
 	return by
 }
 
+// ordered are a record's values in the fields of the order.
 func (q *asking) ordered(b *boat) [][]byte {
 	var names []string
 	for _, o := range q.asked.Ask.Order() {
@@ -190,35 +183,25 @@ func (q *asking) ordered(b *boat) [][]byte {
 }
 
 func (q *asking) Place(values [][]byte) ([]*string, error) {
-	place := make([]*string, len(values))
-	for i, v := range values {
-		if v != nil {
-			place[i] = new(string(v))
-		}
-	}
-	return place, nil
+	key, err := q.Order().Key(values)
+	return q.Order().Values(key), err
 }
 
-// compare compares two places; field is the number of the one that decides, from 0.
-func (q *asking) compare(a, b []*string) (sign, field int) {
-	var keys [2][]byte
-	for i, place := range [][]*string{a, b} {
-		values := make([][]byte, len(place))
-		for n, text := range place {
-			if text != nil {
-				values[n] = []byte(*text)
-			}
+func (q *asking) key(place []*string) []byte {
+	values := make([][]byte, len(place))
+	for i, v := range place {
+		if v != nil {
+			values[i] = []byte(*v)
 		}
-		keys[i], _ = q.Order().Key(values)
 	}
-	sign, field, _ = q.Order().Known(keys[0], keys[1])
-	return sign, field
+	key, _ := q.Order().Key(values)
+	return key
 }
 
 func (q *asking) Compare(_ context.Context, pairs [][2][]*string) ([]int, error) {
 	var all []int
 	for _, p := range pairs {
-		sign, field := q.compare(p[0], p[1])
+		sign, field, _ := q.Order().Known(q.key(p[0]), q.key(p[1]))
 		all = append(all, sign*(field+1))
 	}
 	return all, nil
@@ -239,8 +222,8 @@ func (q *asking) Read(ctx context.Context, w view.Window, each func(*view.Row) e
 		if w.From == nil {
 			return false
 		}
-		place, _ := q.Place(q.ordered(&b))
-		sign, _ := q.compare(place, w.From)
+		key, _ := q.Order().Key(q.ordered(&b))
+		sign := q.Order().Compare(key, q.key(w.From))
 		if w.Backward || w.Upto {
 			sign = -sign
 		}
@@ -263,15 +246,12 @@ func (v *moment) fate(b *boat) view.Fate {
 	if v.of == nil {
 		return view.Same
 	}
-	for _, now := range v.at(v.of.number) {
-		switch {
-		case now == *b:
-			return view.Same
-		case now[0] == b[0]:
-			return view.Altered
-		}
+	now := v.at(v.of.number)
+	at := slices.IndexFunc(now, func(o boat) bool { return o[0] == b[0] })
+	if at < 0 {
+		return view.Gone
 	}
-	return view.Gone
+	return map[bool]view.Fate{true: view.Same, false: view.Altered}[now[at] == *b]
 }
 
 func (q *asking) One(_ context.Context, key, fields []string) (*view.Single, error) {
@@ -284,11 +264,10 @@ func (q *asking) One(_ context.Context, key, fields []string) (*view.Single, err
 }
 
 func (q *asking) Count(_ context.Context, most int64) (int64, bool, error) {
-	n := int64(len(q.list(q.in.number)))
-	if most > 0 && n >= most {
-		return most, false, nil
+	if n := int64(len(q.list(q.in.number))); most == 0 || n < most {
+		return n, true, nil
 	}
-	return n, true, nil
+	return most, false, nil
 }
 
 func (q *asking) UpTo(ctx context.Context, place []*string) (n int64, err error) {
