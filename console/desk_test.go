@@ -121,6 +121,22 @@ func TestChoicesAddUpBeforeTheyAreDrawn(t *testing.T) {
 	b.sees("location.search === '?size=10&cargo=salt&cleared=true&page=2'")
 }
 
+// Where the rules pin a list, each way to another page stays in the list that the page is of.
+func TestGoingToAPageStaysInTheListThatIsPinned(t *testing.T) {
+	store := testkit.Harbour(t)
+	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {
+		s.Rules.Pinned = true
+		return nil
+	})
+	require.NoError(t, err)
+	b := openAs(t, testkit.ServeStore(t, store))
+	b.visit("/sets/arrivals?size=10")
+	b.at("/sets/arrivals?size=10", "1–10 of 347")
+	b.fill("Go to page", "35")
+	b.click("button", "Go")
+	b.at("/sets/arrivals?size=10&pl.version=2&page=35", "341–347 of 347")
+}
+
 func TestDeskMovesByKeysAndSortsBySeveral(t *testing.T) {
 	b := open(t)
 	b.visit("/sets/arrivals?size=10")

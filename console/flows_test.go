@@ -3,8 +3,6 @@ package console_test
 import (
 	"context"
 	"fmt"
-	"io"
-	"net"
 	"net/http"
 	"net/url"
 	"os"
@@ -24,35 +22,6 @@ import (
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 )
-
-// serveHandler serves until the test ends.
-func serveHandler(t *testing.T, h http.Handler) string {
-	l, err := net.Listen("tcp", "127.0.0.1:0")
-	require.NoError(t, err)
-	server := &http.Server{Handler: h}
-	go server.Serve(l)
-	t.Cleanup(func() { server.Close() })
-	return "http://" + l.Addr().String()
-}
-
-// call sends a request beside the browser, as somebody else does.
-func call(t *testing.T, method, address, body, ifMatch string) (status int, text, tag string) {
-	t.Helper()
-	req, err := http.NewRequestWithContext(t.Context(), method, address, strings.NewReader(body))
-	require.NoError(t, err)
-	if body != "" {
-		req.Header.Set("Content-Type", "application/json")
-	}
-	if ifMatch != "" {
-		req.Header.Set("If-Match", ifMatch)
-	}
-	res, err := http.DefaultClient.Do(req)
-	require.NoError(t, err)
-	defer res.Body.Close()
-	read, err := io.ReadAll(res.Body)
-	require.NoError(t, err)
-	return res.StatusCode, string(read), res.Header.Get("ETag")
-}
 
 func TestARecordIsChangedAndTheListIsBackAsItWas(t *testing.T) {
 	b := open(t)
