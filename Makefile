@@ -40,7 +40,7 @@ console/node_modules/.package-lock.json: console/package-lock.json console/packa
 # both cores have work until the end.
 ALL := ./internal/sets ./console ./internal/service ./...
 test: packages-test check build properties
-	go test -vet=off $(ALL)
+	go test -vet=off -timeout 30m $(ALL)
 
 # The core's properties under a memory limit: a runaway fails the test, not the machine.
 DRAWS := 500
@@ -63,7 +63,7 @@ race: packages-test build
 
 # The table of the tests in docs/CONTRIBUTING.md.
 times: packages-test build
-	go test -vet=off -count=1 -json $(ALL) > bin/times.json
+	go test -vet=off -count=1 -timeout 30m -json $(ALL) > bin/times.json
 	go run ./internal/suite docs/CONTRIBUTING.md < bin/times.json
 
 # Faults are planted one by one, and each must be noticed; some of them: make mutants ONLY=cursor

@@ -61,7 +61,7 @@ func openAs(t testing.TB, server string) *tab {
 	require.NoError(t, err, "start Chromium")
 	ctx, end := cd.NewContext(shared, cd.WithNewBrowserContext())
 	t.Cleanup(end)
-	ctx, cancel := context.WithTimeout(ctx, 3*time.Minute)
+	ctx, cancel := context.WithTimeout(ctx, 15*time.Minute)
 	t.Cleanup(cancel)
 	tb := &tab{t, ctx, server}
 	require.NoError(t, cd.Do(ctx, cd.EmulateViewport(1280, 800)))
@@ -103,7 +103,7 @@ func eval[V any](t *tab, js string) V {
 // sees waits until an expression holds in the page.
 func (t *tab) sees(js string) {
 	t.Helper()
-	ctx, cancel := context.WithTimeout(t.ctx, time.Minute)
+	ctx, cancel := context.WithTimeout(t.ctx, 3*time.Minute)
 	defer cancel()
 	// What is not on the page yet is no error.
 	if err := cd.Do(ctx, cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()")); err != nil {

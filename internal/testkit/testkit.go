@@ -266,7 +266,7 @@ func Binary(dir string) (string, error) {
 // milliseconds.
 func Eventually(t testing.TB, holds func() bool, what string) {
 	t.Helper()
-	for deadline := time.Now().Add(30 * time.Second); !holds(); time.Sleep(5 * time.Millisecond) {
+	for deadline := time.Now().Add(3 * time.Minute); !holds(); time.Sleep(5 * time.Millisecond) {
 		require.True(t, time.Now().Before(deadline), "never came true: %s", what)
 	}
 }

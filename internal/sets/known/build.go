@@ -129,6 +129,7 @@ func (o *Footholds) begin(m view.Mark, blocks *order.Blocks) error {
 	first, _ := slices.BinarySearchFunc(l.changes, m.Number+1, func(c view.Change, n int64) int { return cmp.Compare(c.Number, n) })
 	o.states, o.placed, o.done = []state{{m, blocks}}, nil, l.first+int64(first)
 	o.first, o.made = m.Number, time.Now()
+	o.begun++
 	return nil
 }
 

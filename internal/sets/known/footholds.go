@@ -31,6 +31,7 @@ type Footholds struct {
 
 	// Guarded by the list's lock.
 	states []state  // by rising number; none: there are no blocks yet
+	begun  int64    // how often blocks were begun
 	done   int64    // the number of the next change to be placed, of all changes of the list
 	placed []placed // of the changes before that, as far as they are kept
 }
@@ -162,69 +163,94 @@ func (o *Footholds) placedAt(change int) *placed {
 // catchUp places the changes that the list has and the footholds do not, so that their blocks are at
 // the list's state. The error is a *lostError if a change lacks what the order needs.
 func (o *Footholds) catchUp(ctx context.Context, v view.View) error {
-	l := o.list
-	pending := func() bool {
-		l.mu.Lock()
-		defer l.mu.Unlock()
-		return o.done < l.first+int64(len(l.changes))
-	}
-	if !pending() {
+	if !o.pending() {
 		return nil
 	}
 	if err := o.turn.Take(ctx); err != nil {
 		return err
 	}
 	defer o.turn.Give()
-	l.mu.Lock()
-	var now *order.Blocks
-	mark, upTo := l.mark, l.first+int64(len(l.changes))
-	var at []int // of the changes to be placed, among all pending ones
-	all := make([]placed, max(upTo-o.done, 0))
-	if n := len(o.states); n > 0 {
-		now = o.states[n-1].Blocks
+	for o.pending() {
+		p, why := o.toPlace()
+		if why != "" {
+			return &lostError{why}
+		}
+		blocks := p.in
+		if len(p.at) > 0 {
+			q, err := v.Ask(o.asked)
+			if err != nil {
+				return err
+			}
+			if blocks, err = o.placeAll(ctx, q, p); err != nil {
+				return err
+			}
+		}
+		o.took(p, blocks)
 	}
-	why := ""
-	by := make([]int64, len(all))
-	for i := range all {
+	return nil
+}
+
+func (o *Footholds) pending() bool {
+	o.list.mu.Lock()
+	defer o.list.mu.Unlock()
+	return o.done < o.list.first+int64(len(o.list.changes))
+}
+
+// placing are changes that are placed in blocks at the same time.
+type placing struct {
+	begun int64     // when the blocks were begun, as Footholds.begun
+	mark  view.Mark // of the list, with the changes
+	upTo  int64     // the number of the change behind them
+	in    *order.Blocks
+	all   []placed
+	at    []int   // of those that the blocks do not have yet, in all
+	by    []int64 // how much each of all makes its block grow
+}
+
+// toPlace are the changes that are to be placed. The reason says why they cannot be.
+func (o *Footholds) toPlace() (p placing, why string) {
+	l := o.list
+	l.mu.Lock()
+	defer l.mu.Unlock()
+	p = placing{begun: o.begun, mark: l.mark, upTo: l.first + int64(len(l.changes))}
+	p.all = make([]placed, max(p.upTo-o.done, 0))
+	p.by = make([]int64, len(p.all))
+	if n := len(o.states); n > 0 {
+		p.in = o.states[n-1].Blocks
+	}
+	for i := range p.all {
 		change := int(o.done - l.first + int64(i))
 		if change < 0 {
-			why = "its changes were let go"
-			break
+			return p, "its changes were let go"
 		}
 		c := &l.changes[change]
 		values := l.valuesOf(c, o.fields)
 		if values == nil {
-			why = "a change was read without the order's fields"
-			break
+			return p, "a change was read without the order's fields"
 		}
 		var err error
-		if all[i].key, err = o.order.Key(values); err != nil {
-			why = err.Error()
-			break
+		if p.all[i].key, err = o.order.Key(values); err != nil {
+			return p, err.Error()
 		}
-		if now != nil && !o.states[len(o.states)-1].Has(c.Origin) {
-			at, by[i] = append(at, i), c.By
-		}
-	}
-	l.mu.Unlock()
-	if why != "" {
-		return &lostError{why}
-	}
-	blocks := now
-	if len(at) > 0 {
-		q, err := v.Ask(o.asked)
-		if err != nil {
-			return err
-		}
-		if blocks, err = o.placeAll(ctx, q, mark, now, all, at, by); err != nil {
-			return err
+		if p.in != nil && !o.states[len(o.states)-1].Has(c.Origin) {
+			p.at, p.by[i] = append(p.at, i), c.By
 		}
 	}
+	return p, ""
+}
+
+// took takes in changes that were placed, and the blocks with them, unless blocks were begun anew meanwhile,
+// which may lack some of the changes.
+func (o *Footholds) took(p placing, blocks *order.Blocks) {
+	l := o.list
 	l.mu.Lock()
 	defer l.mu.Unlock()
-	o.placed, o.done = append(o.placed, all...), upTo
-	if blocks != now {
-		o.states = append(o.states, state{mark, blocks})
+	if o.begun != p.begun {
+		return
+	}
+	o.placed, o.done = append(o.placed, p.all...), p.upTo
+	if blocks != p.in {
+		o.states = append(o.states, state{p.mark, blocks})
 		if extra := len(o.states) - statesKept; extra > 0 {
 			o.states = append(o.states[:0:0], o.states[extra:]...)
 			for i := range o.placed {
@@ -235,25 +261,24 @@ func (o *Footholds) catchUp(ctx context.Context, v view.View) error {
 		}
 	}
 	o.trimmed(l.first)
-	return nil
 }
 
 // placeAll places changes in blocks, and gives the blocks with them.
-func (o *Footholds) placeAll(ctx context.Context, q view.Question, mark view.Mark, now *order.Blocks, all []placed, at []int, by []int64) (*order.Blocks, error) {
-	found, err := o.find(ctx, q, now, all, at)
+func (o *Footholds) placeAll(ctx context.Context, q view.Question, p placing) (*order.Blocks, error) {
+	found, err := o.find(ctx, q, p.in, p.all, p.at)
 	if err != nil {
 		return nil, err
 	}
 	growth := map[int]int64{}
-	for n, i := range at {
-		all[i].blocks, all[i].block = now, found[n]
-		growth[found[n]] += by[i]
+	for n, i := range p.at {
+		p.all[i].blocks, p.all[i].block = p.in, found[n]
+		growth[found[n]] += p.by[i]
 	}
-	blocks, err := now.Edited(edits(growth))
+	blocks, err := p.in.Edited(edits(growth))
 	if err != nil {
 		return nil, &lostError{"the change log does not fit what was known"}
 	}
-	return o.cut(ctx, q, mark, blocks, found)
+	return o.cut(ctx, q, p.mark, blocks, found)
 }
 
 // find finds the blocks that changes fall into.
