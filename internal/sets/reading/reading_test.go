@@ -70,13 +70,16 @@ func made(id int) boat {
 func TestAnswersOfAnotherKindOfSource(t *testing.T) {
 	m := newMemory(boats(150))
 	r, known := readerOf(t, m)
-	var kept, held, cursors atomic.Int64
+	var kept, held, cursors, questions atomic.Int64
 	writing, stop := context.WithCancel(t.Context())
 	defer stop()
 	next := 10_000
 	var writer sync.WaitGroup
 	writer.Go(func() {
-		for writing.Err() == nil {
+		for changes := int64(0); writing.Err() == nil; changes++ {
+			for writing.Err() == nil && changes > questions.Load() { // where questions take long, more states would make them longer still
+				time.Sleep(time.Millisecond)
+			}
 			m.change(func(all []boat) []boat {
 				for range 1 + rand.IntN(4) {
 					i := rand.IntN(len(all))
@@ -116,6 +119,7 @@ func TestAnswersOfAnotherKindOfSource(t *testing.T) {
 					req.Facets = []string{"crew"}
 				}
 				page, err := r.Page(ctx, req)
+				questions.Add(1)
 				if ctx.Err() != nil {
 					return nil
 				}
