@@ -84,7 +84,7 @@ func byPackages(pool *pgxpool.Pool, table string) (http.Handler, error) {
 	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "id"}, {Key: "height_cm"}, {Key: "read_at"}}}
 	list, err := statement.New(statement.Table{Dialect: statement.PostgreSQL, From: table, ByKey: []string{"id"}, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "gauge": {SQL: "gauge"}, "read_at": {SQL: "read_at", Type: value.Time}, "height_cm": {SQL: "height_cm", Type: value.Integer, Nullable: true},
-		"pressure_hpa": {SQL: "pressure_hpa::float8", Type: value.Decimal}, "checked": {SQL: "checked", Type: value.Boolean}, "remark": {SQL: "remark", Nullable: true}}})
+		"pressure_hpa": {SQL: "pressure_hpa::float8", Type: value.Decimal}, "checked": {SQL: "checked", Type: value.Boolean}, "remark": {SQL: "remark", Nullable: true}}}, rules)
 	if err != nil {
 		return nil, err
 	}

@@ -374,7 +374,7 @@ func adjustedIn(header string) (adjusted []paging.Adjustment) {
 			value, _ := item.Params.Get(name)
 			return text(value)
 		}
-		adjusted = append(adjusted, paging.Adjustment{Param: text(item.Value), Given: param("given"), Used: paging.Used(param("used")), Why: code.Code(param("why"))})
+		adjusted = append(adjusted, paging.Adjustment{Param: text(item.Value), Given: param("given"), Used: param("used"), Why: code.Code(param("why"))})
 	}
 	return adjusted
 }

@@ -153,7 +153,7 @@ func TestAddressedByCursor(t *testing.T) {
 	assert.Equal(t, Steps{Self: "?sort=tonnage&page=9", Next: "?sort=tonnage&page=9&after=" + first.Cursors().After}, links.Steps(), "page is a parameter like any other")
 	assert.Empty(t, links.Ladder())
 	assert.Equal(t, "?sort=tonnage&page=9&row=41", links.Page(3))
-	assert.Equal(t, "row", links.JumpForm().Param)
+	assert.Equal(t, "row", links.jumpForm().Param)
 
 	at := seen(t, r, "row=41", 20, true)
 	assert.Equal(t, "?row=41", at.On(Base{}).Steps().Self)

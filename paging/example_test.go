@@ -218,10 +218,11 @@ func ExampleLinks() {
 	for _, sort := range links.Sorts() {
 		fmt.Println(sort.Key, sort.Href)
 	}
-	fmt.Println(links.With("berth", "N4", "N5"), links.DrawsEnds())
-	fmt.Printf("%+v %+v\n", links.SizeForm(), links.JumpForm())
+	fmt.Println(links.With("berth", "N4", "N5"), links.Steps().EndsDrawn)
+	size, jump := links.Forms()
+	fmt.Printf("%+v %+v\n", size, jump)
 	// Output:
-	// {Self:?page=3 First:?page=1 Prev:?page=2 Next:?page=4 Last:?page=9 Now:}
+	// {Self:?page=3 First:?page=1 Prev:?page=2 Next:?page=4 Last:?page=9 Now: EndsDrawn:false}
 	// 10 ?page=5&size=10
 	// 20 ?page=3&size=20
 	// 50 ?page=1&size=50
@@ -249,11 +250,27 @@ func ExampleBase_String() {
 	// Output: /arrivals/page/{page}
 }
 
-func ExampleUsed_MarshalJSON() {
-	last, _ := paging.Used("18").MarshalJSON()
-	nothing, _ := paging.Used("").MarshalJSON()
-	fmt.Println(string(last), string(nothing))
-	// Output: "18" null
+func ExampleAdjustment_MarshalJSON() {
+	last, _ := paging.Adjustment{Param: "page", Given: "99", Used: "18"}.MarshalJSON()
+	nothing, _ := paging.Adjustment{Param: "sort", Given: "draught"}.MarshalJSON()
+	fmt.Printf("%s\n%s\n", last, nothing)
+	// Output:
+	// {"param":"page","given":"99","used":"18","why":"","says":""}
+	// {"param":"sort","given":"draught","used":null,"why":"","says":""}
+}
+
+func ExampleRules_Check() {
+	rules := paging.Rules{PastLast: "lst", DefaultSort: "draught", Params: paging.Params{Page: "p", Size: "p"}}
+	err := rules.Check()
+	fmt.Println(err)
+	for _, mistake := range err.(interface{ Unwrap() []error }).Unwrap() {
+		fmt.Println(mistake.(paging.RuleError).Entry)
+	}
+	// Output:
+	// paging: rules: past_last: found "lst"; right would be "last", "first", "empty", "refuse" (and 2 more)
+	// past_last
+	// default_sort
+	// params.size
 }
 
 func ExampleRules_Resolved() {

@@ -19,26 +19,29 @@ import (
 type Adjustment struct {
 	Param string    `json:"param"`                      // the parameter's name in the query
 	Given string    `json:"given"`                      // what the query held; at most 200 bytes of it
-	Used  Used      `json:"used" jsonschema:"nullable"` // what was used in its place; null where nothing was
+	Used  string    `json:"used" jsonschema:"nullable"` // what was used in its place; "", in JSON null, where nothing was
 	Why   code.Code `json:"why"`
 	Says  string    `json:"says"` // one plain English sentence
 
 	reason string
 }
 
-// Used is the value that was used instead of the given one. The empty one stands for nothing: null
-// in JSON.
-type Used string
-
-// MarshalJSON writes a string or null.
-func (u Used) MarshalJSON() ([]byte, error) {
-	if u == "" {
-		return []byte("null"), nil
+// MarshalJSON writes null for nothing that was used.
+func (a Adjustment) MarshalJSON() ([]byte, error) {
+	written := struct {
+		Param string    `json:"param"`
+		Given string    `json:"given"`
+		Used  *string   `json:"used"`
+		Why   code.Code `json:"why"`
+		Says  string    `json:"says"`
+	}{a.Param, a.Given, nil, a.Why, a.Says}
+	if a.Used != "" {
+		written.Used = &a.Used
 	}
 	var b bytes.Buffer
 	enc := json.NewEncoder(&b)
 	enc.SetEscapeHTML(false) // as the rest of an answer is written
-	err := enc.Encode(string(u))
+	err := enc.Encode(written)
 	return bytes.TrimRight(b.Bytes(), "\n"), err
 }
 
@@ -82,11 +85,11 @@ func (a *Ask) adjust(param, given, used string, why code.Code, reason string) {
 	}
 	if i := a.adjustedAt(param); i >= 0 {
 		adj := &a.adjusted[i]
-		adj.Used = Used(used)
+		adj.Used = used
 		adj.Says = a.says(adj)
 		return
 	}
-	adj := Adjustment{Param: param, Given: quoted(given), Used: Used(used), Why: why, reason: reason}
+	adj := Adjustment{Param: param, Given: quoted(given), Used: used, Why: why, reason: reason}
 	adj.Says = a.says(&adj)
 	a.adjusted = append(a.adjusted, adj)
 }
@@ -137,7 +140,7 @@ func (a *Ask) outcome(adj *Adjustment) string {
 	case adj.Why == code.FieldsUnknown:
 		return adj.reason + "; it is left out."
 	case adj.Param == r.Params.Direction && r.Params.Direction != "":
-		return adj.reason + "; " + cmp.Or(string(adj.Used), "the usual direction") + " is used."
+		return adj.reason + "; " + cmp.Or(adj.Used, "the usual direction") + " is used."
 	case adj.Why == code.ParamUnknown:
 		return adj.reason + "; it has no effect."
 	case adj.Param == r.sizeParam():

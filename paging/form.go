@@ -24,9 +24,12 @@ type Form struct {
 	Hidden []query.Pair
 }
 
-// SizeForm is a form for the size. It also sends the first visible row or, on a page that was
-// asked for by a cursor, a cursor, so that this row stays in view.
-func (l Links) SizeForm() Form {
+// Forms are two forms: for the size, and for the page number or, if lists are addressed by offset or cursor,
+// for a row. The first one also sends the first visible row or, on a page that was asked for by a cursor, a
+// cursor, so that this row stays in view.
+func (l Links) Forms() (size, jump Form) { return l.sizeForm(), l.jumpForm() }
+
+func (l Links) sizeForm() Form {
 	p := l.of()
 	r := p.ask.ruled()
 	f := l.form(r.sizeParam())
@@ -40,9 +43,7 @@ func (l Links) SizeForm() Form {
 	return f
 }
 
-// JumpForm is a form for the page number or, if lists are addressed by offset or cursor, for a
-// row.
-func (l Links) JumpForm() Form {
+func (l Links) jumpForm() Form {
 	p := l.of()
 	f := l.form("")
 	f.Param, f.Value = p.ask.ruled().pageParam(), p.here()

@@ -193,7 +193,7 @@ func checkPage(t *rapid.T, r *Rules, page *Page) {
 		require.Equal(t, g.Kind == RungCurrent, g.Page == page.here() && !page.past)
 		last = g.Page
 	}
-	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.SizeForm()), "no link has a negative number")
+	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.sizeForm()), "no link has a negative number")
 }
 
 // What a getter gives can be changed without changing where it came from, and zero values can be
@@ -235,7 +235,7 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 		require.Equal(t, Steps{Self: links.Steps().Self}, links.Steps())
 		require.Empty(t, links.Ladder())
 		require.Len(t, links.Sizes(), 4)
-		_ = fmt.Sprint(links.Page(3), links.Sorts(), links.sort(nil), links.With("x", "1"), links.SizeForm(), links.JumpForm())
+		_ = fmt.Sprint(links.Page(3), links.Sorts(), links.sort(nil), links.With("x", "1"), links.sizeForm(), links.jumpForm())
 	}
 	_ = fmt.Sprint(Ask{}, Page{}, Links{}, Base{}, Rules{}, Total{}, Refusal{}, Metadata{}, TotalKind(""))
 	var empty Ask

@@ -35,6 +35,10 @@ type Steps struct {
 	Next  string `json:"next,omitempty"`
 	Last  string `json:"last,omitempty"`
 	Now   string `json:"now,omitempty"` // for a list that is held still: the list as it is; filled in by the code that holds it
+
+	// EndsDrawn means that a row of links shows First and Last: as LadderRules.Ends says or, if that is left
+	// out, if the ladder has no tips.
+	EndsDrawn bool `json:"-"`
 }
 
 // SizeLink is one offered page size.
@@ -308,9 +312,9 @@ func (l Links) Steps() Steps {
 	var w linkWriter
 	w.grow(&l, 5)
 	r := p.ask.ruled()
-	ends := orElse(r.Ladder.Ends, true)
+	ends, drawn := orElse(r.Ladder.Ends, true), orElse(r.Ladder.Ends, r.Ladder.tips() == 0)
 	if p.seeks() || r.byCursor() {
-		s := Steps{Self: w.pageAt(&l, add(p.offset, 1))}
+		s := Steps{Self: w.pageAt(&l, add(p.offset, 1)), EndsDrawn: drawn}
 		if p.seeks() {
 			s.Self = l.stepBy(p.ask.cursorParam(), p.ask.token)
 		}
@@ -329,7 +333,7 @@ func (l Links) Steps() Steps {
 	if r.byOffset() {
 		here = p.offset
 	}
-	s := Steps{Self: w.pageAt(&l, here)}
+	s := Steps{Self: w.pageAt(&l, here), EndsDrawn: drawn}
 	if p.hasPrev() {
 		s.Prev = w.pageAt(&l, p.previous())
 		if ends {
@@ -343,13 +347,6 @@ func (l Links) Steps() Steps {
 		s.Last = w.pageAt(&l, p.position(p.pageCount()))
 	}
 	return s
-}
-
-// DrawsEnds reports whether steps to the first and the last page are drawn: as Ladder.Ends says
-// or, if it is left out, if the ladder has no tips.
-func (l Links) DrawsEnds() bool {
-	ladder := &l.of().ask.ruled().Ladder
-	return orElse(ladder.Ends, ladder.tips() == 0)
 }
 
 // step is the distance from this page's position to the next one's.

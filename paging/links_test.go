@@ -123,8 +123,8 @@ func TestLinksOverATemplate(t *testing.T) {
 	page := settle(t, &Rules{FirstPageBare: true}, "size=10&page=2&x=1", Exact(168))
 	links := page.On(base)
 	assert.Equal(t, "/arrivals?size=10&x=1", links.Steps().Prev)
-	assert.Equal(t, Form{Action: "/arrivals", Param: "size", Value: 10, Max: 100, Hidden: []query.Pair{{Name: "x", Value: "1"}, {Name: "row", Value: "11"}}}, links.SizeForm())
-	assert.Equal(t, Form{Action: "/arrivals", Param: "page", Value: 2, Max: 17, Hidden: []query.Pair{{Name: "size", Value: "10"}, {Name: "x", Value: "1"}}}, links.JumpForm())
+	assert.Equal(t, Form{Action: "/arrivals", Param: "size", Value: 10, Max: 100, Hidden: []query.Pair{{Name: "x", Value: "1"}, {Name: "row", Value: "11"}}}, links.sizeForm())
+	assert.Equal(t, Form{Action: "/arrivals", Param: "page", Value: 2, Max: 17, Hidden: []query.Pair{{Name: "size", Value: "10"}, {Name: "x", Value: "1"}}}, links.jumpForm())
 }
 
 func TestServiceParametersStayOffOutsideLinks(t *testing.T) {

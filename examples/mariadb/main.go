@@ -49,7 +49,7 @@ func main() {
 	}
 	list := must(statement.New(statement.Table{Dialect: statement.MySQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}, "berth": {SQL: "berth"}, "cargo": {SQL: "cargo"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
-		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}))
+		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
 		page, arrivals, err := sqlpage.Read[Arrival](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
 		if err != nil {

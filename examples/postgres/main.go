@@ -47,7 +47,7 @@ func main() {
 	}
 	list := must(statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}, "berth": {SQL: "berth"}, "cargo": {SQL: "cargo"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
-		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}))
+		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))
 	r := gin.New()
 	r.Match([]string{"GET", "HEAD"}, "/arrivals", func(c *gin.Context) {
 		page, arrivals, err := pgxpage.Read[Arrival](c.Request.Context(), db, list, rules, c.Request.URL.RawQuery, statement.Where{})

@@ -52,7 +52,7 @@ func main() {
 	list := must(statement.New(statement.Table{Dialect: statement.SQLite, From: "arrivals", Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel", Collation: "root", Lower: "lower_case(vessel)"}, "berth": {SQL: "berth", Collation: "root", Lower: "lower_case(berth)"},
 		"cargo": {SQL: "cargo", Collation: "root", Lower: "lower_case(cargo)"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
-		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}))
+		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
 		page, arrivals, err := sqlpage.Read[Arrival](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
 		if err != nil {

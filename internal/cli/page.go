@@ -191,7 +191,7 @@ next page.`,
 			}
 			defer stream.Close()
 			for _, a := range stream.Adjusted {
-				fmt.Fprintf(cmd.ErrOrStderr(), "%s: found %q (%s); %s used\n", a.Param, a.Given, a.Why, cmp.Or(string(a.Used), "nothing"))
+				fmt.Fprintf(cmd.ErrOrStderr(), "%s: found %q (%s); %s used\n", a.Param, a.Given, a.Why, cmp.Or(a.Used, "nothing"))
 			}
 			if stream.Version > 0 {
 				fmt.Fprintf(cmd.ErrOrStderr(), "%s at version %d\n", args[0], stream.Version)

@@ -120,7 +120,7 @@ func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, lang
 	links := page.On(base.Outside())
 	answer.About = api.AboutPage(&page, links)
 	if body.Markup != "" || rules.Language != "" {
-		view := shapes.ViewOf(&answer.About, links, rules, language)
+		view := shapes.ViewOf(&answer.About, rules, language)
 		if rules.Language != "" {
 			answer.Paging.Summary = view.Summary()
 		}

@@ -68,8 +68,8 @@ func (s *Service) readList(c *gin.Context) error {
 	links := settled.On(base)
 	about := api.AboutPage(settled, links)
 	about.Links.Now = now
-	drawn := shapes.ViewOf(&about, links, page.Set.Rules, languageOf(page.Set.Rules, c.Request))
-	drawn.SizeForm, drawn.JumpForm = links.SizeForm(), links.JumpForm()
+	drawn := shapes.ViewOf(&about, page.Set.Rules, languageOf(page.Set.Rules, c.Request))
+	drawn.SizeForm, drawn.JumpForm = links.Forms()
 	view := s.listPageOf(c, page.Set)
 	view.Table = lists.TableOf(append([]string{}, page.Set.Rules.Key...), page.Fields, page.Records, about.Sorts, &drawn, markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"})
 	view.Table.Labelled = true

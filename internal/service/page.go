@@ -284,7 +284,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		a.self = page.Settled.On(own).Steps().Self
 	}
 	if rules.Language != "" || asked.inLanguage() {
-		a.View = shapes.ViewOf(&a.About, links, rules, languageOf(rules, c.Request))
+		a.View = shapes.ViewOf(&a.About, rules, languageOf(rules, c.Request))
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}

@@ -10,7 +10,6 @@ import (
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
-	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/rulesfile"
@@ -120,6 +119,6 @@ func (fragment) Append(dst []byte, p *answer.Page) ([]byte, error) {
 func All() []answer.Shape { return slices.Clone(shapes) }
 
 // ViewOf prepares a page to be drawn, from what an answer says about it.
-func ViewOf(about *api.About, links paging.Links, rules *rulesfile.Rules, language *markup.Language) markup.View {
-	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Ends: links.DrawsEnds(), Age: rules.Markup.Age, Language: language}
+func ViewOf(about *api.About, rules *rulesfile.Rules, language *markup.Language) markup.View {
+	return markup.View{Paging: about.Paging, Ladder: about.Ladder, Steps: about.Links, Sizes: about.Sizes, Age: rules.Markup.Age, Language: language}
 }

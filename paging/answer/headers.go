@@ -49,7 +49,7 @@ func AdjustedHeader(adjusted []paging.Adjustment) string {
 		item := httpsfv.NewItem(headerText(a.Param))
 		item.Params.Add("given", headerText(a.Given))
 		if a.Used != "" {
-			item.Params.Add("used", headerText(string(a.Used)))
+			item.Params.Add("used", headerText(a.Used))
 		}
 		item.Params.Add("why", headerText(string(a.Why)))
 		list = append(list, item)

@@ -45,7 +45,7 @@ func TestNativeAnswersAreWhatJSONWrites(t *testing.T) {
 		a := aboutOf(t, query, total, rapid.IntRange(0, 21).Draw(t, "came"))
 		a.Markup, a.Paging.Summary, a.Paging.Search = text.Draw(t, "markup"), text.Draw(t, "summary"), text.Draw(t, "search")
 		a.Paging.Version = rapid.Int64Range(0, 3).Draw(t, "version")
-		a.Adjusted = append(a.Adjusted, paging.Adjustment{Param: text.Draw(t, "param"), Given: text.Draw(t, "given"), Used: paging.Used(text.Draw(t, "used"))})
+		a.Adjusted = append(a.Adjusted, paging.Adjustment{Param: text.Draw(t, "param"), Given: text.Draw(t, "given"), Used: text.Draw(t, "used")})
 		if rapid.Bool().Draw(t, "more") {
 			v := text.Draw(t, "value")
 			a.Facets = map[string][]Facet{"gauge": {{Value: &v, Count: 3}, {Count: 1}}, "a": {}}

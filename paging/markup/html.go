@@ -51,7 +51,7 @@ func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 	dst = append(dst, "\"><ul"...)
 	dst = appendClass(dst, s.List, "")
 	dst = append(dst, ">\n"...)
-	if v.Ends {
+	if v.Steps.EndsDrawn {
 		dst = s.appendStep(dst, l.words.First, v.Steps.First, "first")
 	}
 	dst = s.appendStep(dst, prev, v.Steps.Prev, "prev")
@@ -60,7 +60,7 @@ func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 		dst = s.appendRung(dst, &v.Ladder[i], l, largest)
 	}
 	dst = s.appendStep(dst, next, v.Steps.Next, "next")
-	if v.Ends && len(v.Ladder) > 0 {
+	if v.Steps.EndsDrawn && len(v.Ladder) > 0 {
 		dst = s.appendStep(dst, l.words.Last, v.Steps.Last, "last")
 	}
 	return append(dst, "</ul></nav>\n"...)

@@ -11,9 +11,7 @@ type View struct {
 	Sizes  []paging.SizeLink
 	// Age is the field that tells how old a record is. Where the list is sorted by it first,
 	// its steps are called Newer and Older. Left out: Previous and Next.
-	Age string
-	// Ends reports whether steps to the first and the last page are drawn.
-	Ends     bool
+	Age      string
 	Language *Language
 
 	SizeForm, JumpForm paging.Form
@@ -22,15 +20,15 @@ type View struct {
 // Of readies the view of a page, with links on a base. A nil language is English.
 func Of(page *paging.Page, base paging.Base, lang *Language) View {
 	links := page.On(base)
+	size, jump := links.Forms()
 	return View{
 		Paging:   page.Metadata(),
 		Ladder:   links.Ladder(),
 		Steps:    links.Steps(),
 		Sizes:    links.Sizes(),
-		Ends:     links.DrawsEnds(),
 		Language: lang.orEnglish(),
-		SizeForm: links.SizeForm(),
-		JumpForm: links.JumpForm(),
+		SizeForm: size,
+		JumpForm: jump,
 	}
 }
 

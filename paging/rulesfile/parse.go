@@ -22,7 +22,7 @@ import (
 // bytes to a text.
 func Parse(text []byte) (*Rules, error) {
 	if len(text) > rulesBytes {
-		return nil, Errors{{"the rules", fmt.Sprintf("%d bytes", len(text)), fmt.Sprintf("at most %d bytes", rulesBytes)}}
+		return nil, Errors{{Entry: "the rules", Found: fmt.Sprintf("%d bytes", len(text)), Want: fmt.Sprintf("at most %d bytes", rulesBytes)}}
 	}
 	r := reader{dec: json.NewDecoder(bytes.NewReader(text)), known: map[reflect.Type][]entry{}}
 	r.dec.UseNumber()
@@ -207,7 +207,7 @@ func (r *reader) mismatch(v reflect.Value, entry, found string) {
 
 func (r *reader) wrong(v reflect.Value, entry, found, want string) {
 	if v.IsValid() && len(r.errs) < rulesFaults {
-		r.errs = append(r.errs, Error{cmp.Or(entry, "the rules"), found, want})
+		r.errs = append(r.errs, Error{Entry: cmp.Or(entry, "the rules"), Found: found, Want: want})
 	}
 }
 

@@ -141,7 +141,8 @@ func FuzzParse(f *testing.F) {
 			require.NoError(t, err)
 			links := page.On(base)
 			steps := links.Steps()
-			for _, href := range []string{steps.Self, steps.Next, steps.Prev, links.SizeForm().Action} {
+			size, _ := links.Forms()
+			for _, href := range []string{steps.Self, steps.Next, steps.Prev, size.Action} {
 				if href != "" {
 					_, err := paging.ParseBase(href, r.Origins...)
 					require.NoError(t, err, href)

@@ -49,27 +49,24 @@ func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 	if own.SQL != "" {
 		switch n, wrong := l.dialect.scan(own.SQL); {
 		case wrong != "":
-			return nil, fmt.Errorf("statement: Where: found %s in %.200q", wrong, own.SQL)
+			return nil, mistake("Where", "found %s in %.200q", wrong, own.SQL)
 		case n != len(own.Args):
-			return nil, fmt.Errorf("statement: Where: found %d placeholders and %d arguments", n, len(own.Args))
+			return nil, mistake("Where", "found %d placeholders and %d arguments", n, len(own.Args))
 		}
 	}
 	if len(own.Args) < l.arguments {
-		return nil, fmt.Errorf("statement: Where: found %d arguments, and a field names %d", len(own.Args), l.arguments)
+		return nil, mistake("Where", "found %d arguments, and a field names %d", len(own.Args), l.arguments)
 	}
 	// Equal questions then have equal texts, which drivers and databases remember.
 	slices.SortFunc(q.conditions, func(a, b paging.Condition) int { return cmp.Or(cmp.Compare(a.Field, b.Field), cmp.Compare(a.Op, b.Op)) })
 	if len(q.order) == 0 {
-		return nil, fmt.Errorf("statement: the rules name no key, so that no order is total")
+		return nil, noKey
 	}
 	q.by = make([]*column, len(q.order))
 	for i, o := range q.order {
-		c, err := l.field(o.Field)
+		c, err := l.sortable(o.Field)
 		if err != nil {
 			return nil, err
-		}
-		if c.kind == value.JSON {
-			return nil, fmt.Errorf("statement: field %.100q: lists and objects have no order", o.Field)
 		}
 		q.by[i] = c
 	}
@@ -92,9 +89,27 @@ func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
 func (l *List) field(name string) (*column, error) {
 	c := l.columns[name]
 	if c == nil {
-		return nil, fmt.Errorf("statement: the rules' field %.100q is none of the table's Fields", name)
+		return nil, mistake(fieldAt(name), "it is none of the table's Fields")
 	}
 	return c, nil
+}
+
+// sortable finds a column that records can be sorted by.
+func (l *List) sortable(name string) (*column, error) {
+	c, err := l.field(name)
+	if err == nil && c.kind == value.JSON {
+		err = mistake(fieldAt(name), "lists and objects have no order")
+	}
+	return c, err
+}
+
+// filtered finds a column that values of a type can be compared with.
+func (l *List) filtered(name string, t value.Type) (*column, error) {
+	c, err := l.field(name)
+	if err == nil && class(t) != class(c.kind) && !c.field.Native {
+		err = mistake(fieldAt(name), "it is %s in the rules and %s in the table", cmp.Or(t, value.Text), c.kind)
+	}
+	return c, err
 }
 
 // Where writes conditions as a condition of your own, for a filter that applies whatever the query
@@ -120,12 +135,13 @@ func (q *Question) write(w *writer) error {
 	}
 	for i := range q.conditions {
 		by := &q.conditions[i]
-		c, err := q.list.field(by.Field)
-		switch {
-		case err != nil:
+		find := q.list.field
+		if by.Op != paging.None {
+			find = func(name string) (*column, error) { return q.list.filtered(name, by.Type) }
+		}
+		c, err := find(by.Field)
+		if err != nil {
 			return err
-		case class(by.Type) != class(c.kind) && by.Op != paging.None && !c.field.Native:
-			return fmt.Errorf("statement: field %.100q is %s in the rules and %s in the table", by.Field, by.Type, c.kind)
 		}
 		and()
 		w.condition(c, by)

@@ -2,7 +2,6 @@ package statement
 
 import (
 	"errors"
-	"fmt"
 	"slices"
 
 	"pageladder.example/paging"
@@ -42,13 +41,13 @@ func (q *Question) After(values []*string) ([]Region, error) { return q.from(val
 
 func (q *Question) from(values []*string, after bool) ([]Region, error) {
 	if len(values) != len(q.by) {
-		return nil, fmt.Errorf("statement: found a place of %d values; the order has %d fields", len(values), len(q.by))
+		return nil, mistake("place", "found %d values; the order has %d fields", len(values), len(q.by))
 	}
 	oneWay, nullable := true, false
 	for i, c := range q.by {
 		switch {
 		case c.field.Approximate:
-			return nil, fmt.Errorf("statement: field %.100q is approximate: a list that is sorted by it has no places", c.name)
+			return nil, approximate(c)
 		case values[i] == nil && !c.field.Nullable:
 			return nil, &PlaceError{c.name, "no value", "a value: the field is not Nullable"}
 		}
@@ -194,7 +193,7 @@ func (q *Question) tied(values []*string, after bool) []Region {
 func (q *Question) WithKey(values []string) (Region, error) {
 	fields := q.list.table.ByKey
 	if len(fields) != len(values) || len(fields) == 0 {
-		return Region{}, fmt.Errorf("statement: found a key of %d values for %d fields", len(values), len(fields))
+		return Region{}, mistake("key", "found %d values for %d fields", len(values), len(fields))
 	}
 	w := q.writer()
 	for i, name := range fields {

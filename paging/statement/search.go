@@ -32,7 +32,7 @@ func (w *writer) search(l *List, fields []string, text string) error {
 		w.filledWords(l, words)
 		return nil
 	case l.dialect == SQLite:
-		return fmt.Errorf("statement: search: SQLite cannot take texts apart into words; the table needs Words or Search")
+		return noWords
 	}
 	texts := make([]string, len(fields))
 	for i, name := range fields {

@@ -65,7 +65,7 @@ func (q *Question) Place(values []any) ([]*string, error) {
 	place := make([]*string, len(q.by))
 	for i, c := range q.by {
 		if c.field.Approximate {
-			return nil, fmt.Errorf("statement: field %.100q is approximate: a list that is sorted by it has no places", c.name)
+			return nil, approximate(c)
 		}
 		text, err := c.placed(q.list.dialect, values[i])
 		if err != nil {
@@ -83,7 +83,7 @@ func (c *column) placed(d Dialect, v any) (*string, error) {
 		case v == nil:
 			return nil, nil
 		case !ok:
-			return nil, fmt.Errorf("statement: field %.100q: found a place of the type %T; right would be a string", c.name, v)
+			return nil, mistake(fieldAt(c.name), "found a place of the type %T; right would be a string", v)
 		case c.kind == value.Time && !c.field.Native:
 			text = c.textOfTime(text)
 		}

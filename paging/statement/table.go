@@ -1,11 +1,11 @@
 package statement
 
 import (
-	"fmt"
 	"maps"
 	"slices"
 	"strings"
 
+	"pageladder.example/paging"
 	"pageladder.example/paging/value"
 )
 
@@ -119,15 +119,16 @@ type column struct {
 	field    Field
 }
 
-// New checks and prepares a table. The error says what is wrong with it.
-func New(t Table) (*List, error) {
+// New checks and prepares a table. With rules it also checks those, and that the table has each field that
+// they name, of a type that can be sorted and filtered so: a mistake is then found when the program starts
+// and not by the first query that needs the field. The error is an *Error or what paging.Rules.Check returns.
+func New(t Table, rules ...*paging.Rules) (*List, error) {
 	l := &List{dialect: t.Dialect, table: t, columns: make(map[string]*column, len(t.Fields))}
-	wrong := func(where, what string) error { return fmt.Errorf("statement: %s: %s", where, what) }
 	if t.Dialect < PostgreSQL || t.Dialect > SQLite {
-		return nil, wrong("Dialect", "right would be PostgreSQL, MySQL or SQLite")
+		return nil, mistake("Dialect", "right would be PostgreSQL, MySQL or SQLite")
 	}
 	if t.Places > Compared || t.Places == Compared && t.Dialect == MySQL {
-		return nil, wrong("Places", "right would be Tied or Nested or, but not in MySQL, Compared")
+		return nil, mistake("Places", "right would be Tied or Nested or, but not in MySQL, Compared")
 	}
 	if named, _ := l.dialect.scan(t.From); named == 0 || named > t.Arguments || l.dialect != PostgreSQL {
 		if err := l.check("From", t.From, true); err != nil {
@@ -138,7 +139,7 @@ func New(t Table) (*List, error) {
 	if t.Search != "" {
 		var ok bool
 		if l.searchBefore, l.searchAfter, ok = strings.Cut(t.Search, "{words}"); !ok || strings.Contains(l.searchAfter, "{words}") {
-			return nil, wrong("Search", "right would be a condition with {words} in it, once")
+			return nil, mistake("Search", "right would be a condition with {words} in it, once")
 		}
 		if err := l.check("Search", l.searchBefore+"1"+l.searchAfter, true); err != nil {
 			return nil, err
@@ -148,7 +149,7 @@ func New(t Table) (*List, error) {
 		return nil, err
 	}
 	if t.Words != "" && (t.SplitWords == nil || t.Search != "") {
-		return nil, wrong("Words", "needs SplitWords, such as choose.Words, and no Search")
+		return nil, mistake("Words", "needs SplitWords, such as choose.Words, and no Search")
 	}
 	for name, f := range t.Fields {
 		c, err := l.column(name, f)
@@ -160,7 +161,12 @@ func New(t Table) (*List, error) {
 	l.names = slices.Sorted(maps.Keys(l.columns))
 	for _, name := range t.ByKey {
 		if l.columns[name] == nil {
-			return nil, wrong("ByKey", fmt.Sprintf("found %.100q, which is none of the Fields", name))
+			return nil, mistake("ByKey", "found %.100q, which is none of the Fields", name)
+		}
+	}
+	for _, r := range rules {
+		if err := l.serves(r); err != nil {
+			return nil, err
 		}
 	}
 	return l, nil
@@ -185,17 +191,17 @@ func (l *List) check(where, sql string, needed bool) error {
 	placeholders, wrong := l.dialect.scan(sql)
 	switch {
 	case wrong != "":
-		return fmt.Errorf("statement: %s: found %s in %.200q", where, wrong, sql)
+		return mistake(where, "found %s in %.200q", wrong, sql)
 	case placeholders > 0:
-		return fmt.Errorf("statement: %s: found a placeholder in %.200q; only Where has arguments", where, sql)
+		return mistake(where, "found a placeholder in %.200q; only Where has arguments", sql)
 	case needed && strings.TrimSpace(sql) == "":
-		return fmt.Errorf("statement: %s: found nothing; right would be SQL", where)
+		return mistake(where, "found nothing; right would be SQL")
 	}
 	return nil
 }
 
 func (l *List) column(name string, f Field) (*column, error) {
-	where := fmt.Sprintf("field %.100q", name)
+	where := fieldAt(name)
 	for _, part := range []struct {
 		name, sql string
 		needed    bool
@@ -213,10 +219,10 @@ func (l *List) column(name string, f Field) (*column, error) {
 		c.kind = value.Text
 	}
 	if _, want := value.Parse(string(c.kind)); want != "" && !f.Native {
-		return nil, fmt.Errorf("statement: %s: found the type %.100q; right would be %s", where, f.Type, want)
+		return nil, mistake(where, "found the type %.100q; right would be %s", f.Type, want)
 	}
 	if f.Native && l.dialect != PostgreSQL {
-		return nil, fmt.Errorf("statement: %s: Native is PostgreSQL's alone; in %s, right would be an expression of a type of ours", where, l.dialect)
+		return nil, mistake(where, "Native is PostgreSQL's alone; in %s, right would be an expression of a type of ours", l.dialect)
 	}
 	if !l.dialect.isName(c.expr) {
 		c.expr = "(" + c.expr + ")"
@@ -237,13 +243,13 @@ func (l *List) column(name string, f Field) (*column, error) {
 	switch {
 	case c.kind != value.Time || l.dialect != SQLite:
 		if f.Layout != "" {
-			return nil, fmt.Errorf("statement: %s: Layout is for times in SQLite alone", where)
+			return nil, mistake(where, "Layout is for times in SQLite alone")
 		}
 		c.precise = microseconds
 	default:
 		var err error
 		if c.layout, c.precise, err = layoutOf(f.Layout); err != nil {
-			return nil, fmt.Errorf("statement: %s: Layout: %w", where, err)
+			return nil, mistake(where, "Layout: %v", err)
 		}
 	}
 	return c, nil

@@ -52,6 +52,7 @@ func TestWrongTablesAreErrors(t *testing.T) {
 	} {
 		_, err := statement.New(c.table)
 		assert.ErrorContains(t, err, c.says, "%+v", c.table)
+		assert.ErrorAs(t, err, new(*statement.Error))
 	}
 	for _, layout := range []string{"", "unix", "unixmilli", time.DateTime, time.RFC3339, "2006-01-02T15:04:05.000Z", "20060102150405"} {
 		_, err := statement.New(statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{"b": {SQL: "b", Type: value.Time, Layout: layout}}})
@@ -61,6 +62,29 @@ func TestWrongTablesAreErrors(t *testing.T) {
 
 // A filter of the program's own may have as many values as it likes: only a caller's are
 // bounded.
+// Rules that offer what the table does not have are found when the list is made.
+func TestRulesThatDoNotFitTheTable(t *testing.T) {
+	boats := statement.Table{Dialect: statement.SQLite, From: "boats", Fields: map[string]statement.Field{
+		"id": {SQL: "id", Type: value.Integer}, "name": {SQL: "name"}, "crew": {SQL: "crew", Type: value.Integer}, "papers": {SQL: "papers", Type: value.JSON}}}
+	key := []string{"id"}
+	for says, rules := range map[string]*paging.Rules{
+		`rules: they name no key`:                                        {},
+		`past_last: found "lst"`:                                         {Key: key, PastLast: "lst"},
+		`field "no": it is none of the table's Fields`:                   {Key: []string{"no"}},
+		`field "draught": it is none of the table's Fields`:              {Key: key, Sorts: []paging.SortKey{{Key: "name"}, {Key: "deepest", Fields: []string{"draught"}}}},
+		`field "papers": lists and objects have no order`:                {Key: key, Sorts: []paging.SortKey{{Key: "papers"}}},
+		`field "crew": it is text in the rules and integer in the table`: {Key: key, Filters: []paging.FilterRule{{Field: "crew"}}},
+		`field "berth": it is none of the table's Fields`:                {Key: key, Show: []string{"id", "berth"}},
+		`search: SQLite cannot`:                                          {Key: key, Search: []string{"name"}},
+	} {
+		_, err := statement.New(boats, rules)
+		assert.ErrorContains(t, err, says)
+	}
+	list, err := statement.New(boats, &paging.Rules{Key: key, Sorts: []paging.SortKey{{Key: "crew"}}, Filters: []paging.FilterRule{{Field: "crew", Type: value.Decimal}}, Show: []string{"id", "papers"}})
+	require.NoError(t, err)
+	assert.Equal(t, []string{"crew", "id", "name", "papers"}, list.Fields())
+}
+
 func TestOwnFiltersAreNotBounded(t *testing.T) {
 	d := postgresDatabase(t, testkit.DatabaseURL(t))
 	d.fill(t, makeRecords(5))
@@ -92,11 +116,11 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 		own   statement.Where
 		says  string
 	}{
-		{paging.Rules{}, "", statement.Where{}, "the rules name no key"},
-		{paging.Rules{Key: []string{"code"}}, "", statement.Where{}, `the rules' field "code" is none of the table's Fields`},
-		{paging.Rules{Key: []string{"id"}, Sorts: sorts}, "sort=speed", statement.Where{}, `"speed" is none`},
+		{paging.Rules{}, "", statement.Where{}, "rules: they name no key"},
+		{paging.Rules{Key: []string{"code"}}, "", statement.Where{}, `field "code": it is none of the table's Fields`},
+		{paging.Rules{Key: []string{"id"}, Sorts: sorts}, "sort=speed", statement.Where{}, `field "speed": it is none of the table's Fields`},
 		{paging.Rules{Key: []string{"id"}, Sorts: sorts}, "sort=tags", statement.Where{}, "lists and objects have no order"},
-		{paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "id"}}}, "id=1", statement.Where{}, `field "id" is text in the rules and integer in the table`},
+		{paging.Rules{Key: []string{"id"}, Filters: []paging.FilterRule{{Field: "id"}}}, "id=1", statement.Where{}, `field "id": it is text in the rules and integer in the table`},
 		{paging.Rules{Key: []string{"id"}, Search: []string{"name"}}, "q=a", statement.Where{}, "SQLite cannot take texts apart into words"},
 		{paging.Rules{Key: []string{"id"}}, "", statement.Where{SQL: "tenant = ?"}, "found 1 placeholders and 0 arguments"},
 		{paging.Rules{Key: []string{"id"}}, "", statement.Where{SQL: "tenant = ?1", Args: []any{1}}, "right would be ? alone"},
@@ -106,6 +130,7 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 		require.NoError(t, err)
 		_, err = list.Ask(&ask, c.own)
 		assert.ErrorContains(t, err, c.says)
+		assert.ErrorAs(t, err, new(*statement.Error))
 	}
 	rules := paging.Rules{Key: []string{"id"}, Sorts: sorts}
 	one, name := "1", "a"
@@ -113,7 +138,7 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 		place []*string
 		says  string
 	}{
-		"sort=name":   {[]*string{&name}, "found a place of 1 values; the order has 2 fields"},
+		"sort=name":   {[]*string{&name}, "place: found 1 values; the order has 2 fields"},
 		"sort=id":     {[]*string{nil}, "found \"no value\" in a place"},
 		"sort=height": {[]*string{&one, &one}, "is approximate: a list that is sorted by it has no places"},
 	} {
@@ -124,7 +149,7 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 		_, err = q.From(c.place)
 		assert.ErrorContains(t, err, c.says)
 		_, err = q.Rows([]string{"speed"}, statement.Region{}, 0, 1)
-		assert.ErrorContains(t, err, `"speed" is none`)
+		assert.ErrorContains(t, err, `field "speed": it is none of the table's Fields`)
 		_, err = q.WithKey([]string{"1"})
 		assert.Error(t, err, "the table has no ByKey")
 	}

@@ -27,7 +27,7 @@ func (l *List) Text(field string, v any) (*string, error) {
 	}
 	canonical, want := c.kind.Canonical(*text)
 	if want != "" {
-		return nil, fmt.Errorf("statement: field %.100q: found %.100q; right would be %s", field, *text, want)
+		return nil, mistake(fieldAt(field), "found %.100q; right would be %s", *text, want)
 	}
 	return &canonical, nil
 }
@@ -70,7 +70,7 @@ func (c *column) text(v any) (*string, error) {
 			return nil, err
 		}
 		if _, again := inner.(driver.Valuer); again {
-			return nil, fmt.Errorf("statement: field %.100q: found a value of the type %T", c.name, v)
+			return nil, mistake(fieldAt(c.name), "found a value of the type %T", v)
 		}
 		return c.text(inner)
 	case [16]byte:
@@ -78,7 +78,7 @@ func (c *column) text(v any) (*string, error) {
 	case fmt.Stringer:
 		text = v.String()
 	default:
-		return nil, fmt.Errorf("statement: field %.100q: found a value of the type %T", c.name, v)
+		return nil, mistake(fieldAt(c.name), "found a value of the type %T", v)
 	}
 	switch c.kind {
 	case value.Boolean:
