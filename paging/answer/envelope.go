@@ -46,11 +46,14 @@ func PartNames() []string { return slices.Clone(parts) }
 var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "cursors", "markup", "facets"}
 
 // NativeByName is Native where an envelope takes its media type: "application/json;shape=native".
-var NativeByName Shape = nativeByName{}
+const NativeByName nativeByName = "native"
 
-type nativeByName struct{ native }
+type nativeByName string
 
-func (nativeByName) MediaType() string { return "application/json;shape=native" }
+func (n nativeByName) Name() string                             { return string(n) }
+func (nativeByName) MediaType() string                          { return Native.MediaType() + ";shape=native" }
+func (nativeByName) Tells() bool                                { return Native.Tells() }
+func (nativeByName) Append(dst []byte, p *Page) ([]byte, error) { return Native.Append(dst, p) }
 
 // enveloped writes an answer in one pass: literals, each followed by a value, except the last.
 type enveloped struct {

@@ -22,12 +22,12 @@ type Shape interface {
 	Append(dst []byte, p *Page) ([]byte, error)
 }
 
-// The shapes.
-var (
-	Native Shape = native{} // JSON with everything about the page
-	Array  Shape = array{}  // JSON, the records alone
-	CSV    Shape = lines{}  // RFC 4180, with the fields' names in its first line
-	NDJSON Shape = objects{}
+// The shapes. Each is a Shape.
+const (
+	Native native  = "native" // JSON with everything about the page
+	Array  array   = "array"  // JSON, the records alone
+	CSV    lines   = "csv"    // RFC 4180, with the fields' names in its first line
+	NDJSON objects = "ndjson" // one JSON object a line
 )
 
 // Shapes are the shapes of this package, the default first.
@@ -88,9 +88,9 @@ func offers(s Shape, wanted, shape string) bool {
 	return wanted == mediaType || wanted == "*/*" || wanted == kind+"/*"
 }
 
-type native struct{}
+type native string
 
-func (native) Name() string      { return "native" }
+func (n native) Name() string    { return string(n) }
 func (native) MediaType() string { return "application/json" }
 func (native) Tells() bool       { return true }
 
@@ -103,9 +103,9 @@ func (native) Append(dst []byte, p *Page) ([]byte, error) {
 	return append(dst, "}\n"...), nil
 }
 
-type array struct{}
+type array string
 
-func (array) Name() string                               { return "array" }
+func (a array) Name() string                             { return string(a) }
 func (array) MediaType() string                          { return "application/json;shape=array" }
 func (array) Tells() bool                                { return false }
 func (array) Append(dst []byte, p *Page) ([]byte, error) { return appendArray(dst, p.Records), nil }
@@ -118,9 +118,9 @@ func appendArray(dst []byte, records Records) []byte {
 	return append(dst, ']')
 }
 
-type lines struct{}
+type lines string
 
-func (lines) Name() string      { return "csv" }
+func (l lines) Name() string    { return string(l) }
 func (lines) MediaType() string { return "text/csv; charset=utf-8; header=present" }
 func (lines) Tells() bool       { return false }
 
@@ -139,9 +139,9 @@ func appendHead(dst []byte, fields []string) []byte {
 	return append(dst, '\n')
 }
 
-type objects struct{}
+type objects string
 
-func (objects) Name() string      { return "ndjson" }
+func (o objects) Name() string    { return string(o) }
 func (objects) MediaType() string { return "application/x-ndjson" }
 func (objects) Tells() bool       { return false }
 
