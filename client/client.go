@@ -39,6 +39,7 @@ const (
 type Client struct {
 	base  string // without a "/" at the end; "": DefaultServer
 	token string
+	http  *http.Client // nil: shared
 }
 
 // New is a client for the service at an address such as "http://127.0.0.1:8470".
@@ -50,8 +51,8 @@ func New(server string) (*Client, error) {
 	return &Client{base: strings.TrimRight(base.String(), "/")}, nil
 }
 
-// calls shares the connections of all clients.
-var calls = &http.Client{}
+// shared is used by clients that were given no http.Client.
+var shared = &http.Client{}
 
 func (c *Client) server() string { return cmp.Or(c.base, DefaultServer) }
 
@@ -59,6 +60,14 @@ func (c *Client) server() string { return cmp.Or(c.base, DefaultServer) }
 func (c *Client) WithToken(token string) *Client {
 	with := *c
 	with.token = token
+	return &with
+}
+
+// WithHTTP is the same client, which sends its requests by an http.Client of your own: with a proxy,
+// certificates, or a transport that traces. Its Timeout also bounds imports and streams.
+func (c *Client) WithHTTP(by *http.Client) *Client {
+	with := *c
+	with.http = by
 	return &with
 }
 
@@ -471,7 +480,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 			req.Header.Set(name, value)
 		}
 	}
-	res, err := calls.Do(req)
+	res, err := cmp.Or(c.http, shared).Do(req)
 	if err != nil {
 		if cause := ctx.Err(); cause != nil && !errors.Is(cause, context.DeadlineExceeded) {
 			return nil, cause
