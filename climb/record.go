@@ -7,7 +7,7 @@ import (
 	"strings"
 	"time"
 
-	"pageladder.example/paging/choose"
+	"pageladder.example/paging/text"
 )
 
 // identity stands for one record: its key where that is known, and all of it.
@@ -50,13 +50,13 @@ func (f *Filter) lets(record any) bool {
 var orders = []func(a, b string) int{
 	strings.Compare,
 	func(a, b string) int { return strings.Compare(strings.ToLower(a), strings.ToLower(b)) },
-	choose.CompareText,
+	text.Compare,
 	func(a, b string) int { return strings.Compare(letters(a), letters(b)) },
 }
 
 // letters is a text's folded letters and digits, as the collations of operating systems
 // compare first.
-func letters(s string) string { return strings.Join(choose.Words(s), "") }
+func letters(s string) string { return strings.Join(text.Words(s), "") }
 
 // compare compares two values of a field with each other: numbers as numbers, times as
 // times, anything else as text by its bytes. Missing values are equal to all.

@@ -35,7 +35,7 @@ func TestDocsSampleIsPrintedByTheProgram(t *testing.T) {
 }
 
 func TestEveryPublicFunctionHasAnExample(t *testing.T) {
-	for _, dir := range []string{".", "answer", "choose", "code", "cursor", "envelope", "markup", "query", "rulesfile", "statement", "statement/pgxpage", "statement/sqlpage", "value"} {
+	for _, dir := range []string{".", "answer", "choose", "code", "cursor", "envelope", "markup", "query", "rulesfile", "statement", "statement/pgxpage", "statement/sqlpage", "text", "value"} {
 		examples, err := os.ReadFile(filepath.Join(dir, "example_test.go"))
 		require.NoError(t, err)
 		files, err := filepath.Glob(filepath.Join(dir, "*.go"))

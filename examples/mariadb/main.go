@@ -15,9 +15,9 @@ import (
 	"pageladder.example/demo"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
-	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/statement/sqlpage"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -45,9 +45,9 @@ func main() {
 		cleared boolean, note text, words text) character set utf8mb4`))
 	for _, a := range demo.Arrivals() {
 		must(db.Exec("insert into arrivals values (?, ?, ?, ?, nullif(?, ''), ?, case ? when 'true' then 1 when 'false' then 0 end, nullif(?, ''), ?)",
-			a[0], a[1], a[2], a[3], a[4], strings.Trim(a[5], "Z"), a[6], a[7], choose.SearchText(a[1], a[7])))
+			a[0], a[1], a[2], a[3], a[4], strings.Trim(a[5], "Z"), a[6], a[7], text.ForSearch(a[1], a[7])))
 	}
-	list := must(statement.New(statement.Table{Dialect: statement.MySQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
+	list := must(statement.New(statement.Table{Dialect: statement.MySQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: text.Words, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}, "berth": {SQL: "berth"}, "cargo": {SQL: "cargo"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
 		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {

@@ -14,9 +14,9 @@ import (
 	"pageladder.example/demo"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
-	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/statement/pgxpage"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -43,9 +43,9 @@ func main() {
 		(id bigint primary key, vessel text collate "und-x-icu", berth text collate "und-x-icu", cargo text collate "und-x-icu", tonnage bigint, arrived_at timestamptz, cleared boolean, note text, words text)`))
 	for _, a := range demo.Arrivals() {
 		must(db.Exec(context.Background(), "insert into arrivals values ($1, $2, $3, $4, nullif($5, '')::bigint, $6, nullif($7, '')::boolean, nullif($8, ''), $9)",
-			a[0], a[1], a[2], a[3], a[4], a[5], a[6], a[7], choose.SearchText(a[1], a[7])))
+			a[0], a[1], a[2], a[3], a[4], a[5], a[6], a[7], text.ForSearch(a[1], a[7])))
 	}
-	list := must(statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
+	list := must(statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "arrivals", ByKey: []string{"id"}, Words: "words", SplitWords: text.Words, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}, "berth": {SQL: "berth"}, "cargo": {SQL: "cargo"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
 		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))
 	r := gin.New()

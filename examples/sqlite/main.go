@@ -15,9 +15,9 @@ import (
 	"pageladder.example/demo"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
-	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/statement/sqlpage"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -39,7 +39,7 @@ var rules = &paging.Rules{
 }
 
 func main() {
-	sqlite.MustRegisterCollationUtf8("root", choose.CompareText) // SQLite's own order is that of bytes
+	sqlite.MustRegisterCollationUtf8("root", text.Compare) // SQLite's own order is that of bytes
 	sqlite.MustRegisterDeterministicScalarFunction("lower_case", 1, func(_ *sqlite.FunctionContext, args []driver.Value) (driver.Value, error) {
 		return strings.ToLower(args[0].(string)), nil
 	})
@@ -47,9 +47,9 @@ func main() {
 	must(db.Exec("create table arrivals (id integer primary key, vessel text, berth text, cargo text, tonnage integer, arrived_at text, cleared integer, note text, words text)"))
 	for _, a := range demo.Arrivals() {
 		must(db.Exec("insert into arrivals values (?, ?, ?, ?, nullif(?, ''), ?, case ? when 'true' then 1 when 'false' then 0 end, nullif(?, ''), ?)",
-			a[0], a[1], a[2], a[3], a[4], a[5], a[6], a[7], choose.SearchText(a[1], a[7])))
+			a[0], a[1], a[2], a[3], a[4], a[5], a[6], a[7], text.ForSearch(a[1], a[7])))
 	}
-	list := must(statement.New(statement.Table{Dialect: statement.SQLite, From: "arrivals", Words: "words", SplitWords: choose.Words, Fields: map[string]statement.Field{
+	list := must(statement.New(statement.Table{Dialect: statement.SQLite, From: "arrivals", Words: "words", SplitWords: text.Words, Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel", Collation: "root", Lower: "lower_case(vessel)"}, "berth": {SQL: "berth", Collation: "root", Lower: "lower_case(berth)"},
 		"cargo": {SQL: "cargo", Collation: "root", Lower: "lower_case(cargo)"}, "tonnage": {SQL: "tonnage", Type: value.Integer, Nullable: true},
 		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))

@@ -12,7 +12,7 @@ import (
 	"strconv"
 	"strings"
 
-	"pageladder.example/paging/choose"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -330,7 +330,7 @@ func (o Order) Known(a, b []byte) (sign, field int, known bool) {
 		m, n := f.part(a), f.part(b)
 		c := bytes.Compare(a[:m], b[:n])
 		if c != 0 && !f.exact() && a[0] == given && b[0] == given {
-			if c = choose.CompareText(string(a[1:m-1]), string(b[1:n-1])); f.Desc {
+			if c = text.Compare(string(a[1:m-1]), string(b[1:n-1])); f.Desc {
 				c = -c
 			}
 			return c, i, false

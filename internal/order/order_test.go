@@ -15,7 +15,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
-	"pageladder.example/paging/choose"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -24,23 +24,23 @@ func ratOf(number []byte) *big.Rat {
 	return r
 }
 
-func text(s string) []byte { return []byte(s) }
+func raw(s string) []byte { return []byte(s) }
 
 // drawn is a value as PostgreSQL writes it, and how two of its type compare.
 func drawn(t *rapid.T, of value.Type) ([]byte, func(a, b []byte) int) {
 	switch of {
 	case value.Integer:
 		n := rapid.OneOf(rapid.Int64(), rapid.Int64Range(-300, 300)).Draw(t, "integer")
-		return text(strconv.FormatInt(n, 10)), func(a, b []byte) int {
+		return raw(strconv.FormatInt(n, 10)), func(a, b []byte) int {
 			x, _ := strconv.ParseInt(string(a), 10, 64)
 			y, _ := strconv.ParseInt(string(b), 10, 64)
 			return cmp.Compare(x, y)
 		}
 	case value.Boolean:
-		return text(rapid.SampledFrom([]string{"t", "f"}).Draw(t, "boolean")), bytes.Compare
+		return raw(rapid.SampledFrom([]string{"t", "f"}).Draw(t, "boolean")), bytes.Compare
 	case value.Date, value.Time:
 		if found := rapid.SampledFrom([]string{"", "", "infinity", "-infinity"}).Draw(t, "infinite"); found != "" {
-			return text(found), byMoment
+			return raw(found), byMoment
 		}
 		month, day := rapid.IntRange(1, 12).Draw(t, "month"), rapid.IntRange(1, 28).Draw(t, "day")
 		year, before := rapid.OneOf(rapid.IntRange(1, 9999), rapid.IntRange(1, 4700), rapid.IntRange(9_990, 290_000)).Draw(t, "year"), rapid.Bool().Draw(t, "before Christ")
@@ -51,15 +51,15 @@ func drawn(t *rapid.T, of value.Type) ([]byte, func(a, b []byte) int) {
 		if before && year < 4700 {
 			written += " BC"
 		}
-		return text(written), byMoment
+		return raw(written), byMoment
 	case value.BigDecimal:
 		if found := rapid.SampledFrom([]string{"", "", "", "NaN", "Infinity", "-Infinity"}).Draw(t, "not finite"); found != "" {
-			return text(found), byNumber
+			return raw(found), byNumber
 		}
 		number := rapid.StringMatching(`-?(0|[1-9][0-9]{0,20}|[1-9]0{1,9})(\.[0-9]{1,9})?`).Draw(t, "decimal")
-		return text(number), byNumber
+		return raw(number), byNumber
 	}
-	return text(rapid.SampledFrom([]string{"", "a", "á", "A", "ab", "B", "z", "Øre", "a b", "\x01"}).Draw(t, "text")), func(a, b []byte) int { return choose.CompareText(string(a), string(b)) }
+	return raw(rapid.SampledFrom([]string{"", "a", "á", "A", "ab", "B", "z", "Øre", "a b", "\x01"}).Draw(t, "text")), func(a, b []byte) int { return text.Compare(string(a), string(b)) }
 }
 
 // byMoment compares dates or times: by the year, which falls before Christ, then as they are written.
@@ -150,7 +150,7 @@ func TestKeysAreInTheOrderOfTheirRecords(t *testing.T) {
 			case value.Text, value.Integer:
 				require.Equal(t, string(a[i]), *v)
 			case value.BigDecimal:
-				require.Zero(t, byNumber(a[i], text(*v)), "%s %s", a[i], *v)
+				require.Zero(t, byNumber(a[i], raw(*v)), "%s %s", a[i], *v)
 			case value.Boolean:
 				require.Equal(t, string(a[i]), (*v)[:1])
 			default:
@@ -170,7 +170,7 @@ func TestValuesThatHaveNoKey(t *testing.T) {
 		of    value.Type
 		found string
 	}{{value.Integer, "1.5"}, {value.Time, "2026-03-01"}, {value.Time, "2026-03-01 25:00:00+00"}, {value.Date, "2026-02-30"}, {value.Date, "0000-01-01"}, {value.BigDecimal, "nan"}, {value.Decimal, "1e5"}, {value.Decimal, ""}} {
-		_, err := Order{{Type: c.of}}.Key([][]byte{text(c.found)})
+		_, err := Order{{Type: c.of}}.Key([][]byte{raw(c.found)})
 		require.ErrorIs(t, err, errNoKey, c.found)
 	}
 }
@@ -179,7 +179,7 @@ func TestValuesThatHaveNoKey(t *testing.T) {
 func TestBlocksAreThoseOfTheList(t *testing.T) {
 	o := Order{{Type: value.Integer}}
 	key := func(n int) []byte {
-		k, err := o.Key([][]byte{text(strconv.Itoa(n))})
+		k, err := o.Key([][]byte{raw(strconv.Itoa(n))})
 		require.NoError(t, err)
 		return k
 	}
@@ -272,10 +272,10 @@ func TestBlocksAreThoseOfTheList(t *testing.T) {
 
 func TestBlocksRefuseWhatTheyCannotHaveHad(t *testing.T) {
 	build := Build(2, func(int64) int { return 1 << 20 })
-	build.Add(text("a"), 2)
-	build.Add(text("b"), 2)
+	build.Add(raw("a"), 2)
+	build.Add(raw("b"), 2)
 	blocks := build.Blocks()
-	for _, edits := range [][]Edit{{{I: 2, By: 1}}, {{I: 0, By: -3}}, {{I: 0, Parts: []Part{{text("aa"), 2}}}}, {{I: 0, Parts: []Part{{text("aa"), 1}, {text("ab"), 1}}}}} {
+	for _, edits := range [][]Edit{{{I: 2, By: 1}}, {{I: 0, By: -3}}, {{I: 0, Parts: []Part{{raw("aa"), 2}}}}, {{I: 0, Parts: []Part{{raw("aa"), 1}, {raw("ab"), 1}}}}} {
 		_, err := blocks.Edited(edits)
 		require.Error(t, err, "%+v", edits)
 	}

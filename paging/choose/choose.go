@@ -25,6 +25,7 @@ import (
 	"golang.org/x/text/language"
 
 	"pageladder.example/paging"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -259,8 +260,8 @@ func NewMatcher(ask *paging.Ask) *Matcher {
 		}
 		m.conditions = append(m.conditions, ready)
 	}
-	if text := ask.Search(); text != "" {
-		list := Words(text)
+	if search := ask.Search(); search != "" {
+		list := text.Words(search)
 		m.words, m.finds = map[string]int{}, len(list) > 0 // a search without words finds nothing
 		if m.finds {
 			m.last = list[len(list)-1]
@@ -290,12 +291,12 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	if m.words == nil {
 		return true, nil
 	}
-	var text strings.Builder
+	var searched strings.Builder
 	for _, field := range m.search {
-		text.WriteString(value(field).text())
-		text.WriteByte(' ')
+		searched.WriteString(value(field).text())
+		searched.WriteByte(' ')
 	}
-	return m.finds && m.hasWords(Words(text.String())), nil
+	return m.finds && m.hasWords(text.Words(searched.String())), nil
 }
 
 // hasWords reports whether a record has the words of a search. Each of its words is looked at

@@ -2,7 +2,6 @@ package choose_test
 
 import (
 	"fmt"
-	"slices"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
@@ -57,23 +56,6 @@ func ExampleNewMatcher() {
 	// Output:
 	// Øst Gull
 	// to be sorted: true
-}
-
-func ExampleFold() {
-	fmt.Println(choose.Fold("Øst Żuraw"), choose.Words("N4/E1 quay"))
-	// Output: ost zuraw [n4 e1 quay]
-}
-
-func ExampleSearchText() {
-	fmt.Printf("%q\n", choose.SearchText("Øst Gull", "N4/E1 quay"))
-	// Output: " ost gull n4 e1 quay "
-}
-
-func ExampleCompareText() {
-	names := []string{"Zander", "ölberg", "Ölberg", "aal"}
-	slices.SortFunc(names, choose.CompareText)
-	fmt.Println(names)
-	// Output: [aal ölberg Ölberg Zander]
 }
 
 func ExampleByName() {

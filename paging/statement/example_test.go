@@ -4,9 +4,9 @@ import (
 	"fmt"
 
 	"pageladder.example/paging"
-	"pageladder.example/paging/choose"
 	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/statement"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
@@ -198,13 +198,13 @@ func ExampleDialect_Quote() {
 // A search in a column that the program fills.
 func ExampleNew_words() {
 	list, _ := statement.New(statement.Table{
-		Dialect: statement.SQLite, From: "arrivals", Words: "search_text", SplitWords: choose.Words,
+		Dialect: statement.SQLite, From: "arrivals", Words: "search_text", SplitWords: text.Words,
 		Fields: map[string]statement.Field{"id": {SQL: "id", Type: value.Integer}, "vessel": {SQL: "vessel"}},
 	})
 	rules := &paging.Rules{Key: []string{"id"}, Search: []string{"vessel"}}
 	ask, _ := rules.Read("q=Øst+gu")
 	q, _ := list.Ask(&ask, statement.Where{})
-	fmt.Printf("filled with %q\n", choose.SearchText("Øst Gull"))
+	fmt.Printf("filled with %q\n", text.ForSearch("Øst Gull"))
 	show(q.Rows([]string{"id"}, statement.Region{}, 0, 20))
 	// Output:
 	// filled with " ost gull "

@@ -15,6 +15,7 @@ import (
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
 	"pageladder.example/paging/statement/sqlpage"
+	"pageladder.example/paging/text"
 )
 
 // corpus are strings that mean something to SQL, to patterns or to drivers.
@@ -86,7 +87,7 @@ func fuzzed() (lists []*statement.List) {
 		{Dialect: statement.PostgreSQL, Places: statement.Nested, Words: "«words»", SplitWords: strings.Fields},
 		{Dialect: statement.MySQL, Places: statement.Tied},
 		{Dialect: statement.MySQL, Places: statement.Nested, Words: "«words»", SplitWords: strings.Fields, ByKey: []string{"id"}},
-		{Dialect: statement.SQLite, Places: statement.Compared, Words: "«words»", SplitWords: choose.Words},
+		{Dialect: statement.SQLite, Places: statement.Compared, Words: "«words»", SplitWords: text.Words},
 	} {
 		table.From, table.Fields = "«records»", marked
 		list, err := statement.New(table)

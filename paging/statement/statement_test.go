@@ -19,15 +19,16 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
 	"pageladder.example/paging/statement"
+	"pageladder.example/paging/text"
 	"pageladder.example/paging/value"
 )
 
 func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 
-// SQLite gets the order and the folding of package choose; a program does the same.
+// SQLite gets the order and the folding of package text; a program does the same.
 func init() {
-	sqlite.MustRegisterCollationUtf8("root", choose.CompareText)
-	text := func(write func(string) string) func(*sqlite.FunctionContext, []driver.Value) (driver.Value, error) {
+	sqlite.MustRegisterCollationUtf8("root", text.Compare)
+	ofText := func(write func(string) string) func(*sqlite.FunctionContext, []driver.Value) (driver.Value, error) {
 		return func(_ *sqlite.FunctionContext, args []driver.Value) (driver.Value, error) {
 			if s, ok := args[0].(string); ok {
 				return write(s), nil
@@ -35,8 +36,8 @@ func init() {
 			return nil, nil
 		}
 	}
-	sqlite.MustRegisterDeterministicScalarFunction("lower_case", 1, text(strings.ToLower))
-	sqlite.MustRegisterDeterministicScalarFunction("search_text", 1, text(func(s string) string { return choose.SearchText(s) }))
+	sqlite.MustRegisterDeterministicScalarFunction("lower_case", 1, ofText(strings.ToLower))
+	sqlite.MustRegisterDeterministicScalarFunction("search_text", 1, ofText(func(s string) string { return text.ForSearch(s) }))
 }
 
 // database is one kind of database with the records of the tests in it.
@@ -135,7 +136,7 @@ func databases(t testing.TB, records []record) []*database {
 		{"MariaDB", testkit.MariaDB(t), statement.Table{Dialect: statement.MySQL, From: "records r", ByKey: []string{"id"},
 			Fields: with(mapped(), "name", func(f *statement.Field) { f.Collation = "utf8mb4_uca1400_nopad_as_cs" })},
 			`create table records (id bigint primary key, name varchar(100), amount int, price decimal(20,4), ok boolean, day date, at datetime(6), big bigint) character set utf8mb4`, "?"},
-		{"SQLite", lite, statement.Table{Dialect: statement.SQLite, From: "records r", ByKey: []string{"id"}, Words: "search_text(r.name)", SplitWords: choose.Words,
+		{"SQLite", lite, statement.Table{Dialect: statement.SQLite, From: "records r", ByKey: []string{"id"}, Words: "search_text(r.name)", SplitWords: text.Words,
 			Fields: with(mapped(), "name", func(f *statement.Field) { f.Collation, f.Lower = "root", "lower_case(r.name)" })},
 			`create table records (id integer primary key, name text, amount integer, price real, ok integer, day text, at text, big integer)`, "?"},
 	}

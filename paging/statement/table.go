@@ -32,10 +32,10 @@ type Table struct {
 	// "match(a.vessel, a.note) against ({words})".
 	Search string
 	// Words, as an alternative to Search, is a text with a record's words, folded, each with a
-	// space before and after it: a column that your program fills with choose.SearchText, or a
+	// space before and after it: a column that your program fills with text.ForSearch, or a
 	// function of your program in the database.
 	Words string
-	// SplitWords splits a search into words as they are in Words: choose.Words. Required with
+	// SplitWords splits a search into words as they are in Words: text.Words. Required with
 	// Words.
 	SplitWords func(text string) []string
 	// Without Search and Words, the fields that the rules name are searched by the database: in
@@ -149,7 +149,7 @@ func New(t Table, rules ...*paging.Rules) (*List, error) {
 		return nil, err
 	}
 	if t.Words != "" && (t.SplitWords == nil || t.Search != "") {
-		return nil, mistake("Words", "needs SplitWords, such as choose.Words, and no Search")
+		return nil, mistake("Words", "needs SplitWords, such as text.Words, and no Search")
 	}
 	for name, f := range t.Fields {
 		c, err := l.column(name, f)

@@ -1,4 +1,6 @@
-package choose
+// Package text compares, folds and searches texts as lists do: in the order of the Unicode root collation,
+// without regard to case and accents, by words. Give its functions to a database that has none of its own.
+package text
 
 import (
 	"cmp"
@@ -11,9 +13,9 @@ import (
 	"golang.org/x/text/unicode/norm"
 )
 
-// CompareText compares two texts as lists are sorted: by the Unicode root collation and, if that
+// Compare compares two texts as lists are sorted: by the Unicode root collation and, if that
 // takes them for equal, by their bytes. It can be given to a database as a collation.
-func CompareText(a, b string) int {
+func Compare(a, b string) int {
 	c := collators.Get().(*collate.Collator) // not safe for concurrent use
 	defer collators.Put(c)
 	return cmp.Or(c.CompareString(a, b), cmp.Compare(a, b))
@@ -23,13 +25,13 @@ var collators = sync.Pool{New: func() any { return collate.New(language.Und) }}
 
 // Words are the words of a text, folded: runs of letters and digits, with the marks
 // that they carry (Unicode's categories L, Nd and M).
-func Words(text string) []string {
-	return strings.FieldsFunc(Fold(text), func(r rune) bool { return !unicode.In(r, unicode.L, unicode.Nd, unicode.M) })
+func Words(of string) []string {
+	return strings.FieldsFunc(Fold(of), func(r rune) bool { return !unicode.In(r, unicode.L, unicode.Nd, unicode.M) })
 }
 
-// SearchText is the words of some texts, folded, with a space before and after each. A column
+// ForSearch is the words of some texts, folded, with a space before and after each. A column
 // filled with it can be searched: see Words of statement.Table. Without words it is empty.
-func SearchText(texts ...string) string {
+func ForSearch(texts ...string) string {
 	words := Words(strings.Join(texts, " "))
 	if len(words) == 0 {
 		return ""
@@ -39,16 +41,16 @@ func SearchText(texts ...string) string {
 
 // Fold removes case and accents: "Øst Żuraw" becomes "ost zuraw". A column filled with it can be
 // searched.
-func Fold(text string) string {
+func Fold(of string) string {
 	ascii := true
-	for i := range len(text) {
-		ascii = ascii && text[i] < 0x80
+	for i := range len(of) {
+		ascii = ascii && of[i] < 0x80
 	}
 	if ascii {
-		return strings.ToLower(text)
+		return strings.ToLower(of)
 	}
 	var b strings.Builder
-	for _, r := range norm.NFKD.String(text) {
+	for _, r := range norm.NFKD.String(of) {
 		switch plain, ok := plainLetters[r]; {
 		case ok:
 			b.WriteString(plain)
