@@ -13,6 +13,8 @@ import (
 	"strings"
 
 	"github.com/jackc/pgx/v5"
+
+	"pageladder.example/paging/statement"
 )
 
 // Field is a field that is logged.
@@ -114,7 +116,7 @@ const (
 // writer down too much: changing an integer next to a text of 256 kB took 400 times as long.
 const longest = 8_000
 
-func quote(name string) string { return pgx.Identifier{name}.Sanitize() }
+func quote(name string) string { return statement.PostgreSQL.Quote(name) }
 
 // literal writes a text so that it means the same whatever standard_conforming_strings is: in the
 // session of a writer, whose triggers run with the owner's rights, it may be off.
