@@ -30,7 +30,7 @@ type ChangedRow struct {
 }
 
 // AboutPage is everything about a page, with its links.
-func AboutPage(page *paging.Page, links paging.Links) About {
+func AboutPage(page paging.Page, links paging.Links) About {
 	return About{About: answer.Of(page, links)}
 }
 

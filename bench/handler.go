@@ -104,13 +104,13 @@ func byPackages(pool *pgxpool.Pool, table string) (http.Handler, error) {
 		}
 		var records []tide
 		if err == nil {
-			page, records, err = pgxpage.Records[tide](c.Request.Context(), pool, list, &page, statement.Where{})
+			page, records, err = pgxpage.Records[tide](c.Request.Context(), pool, list, page, statement.Where{})
 		}
 		if err != nil {
 			answer.Fail(c.Writer, c.Request, err)
 			return
 		}
-		answer.Write(c.Writer, c.Request, &page, records, answer.Options{})
+		answer.Write(c.Writer, c.Request, page, records, answer.Options{})
 	})
 	return r, nil
 }

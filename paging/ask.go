@@ -13,9 +13,51 @@ import (
 )
 
 // Ask is what the caller asked for, read from the query and not yet settled on a
-// total. It is a value; copy it freely. The zero Ask asks for nothing, under
+// total. It is a value that never changes. The zero Ask asks for nothing, under
 // the zero Rules: their first page.
-type Ask struct {
+type Ask struct{ read *ask }
+
+// in is what is in an Ask.
+func (a Ask) in() *ask {
+	if a.read == nil {
+		return new(ask)
+	}
+	return a.read
+}
+
+// String is short, for logs: "page 3, size 20, sort -tonnage,-id, 2 filters".
+func (a Ask) String() string {
+	in := a.in()
+	var text string
+	switch {
+	case in.place != nil:
+		text = "by cursor"
+	case in.row > 0:
+		text = "the page of row " + strconv.FormatInt(in.row, 10)
+	case in.ruled().byOffset():
+		text = "offset " + strconv.FormatInt(in.pos, 10)
+	default:
+		text = "page " + strconv.FormatInt(max(in.pos, 1), 10)
+	}
+	text += ", size " + strconv.Itoa(in.limit())
+	if in.sorted != "" {
+		text += ", sort " + in.sorted
+	}
+	switch n := len(in.conditions); n {
+	case 0:
+	case 1:
+		text += ", 1 filter"
+	default:
+		text += ", " + strconv.Itoa(n) + " filters"
+	}
+	if in.search != "" {
+		text += ", search " + quote(in.search)
+	}
+	return text
+}
+
+// ask is what is read from a query. Once Read has returned it, it does not change.
+type ask struct {
 	rules *Rules
 	parts []part
 
@@ -62,7 +104,7 @@ type Order struct {
 // Read reads a raw query string, without its leading "?", as in url.URL.RawQuery.
 // The error is nil or a *Refusal.
 func (r *Rules) Read(raw string) (Ask, error) {
-	a := Ask{rules: r, parts: split(raw), pos: 1, reading: true}
+	a := &ask{rules: r, parts: split(raw), pos: 1, reading: true}
 	if r.byOffset() {
 		a.pos = 0
 	}
@@ -112,12 +154,12 @@ func (r *Rules) Read(raw string) (Ask, error) {
 	if len(a.faults) > 0 {
 		return Ask{}, &Refusal{Faults: a.faults}
 	}
-	return a, nil
+	return Ask{a}, nil
 }
 
 // value is what the counting occurrence of a parameter holds. A repeated one is
 // noted first, so that the adjustment tells the first given value.
-func (a *Ask) value(o occurrence, param string) string {
+func (a *ask) value(o occurrence, param string) string {
 	v := a.parts[o.last-1].Value()
 	if o.repeated() {
 		a.fault(param, a.parts[o.first-1].Value(), v, code.ParamRepeated, param+" is given more than once and the last one counts")
@@ -125,7 +167,7 @@ func (a *Ask) value(o occurrence, param string) string {
 	return v
 }
 
-func (a *Ask) readPage(rowGiven occurrence) {
+func (a *ask) readPage(rowGiven occurrence) {
 	r := a.ruled()
 	switch {
 	case a.pageGiven.last > 0:
@@ -162,7 +204,7 @@ func (a *Ask) readPage(rowGiven occurrence) {
 // allSize asks for every record on one page, where the rules offer that.
 const allSize = "all"
 
-func (a *Ask) readSize() {
+func (a *ask) readSize() {
 	r := a.ruled()
 	a.size = r.defaultSize()
 	if a.sizeGiven.last == 0 {
@@ -213,7 +255,7 @@ func distance(a, b int64) uint64 {
 	return uint64(b) - uint64(a)
 }
 
-func (a *Ask) readSort() {
+func (a *ask) readSort() {
 	r := a.ruled()
 	direction := a.readDirection()
 	if a.sortGiven.last == 0 {
@@ -242,7 +284,7 @@ func (a *Ask) readSort() {
 }
 
 // readDirection reads the direction parameter, where the rules name one.
-func (a *Ask) readDirection() Direction {
+func (a *ask) readDirection() Direction {
 	if a.directionGiven.last == 0 {
 		return ""
 	}
@@ -257,14 +299,14 @@ func (a *Ask) readDirection() Direction {
 }
 
 // readSearch reads the words to look for; an empty search is none.
-func (a *Ask) readSearch(given occurrence) {
+func (a *ask) readSearch(given occurrence) {
 	if given.last == 0 {
 		return
 	}
 	param := a.ruled().searchParam()
 	text := a.value(given, param)
 	if _, want := value.Text.Canonical(text); want != "" {
-		if a.ruled().Refuses(code.FilterBadValue) {
+		if a.ruled().refuses(code.FilterBadValue) {
 			a.refuse(param, text, code.FilterBadValue, quote(text)+" is not "+want)
 			return
 		}
@@ -276,7 +318,7 @@ func (a *Ask) readSearch(given occurrence) {
 }
 
 // readFields reads which of the shown fields are asked for.
-func (a *Ask) readFields(given occurrence) {
+func (a *ask) readFields(given occurrence) {
 	r := a.ruled()
 	a.fields = r.Show
 	if given.last == 0 {
@@ -361,7 +403,7 @@ func sortText(keys []sortBy) string {
 	return b.String()
 }
 
-func (a *Ask) readUnknown(i int, name string) {
+func (a *ask) readUnknown(i int, name string) {
 	r := a.ruled()
 	if r.Keep.What == KeepDeclared || r.Keep.What == KeepListed && !slices.Contains(r.Keep.Names, name) {
 		a.parts[i].role = roleDropped
@@ -385,7 +427,7 @@ func (a *Ask) readUnknown(i int, name string) {
 const suggestions = 100 // in one query
 
 // nearestParam suggests the declared parameter that was probably meant.
-func (a *Ask) nearestParam(name string) string {
+func (a *ask) nearestParam(name string) string {
 	if len(a.adjusted)+len(a.faults) >= suggestions {
 		return ""
 	}
@@ -406,26 +448,26 @@ func (a *Ask) nearestParam(name string) string {
 
 // AtRow is the same ask for the page that holds a row, from 1, in place of the
 // page that was asked for.
-func (a *Ask) AtRow(row int64) *Ask {
-	at := *a
+func (a Ask) AtRow(row int64) Ask {
+	at := *a.in()
 	at.row = max(row, 1)
 	at.place, at.token, at.backward = nil, "", false
-	return &at
+	return Ask{&at}
 }
 
 // Rules are the rules that the ask was read by, resolved.
-func (a *Ask) Rules() Rules { return a.ruled().Resolved() }
+func (a Ask) Rules() Rules { return a.in().ruled().Resolved() }
 
 // ruled are the rules of the ask; those of the zero Ask are the zero Rules.
-func (a *Ask) ruled() *Rules {
+func (a *ask) ruled() *Rules {
 	if a.rules == nil {
 		return new(Rules)
 	}
 	return a.rules
 }
 
-// Size is how many records a page is to hold.
-func (a *Ask) Size() int {
+// limit is how many records a page is to hold.
+func (a *ask) limit() int {
 	if a.size < 1 {
 		return a.ruled().defaultSize()
 	}
@@ -433,8 +475,8 @@ func (a *Ask) Size() int {
 }
 
 // Conditions are the filters in force.
-func (a *Ask) Conditions() []Condition {
-	conditions, n := slices.Clone(a.conditions), 0
+func (a Ask) Conditions() []Condition {
+	conditions, n := slices.Clone(a.in().conditions), 0
 	for i := range conditions {
 		n += len(conditions[i].Values)
 	}
@@ -448,22 +490,23 @@ func (a *Ask) Conditions() []Condition {
 }
 
 // Search is the words to look for, one space between; "" where none are.
-func (a *Ask) Search() string { return a.search }
+func (a Ask) Search() string { return a.in().search }
 
 // Fields are the fields asked for, of those that the rules show; nil where the
 // rules name none.
-func (a *Ask) Fields() []string { return slices.Clone(a.fields) }
+func (a Ask) Fields() []string { return slices.Clone(a.in().fields) }
 
-// Adjusted lists what has been changed so far; empty where nothing was.
-func (a *Ask) Adjusted() []Adjustment { return slices.Clone(a.adjusted) }
+// Adjusted lists what has been changed: by Read and, in the ask of a page, by Settle. It is never nil, so that
+// JSON has an empty list.
+func (a Ask) Adjusted() []Adjustment { return append([]Adjustment{}, a.in().adjusted...) }
 
 // Order is the total order to read records in: the fields of each sort key and,
 // as the tie-break, those of the record's own key that do not stand there
 // already, in the direction of the last field before them.
-func (a *Ask) Order() []Order { return slices.Clone(a.order) }
+func (a Ask) Order() []Order { return slices.Clone(a.in().order) }
 
 // total makes the order.
-func (a *Ask) total() []Order {
+func (a *ask) total() []Order {
 	r := a.ruled()
 	if len(a.sort)+len(r.Key) == 0 {
 		return nil

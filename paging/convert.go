@@ -14,10 +14,11 @@ import (
 // defaults differ. Errors: a *Refusal; no page begins at the offset; lists are addressed by
 // cursor.
 func (r *Rules) Convert(raw string, to *Rules) (string, error) {
-	ask, err := r.Read(raw)
+	read, err := r.Read(raw)
 	if err != nil {
 		return "", err
 	}
+	ask := read.in()
 	if ask.place != nil || r.byCursor() || to.byCursor() {
 		return "", errors.New("paging: convert: a cursor tells neither a page nor an offset")
 	}
@@ -59,7 +60,7 @@ func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 			pieces = append(pieces, string(query.AppendKept(nil, part.Raw())))
 		}
 	}
-	if !wrote.size && ask.Size() != to.defaultSize() {
+	if !wrote.size && ask.limit() != to.defaultSize() {
 		add(to.sizeParam(), ask.sizeText())
 	}
 	if !wrote.page && offset > 0 {
@@ -68,7 +69,7 @@ func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 	return strings.Join(pieces, "&"), nil
 }
 
-func (a *Ask) sizeText() string {
+func (a *ask) sizeText() string {
 	if a.all {
 		return allSize
 	}

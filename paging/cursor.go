@@ -9,22 +9,22 @@ import (
 
 // Cursor is the place that the caller reads on from, and whether the records before it were asked
 // for instead of those behind it; nil if the query has no cursor.
-func (a *Ask) Cursor() (at *cursor.Place, backward bool) { return a.place, a.backward }
+func (a Ask) Cursor() (at *cursor.Place, backward bool) { return a.in().place, a.in().backward }
 
 // Misplaced is the same ask without its cursor, for when a value in it turns out not to be of its
 // field's type, which the rules do not know: it asks for the first page, with an adjustment that
 // gives the reason. The error is a *Refusal, if the rules refuse that.
-func (a *Ask) Misplaced(reason string) (*Ask, error) {
-	ask := *a
-	ask.misplace(a.cursorParam(), a.token, code.CursorDamaged, reason)
-	if len(ask.faults) > 0 {
-		return nil, &Refusal{Faults: ask.faults}
+func (a Ask) Misplaced(reason string) (Ask, error) {
+	without := *a.in()
+	without.misplace(without.cursorParam(), without.token, code.CursorDamaged, reason)
+	if len(without.faults) > 0 {
+		return Ask{}, &Refusal{Faults: without.faults}
 	}
-	return &ask, nil
+	return Ask{&without}, nil
 }
 
 // misplace ignores a cursor.
-func (a *Ask) misplace(param, token string, why code.Code, reason string) {
+func (a *ask) misplace(param, token string, why code.Code, reason string) {
 	a.place, a.token, a.backward = nil, "", false
 	a.row, a.pos = 0, 1
 	if a.ruled().byOffset() {
@@ -34,7 +34,7 @@ func (a *Ask) misplace(param, token string, why code.Code, reason string) {
 }
 
 // cursorParam is the parameter that holds the ask's cursor.
-func (a *Ask) cursorParam() string {
+func (a *ask) cursorParam() string {
 	if a.backward {
 		return a.ruled().beforeParam()
 	}
@@ -47,7 +47,7 @@ func (r *Rules) cursors() bool {
 }
 
 // readCursor reads the cursor. The order must be known by then.
-func (a *Ask) readCursor(after, before, row occurrence) {
+func (a *ask) readCursor(after, before, row occurrence) {
 	r := a.ruled()
 	var token [2]string
 	for i, given := range []occurrence{after, before} {
@@ -96,7 +96,7 @@ func (a *Ask) readCursor(after, before, row occurrence) {
 
 // cursorList identifies the list that tokens of an order belong to. ok is false if they can be
 // neither read nor made: they must be sealed, and there is no sealer.
-func (a *Ask) cursorList() (l cursor.List, ok bool) {
+func (a *ask) cursorList() (l cursor.List, ok bool) {
 	r := a.ruled()
 	l = cursor.List{Name: r.List, Order: a.sorted}
 	hidden := len(r.Show) > 0 && slices.ContainsFunc(a.order, func(o Order) bool { return !slices.Contains(r.Show, o.Field) })
@@ -109,19 +109,19 @@ func (a *Ask) cursorList() (l cursor.List, ok bool) {
 // Ends is the same page after reading, with the values of its first and last record in the fields
 // of the ask's Order (as in cursor.Place; nil if the page has no records). For a page that was
 // asked for by a cursor, behind says whether there are records on the cursor's other side.
-func (p *Page) Ends(first, last []*string, behind bool) Page {
-	page := *p
+func (p Page) Ends(first, last []*string, behind bool) Page {
+	page := *p.in()
 	page.behind = behind
-	r := p.ask.ruled()
+	r := page.ask.ruled()
 	if !r.cursors() {
-		return page
+		return Page{&page}
 	}
-	list, ok := p.ask.cursorList()
+	list, ok := page.ask.cursorList()
 	switch {
 	case !ok:
 		page.ends = cursor.Pair{Why: "the list is sorted by a field that is not shown, and no key seals its cursors"}
 	case first == nil || last == nil:
-		page.ends = cursor.Pair{After: p.ask.token, Before: p.ask.token} // where the records would be
+		page.ends = cursor.Pair{After: page.ask.token, Before: page.ask.token} // where the records would be
 	default:
 		page.ends = cursor.Pair{
 			After:  cursor.Write(list, cursor.Place{Values: last, Behind: true}),
@@ -137,24 +137,24 @@ func (p *Page) Ends(first, last []*string, behind bool) Page {
 	if r.beforeParam() == "" {
 		page.ends.Before = ""
 	}
-	return page
+	return Page{&page}
 }
 
 // Cursors are the tokens of the page's ends, after Ends; nil if the rules name no parameters for
 // them.
-func (p *Page) Cursors() *cursor.Pair {
-	if p.ends == (cursor.Pair{}) {
+func (p Page) Cursors() *cursor.Pair {
+	ends := p.in().ends
+	if ends == (cursor.Pair{}) {
 		return nil
 	}
-	ends := p.ends
 	return &ends
 }
 
 // seeks reports whether the page was asked for by a cursor, so that its position is not known.
-func (p *Page) seeks() bool { return p.ask.place != nil }
+func (p *page) seeks() bool { return p.ask.place != nil }
 
 // hasPrev reports whether records precede the page.
-func (p *Page) hasPrev() bool {
+func (p *page) hasPrev() bool {
 	switch {
 	case !p.seeks():
 		return p.offset > 0
@@ -174,7 +174,7 @@ func (l *Links) stepBy(param, token string) string {
 
 // inView is the change of a link that keeps the first record in view, on a page that was asked for
 // by a cursor. A link has at most one cursor.
-func (p *Page) inView() change {
+func (p *page) inView() change {
 	if p.ends.Before != "" && p.ask.ruled().afterParam() != "" {
 		return change{p.ask.ruled().afterParam(), []string{p.ends.Before}}
 	}
@@ -182,7 +182,7 @@ func (p *Page) inView() change {
 }
 
 // summaryBy is the summary of a page whose position is not known: "20 of 168", "20 records".
-func (p *Page) summaryBy() string {
+func (p *page) summaryBy() string {
 	count := grouped(int64(p.rows))
 	switch {
 	case p.rows == 0 && (!p.total.Known() || p.total.n == 0):

@@ -100,9 +100,9 @@ func TestCursorsThatAreWrong(t *testing.T) {
 		{"sort=tonnage&page[after]=" + good + "&page[before]=" + good, code.CursorNotAlone},
 	} {
 		page := settle(t, named(), c.query, Exact(1000))
-		require.Len(t, page.Adjusted(), 1, c.query)
-		assert.Equal(t, c.why, page.Adjusted()[0].Why, c.query)
-		assert.Contains(t, page.Adjusted()[0].Says, "; the first page is shown.")
+		require.Len(t, page.Ask().Adjusted(), 1, c.query)
+		assert.Equal(t, c.why, page.Ask().Adjusted()[0].Why, c.query)
+		assert.Contains(t, page.Ask().Adjusted()[0].Says, "; the first page is shown.")
 		assert.EqualValues(t, 1, *page.Metadata().Page, c.query)
 		assert.NotContains(t, page.On(Base{}).Steps().Self, "after", c.query)
 		_, err := strict.Read(c.query)
@@ -111,7 +111,7 @@ func TestCursorsThatAreWrong(t *testing.T) {
 		assert.Equal(t, c.why, refusal.Faults[0].Why)
 	}
 	page := settle(t, named(), "page=7&page[after]=", Exact(1000))
-	assert.Empty(t, page.Adjusted(), "plain forms send empty ones")
+	assert.Empty(t, page.Ask().Adjusted(), "plain forms send empty ones")
 	assert.EqualValues(t, 7, *page.Metadata().Page)
 }
 

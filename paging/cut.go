@@ -5,10 +5,11 @@ package paging
 // the total says gives what it has. Of a page that was asked for by a cursor, the list is
 // what was read from there on; choose.Page finds the place in a whole one.
 func Cut[T any](list []T, p Page) []T {
-	if p.past || p.ask.rules == nil || p.offset >= int64(len(list)) {
+	in := p.in()
+	if in.past || in.ask.rules == nil || in.offset >= int64(len(list)) {
 		return list[:0:0]
 	}
-	from := int(p.offset)
-	to := from + min(p.Size(), len(list)-from)
+	from := int(in.offset)
+	to := from + min(in.size(), len(list)-from)
 	return list[from:to:to]
 }

@@ -29,7 +29,7 @@ func TestDocsSampleIsPrintedByTheProgram(t *testing.T) {
 	enc.SetEscapeHTML(false)
 	enc.SetIndent("", "  ")
 	require.NoError(t, enc.Encode(map[string]any{
-		"paging": page.Metadata(), "adjusted": page.Adjusted(), "links": links.Steps(), "ladder": links.Ladder(),
+		"paging": page.Metadata(), "adjusted": page.Ask().Adjusted(), "links": links.Steps(), "ladder": links.Ladder(),
 	}))
 	doctest.CheckPart(t, "../docs/paging.md", "sample", "```json\n"+sample.String()+"```\n")
 }

@@ -8,7 +8,6 @@ import (
 	"time"
 
 	"pageladder.example/paging"
-	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
 )
 
@@ -80,17 +79,17 @@ func ExampleRules_Read() {
 
 func ExampleAsk() {
 	ask, _ := arrivals.Read("sort=-tonnage&berth=N4&berth=N5&q=gull&fields=vessel,berth&size=50")
-	fmt.Println(ask.Size(), ask.Conditions(), ask.Search(), ask.Fields())
+	fmt.Println(ask.Conditions(), ask.Search(), ask.Fields())
 	fmt.Println(ask.Order(), ask.Rules().Size.Default)
 	// Output:
-	// 50 [{berth text equals [N4 N5] berth }] gull [vessel berth]
+	// [{berth text equals [N4 N5] berth }] gull [vessel berth]
 	// [{tonnage true false} {id true false}] 20
 }
 
 func ExampleAsk_Settle() {
 	ask, _ := arrivals.Read("page=99")
 	page, _ := ask.Settle(paging.Exact(168))
-	fmt.Println(*page.Metadata().Page, page.Adjusted()[0].Says)
+	fmt.Println(*page.Metadata().Page, page.Ask().Adjusted()[0].Says)
 
 	strict := &paging.Rules{PastLast: paging.PastLastRefused}
 	ask, _ = strict.Read("page=99")
@@ -112,10 +111,10 @@ func ExampleAsk_AtRow() {
 func ExamplePage() {
 	p := page("page=3")
 	fmt.Println(p.Size(), p.Offset(), p.Fetch(), p.Rows())
-	fmt.Println(p.Metadata().IsFirst, p.Metadata().IsLast, p.Total().Known(), p.Ask().Size(), p.Metadata().Summary)
+	fmt.Println(p.Metadata().IsFirst, p.Metadata().IsLast, p.Total().Known(), p.Metadata().Summary)
 	// Output:
 	// 20 40 20 20
-	// false false true 20 41–60 of 168
+	// false false true 41–60 of 168
 }
 
 func ExamplePage_Metadata() {
@@ -287,9 +286,17 @@ func ExampleRules_Resolved() {
 	// field.page field.page.not [equals not none has starts]
 }
 
-func ExampleRules_Refuses() {
-	fmt.Println(arrivals.Refuses(code.FilterBadValue), arrivals.Refuses(code.PageNotANumber))
-	// Output: true false
+// What is printed for logs is short.
+func ExampleRules_String() {
+	ask, _ := arrivals.Read("page=99&sort=-tonnage&berth=N4&q=gull")
+	page, _ := ask.Settle(paging.Exact(168))
+	fmt.Println(arrivals)
+	fmt.Println(ask)
+	fmt.Println(page)
+	// Output:
+	// rules: by page, size 20, 2 sort keys, 3 filters
+	// page 99, size 20, sort -tonnage,-id, 1 filter, search "gull"
+	// page 9: 161–168 of 168
 }
 
 // A list that is read on from where it was left, in place of page numbers.

@@ -79,7 +79,7 @@ func (r *Refusal) PastLast() bool {
 
 // adjust notes that a parameter's value was changed. For a second change of the same parameter
 // only the used value is replaced.
-func (a *Ask) adjust(param, given, used string, why code.Code, reason string) {
+func (a *ask) adjust(param, given, used string, why code.Code, reason string) {
 	if !a.reading { // another copy of the ask may share the list
 		a.adjusted = slices.Clone(a.adjusted)
 	}
@@ -103,7 +103,7 @@ type notes struct {
 const manyAdjusted = 8 // from this number on a map is faster than a search
 
 // adjustedAt is where a parameter's adjustment stands; -1: nowhere.
-func (a *Ask) adjustedAt(param string) int {
+func (a *ask) adjustedAt(param string) int {
 	if !a.reading || len(a.adjusted) < manyAdjusted {
 		return slices.IndexFunc(a.adjusted, func(adj Adjustment) bool { return adj.Param == param })
 	}
@@ -120,7 +120,7 @@ func (a *Ask) adjustedAt(param string) int {
 }
 
 // says completes an adjustment's reason with its outcome.
-func (a *Ask) says(adj *Adjustment) string { return sentence(a.outcome(adj)) }
+func (a *ask) says(adj *Adjustment) string { return sentence(a.outcome(adj)) }
 
 // sentence begins with a capital letter.
 func sentence(s string) string {
@@ -130,7 +130,7 @@ func sentence(s string) string {
 	return s
 }
 
-func (a *Ask) outcome(adj *Adjustment) string {
+func (a *ask) outcome(adj *Adjustment) string {
 	r := a.ruled()
 	switch {
 	case adj.Why == code.ParamUnknown && r.Unknown == UnknownDrops, adj.Why == code.FilterBadValue, adj.Why == code.FilterUnknownOperator:
@@ -160,15 +160,15 @@ func (a *Ask) outcome(adj *Adjustment) string {
 }
 
 // fault handles one fault as the rules say: it is refused, or mended by using another value.
-func (a *Ask) fault(param, given, used string, why code.Code, reason string) {
-	if a.ruled().Refuses(why) {
+func (a *ask) fault(param, given, used string, why code.Code, reason string) {
+	if a.ruled().refuses(why) {
 		a.refuse(param, given, why, reason)
 		return
 	}
 	a.adjust(param, given, used, why, reason)
 }
 
-func (a *Ask) refuse(param, given string, why code.Code, reason string) {
+func (a *ask) refuse(param, given string, why code.Code, reason string) {
 	if !a.reading { // likewise
 		a.faults = slices.Clip(a.faults)
 	}

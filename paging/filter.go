@@ -145,13 +145,13 @@ func (r *Rules) filterNamed(name string) *FilterRule {
 }
 
 // readFilter reads a parameter that asks for a filter.
-func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
+func (a *ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 	given := a.parts[i].Value()
 	if given == "" { // plain forms send those
 		return
 	}
 	bad := func(why code.Code, reason string) {
-		if a.ruled().Refuses(why) {
+		if a.ruled().refuses(why) {
 			a.refuse(quoted(name), given, why, reason)
 			return
 		}
@@ -197,7 +197,7 @@ func (a *Ask) readFilter(i int, name string, f *FilterRule, op Operator) {
 
 // dropEarlier leaves the parameters of a name that stand before i off the links. The
 // last of them that has a value dropped those before it.
-func (a *Ask) dropEarlier(i int, name string) {
+func (a *ask) dropEarlier(i int, name string) {
 	for j := i - 1; j >= 0; j-- {
 		if part := &a.parts[j]; part.Name() == name && part.role != roleDropped {
 			part.role = roleDropped

@@ -12,7 +12,7 @@ import (
 )
 
 // asked shows the conditions in one line: "berth equals N4|N5, tonnage min 500".
-func asked(a *Ask) string {
+func asked(a Ask) string {
 	var list []string
 	for _, c := range a.Conditions() {
 		list = append(list, fmt.Sprintf("%s %s %s", c.Field, c.Op, strings.Join(c.Values, "|")))
@@ -84,7 +84,7 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 			continue
 		}
 		require.NoError(t, err, query)
-		assert.Equal(t, want, asked(&ask), query)
+		assert.Equal(t, want, asked(ask), query)
 	}
 }
 
@@ -107,8 +107,8 @@ func TestFilterThatIsMendedIsLeftOutOfLinksToo(t *testing.T) {
 	page := settle(t, r, "tonnage=x&berth=N4&cargo.has=y", Exact(168))
 	links := page.On(Base{})
 	assert.Equal(t, "?berth=N4&page=2", links.Steps().Next)
-	assert.Equal(t, `"x" is not a whole number; it is left out.`, page.Adjusted()[0].Says)
-	assert.Contains(t, page.Adjusted()[1].Says, "(offered: cargo, cargo.none)")
+	assert.Equal(t, `"x" is not a whole number; it is left out.`, page.Ask().Adjusted()[0].Says)
+	assert.Contains(t, page.Ask().Adjusted()[1].Says, "(offered: cargo, cargo.none)")
 }
 
 func TestSearchAndFields(t *testing.T) {
@@ -117,13 +117,13 @@ func TestSearchAndFields(t *testing.T) {
 	page := settle(t, r, "q=+grey++gull%20&fields=berth,wings,,vessel&page=2", Exact(168))
 	assert.Equal(t, "grey gull", page.Ask().Search())
 	assert.Equal(t, []string{"berth", "vessel"}, page.Ask().Fields())
-	assert.Equal(t, code.FieldsUnknown, page.Adjusted()[0].Why)
+	assert.Equal(t, code.FieldsUnknown, page.Ask().Adjusted()[0].Why)
 	links := page.On(Base{})
 	assert.Equal(t, "?q=+grey++gull%20&fields=berth,vessel&page=3", links.Steps().Next)
 	page = settle(t, r, "q=&fields=", Exact(168))
 	assert.Empty(t, page.Ask().Search())
 	assert.Equal(t, r.Show, page.Ask().Fields())
-	assert.Empty(t, page.Adjusted())
+	assert.Empty(t, page.Ask().Adjusted())
 }
 
 func TestDirectionParameter(t *testing.T) {
@@ -163,14 +163,14 @@ func TestAllOnOnePage(t *testing.T) {
 	assert.Equal(t, "1–500 of 501", page.Metadata().Summary)
 	assert.Equal(t, Adjustment{Param: "size", Given: "all", Used: "500", Why: code.SizeOverCap,
 		Says: "All of this list is more than the 500 records that are given at once; 500 records to a page are used."},
-		withoutReason(page.Adjusted()[0]))
+		withoutReason(page.Ask().Adjusted()[0]))
 	links = page.On(Base{})
 	assert.Equal(t, "?size=500&page=2", links.Steps().Next)
 	for _, size := range []string{"all", "500"} {
 		again := settle(t, r, "page=2&size="+size, Exact(501))
 		assert.Equal(t, "501 of 501", again.Metadata().Summary)
 		self := settle(t, r, strings.TrimPrefix(again.On(Base{}).Steps().Self, "?"), Exact(501))
-		assert.Empty(t, self.Adjusted(), "what was mended once is not mended again")
+		assert.Empty(t, self.Ask().Adjusted(), "what was mended once is not mended again")
 		assert.Equal(t, again.On(Base{}).Steps(), self.On(Base{}).Steps())
 	}
 }
@@ -187,7 +187,7 @@ func TestSettlingTwiceFromOneAskKeepsThemApart(t *testing.T) {
 	require.NoError(t, err)
 	b, err := ask.Settle(Exact(20))
 	require.NoError(t, err)
-	assert.Equal(t, "9", string(a.Adjusted()[1].Used))
-	assert.Equal(t, "1", string(b.Adjusted()[1].Used))
+	assert.Equal(t, "9", string(a.Ask().Adjusted()[1].Used))
+	assert.Equal(t, "1", string(b.Ask().Adjusted()[1].Used))
 	assert.Len(t, ask.Adjusted(), 1)
 }

@@ -33,7 +33,7 @@ func (l Links) sizeForm() Form {
 	p := l.of()
 	r := p.ask.ruled()
 	f := l.form(r.sizeParam())
-	f.Value, f.Max = int64(p.Size()), int64(r.sizeCap())
+	f.Value, f.Max = int64(p.size()), int64(r.sizeCap())
 	if p.seeks() {
 		cursor := p.inView()
 		f.Hidden = append(f.Hidden, query.Pair{Name: cursor.param, Value: cursor.values[0]})

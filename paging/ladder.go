@@ -31,7 +31,7 @@ type Rung struct {
 // longer one has a gap on each side of the current page on which the gap would hide two pages or
 // more; on the other sides all pages up to the window are shown. If the ladder is steady, such a
 // side is filled up to w rungs.
-func (p *Page) rungs() []Rung {
+func (p *page) rungs() []Rung {
 	l := &p.ask.ruled().Ladder
 	if p.seeks() || p.ask.ruled().byCursor() {
 		return nil
@@ -77,10 +77,10 @@ func (p *Page) rungs() []Rung {
 }
 
 // open reports whether the number of pages that follow is unknown.
-func (p *Page) open() bool { return !p.total.Known() && (p.more || !p.closed) }
+func (p *page) open() bool { return !p.total.Known() && (p.more || !p.closed) }
 
 // openRungs lays out a ladder without a known end: the known pages, then an open gap.
-func (p *Page) openRungs() []Rung {
+func (p *page) openRungs() []Rung {
 	l := &p.ask.ruled().Ladder
 	r, t := l.reach(), l.tips()
 	b := p.ladderBuilder(2*r + 2*t + 3)
@@ -112,7 +112,7 @@ type ladderBuilder struct {
 }
 
 // ladderBuilder makes room for a bounded number of rungs.
-func (p *Page) ladderBuilder(most int64) ladderBuilder {
+func (p *page) ladderBuilder(most int64) ladderBuilder {
 	b := ladderBuilder{rungs: make([]Rung, 0, max(most, 0)), current: p.here(), links: p.ask.ruled().Ladder.GapLinks}
 	if p.past {
 		b.current = 0

@@ -141,7 +141,7 @@ func TestEveryPageHolds(t *testing.T) {
 		if page, err = page.Seen(came); err != nil {
 			return
 		}
-		checkPage(t, r, &page)
+		checkPage(t, r, page)
 		links := page.On(Base{})
 		again, err := r.Read(strings.TrimPrefix(links.Steps().Self, "?"))
 		require.NoError(t, err)
@@ -150,7 +150,7 @@ func TestEveryPageHolds(t *testing.T) {
 		}
 		same, err := again.Settle(total)
 		require.NoError(t, err)
-		require.Equal(t, page.here(), same.here(), "self leads to the same page: %s", links.Steps().Self)
+		require.Equal(t, page.in().here(), same.in().here(), "self leads to the same page: %s", links.Steps().Self)
 		require.Equal(t, []any{page.Size(), page.Offset()}, []any{same.Size(), same.Offset()}, links.Steps().Self)
 		if next := links.Steps().Next; next != "" {
 			after, err := r.Read(strings.TrimPrefix(next, "?"))
@@ -164,12 +164,12 @@ func TestEveryPageHolds(t *testing.T) {
 }
 
 // checkPage holds what is true of any page.
-func checkPage(t *rapid.T, r *Rules, page *Page) {
-	require.GreaterOrEqual(t, page.here(), int64(1))
+func checkPage(t *rapid.T, r *Rules, page Page) {
+	require.GreaterOrEqual(t, page.in().here(), int64(1))
 	require.GreaterOrEqual(t, page.Offset(), int64(0))
 	require.LessOrEqual(t, page.Rows(), page.Size())
 	require.LessOrEqual(t, page.Size(), max(r.sizeCap(), r.Size.All))
-	if total := page.Total(); total.Known() && !page.past {
+	if total := page.Total(); total.Known() && !page.in().past {
 		require.LessOrEqual(t, page.Offset()+int64(page.Rows()), total.Records())
 	}
 	m := page.Metadata()
@@ -190,7 +190,7 @@ func checkPage(t *rapid.T, r *Rules, page *Page) {
 			continue
 		}
 		require.Equal(t, last+1, g.Page, "no page is missing between rungs")
-		require.Equal(t, g.Kind == RungCurrent, g.Page == page.here() && !page.past)
+		require.Equal(t, g.Kind == RungCurrent, g.Page == page.in().here() && !page.in().past)
 		last = g.Page
 	}
 	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.sizeForm()), "no link has a negative number")
@@ -204,12 +204,12 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 	page := settle(t, r, "berth=N4&berth=N5&page=99&size=x&sort=vessel&page=100", Exact(168))
 	ask := page.Ask()
 	told := func() string {
-		return fmt.Sprintf("%v", []any{page.Metadata().Summary, *page.Metadata().TotalItems, page.Adjusted(), ask.sort, ask.Conditions(), ask.Fields(), ask.Order(), r.Resolved().Size.Offered, r.Resolved().Filters[0].Operators, r.Sorts, r.Search, r.Filters[1].Operators})
+		return fmt.Sprintf("%v", []any{page.Metadata().Summary, *page.Metadata().TotalItems, page.Ask().Adjusted(), ask.in().sort, ask.Conditions(), ask.Fields(), ask.Order(), r.Resolved().Size.Offered, r.Resolved().Filters[0].Operators, r.Sorts, r.Search, r.Filters[1].Operators})
 	}
 	before := told()
 	m := page.Metadata()
 	*m.TotalItems, *m.TotalPages, *m.FirstRow, m.Filters[0].Values[0] = 7, 7, 7, "changed"
-	page.Adjusted()[0].Used, ask.Adjusted()[0].Used, ask.Conditions()[0].Values[0], ask.Fields()[0] = "changed", "changed", "changed", "changed"
+	page.Ask().Adjusted()[0].Used, ask.Adjusted()[0].Used, ask.Conditions()[0].Values[0], ask.Fields()[0] = "changed", "changed", "changed", "changed"
 	all := r.Resolved()
 	ask.Order()[0].Field, all.Size.Offered[0], all.Filters[0].Operators[0] = "changed", 7, "changed"
 	all.Sorts[2].Fields[0], all.Search[0], *all.Ladder.Reach = "changed", "changed", 7
@@ -222,12 +222,12 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 	require.Error(t, err)
 	after, err := refused.Settle(Exact(168))
 	require.NoError(t, err, "whoever passes over a refusal gets a first page")
-	require.EqualValues(t, 1, after.here())
+	require.EqualValues(t, 1, after.in().here())
 	var nothing Page
 	none := nothing.Metadata()
 	require.Equal(t, "no records", none.Summary)
 	require.EqualValues(t, 1, *none.TotalPages)
-	require.Equal(t, []any{0, 0, int64(1), true, true, 20}, []any{nothing.Fetch(), nothing.Rows(), nothing.here(), nothing.Metadata().IsFirst, nothing.Metadata().IsLast, nothing.Size()})
+	require.Equal(t, []any{0, 0, int64(1), true, true, 20}, []any{nothing.Fetch(), nothing.Rows(), nothing.in().here(), nothing.Metadata().IsFirst, nothing.Metadata().IsLast, nothing.Size()})
 	require.Empty(t, Cut([]int{1, 2, 3}, nothing))
 	_, err = nothing.Seen(3)
 	require.NoError(t, err)
@@ -239,7 +239,7 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 	}
 	_ = fmt.Sprint(Ask{}, Page{}, Links{}, Base{}, Rules{}, Total{}, Refusal{}, Metadata{}, TotalKind(""))
 	var empty Ask
-	require.Equal(t, "[] [] [][] []", fmt.Sprint(empty.Order(), empty.sort, empty.Conditions(), empty.Search(), empty.Fields(), empty.Adjusted()))
+	require.Equal(t, "[] [] [][] []", fmt.Sprint(empty.Order(), empty.in().sort, empty.Conditions(), empty.Search(), empty.Fields(), empty.Adjusted()))
 }
 
 func TestLadderInvariants(t *testing.T) {
@@ -317,7 +317,7 @@ func TestLadderWithoutAKnownEnd(t *testing.T) {
 		page, err = page.Seen(page.Fetch()) // more follow
 		require.NoError(t, err)
 		rungs := page.On(Base{}).Ladder()
-		known := max(number+1, page.pages)
+		known := max(number+1, page.in().pages)
 
 		at, shown := int64(1), map[int64]RungKind{}
 		for i, g := range rungs {
@@ -375,7 +375,7 @@ func TestPagesPartitionTheSet(t *testing.T) {
 			next := links.Steps().Next
 			require.Equal(t, next == "", page.Metadata().IsLast)
 			if next == "" {
-				require.Equal(t, *m.TotalPages, page.here())
+				require.Equal(t, *m.TotalPages, page.in().here())
 				break
 			}
 			query = strings.TrimPrefix(next, "?")

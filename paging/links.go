@@ -11,7 +11,7 @@ import (
 // Links builds the links of one page on one base. They carry the values that were used; every
 // other parameter keeps its place and its bytes.
 type Links struct {
-	page   *Page
+	page   *page
 	base   Base
 	before string // a link up to its page number
 	after  string // and the rest
@@ -19,9 +19,9 @@ type Links struct {
 }
 
 // of is the page that the links belong to; for the zero Links, the zero Page.
-func (l Links) of() *Page {
+func (l Links) of() *page {
 	if l.page == nil {
-		return new(Page)
+		return new(page)
 	}
 	return l.page
 }
@@ -63,8 +63,9 @@ type change struct {
 	values []string // none: the parameter is removed
 }
 
-// On prepares the links of a page on a base. The page must not change while they are in use.
-func (p *Page) On(base Base) Links {
+// On prepares the links of a page on a base.
+func (page Page) On(base Base) Links {
+	p := page.in()
 	l := Links{page: p, base: base}
 	if base.tmpl != nil || p.ask.ruled().byCursor() {
 		return l
@@ -82,7 +83,7 @@ func (p *Page) On(base Base) Links {
 
 // kept calls each with the parameters of a link in their order, with their values: unchanged ones
 // as they were written.
-func (p *Page) kept(base *Base, changes []change, each func(part *part, name, raw string, values []string)) {
+func (p *page) kept(base *Base, changes []change, each func(part *part, name, raw string, values []string)) {
 	a := &p.ask
 	var done uint64 // one bit for each change; there are few
 	for i := range a.parts {
@@ -129,7 +130,7 @@ func some(value string) []string {
 
 // appendLink writes a link without its page number, and returns where that belongs. Without
 // withPage it has no page parameter.
-func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage bool) (_ []byte, cut int) {
+func (p *page) appendLink(dst []byte, base *Base, changes []change, withPage bool) (_ []byte, cut int) {
 	dst = append(dst, base.text...)
 	sep := byte('?')
 	if strings.IndexByte(base.text, '?') >= 0 {
@@ -175,7 +176,7 @@ func (p *Page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 
 // expand writes a link over a template: the parameters that it names go into it, the others
 // follow.
-func (p *Page) expand(base *Base, changes []change, position string) string {
+func (p *page) expand(base *Base, changes []change, position string) string {
 	values := map[string][]string{}
 	var rest []byte
 	sep := byte('&')
@@ -235,7 +236,7 @@ func (b Base) knows(name string) bool {
 }
 
 // link is one link, with any changes and base; position "" leaves the page out.
-func (p *Page) link(base Base, changes []change, position string) string {
+func (p *page) link(base Base, changes []change, position string) string {
 	if base.tmpl != nil {
 		return p.expand(&base, changes, position)
 	}
@@ -250,7 +251,7 @@ func (p *Page) link(base Base, changes []change, position string) string {
 }
 
 // positionText is the value of the page parameter; "" for page 1 if the rules leave that out.
-func (p *Page) positionText(position int64) string {
+func (p *page) positionText(position int64) string {
 	if p.ask.ruled().byCursor() || p.ask.ruled().FirstPageBare && position == p.position(1) {
 		return ""
 	}
@@ -258,7 +259,7 @@ func (p *Page) positionText(position int64) string {
 }
 
 // changed reports whether the parameter's value was adjusted.
-func (a *Ask) changed(param string) bool {
+func (a *ask) changed(param string) bool {
 	for i := range a.adjusted {
 		if a.adjusted[i].Param == param {
 			return true
@@ -350,20 +351,20 @@ func (l Links) Steps() Steps {
 }
 
 // step is the distance from this page's position to the next one's.
-func (p *Page) step() int64 {
+func (p *page) step() int64 {
 	if p.ask.ruled().byOffset() {
-		return int64(p.Size())
+		return int64(p.size())
 	}
 	return 1
 }
 
 // previous is the position of the page before this one.
-func (p *Page) previous() int64 {
+func (p *page) previous() int64 {
 	switch {
 	case p.past:
 		return p.position(p.pageCount())
 	case p.ask.ruled().byOffset():
-		return max(0, p.offset-int64(p.Size()))
+		return max(0, p.offset-int64(p.size()))
 	}
 	return p.here() - 1
 }
@@ -395,7 +396,7 @@ func (l Links) Sizes() []SizeLink {
 		links = append(links, SizeLink{
 			Size:    size,
 			Href:    l.sized(strconv.Itoa(size), p.reanchored(size)),
-			Current: size == p.Size() && !p.ask.all,
+			Current: size == p.size() && !p.ask.all,
 		})
 	}
 	if r.Size.All > 0 && p.total.Known() && p.total.n <= int64(r.Size.All) {
@@ -424,7 +425,7 @@ func (l *Links) sized(size string, position int64) string {
 
 // fromRow are the changes of a link to a row, for lists addressed by cursor. The first one stands
 // for the row.
-func (p *Page) fromRow(row int64) []change {
+func (p *page) fromRow(row int64) []change {
 	if row <= 1 {
 		return nil
 	}
@@ -433,7 +434,7 @@ func (p *Page) fromRow(row int64) []change {
 
 // firstInView is the offset of the first visible record; past the last page, that of the last
 // record.
-func (p *Page) firstInView() int64 {
+func (p *page) firstInView() int64 {
 	if p.total.Known() {
 		return min(p.offset, max(p.total.n-1, 0))
 	}
@@ -442,7 +443,7 @@ func (p *Page) firstInView() int64 {
 
 // reanchored is the position of the page of another size that holds the first
 // visible record.
-func (p *Page) reanchored(size int) int64 {
+func (p *page) reanchored(size int) int64 {
 	number := p.firstInView() / int64(size)
 	if p.ask.ruled().byOffset() {
 		return times(number, int64(size))

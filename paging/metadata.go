@@ -28,15 +28,16 @@ type Metadata struct {
 }
 
 // Metadata describes the page.
-func (p *Page) Metadata() Metadata {
+func (page Page) Metadata() Metadata {
+	p := page.in()
 	m := Metadata{
-		Size:     p.Size(),
+		Size:     p.size(),
 		TotalIs:  p.total.Is(),
 		RowsHere: p.rows,
-		Limit:    p.Size(),
+		Limit:    p.size(),
 		Sort:     p.ask.sorted,
 		Search:   p.ask.search,
-		Filters:  append([]Condition{}, p.ask.Conditions()...),
+		Filters:  append([]Condition{}, page.Ask().Conditions()...),
 		IsFirst:  !p.hasPrev(),
 		IsLast:   !p.hasNext(),
 		Summary:  p.summary(),
@@ -65,11 +66,11 @@ func (p *Page) Metadata() Metadata {
 }
 
 // firstRow and lastRow are the rows of a page that is not empty, from 1.
-func (p *Page) firstRow() int64 { return add(p.offset, 1) }
-func (p *Page) lastRow() int64  { return add(p.offset, int64(p.rows)) }
+func (p *page) firstRow() int64 { return add(p.offset, 1) }
+func (p *page) lastRow() int64  { return add(p.offset, int64(p.rows)) }
 
 // atLeast is how many records are known to be there.
-func (p *Page) atLeast() int64 {
+func (p *page) atLeast() int64 {
 	if p.rows == 0 || p.seeks() {
 		return p.total.n
 	}
@@ -79,7 +80,7 @@ func (p *Page) atLeast() int64 {
 // summary says in English which rows are on the page: "41–60 of 168",
 // "41–60 of at least 10,000", "41–60", "none of 168"
 // past the last page, "no records".
-func (p *Page) summary() string {
+func (p *page) summary() string {
 	if p.seeks() {
 		return p.summaryBy()
 	}

@@ -11,10 +11,33 @@ import (
 )
 
 // Page is one settled page: its number, its offset and limit and its row range
-// are final. It is a value; copy it freely. The zero Page is the one, empty page
+// are final. It is a value that never changes. The zero Page is the one, empty page
 // of a list without records.
-type Page struct {
-	ask    Ask
+type Page struct{ settled *page }
+
+// in is what is in a Page.
+func (p Page) in() *page {
+	if p.settled == nil {
+		return new(page)
+	}
+	return p.settled
+}
+
+// String is short, for logs: "page 3: 41–60 of 168".
+func (p Page) String() string {
+	in := p.in()
+	switch {
+	case in.seeks():
+		return "by cursor: " + in.summary()
+	case in.ask.ruled().byOffset():
+		return "offset " + strconv.FormatInt(in.offset, 10) + ": " + in.summary()
+	}
+	return "page " + strconv.FormatInt(in.here(), 10) + ": " + in.summary()
+}
+
+// page is what is known of a page. It does not change once a Page holds it.
+type page struct {
+	ask    ask
 	total  Total
 	number int64 // from 1
 	pages  int64 // pages known to be there; all of them where the total is known
@@ -30,27 +53,31 @@ type Page struct {
 
 // Settle settles the ask on a total. The error is nil or a *Refusal: a page past the last one if
 // the rules refuse that, or an offset beyond the rules' MaxOffset if the total is not known.
-func (a *Ask) Settle(total Total) (Page, error) {
-	ask := *a
-	if a.rules == nil {
-		ask, _ = new(Rules).Read("") // which refuse nothing
+func (a Ask) Settle(total Total) (Page, error) {
+	if a.in().rules == nil {
+		a, _ = new(Rules).Read("") // which refuse nothing
 	}
-	return ask.settle(total)
+	p := &page{ask: *a.in(), total: total}
+	if err := p.settle(); err != nil {
+		return Page{}, err
+	}
+	return Page{p}, nil
 }
 
-// settle settles an ask that is not shared.
-func (a *Ask) settle(total Total) (Page, error) {
-	if a.all && total.Known() && total.n > int64(a.size) {
+// settle finds out which page it is.
+func (p *page) settle() error {
+	a := &p.ask
+	if a.all && p.total.Known() && p.total.n > int64(a.size) {
 		a.fault(a.ruled().sizeParam(), allSize, strconv.Itoa(a.size), code.SizeOverCap,
 			"all of this list is more than the "+strconv.Itoa(a.size)+" records that are given at once")
 		if len(a.faults) > 0 {
-			return Page{}, &Refusal{Faults: a.faults}
+			return &Refusal{Faults: a.faults}
 		}
 		a.all = false // links carry the size that is used
 	}
-	p := Page{ask: *a, total: total, pages: total.pages(a.size)}
+	p.pages = p.total.pages(a.size)
 	if p.seeks() {
-		return p, nil
+		return nil
 	}
 	size := int64(a.size)
 	switch {
@@ -61,7 +88,7 @@ func (a *Ask) settle(total Total) (Page, error) {
 		if !a.ruled().OffsetAsIs && p.offset%size != 0 {
 			p.offset -= p.offset % size
 			if err := p.mend(p.offset, code.OffsetRounded, "the offset is rounded down to the start of a page"); err != nil {
-				return Page{}, err
+				return err
 			}
 		}
 	default:
@@ -72,28 +99,28 @@ func (a *Ask) settle(total Total) (Page, error) {
 		p.number = a.pos // also if the offset is beyond int64
 	}
 
-	if !total.Known() {
+	if !p.total.Known() {
 		if p.offset > a.ruled().maxOffset() {
-			p.ask.refuse(p.posParam(), p.given(), code.OffsetOverMax, "where the total is not known, at most "+
+			a.refuse(p.posParam(), p.given(), code.OffsetOverMax, "where the total is not known, at most "+
 				strconv.FormatInt(a.ruled().maxOffset(), 10)+" records can be skipped")
-			return Page{}, &Refusal{Faults: p.ask.faults}
+			return &Refusal{Faults: a.faults}
 		}
-		return p, nil
+		return nil
 	}
-	if p.offset >= total.n && p.offset > 0 {
+	if p.offset >= p.total.n && p.offset > 0 {
 		if err := p.settlePastLast(); err != nil {
-			return Page{}, err
+			return err
 		}
 	}
 	p.closed = true
 	if !p.past {
-		p.rows = int(min(size, total.n-p.offset))
+		p.rows = int(min(size, p.total.n-p.offset))
 	}
-	return p, nil
+	return nil
 }
 
 // settlePastLast does what the rules say about a page past the last one.
-func (p *Page) settlePastLast() error {
+func (p *page) settlePastLast() error {
 	kind := p.ask.ruled().pastLast()
 	given := quoted(strings.TrimSpace(p.given()))
 	reason := "page " + given + " is past the last page, " + strconv.FormatInt(p.pages, 10)
@@ -136,7 +163,7 @@ func (p *Page) settlePastLast() error {
 }
 
 // mend notes that the page's position was changed, or refuses it.
-func (p *Page) mend(used int64, why code.Code, reason string) error {
+func (p *page) mend(used int64, why code.Code, reason string) error {
 	p.ask.fault(p.posParam(), p.given(), strconv.FormatInt(used, 10), why, reason)
 	if len(p.ask.faults) > 0 {
 		return &Refusal{Faults: p.ask.faults}
@@ -145,7 +172,7 @@ func (p *Page) mend(used int64, why code.Code, reason string) error {
 }
 
 // posParam is the parameter that this page was asked for by.
-func (p *Page) posParam() string {
+func (p *page) posParam() string {
 	if p.ask.row > 0 || p.ask.ruled().byCursor() {
 		return p.ask.ruled().rowParam()
 	}
@@ -153,7 +180,7 @@ func (p *Page) posParam() string {
 }
 
 // given is its value in the query.
-func (p *Page) given() string {
+func (p *page) given() string {
 	if p.ask.row > 0 {
 		return strconv.FormatInt(p.ask.row, 10)
 	}
@@ -164,12 +191,12 @@ func (p *Page) given() string {
 }
 
 // position is a page's value on links: its number, its offset or, by cursor, its first row.
-func (p *Page) position(number int64) int64 {
+func (p *page) position(number int64) int64 {
 	if p.ask.ruled().byCursor() {
-		return add(times(number-1, int64(p.Size())), 1)
+		return add(times(number-1, int64(p.size())), 1)
 	}
 	if p.ask.ruled().byOffset() {
-		return times(number-1, int64(p.Size()))
+		return times(number-1, int64(p.size()))
 	}
 	return number
 }
@@ -177,16 +204,19 @@ func (p *Page) position(number int64) int64 {
 // Seen closes a page whose total is not known, after Fetch records were asked for and came of them
 // have come. It does not change a page that is closed already. The error is nil or a *Refusal:
 // nothing came for a page after the first, and the rules refuse pages past the last one.
-func (p *Page) Seen(came int) (Page, error) {
-	if p.closed || p.ask.rules == nil {
-		return *p, nil
+func (p Page) Seen(came int) (Page, error) {
+	if in := p.in(); in.closed || in.ask.rules == nil {
+		return p, nil
 	}
-	page := *p
-	return page.close(came)
+	page := *p.in()
+	if err := page.close(came); err != nil {
+		return Page{}, err
+	}
+	return Page{&page}, nil
 }
 
-// close closes a page that is not shared.
-func (p *Page) close(came int) (Page, error) {
+// close takes in how many records have come.
+func (p *page) close(came int) error {
 	p.closed = true
 	p.rows = min(max(came, 0), p.ask.size)
 	p.more = came > p.ask.size
@@ -200,7 +230,7 @@ func (p *Page) close(came int) (Page, error) {
 		p.pages = p.total.pages(p.ask.size)
 	case p.ask.ruled().pastLast() == PastLastRefused:
 		p.ask.refuse(p.posParam(), p.given(), code.PagePastLast, "page "+strconv.FormatInt(p.number, 10)+" is past the last page")
-		return Page{}, &Refusal{Faults: p.ask.faults}
+		return &Refusal{Faults: p.ask.faults}
 	default:
 		p.past = true
 		p.pages = min(p.pages, p.number-1)
@@ -208,40 +238,43 @@ func (p *Page) close(came int) (Page, error) {
 			p.pages = p.number - 1 // one page back is the best that is known
 		}
 	}
-	return *p, nil
+	return nil
 }
 
 // here is the page's number, from 1.
-func (p *Page) here() int64 { return max(p.number, 1) }
+func (p *page) here() int64 { return max(p.number, 1) }
 
 // pageCount is the number of pages that are known to be there, at least one.
-func (p *Page) pageCount() int64 { return max(p.pages, 1) }
+func (p *page) pageCount() int64 { return max(p.pages, 1) }
 
 // Size is the number of records on a full page: the LIMIT of SQL.
-func (p *Page) Size() int { return p.ask.Size() }
+func (p Page) Size() int { return p.in().size() }
+
+func (p *page) size() int { return p.ask.limit() }
 
 // Offset is the number of records before the page: the OFFSET of SQL.
-func (p *Page) Offset() int64 { return p.offset }
+func (p Page) Offset() int64 { return p.in().offset }
 
 // Fetch is the number of records to read: none for a page that is known to be empty, and one more
 // than the page holds if the total is not known, so that Seen can tell whether more follow.
-func (p *Page) Fetch() int {
+func (p Page) Fetch() int {
+	in := p.in()
 	switch {
-	case p.closed || p.ask.rules == nil:
-		return p.rows
-	case p.ask.size == math.MaxInt:
-		return p.ask.size
+	case in.closed || in.ask.rules == nil:
+		return in.rows
+	case in.ask.size == math.MaxInt:
+		return in.ask.size
 	}
-	return p.ask.size + 1
+	return in.ask.size + 1
 }
 
 // Rows is the number of records on the page, as far as is known.
-func (p *Page) Rows() int { return p.rows }
+func (p Page) Rows() int { return p.in().rows }
 
 // Total is the total that the page was settled on; after Seen it may be exact.
-func (p *Page) Total() Total { return p.total }
+func (p Page) Total() Total { return p.in().total }
 
-func (p *Page) hasNext() bool {
+func (p *page) hasNext() bool {
 	switch {
 	case p.seeks() && p.ask.backward:
 		return p.behind
@@ -250,21 +283,12 @@ func (p *Page) hasNext() bool {
 	case p.past:
 		return false
 	case p.total.Known():
-		return p.total.n-p.offset > int64(p.Size())
+		return p.total.n-p.offset > int64(p.size())
 	case p.closed:
 		return p.more
 	}
 	return p.number < p.pages // until Seen
 }
 
-// Ask is a copy of the ask that the page was settled from, with the adjustments of settling.
-func (p *Page) Ask() *Ask {
-	ask := p.ask
-	return &ask
-}
-
-// Adjusted lists what was changed between the query and this page. It is never nil, so that JSON
-// has an empty list.
-func (p *Page) Adjusted() []Adjustment {
-	return append([]Adjustment{}, p.ask.adjusted...)
-}
+// Ask is the ask that the page was settled from, with the adjustments of settling.
+func (p Page) Ask() Ask { return Ask{&p.in().ask} }

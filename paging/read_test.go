@@ -96,10 +96,10 @@ func TestEveryFaultIsMendedAndTold(t *testing.T) {
 	} {
 		t.Run(query, func(t *testing.T) {
 			page := settle(t, harbour(), query, Exact(168))
-			assert.Equal(t, want.number, page.here())
+			assert.Equal(t, want.number, page.in().here())
 			assert.Equal(t, want.size, page.Size())
 			var got []adj
-			for _, a := range page.Adjusted() {
+			for _, a := range page.Ask().Adjusted() {
 				got = append(got, adj{a.Param, a.Given, string(a.Used), a.Why})
 				assert.Regexp(t, `^.{20,}[^.]\.$`, a.Says)
 			}
@@ -156,14 +156,14 @@ func TestSortIsAlwaysTotal(t *testing.T) {
 func TestPastLastIsAnsweredAsTheRulesSay(t *testing.T) {
 	for kind, want := range map[PastLast]int64{"": 9, PastLastGivesLast: 9, PastLastGivesFirst: 1, PastLastGivesEmpty: 99} {
 		page := settle(t, &Rules{PastLast: kind}, "page=99", Exact(168))
-		assert.Equal(t, want, page.here(), kind)
+		assert.Equal(t, want, page.in().here(), kind)
 	}
 	page := settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(168))
-	assert.EqualValues(t, 1<<53-1, page.here(), "no larger than a JSON number can say")
+	assert.EqualValues(t, 1<<53-1, page.in().here(), "no larger than a JSON number can say")
 	page = settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(math.MaxInt64))
 	links := page.On(Base{})
 	steps := links.Steps()
-	assert.True(t, page.past)
+	assert.True(t, page.in().past)
 	assert.Zero(t, page.Rows())
 	assert.Zero(t, page.Fetch())
 	assert.Empty(t, steps.Next)
@@ -196,14 +196,14 @@ func TestOffsets(t *testing.T) {
 		page := settle(t, c.rules, c.query, Exact(168))
 		links := page.On(Base{})
 		steps := links.Steps()
-		assert.Equal(t, c.number, page.here(), c.query)
+		assert.Equal(t, c.number, page.in().here(), c.query)
 		assert.Equal(t, c.first, orElse(page.Metadata().FirstRow, 0), c.query)
 		assert.Equal(t, c.prev, steps.Prev, c.query)
 		assert.Equal(t, c.next, steps.Next, c.query)
 		if c.why == "" {
-			assert.Empty(t, page.Adjusted(), c.query)
+			assert.Empty(t, page.Ask().Adjusted(), c.query)
 		} else {
-			assert.Equal(t, c.why, page.Adjusted()[0].Why, c.query)
+			assert.Equal(t, c.why, page.Ask().Adjusted()[0].Why, c.query)
 		}
 	}
 }
@@ -229,7 +229,7 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 
 	past, err := page.Seen(0)
 	require.NoError(t, err)
-	assert.True(t, past.past)
+	assert.True(t, past.in().past)
 	links = past.On(Base{})
 	assert.Equal(t, "?page=2", links.Steps().Prev)
 
@@ -283,12 +283,12 @@ func FuzzRead(f *testing.F) {
 			checkHref(t, href)
 		}
 		again := settle(t, harbour(), links.Steps().Self[len("/arrivals?"):], Exact(total))
-		assert.Equal(t, page.here(), again.here(), "self leads to the same page")
+		assert.Equal(t, page.in().here(), again.in().here(), "self leads to the same page")
 		assert.Equal(t, page.Size(), again.Size())
-		assert.Equal(t, page.ask.sort, again.ask.sort)
-		assert.Equal(t, page.ask.Conditions(), again.ask.Conditions())
-		assert.Equal(t, page.ask.Search(), again.ask.Search())
-		for _, a := range again.Adjusted() {
+		assert.Equal(t, page.in().ask.sort, again.in().ask.sort)
+		assert.Equal(t, page.Ask().Conditions(), again.Ask().Conditions())
+		assert.Equal(t, page.Ask().Search(), again.Ask().Search())
+		for _, a := range again.Ask().Adjusted() {
 			assert.Equal(t, code.ParamUnknown, a.Why, "a link of ours needs no mending")
 		}
 	})

@@ -4,6 +4,7 @@ import (
 	"cmp"
 	"maps"
 	"slices"
+	"strconv"
 	"strings"
 
 	"pageladder.example/paging/code"
@@ -444,13 +445,29 @@ func (r *Rules) pastLast() PastLast {
 	return PastLastGivesLast
 }
 
-// Refuses reports whether a fault is refused. Unless the rules mend it by name, a filter
+// refuses reports whether a fault is refused. Unless the rules mend it by name, a filter
 // is: one that is dropped in silence shows the wrong records.
-func (r *Rules) Refuses(c code.Code) bool {
+func (r *Rules) refuses(c code.Code) bool {
 	if a := r.Faults[c]; a != "" {
 		return a == Refuse
 	}
 	return r.OnFault == Refuse || c == code.FilterBadValue || c == code.FilterUnknownOperator
+}
+
+// String is short, for logs: "rules of arrivals: by page, size 20, 3 sort keys, 5 filters".
+func (r Rules) String() string {
+	text := "rules"
+	if r.List != "" {
+		text += " of " + quoted(r.List)
+	}
+	counted := func(n int, what string) string {
+		if n != 1 {
+			what += "s"
+		}
+		return ", " + strconv.Itoa(n) + " " + what
+	}
+	return text + ": by " + string(cmp.Or(r.Addressing, ByPage)) + ", size " + strconv.Itoa(r.defaultSize()) +
+		counted(len(r.Sorts), "sort key") + counted(len(r.Filters), "filter")
 }
 
 // aside reports whether a parameter speaks to whoever serves the list.

@@ -33,14 +33,14 @@ func TestBothAddressingsGiveTheSamePages(t *testing.T) {
 			require.NoError(t, err)
 			page, err := ask.Settle(total)
 			require.NoError(t, err)
-			require.Empty(t, page.Adjusted())
+			require.Empty(t, page.Ask().Adjusted())
 			pages = append(pages, page)
 		}
 		for _, p := range pages[1:] {
-			require.Equal(t, pages[0].here(), p.here())
+			require.Equal(t, pages[0].in().here(), p.in().here())
 			require.Equal(t, pages[0].Offset(), p.Offset())
 			require.Equal(t, pages[0].Size(), p.Size())
-			require.Equal(t, draw(pages[0].rungs()), draw(p.rungs()))
+			require.Equal(t, draw(pages[0].in().rungs()), draw(p.in().rungs()))
 		}
 	})
 	text, err := byPage.Convert("x=1&page=3&y=2&row=7", byOffset)

@@ -18,7 +18,7 @@ func main() {
 	r.Match([]string{"GET", "HEAD"}, "/vessels", func(c *gin.Context) {
 		ask, _ := rules.Read(c.Request.URL.RawQuery) // these rules mend every fault
 		page, _ := ask.Settle(paging.Exact(int64(len(vessels))))
-		view := markup.Of(&page, paging.Base{}, nil)
+		view := markup.Of(page, paging.Base{}, nil)
 		html := append(markup.Bootstrap.AppendLadder(markup.AppendSummary(nil, &view), &view), "<ul>\n"...)
 		for _, vessel := range paging.Cut(vessels, page) {
 			html = append(html, "<li>"+template.HTMLEscapeString(vessel)+"</li>\n"...)

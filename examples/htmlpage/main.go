@@ -43,8 +43,8 @@ func main() {
 			data := map[string]any{"Form": template.HTML(markup.AppendFilterForm(nil, &form))}
 			if err != nil {
 				w.WriteHeader(http.StatusBadRequest)
-			} else if page, arrivals, err := choose.Page(all, &ask, choose.ByName[Arrival]); err == nil {
-				view := markup.Of(&page, paging.Base{}, nil)
+			} else if page, arrivals, err := choose.Page(all, ask, choose.ByName[Arrival]); err == nil {
+				view := markup.Of(page, paging.Base{}, nil)
 				data["View"], data["Arrivals"], data["Sorts"] = &view, arrivals, page.On(paging.Base{}).Sorts()
 				data["Ladder"] = template.HTML(style.AppendLadder(nil, &view))
 				data["Sizes"] = template.HTML(markup.AppendSizeForm(nil, &view))

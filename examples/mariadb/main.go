@@ -56,7 +56,7 @@ func main() {
 			answer.Fail(w, r, err)
 			return
 		}
-		answer.Write(w, r, &page, arrivals, answer.Options{})
+		answer.Write(w, r, page, arrivals, answer.Options{})
 	})
 	log.Fatal(http.ListenAndServe(os.Args[1], nil))
 }

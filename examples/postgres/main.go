@@ -55,7 +55,7 @@ func main() {
 			answer.Fail(c.Writer, c.Request, err)
 			return
 		}
-		answer.Write(c.Writer, c.Request, &page, arrivals, answer.Options{})
+		answer.Write(c.Writer, c.Request, page, arrivals, answer.Options{})
 	})
 	log.Fatal(r.Run(os.Args[1]))
 }

@@ -55,12 +55,12 @@ func main() {
 			answer.Fail(w, r, err)
 			return
 		}
-		page, arrivals, err := choose.Page(all, &ask, choose.ByName[Arrival])
+		page, arrivals, err := choose.Page(all, ask, choose.ByName[Arrival])
 		if err != nil {
 			answer.Fail(w, r, err)
 			return
 		}
-		answer.Write(w, r, &page, arrivals, answer.Options{})
+		answer.Write(w, r, page, arrivals, answer.Options{})
 	})
 	log.Fatal(http.ListenAndServe(os.Args[1], nil))
 }

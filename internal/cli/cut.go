@@ -64,11 +64,11 @@ in memory.`,
 		if err != nil {
 			return err
 		}
-		page, err := f.cut(cmd.OutOrStdout(), &ask)
+		page, err := f.cut(cmd.OutOrStdout(), ask)
 		if err != nil {
 			return err
 		}
-		tellAdjusted(cmd.ErrOrStderr(), page.Adjusted())
+		tellAdjusted(cmd.ErrOrStderr(), page.Ask().Adjusted())
 		fmt.Fprintln(cmd.ErrOrStderr(), page.Metadata().Summary)
 		return nil
 	}
@@ -130,7 +130,7 @@ type cutRecord struct {
 	fields []string
 }
 
-func (f *cutFile) cut(w io.Writer, ask *paging.Ask) (paging.Page, error) {
+func (f *cutFile) cut(w io.Writer, ask paging.Ask) (paging.Page, error) {
 	matcher := choose.NewMatcher(ask)
 	if len(ask.Conditions()) > 0 || matcher.Sorts() || f.output != "file" {
 		if err := f.findTypes(); err != nil {
@@ -168,7 +168,7 @@ func (f *cutFile) cut(w io.Writer, ask *paging.Ask) (paging.Page, error) {
 }
 
 // cutSorted holds all records in memory, since the last one may be the first.
-func (f *cutFile) cutSorted(w io.Writer, ask *paging.Ask) (paging.Page, error) {
+func (f *cutFile) cutSorted(w io.Writer, ask paging.Ask) (paging.Page, error) {
 	var all []cutRecord
 	err := f.each(nil, func(r *cutRecord) error {
 		all = append(all, cutRecord{bytes.Clone(r.raw), r.values, r.fields})

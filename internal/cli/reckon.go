@@ -91,7 +91,7 @@ func (o *outputAlias) Set(text string) error {
 	return nil
 }
 
-func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) error {
+func (l *listFlags) write(out io.Writer, page paging.Page, base paging.Base) error {
 	view := markup.Of(page, base, markup.LanguageFor(l.language))
 	m := page.Metadata()
 	switch l.form {
@@ -109,7 +109,7 @@ func (l *listFlags) write(out io.Writer, page *paging.Page, base paging.Base) er
 		_, err := fmt.Fprintln(out, markup.LinkHeader(view.Steps))
 		return err
 	}
-	tellAdjusted(out, page.Adjusted())
+	tellAdjusted(out, page.Ask().Adjusted())
 	if m.Page != nil {
 		fmt.Fprintf(out, "page %d, ", *m.Page)
 	}
@@ -163,7 +163,7 @@ limit for SQL, the rows, the links and the ladder. No service is asked.`,
 		if err != nil {
 			return err
 		}
-		return l.write(cmd.OutOrStdout(), &page, base)
+		return l.write(cmd.OutOrStdout(), page, base)
 	}
 	return cmd
 }
@@ -217,7 +217,7 @@ func newLadder() *cobra.Command {
 		if err != nil {
 			return err
 		}
-		view := markup.Of(&page, base, markup.LanguageFor(l.language))
+		view := markup.Of(page, base, markup.LanguageFor(l.language))
 		switch l.form {
 		case "csv", "ndjson":
 			t := newListing("rung", "page", "from", "to", "href")
@@ -226,11 +226,11 @@ func newLadder() *cobra.Command {
 			}
 			return t.write(cmd.OutOrStdout(), l.form, nil)
 		case "table":
-			tellAdjusted(cmd.OutOrStdout(), page.Adjusted())
+			tellAdjusted(cmd.OutOrStdout(), page.Ask().Adjusted())
 			_, err := fmt.Fprintln(cmd.OutOrStdout(), terminalOf(cmd.OutOrStdout()).ladder(&view))
 			return err
 		}
-		return l.write(cmd.OutOrStdout(), &page, base)
+		return l.write(cmd.OutOrStdout(), page, base)
 	}
 	return cmd
 }

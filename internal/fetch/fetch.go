@@ -29,14 +29,14 @@ type Source struct {
 }
 
 // Page settles an ask and reads its page.
-func Page[T any](from Source, list *statement.List, ask *paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
+func Page[T any](from Source, list *statement.List, ask paging.Ask, own statement.Where) (page paging.Page, records []T, err error) {
 	if at, _ := ask.Cursor(); at != nil {
 		settled, err := ask.Settle(paging.NotCounted())
 		if err != nil {
 			return paging.Page{}, nil, err
 		}
-		page, records, mended, err := pageAt[T](from, list, &settled, own)
-		if mended != nil {
+		page, records, mended, err := pageAt[T](from, list, settled, own)
+		if mended != (paging.Ask{}) {
 			return Page[T](from, list, mended, own)
 		}
 		return page, records, err
@@ -50,7 +50,7 @@ func Page[T any](from Source, list *statement.List, ask *paging.Ask, own stateme
 		if page, err = ask.Settle(paging.NotCounted()); err != nil {
 			return paging.Page{}, nil, err
 		}
-		return readPage[T](from, list, q, &page)
+		return readPage[T](from, list, q, page)
 	}
 	err = from.Snapshot(func(query Query) error {
 		total, err := count(query, q, &rules)
@@ -60,24 +60,24 @@ func Page[T any](from Source, list *statement.List, ask *paging.Ask, own stateme
 		if page, err = ask.Settle(total); err != nil {
 			return err
 		}
-		page, records, err = read[T](query, list, q, &page)
+		page, records, err = read[T](query, list, q, page)
 		return err
 	})
 	return page, records, err
 }
 
 // Records reads the records of a page that is settled, and closes it.
-func Records[T any](from Source, list *statement.List, page *paging.Page, own statement.Where) (paging.Page, []T, error) {
+func Records[T any](from Source, list *statement.List, page paging.Page, own statement.Where) (paging.Page, []T, error) {
 	if at, _ := page.Ask().Cursor(); at != nil {
 		read, records, mended, err := pageAt[T](from, list, page, own)
-		if mended == nil {
+		if mended == (paging.Ask{}) {
 			return read, records, err
 		}
 		settled, err := mended.Settle(page.Total())
 		if err != nil {
 			return paging.Page{}, nil, err
 		}
-		page = &settled
+		page = settled
 	}
 	q, err := list.Ask(page.Ask(), own)
 	if err != nil {
@@ -88,7 +88,7 @@ func Records[T any](from Source, list *statement.List, page *paging.Page, own st
 
 // readPage reads a page whose total is known or not wanted. If its order is one region, a single
 // statement does it, without a snapshot.
-func readPage[T any](from Source, list *statement.List, q *statement.Question, settled *paging.Page) (page paging.Page, records []T, err error) {
+func readPage[T any](from Source, list *statement.List, q *statement.Question, settled paging.Page) (page paging.Page, records []T, err error) {
 	if len(q.Regions()) == 1 {
 		return read[T](from.Query, list, q, settled)
 	}
@@ -99,7 +99,7 @@ func readPage[T any](from Source, list *statement.List, q *statement.Question, s
 	return page, records, err
 }
 
-func read[T any](query Query, list *statement.List, q *statement.Question, settled *paging.Page) (paging.Page, []T, error) {
+func read[T any](query Query, list *statement.List, q *statement.Question, settled paging.Page) (paging.Page, []T, error) {
 	into, err := recordsOf[T](list, settled.Ask())
 	if err != nil {
 		return paging.Page{}, nil, err
@@ -107,7 +107,7 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 	into.readPlaces(settled.Ask(), q)
 	fetched, total := settled.Fetch(), settled.Total()
 	if fetched == 0 {
-		return *settled, []T{}, nil
+		return settled, []T{}, nil
 	}
 	offset, reversed := settled.Offset(), false
 	if behind := total.Records() - offset - int64(fetched); total.Is() == paging.TotalExact && behind < offset {
@@ -129,20 +129,20 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 		return paging.Page{}, nil, err
 	}
 	records = records[:page.Rows():page.Rows()]
-	return into.ends(&page, q, len(records), false), records, nil
+	return into.ends(page, q, len(records), false), records, nil
 }
 
 // pageAt reads a page that is asked for by a cursor. If the cursor holds a value that its field
 // cannot have, it returns the ask without the cursor instead.
-func pageAt[T any](from Source, list *statement.List, settled *paging.Page, own statement.Where) (page paging.Page, records []T, mended *paging.Ask, err error) {
+func pageAt[T any](from Source, list *statement.List, settled paging.Page, own statement.Where) (page paging.Page, records []T, mended paging.Ask, err error) {
 	ask := settled.Ask()
 	q, err := list.Ask(ask, own)
 	if err != nil {
-		return paging.Page{}, nil, nil, err
+		return paging.Page{}, nil, paging.Ask{}, err
 	}
 	into, err := recordsOf[T](list, ask)
 	if err != nil {
-		return paging.Page{}, nil, nil, err
+		return paging.Page{}, nil, paging.Ask{}, err
 	}
 	into.readPlaces(ask, q)
 	at, backward := ask.Cursor()
@@ -180,17 +180,17 @@ func pageAt[T any](from Source, list *statement.List, settled *paging.Page, own 
 		return paging.Page{}, nil, mended, err
 	}
 	if err != nil {
-		return paging.Page{}, nil, nil, err
+		return paging.Page{}, nil, paging.Ask{}, err
 	}
 	if page, err = settled.Seen(len(records)); err != nil {
-		return paging.Page{}, nil, nil, err
+		return paging.Page{}, nil, paging.Ask{}, err
 	}
 	records, into.places = records[:page.Rows():page.Rows()], into.places[:page.Rows()]
 	if backward {
 		slices.Reverse(records)
 		slices.Reverse(into.places)
 	}
-	return into.ends(&page, q, len(records), behind), records, nil, nil
+	return into.ends(page, q, len(records), behind), records, paging.Ask{}, nil
 }
 
 // misplaced says what is wrong with a cursor's value, if that caused an error; "" otherwise.
@@ -243,7 +243,7 @@ type Facet struct {
 // Facets counts the records with each value of some fields, at most so many values of each. Each
 // field is counted under the search and all conditions except its own. Values that no query can
 // hold are left out.
-func Facets(from Source, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
+func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
 	if most < 1 {
 		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", most)
 	}

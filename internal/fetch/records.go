@@ -25,7 +25,7 @@ type records[T any] struct {
 }
 
 // readPlaces has the places of records read, where the rules of an ask have cursors.
-func (r *records[T]) readPlaces(ask *paging.Ask, q *statement.Question) {
+func (r *records[T]) readPlaces(ask paging.Ask, q *statement.Question) {
 	if rules := ask.Rules(); rules.Params.After != "" || rules.Params.Before != "" {
 		r.order = len(q.Order())
 	}
@@ -60,17 +60,17 @@ func (r *records[T]) walk(query Query, q *statement.Question, regions []statemen
 
 // ends tells a page, of so many records, its first and its last one's places. Of a list
 // that has no places it tells none.
-func (r *records[T]) ends(page *paging.Page, q *statement.Question, n int, behind bool) paging.Page {
+func (r *records[T]) ends(page paging.Page, q *statement.Question, n int, behind bool) paging.Page {
 	if r.order == 0 || n == 0 {
 		return page.Ends(nil, nil, behind)
 	}
 	first, err := q.Place(r.places[0])
 	if err != nil {
-		return *page
+		return page
 	}
 	last, err := q.Place(r.places[n-1])
 	if err != nil {
-		return *page
+		return page
 	}
 	return page.Ends(first, last, behind)
 }
@@ -78,7 +78,7 @@ func (r *records[T]) ends(page *paging.Page, q *statement.Question, n int, behin
 // recordsOf finds what is read into T: the fields that were asked for or, where callers
 // cannot choose, those that the rules show or, without any, all; of a struct, those that
 // it has.
-func recordsOf[T any](list *statement.List, ask *paging.Ask) (*records[T], error) {
+func recordsOf[T any](list *statement.List, ask paging.Ask) (*records[T], error) {
 	r := &records[T]{list: list, fields: ask.Fields()} // which are what the rules show, or fewer of them
 	if len(r.fields) == 0 {
 		r.fields = list.Fields()

@@ -75,11 +75,11 @@ func (m *Metrics) Request(route, method string, status int, took time.Duration) 
 }
 
 // Page counts a page that was answered.
-func (m *Metrics) Page(p *paging.Page) {
+func (m *Metrics) Page(p paging.Page) {
 	m.depth.Observe(float64(p.Offset()))
 	total := p.Total()
 	m.totals.WithLabelValues(string(total.Is())).Inc()
-	for _, a := range p.Adjusted() {
+	for _, a := range p.Ask().Adjusted() {
 		m.adjustments.WithLabelValues(string(a.Why)).Inc()
 	}
 }

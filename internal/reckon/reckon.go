@@ -118,7 +118,7 @@ func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, lang
 		return answer, problem.Of(problem.BadBody, "found a query of %d bytes on up to %d links; right would be at most %d bytes in all: a shorter query, or fewer sorts and sizes", len(body.Query), links, linkBytes)
 	}
 	links := page.On(base.Outside())
-	answer.About = api.AboutPage(&page, links)
+	answer.About = api.AboutPage(page, links)
 	if body.Markup != "" || rules.Language != "" {
 		view := shapes.ViewOf(&answer.About, rules, language)
 		if rules.Language != "" {
@@ -130,13 +130,13 @@ func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, lang
 		}
 	}
 	if body.Set != "" {
-		answer.WayBack = wayback.To(body.Set, &page)
+		answer.WayBack = wayback.To(body.Set, page)
 	}
 	return answer, nil
 }
 
 // Choose filters, searches, sorts and cuts records that a caller sent.
-func Choose(list []json.RawMessage, ask *paging.Ask) (paging.Page, []json.RawMessage, error) {
+func Choose(list []json.RawMessage, ask paging.Ask) (paging.Page, []json.RawMessage, error) {
 	type record struct {
 		raw    json.RawMessage
 		fields map[string]json.RawMessage

@@ -60,7 +60,7 @@ func (s *Service) readList(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	s.metrics.Page(&page.Settled)
+	s.metrics.Page(page.Settled)
 	settled, now, err := held(page, asked, base)
 	if err != nil {
 		return err

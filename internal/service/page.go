@@ -92,7 +92,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	if !page.Kept() { // nobody else uses its records
 		defer page.Release()
 	}
-	s.metrics.Page(&page.Settled)
+	s.metrics.Page(page.Settled)
 	scratch := scratches.Get().(*scratch)
 	defer scratch.release()
 	a := &scratch.page
@@ -280,7 +280,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	}
 	a.About.Links.Now = now
 	a.self = a.About.Links.Self
-	if base.String() != own.String() || settled != &page.Settled { // the page's own address is on the request's path, whatever the base
+	if base.String() != own.String() || settled != page.Settled { // the page's own address is on the request's path, whatever the base
 		a.self = page.Settled.On(own).Steps().Self
 	}
 	if rules.Language != "" || asked.inLanguage() {
@@ -300,48 +300,45 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 
 // held is a settled page whose links hold the list still, if its set's rules want that, and the
 // address of the same page of the current list; "" if the list is not held.
-func held(page *sets.Page, asked string, base paging.Base) (*paging.Page, string, error) {
+func held(page *sets.Page, asked string, base paging.Base) (paging.Page, string, error) {
 	switch version := page.Version(); {
 	case page.Held == nil && page.Set.Rules.Pinned && version > 0:
 		pinned, err := asFor(page, query.With(asked, api.VersionParam, strconv.FormatInt(version, 10)))
 		return pinned, page.Settled.On(base).Steps().Self, err
 	case page.Held == nil:
-		return &page.Settled, "", nil
+		return page.Settled, "", nil
 	}
 	now, err := asFor(page, query.With(asked, api.VersionParam))
 	if err != nil {
-		return nil, "", err
+		return paging.Page{}, "", err
 	}
-	return &page.Settled, now.On(base).Steps().Self, nil
+	return page.Settled, now.On(base).Steps().Self, nil
 }
 
 // asFor is a page as if it had been asked for by another query for the same page.
-func asFor(page *sets.Page, asked string) (*paging.Page, error) {
+func asFor(page *sets.Page, asked string) (paging.Page, error) {
 	ask, err := page.Set.Rules.Read(asked)
 	if err != nil {
-		return nil, err
+		return paging.Page{}, err
 	}
 	at, backward := page.Settled.Ask().Cursor()
 	if given, _ := ask.Cursor(); given != nil && at == nil { // it was ignored
-		mended, err := ask.Misplaced("the cursor holds a value that is not of its field's type")
-		if err != nil {
-			return nil, err
+		if ask, err = ask.Misplaced("the cursor holds a value that is not of its field's type"); err != nil {
+			return paging.Page{}, err
 		}
-		ask = *mended
 	}
 	settled, err := ask.Settle(page.Settled.Total())
 	if err != nil {
-		return nil, err
+		return paging.Page{}, err
 	}
 	told, came := page.Settled.Metadata(), page.Settled.Rows()
 	if more := !told.IsLast && !backward || !told.IsFirst && backward; more && came < settled.Fetch() {
 		came++
 	}
 	if settled, err = settled.Seen(came); err != nil {
-		return nil, err
+		return paging.Page{}, err
 	}
-	settled = page.Ended(settled)
-	return &settled, nil
+	return page.Ended(settled), nil
 }
 
 // languageOf chooses the language of a page: the set's, or the caller's.

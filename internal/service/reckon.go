@@ -74,7 +74,7 @@ func (s *Service) cut(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	page, records, err := reckon.Choose(asked.Records, &ask)
+	page, records, err := reckon.Choose(asked.Records, ask)
 	if err != nil {
 		return err
 	}
@@ -148,6 +148,6 @@ func (s *Service) readLadder(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayback.To(asked.set, &page.Settled)})
+	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayback.To(asked.set, page.Settled)})
 	return nil
 }

@@ -1,6 +1,7 @@
 package service
 
 import (
+	"cmp"
 	"context"
 	"encoding/json"
 	"errors"
@@ -282,7 +283,7 @@ func (s *Service) readPlace(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Metadata().Page, Href: page.On(base).Steps().Self, WayBack: wayback.To(set.Name, &page)})
+	c.PureJSON(http.StatusOK, api.Place{Row: row, Page: page.Metadata().Page, Href: page.On(base).Steps().Self, WayBack: wayback.To(set.Name, page)})
 	return nil
 }
 
@@ -300,7 +301,7 @@ func (s *Service) readBack(c *gin.Context) error {
 	rules := set.Rules.Rules
 	rules.MaxOffset = math.MaxInt64
 	asked, why := wayback.Read(set.Name, c.Param("token"))
-	if why != "" && rules.Refuses(why) {
+	if why != "" && cmp.Or(rules.Faults[why], rules.OnFault) == paging.Refuse {
 		return &paging.Refusal{Faults: []paging.Fault{{Param: "token", Given: fmt.Sprintf("%.200s", c.Param("token")), Why: why, Says: backSays[why]}}}
 	}
 	ask, err := rules.Read(asked)

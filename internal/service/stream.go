@@ -50,7 +50,7 @@ func (s *Service) readAll(c *gin.Context) error {
 	defer watch.Stop()
 	var out *answer.Stream
 	var rows func([]sets.Record) answer.Records
-	begin := func(set *sets.Set, version int64, shown []intake.Field, ask *paging.Ask) error {
+	begin := func(set *sets.Set, version int64, shown []intake.Field, ask paging.Ask) error {
 		h := c.Writer.Header()
 		h.Set("Content-Type", answer.StreamType(shape))
 		h.Set("Cache-Control", "no-store")

@@ -31,7 +31,7 @@ func walkSet(ctx context.Context, store *sets.Store, set, query string, back boo
 			return nil, fmt.Errorf("%s%s: %w", query, more, err)
 		}
 		told, at := page.Settled.Metadata(), page.Settled.Cursors()
-		if adjusted := page.Settled.Adjusted(); len(adjusted) > 0 && told.Page == nil {
+		if adjusted := page.Settled.Ask().Adjusted(); len(adjusted) > 0 && told.Page == nil {
 			return nil, fmt.Errorf("%s%s: adjusted: %v", query, more, adjusted)
 		}
 		here := make([]string, len(page.Records))
@@ -153,6 +153,6 @@ func TestCursorsOfTablesOfOthers(t *testing.T) {
 	made := cursor.Write(cursor.List{Name: "boats", Order: "u,id"}, cursor.Place{Values: []*string{&bad, &id}})
 	page, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=u&after=" + made})
 	require.NoError(t, err)
-	require.Len(t, page.Settled.Adjusted(), 1)
+	require.Len(t, page.Settled.Ask().Adjusted(), 1)
 	f.exact(t)
 }

@@ -196,7 +196,7 @@ func TestReadersOfATableThatItsOwnerChanges(t *testing.T) {
 						var err error
 						switch {
 						case n%6 == 5:
-							err = f.store.Stream(t.Context(), req, func(*sets.Set, int64, []intake.Field, *paging.Ask) error { return nil }, func(sets.Record) error { return nil })
+							err = f.store.Stream(t.Context(), req, func(*sets.Set, int64, []intake.Field, paging.Ask) error { return nil }, func(sets.Record) error { return nil })
 						case n%6 == 4:
 							_, _, _, err = f.store.Record(t.Context(), req, []string{"5"})
 						case n%6 == 3 && followed:

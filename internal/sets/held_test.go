@@ -184,7 +184,7 @@ func TestAListOfAFollowedTableIsHeldAsLongAsItsLogReaches(t *testing.T) {
 	for at, want := range map[int64]int{version: 1000, 0: 920} {
 		req.At = at
 		next := 0
-		err := f.store.Stream(t.Context(), req, func(set *sets.Set, version int64, _ []intake.Field, _ *paging.Ask) error {
+		err := f.store.Stream(t.Context(), req, func(set *sets.Set, version int64, _ []intake.Field, _ paging.Ask) error {
 			assert.Positive(t, version)
 			return nil
 		}, func(sets.Record) error { next++; return nil })

@@ -129,7 +129,7 @@ func TestPurgedRecordsAreInNoTableThatIsStillRead(t *testing.T) {
 	began, goOn, came := make(chan struct{}), make(chan struct{}), 0
 	done := make(chan error, 1)
 	go func() {
-		done <- store.Stream(context.Background(), sets.Request{Set: "kept"}, func(*sets.Set, int64, []intake.Field, *paging.Ask) error { return nil }, func(sets.Record) error {
+		done <- store.Stream(context.Background(), sets.Request{Set: "kept"}, func(*sets.Set, int64, []intake.Field, paging.Ask) error { return nil }, func(sets.Record) error {
 			if came++; came == 1 {
 				close(began)
 				<-goOn

@@ -264,7 +264,7 @@ func TestStreamIsEveryRecordOfOneSnapshot(t *testing.T) {
 	store := testkit.Harbour(t)
 	for _, query := range []string{"sort=-cargo", "berth=N4&sort=tonnage&page=9", "q=gull"} {
 		var fields, streamed []string
-		err := store.Stream(t.Context(), sets.Request{Set: "arrivals", Query: query}, func(_ *sets.Set, _ int64, shown []intake.Field, _ *paging.Ask) error {
+		err := store.Stream(t.Context(), sets.Request{Set: "arrivals", Query: query}, func(_ *sets.Set, _ int64, shown []intake.Field, _ paging.Ask) error {
 			for _, f := range shown {
 				fields = append(fields, f.Name)
 			}

@@ -288,7 +288,7 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (int64, pa
 }
 
 // Stream reads every record that a query asks for: see reading.Stream.
-func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, int64, []intake.Field, *paging.Ask) error, each func(Record) error) error {
+func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, int64, []intake.Field, paging.Ask) error, each func(Record) error) error {
 	return s.reader.Stream(ctx, req, begin, each)
 }
 

@@ -49,7 +49,7 @@ func Read(set, token string) (query string, why code.Code) {
 }
 
 // To is the way back to a page of a set; "" if its query is too long.
-func To(set string, page *paging.Page) string {
+func To(set string, page paging.Page) string {
 	links := page.On(paging.Base{}.Outside())
 	return Write(set, strings.TrimPrefix(links.Steps().Self, "?"))
 }

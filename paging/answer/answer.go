@@ -5,7 +5,7 @@
 //		answer.Fail(w, r, err)
 //		return
 //	}
-//	answer.Write(w, r, &page, boats, answer.Options{})
+//	answer.Write(w, r, page, boats, answer.Options{})
 //
 // The answer is in the shape that Accept asks for: JSON with everything about the page,
 // the records alone as JSON, CSV or a JSON object a line. It has the headers Link,
@@ -49,12 +49,12 @@ type Facet struct {
 }
 
 // Of is everything about a page, with its links.
-func Of(page *paging.Page, links paging.Links) About {
+func Of(page paging.Page, links paging.Links) About {
 	m := page.Metadata()
 	for i := range m.Filters {
 		m.Filters[i].Without = links.With(m.Filters[i].Param)
 	}
-	return About{Paging: m, Adjusted: page.Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder(), Cursors: page.Cursors()}
+	return About{Paging: m, Adjusted: page.Ask().Adjusted(), Links: links.Steps(), Sizes: links.Sizes(), Sorts: links.Sorts(), Ladder: links.Ladder(), Cursors: page.Cursors()}
 }
 
 // ends are the cursors, empty where there are none.
@@ -91,7 +91,7 @@ type Options struct {
 // `db:"name"` or `json:"name"` or by their own names (ArrivedAt is arrived_at), or map[string]any.
 // A time.Time of a field that the rules filter by as a date is written as a date. The error is one of
 // sending.
-func Write[T any](w http.ResponseWriter, r *http.Request, page *paging.Page, records []T, o Options) error {
+func Write[T any](w http.ResponseWriter, r *http.Request, page paging.Page, records []T, o Options) error {
 	if len(o.Shapes) == 0 {
 		o.Shapes = Shapes()
 	}

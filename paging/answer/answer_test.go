@@ -51,12 +51,12 @@ func list(w http.ResponseWriter, r *http.Request) {
 		answer.Fail(w, r, err)
 		return
 	}
-	page, here, err := choose.Page(calls(), &ask, choose.ByName[call])
+	page, here, err := choose.Page(calls(), ask, choose.ByName[call])
 	if err != nil {
 		answer.Fail(w, r, err)
 		return
 	}
-	answer.Write(w, r, &page, here, answer.Options{})
+	answer.Write(w, r, page, here, answer.Options{})
 }
 
 func get(t *testing.T, h http.HandlerFunc, method, target string, headers ...string) *http.Response {
@@ -177,23 +177,23 @@ func TestErrorsAreProblems(t *testing.T) {
 	assert.Len(t, problem.Faults, 2)
 	assert.Equal(t, 404, get(t, list, "GET", "/?page=99").StatusCode)
 	// what cannot be written is an error before anything is sent
-	for _, records := range []func(w http.ResponseWriter, r *http.Request, p *paging.Page) error{
-		func(w http.ResponseWriter, r *http.Request, p *paging.Page) error {
+	for _, records := range []func(w http.ResponseWriter, r *http.Request, p paging.Page) error{
+		func(w http.ResponseWriter, r *http.Request, p paging.Page) error {
 			return answer.Write(w, r, p, []int{1}, answer.Options{})
 		},
-		func(w http.ResponseWriter, r *http.Request, p *paging.Page) error {
+		func(w http.ResponseWriter, r *http.Request, p paging.Page) error {
 			return answer.Write(w, r, p, []call{{}}, answer.Options{Fields: []string{"speed"}})
 		},
-		func(w http.ResponseWriter, r *http.Request, p *paging.Page) error {
+		func(w http.ResponseWriter, r *http.Request, p paging.Page) error {
 			return answer.Write(w, r, p, []map[string]any{{"id": make(chan int)}}, answer.Options{Fields: []string{"id"}})
 		},
 	} {
 		var page paging.Page
-		assert.Equal(t, 500, get(t, func(w http.ResponseWriter, r *http.Request) { records(w, r, &page) }, "GET", "/").StatusCode)
+		assert.Equal(t, 500, get(t, func(w http.ResponseWriter, r *http.Request) { records(w, r, page) }, "GET", "/").StatusCode)
 	}
 	text := body(t, get(t, func(w http.ResponseWriter, r *http.Request) {
 		var page paging.Page
-		answer.Write(w, r, &page, []map[string]any{{"b": math.NaN(), "a": json.Number("1.50")}, {"c": nil}}, answer.Options{})
+		answer.Write(w, r, page, []map[string]any{{"b": math.NaN(), "a": json.Number("1.50")}, {"c": nil}}, answer.Options{})
 	}, "GET", "/", "Accept", "application/json;shape=array"))
 	assert.Equal(t, `[{"a":1.50,"b":"NaN","c":null},{"a":null,"b":null,"c":null}]`, text)
 }
@@ -248,10 +248,10 @@ func TestWhatIsAnsweredCanBeFilteredBy(t *testing.T) {
 	require.NoError(t, err)
 	for name, write := range map[string]func(w http.ResponseWriter, r *http.Request) error{
 		"a struct": func(w http.ResponseWriter, r *http.Request) error {
-			return answer.Write(w, r, &page, []call{{5, at, &at, at, &at}}, answer.Options{})
+			return answer.Write(w, r, page, []call{{5, at, &at, at, &at}}, answer.Options{})
 		},
 		"a map": func(w http.ResponseWriter, r *http.Request) error {
-			return answer.Write(w, r, &page, []map[string]any{{"id": 5, "day": at, "left": at, "at": at, "maybe": at}}, answer.Options{})
+			return answer.Write(w, r, page, []map[string]any{{"id": 5, "day": at, "left": at, "at": at, "maybe": at}}, answer.Options{})
 		},
 	} {
 		w := httptest.NewRecorder()

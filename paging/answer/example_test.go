@@ -35,12 +35,12 @@ func boats(w http.ResponseWriter, r *http.Request) {
 		answer.Fail(w, r, err)
 		return
 	}
-	page, here, err := choose.Page(fleet, &ask, choose.ByName[Boat])
+	page, here, err := choose.Page(fleet, ask, choose.ByName[Boat])
 	if err != nil {
 		answer.Fail(w, r, err)
 		return
 	}
-	answer.Write(w, r, &page, here, answer.Options{})
+	answer.Write(w, r, page, here, answer.Options{})
 }
 
 func ask(h http.HandlerFunc, target string, accept ...string) *http.Response {
@@ -72,10 +72,10 @@ func ExampleFail() {
 // settled is the second page of the fleet, with its links.
 func settled() answer.Page {
 	ask, _ := fleetRules.Read("page=2&size=2&colour=red")
-	page, here, _ := choose.Page(fleet, &ask, choose.ByName[Boat])
+	page, here, _ := choose.Page(fleet, ask, choose.ByName[Boat])
 	base, _ := paging.ParseBase("/boats")
 	records, _ := answer.RecordsOf(here, []string{"id", "name"})
-	return answer.Page{About: answer.Of(&page, page.On(base)), Records: records}
+	return answer.Page{About: answer.Of(page, page.On(base)), Records: records}
 }
 
 // Other names, and other places.

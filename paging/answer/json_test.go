@@ -32,7 +32,7 @@ func aboutOf(t require.TestingT, query string, total paging.Total, came int) *Ab
 	require.NoError(t, err)
 	base, err := paging.ParseBase("/api/sets/tides/records")
 	require.NoError(t, err)
-	about := Of(&page, page.On(base))
+	about := Of(page, page.On(base))
 	return &about
 }
 

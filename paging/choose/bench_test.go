@@ -81,7 +81,7 @@ func BenchmarkPage(b *testing.B) {
 		var ours, byHand []arrival
 		b.Run("ours/"+c.query, func(b *testing.B) {
 			for b.Loop() {
-				_, ours, err = choose.Page(list, &ask, (*arrival).field)
+				_, ours, err = choose.Page(list, ask, (*arrival).field)
 			}
 		})
 		require.NoError(b, err)

@@ -1,7 +1,7 @@
 // Package choose does to a list in memory what SQL does to a table: it filters,
 // searches, sorts and cuts by an ask.
 //
-//	page, records, err := choose.Page(boats, &ask, func(b *Boat, field string) choose.Value {
+//	page, records, err := choose.Page(boats, ask, func(b *Boat, field string) choose.Value {
 //		switch field {
 //		case "name":
 //			return choose.Value{Type: value.Text, Text: b.Name}
@@ -71,7 +71,7 @@ func (e *ValueError) Error() string {
 // Page filters, searches and sorts a list by an ask, settles the ask on the number of records
 // left, and returns the page: by its number, or what is behind or before the ask's cursor. The
 // list is not changed. Errors are *paging.Refusal or *ValueError.
-func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
+func Page[T any](list []T, ask paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
 	if at, _ := ask.Cursor(); at != nil {
 		return pageAt(list, ask, value)
 	}
@@ -87,13 +87,13 @@ func Page[T any](list []T, ask *paging.Ask, value func(record *T, field string) 
 	if len(here) > 0 {
 		c.sort(int(page.Offset()) + len(here))
 	}
-	page, err = ends(&page, list, here, false, value)
+	page, err = ends(page, list, here, false, value)
 	return page, records(list, here), err
 }
 
 // All filters, searches and sorts a list by an ask, whatever its page. The list is not changed.
 // The error is a *ValueError.
-func All[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) ([]T, error) {
+func All[T any](list []T, ask paging.Ask, value func(record *T, field string) Value) ([]T, error) {
 	c, err := chosenOf(list, ask, value)
 	if err != nil {
 		return nil, err
@@ -126,7 +126,7 @@ type place struct {
 	near  float64
 }
 
-func chosenOf[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (*chosen, error) {
+func chosenOf[T any](list []T, ask paging.Ask, value func(record *T, field string) Value) (*chosen, error) {
 	m := NewMatcher(ask)
 	n := len(m.order)
 	c := &chosen{order: m.order, keys: make([]sortKey, 0, n*len(list))}
@@ -240,7 +240,7 @@ type condition struct {
 }
 
 // NewMatcher prepares an ask. A Matcher is not safe for concurrent use.
-func NewMatcher(ask *paging.Ask) *Matcher {
+func NewMatcher(ask paging.Ask) *Matcher {
 	rules := ask.Rules()
 	m := &Matcher{search: rules.Search, order: ask.Order(), collator: collate.New(language.Und)}
 	m.types = make([]value.Type, len(m.order))

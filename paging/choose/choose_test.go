@@ -92,7 +92,7 @@ func TestWhatIsAskedForIsChosen(t *testing.T) {
 	} {
 		ask, err := rules.Read(query)
 		require.NoError(t, err)
-		page, records, err := choose.Page(calls, &ask, valueOf)
+		page, records, err := choose.Page(calls, ask, valueOf)
 		require.NoError(t, err, query)
 		ids := make([]string, len(records))
 		for i := range records {
@@ -113,7 +113,7 @@ func TestTiesComeAsTheyStood(t *testing.T) {
 	for _, size := range []int{3, 100} {
 		ask, err := ties.Read(fmt.Sprintf("sort=berth&size=%d&page=2", size))
 		require.NoError(t, err)
-		page, here, err := choose.Page(list, &ask, func(n *int, _ string) choose.Value { return choose.Integer(int64(*n % 2)) })
+		page, here, err := choose.Page(list, ask, func(n *int, _ string) choose.Value { return choose.Integer(int64(*n % 2)) })
 		require.NoError(t, err)
 		for i, n := range here {
 			at := int(page.Offset()) + i // even ones first
@@ -131,7 +131,7 @@ func TestValuesThatDoNotFitAreNamed(t *testing.T) {
 		r.Sorts = append(r.Sorts[:len(r.Sorts):len(r.Sorts)], paging.SortKey{Key: "tags"})
 		ask, err := r.Read(query)
 		require.NoError(t, err)
-		_, _, err = choose.Page([]int{0, 1}, &ask, func(n *int, field string) choose.Value {
+		_, _, err = choose.Page([]int{0, 1}, ask, func(n *int, field string) choose.Value {
 			switch field {
 			case "tags":
 				return choose.Value{Type: value.JSON, Text: "[1]"}
@@ -144,7 +144,7 @@ func TestValuesThatDoNotFitAreNamed(t *testing.T) {
 	}
 	ask, err := rules.Read("page=2&size=4")
 	require.NoError(t, err)
-	page, records, err := choose.Page(calls, &ask, valueOf)
+	page, records, err := choose.Page(calls, ask, valueOf)
 	require.NoError(t, err)
 	assert.Equal(t, "5–6 of 6", page.Metadata().Summary)
 	assert.Len(t, records, 2)
@@ -174,7 +174,7 @@ func TestNumbersAndTimesComeInOrder(t *testing.T) {
 		rules := paging.Rules{Sorts: []paging.SortKey{{Key: "v"}}, DefaultSort: "v"}
 		ask, err := rules.Read("")
 		require.NoError(t, err)
-		got, err := choose.All(list, &ask, func(v *string, _ string) choose.Value { return choose.Value{Type: of.Type, Text: *v} })
+		got, err := choose.All(list, ask, func(v *string, _ string) choose.Value { return choose.Value{Type: of.Type, Text: *v} })
 		require.NoError(t, err)
 		want := slices.Clone(list)
 		slices.SortStableFunc(want, of.compare)
@@ -200,8 +200,8 @@ func TestIntegersAreAsTheirTexts(t *testing.T) {
 			return // no value of that type
 		}
 		written := func(v *int64) choose.Value { return choose.Value{Type: value.Integer, Text: strconv.FormatInt(*v, 10)} }
-		want, wantErr := choose.All(list, &ask, func(v *int64, _ string) choose.Value { return written(v) })
-		got, gotErr := choose.All(list, &ask, func(v *int64, _ string) choose.Value {
+		want, wantErr := choose.All(list, ask, func(v *int64, _ string) choose.Value { return written(v) })
+		got, gotErr := choose.All(list, ask, func(v *int64, _ string) choose.Value {
 			if inMemory[slices.Index(list, *v)] {
 				return choose.Integer(*v)
 			}
@@ -228,9 +228,9 @@ func TestAPageIsACutOfAll(t *testing.T) {
 			}
 			return choose.Integer(*v % 4)
 		}
-		all, err := choose.All(list, &ask, of)
+		all, err := choose.All(list, ask, of)
 		require.NoError(t, err)
-		page, got, err := choose.Page(list, &ask, of)
+		page, got, err := choose.Page(list, ask, of)
 		require.NoError(t, err)
 		assert.Equal(t, append([]int64{}, paging.Cut(all, page)...), append([]int64{}, got...))
 		assert.Equal(t, before, list, "stays as it is")

@@ -31,14 +31,14 @@ var boatRules = &paging.Rules{Key: []string{"name"}, Sorts: []paging.SortKey{{Ke
 
 func ExamplePage() {
 	ask, _ := boatRules.Read("sort=-tonnage&tonnage.min=100&size=1&page=2")
-	page, here, _ := choose.Page(boats, &ask, (*boat).field)
+	page, here, _ := choose.Page(boats, ask, (*boat).field)
 	fmt.Println(page.Metadata().Summary, here)
 	// Output: 2 of 2 [{Øst Gull 700}]
 }
 
 func ExampleAll() {
 	ask, _ := boatRules.Read("sort=tonnage&q=st")
-	found, _ := choose.All(boats, &ask, (*boat).field)
+	found, _ := choose.All(boats, ask, (*boat).field)
 	fmt.Println(found)
 	// Output: [{Stern 1200}]
 }
@@ -46,7 +46,7 @@ func ExampleAll() {
 // A Matcher takes records one at a time, as they come.
 func ExampleNewMatcher() {
 	ask, _ := boatRules.Read("q=ost")
-	m := choose.NewMatcher(&ask)
+	m := choose.NewMatcher(ask)
 	for i := range boats {
 		if ok, _ := m.Match(i+1, boats[i].field); ok {
 			fmt.Println(boats[i].name)
@@ -67,7 +67,7 @@ func ExampleByName() {
 	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "tonnage"}}}
 	ask, _ := rules.Read("sort=tonnage")
 	tons := int64(700)
-	_, here, _ := choose.Page([]call{{1, "Tern", nil}, {2, "Gull", &tons}}, &ask, choose.ByName[call])
+	_, here, _ := choose.Page([]call{{1, "Tern", nil}, {2, "Gull", &tons}}, ask, choose.ByName[call])
 	fmt.Println(here[0].Vessel, here[1].Vessel)
 	// Output: Gull Tern
 }

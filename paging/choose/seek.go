@@ -12,7 +12,7 @@ import (
 )
 
 // pageAt is Page for an ask with a cursor.
-func pageAt[T any](list []T, ask *paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
+func pageAt[T any](list []T, ask paging.Ask, value func(record *T, field string) Value) (paging.Page, []T, error) {
 	at, backward := ask.Cursor()
 	m := NewMatcher(ask)
 	keys, err := m.readPlace(at)
@@ -46,7 +46,7 @@ func pageAt[T any](list []T, ask *paging.Ask, value func(record *T, field string
 	if backward {
 		slices.Reverse(here)
 	}
-	page, err = ends(&page, list, here, behind, value)
+	page, err = ends(page, list, here, behind, value)
 	return page, records(list, here), err
 }
 
@@ -71,11 +71,11 @@ func (c *chosen) reverse() {
 
 // ends tells a page the places of its first and its last record, where its rules have
 // cursors. Where they give a field no type, its value's stands before the value.
-func ends[T any](page *paging.Page, list []T, here []place, behind bool, value func(record *T, field string) Value) (paging.Page, error) {
+func ends[T any](page paging.Page, list []T, here []place, behind bool, value func(record *T, field string) Value) (paging.Page, error) {
 	rules := page.Ask().Rules()
 	switch {
 	case rules.Params.After == "" && rules.Params.Before == "":
-		return *page, nil
+		return page, nil
 	case len(here) == 0:
 		return page.Ends(nil, nil, behind), nil
 	}

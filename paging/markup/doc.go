@@ -3,7 +3,7 @@
 // terminal, as a Link header, and through a developer's own template, in several
 // languages. None of it needs JavaScript.
 //
-//	view := markup.Of(&page, base, markup.LanguageFor("de"))
+//	view := markup.Of(page, base, markup.LanguageFor("de"))
 //	html = style.AppendLadder(html, &view)
 //
 // A Style is the classes of the HTML's parts: the zero Style has none, Bootstrap

@@ -27,7 +27,7 @@ func view(query string, lang *markup.Language) markup.View {
 	if err != nil {
 		panic(err)
 	}
-	return markup.Of(&page, base, lang)
+	return markup.Of(page, base, lang)
 }
 
 func ExampleStyle_AppendLadder() {
@@ -115,7 +115,7 @@ func ExampleLinkHeader() {
 func ExampleOf() {
 	ask, _ := (&paging.Rules{}).Read("berth=N4&page=2")
 	page, _ := ask.Settle(paging.Exact(168))
-	v := markup.Of(&page, paging.Base{}, markup.LanguageFor("fr"))
+	v := markup.Of(page, paging.Base{}, markup.LanguageFor("fr"))
 	os.Stdout.Write(markup.AppendSummary(nil, &v))
 	os.Stdout.Write(markup.AppendSizes(nil, &v))
 	os.Stdout.Write(markup.AppendSizeForm(nil, &v))

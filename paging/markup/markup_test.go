@@ -29,7 +29,7 @@ func viewOf(t testing.TB, rules *paging.Rules, query string, total paging.Total,
 	require.NoError(t, err)
 	base, err := paging.ParseBase("/arrivals")
 	require.NoError(t, err)
-	view := Of(&page, base, LanguageFor(lang))
+	view := Of(page, base, LanguageFor(lang))
 	return &view
 }
 
@@ -297,7 +297,7 @@ func TestLanguages(t *testing.T) {
 	require.NoError(t, err)
 	page, err := ask.Settle(paging.Exact(2))
 	require.NoError(t, err)
-	view := Of(&page, paging.Base{}, own)
+	view := Of(page, paging.Base{}, own)
 	assert.Equal(t, "1–2 o ddau", view.Summary())
 	assert.Equal(t, "Tudalen 7 {oddity}", view.PageName(paging.Rung{Page: 7}))
 	assert.Equal(t, "Next", own.Words().Next, "what a language does not say is English")

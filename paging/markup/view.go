@@ -18,7 +18,7 @@ type View struct {
 }
 
 // Of readies the view of a page, with links on a base. A nil language is English.
-func Of(page *paging.Page, base paging.Base, lang *Language) View {
+func Of(page paging.Page, base paging.Base, lang *Language) View {
 	links := page.On(base)
 	size, jump := links.Forms()
 	return View{

@@ -78,7 +78,7 @@ var examples = []struct{ entry, rules, query, aspect string }{
 }
 
 // aspect is what an example tells of a page.
-func aspect(what string, p *paging.Page, rules *Rules, base paging.Base) string {
+func aspect(what string, p paging.Page, rules *Rules, base paging.Base) string {
 	links, metadata := p.On(base), p.Metadata()
 	v := markup.Of(p, base, markup.LanguageFor(rules.Language))
 	switch what {
@@ -150,7 +150,7 @@ func exampleOf(t *testing.T, entry string) (shown, rulesText string) {
 			}
 			base, err := paging.ParseBase(at, rules.Origins...)
 			require.NoError(t, err, entry)
-			return aspect(e.aspect, &page, rules, base)
+			return aspect(e.aspect, page, rules, base)
 		}()
 		require.NotEmpty(t, told, "%s: nothing is told of %q", entry, e.aspect)
 		if e.query != "" {

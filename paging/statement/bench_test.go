@@ -35,7 +35,7 @@ func BenchmarkStatement(b *testing.B) {
 	b.Run("ours", func(b *testing.B) {
 		b.ReportAllocs()
 		for b.Loop() {
-			q, err := list.Ask(&ask, statement.Where{})
+			q, err := list.Ask(ask, statement.Where{})
 			if err == nil {
 				ours, err = q.Rows(show, statement.Region{}, 40, 20)
 			}
@@ -47,7 +47,7 @@ func BenchmarkStatement(b *testing.B) {
 	b.Run("by hand", func(b *testing.B) {
 		b.ReportAllocs()
 		for b.Loop() {
-			byHand = handWritten(&ask, 40, 20)
+			byHand = handWritten(ask, 40, 20)
 		}
 	})
 	if ours.SQL != "" && byHand.SQL != "" {
@@ -56,7 +56,7 @@ func BenchmarkStatement(b *testing.B) {
 }
 
 // handWritten is the builder of one list.
-func handWritten(ask *paging.Ask, offset, limit int) statement.Statement {
+func handWritten(ask paging.Ask, offset, limit int) statement.Statement {
 	var where []string
 	var args []any
 	place := func(v, cast string) string {
@@ -108,7 +108,7 @@ func BenchmarkPlaces(b *testing.B) {
 				list, err := statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "records", Places: statement.Places(places), Fields: map[string]statement.Field{
 					"id": {SQL: "id", Type: value.BigInteger}, "harbour": {SQL: "harbour", Type: value.Integer}, "tonnage": {SQL: "tonnage", Type: value.Integer}}})
 				require.NoError(b, err)
-				q, err := list.Ask(&ask, statement.Where{})
+				q, err := list.Ask(ask, statement.Where{})
 				require.NoError(b, err)
 				regions, err := q.From([]*string{&by.value, &by.id})
 				require.NoError(b, err)

@@ -77,7 +77,7 @@ func TestPagesByCursorAreTheList(t *testing.T) {
 		return func(query string) (paging.Page, []string) {
 			ask, err := rules.Read(query)
 			require.NoError(t, err)
-			page, found, err := choose.Page(records, &ask, valueOf)
+			page, found, err := choose.Page(records, ask, valueOf)
 			require.NoError(t, err)
 			var ids []string
 			for _, r := range found {
@@ -108,7 +108,7 @@ func TestPagesByCursorAreTheList(t *testing.T) {
 				}
 				ask, err := cursorRules().Read(order)
 				require.NoError(t, err)
-				all, err := choose.All(records, &ask, valueOf)
+				all, err := choose.All(records, ask, valueOf)
 				require.NoError(t, err)
 				var want [][]string
 				for chunk := range slices.Chunk(all, 7) {
@@ -189,7 +189,7 @@ func TestWalksByCursorUnderWriters(t *testing.T) {
 				}
 				ask, err := cursorRules().Read(order)
 				require.NoError(t, err)
-				all, err := choose.All(records, &ask, valueOf)
+				all, err := choose.All(records, ask, valueOf)
 				require.NoError(t, err)
 				var want [][]string
 				for _, r := range all {
@@ -265,7 +265,7 @@ func TestRecordsOfASettledPageByCursor(t *testing.T) {
 		require.NoError(t, err)
 		settled, err := ask.Settle(paging.Exact(30))
 		require.NoError(t, err)
-		page, found, err := sqlpage.Records[call](t.Context(), d.db, list, &settled, statement.Where{})
+		page, found, err := sqlpage.Records[call](t.Context(), d.db, list, settled, statement.Where{})
 		require.NoError(t, err)
 		assert.Equal(t, idsOf(want), idsOf(found), d.name)
 		assert.Equal(t, "10 of 30", page.Metadata().Summary)
@@ -283,8 +283,8 @@ func TestCursorsWithValuesOfOtherTypes(t *testing.T) {
 			query := "sort=" + order + "&after=" + token
 			page, calls, err := sqlpage.Read[call](t.Context(), d.db, list, cursorRules(), query, statement.Where{})
 			require.NoError(t, err, "%s: %s", d.name, order)
-			require.Len(t, page.Adjusted(), 1, "%s: %s", d.name, order)
-			assert.Equal(t, code.CursorDamaged, page.Adjusted()[0].Why)
+			require.Len(t, page.Ask().Adjusted(), 1, "%s: %s", d.name, order)
+			assert.Equal(t, code.CursorDamaged, page.Ask().Adjusted()[0].Why)
 			assert.Len(t, calls, 20)
 			strict := cursorRules()
 			strict.OnFault = paging.Refuse

@@ -14,7 +14,7 @@
 //			"cargo": {SQL: "a.cargo", Nullable: true},
 //		},
 //	})
-//	q, err := arrivals.Ask(&ask, statement.Where{SQL: "a.harbour = $1", Args: []any{harbour}})
+//	q, err := arrivals.Ask(ask, statement.Where{SQL: "a.harbour = $1", Args: []any{harbour}})
 //	count := q.Count(statement.Region{}, 0)
 //	rows := q.Rows([]string{"id", "berth"}, statement.Region{}, page.Offset(), page.Fetch())
 //

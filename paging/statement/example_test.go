@@ -50,7 +50,7 @@ func show(s statement.Statement, err error) {
 func ExampleList_Ask() {
 	list := arrivals(statement.PostgreSQL)
 	ask, _ := arrivalRules.Read("berth=N4&berth=N5&tonnage.min=500&vessel.has=50%25&page=3")
-	q, _ := list.Ask(&ask, statement.Where{SQL: "a.harbour = $1 and a.deleted_at is null", Args: []any{7}})
+	q, _ := list.Ask(ask, statement.Where{SQL: "a.harbour = $1 and a.deleted_at is null", Args: []any{7}})
 	show(q.Rows([]string{"id", "berth"}, statement.Region{}, 40, 20))
 	// Output:
 	// select a.id as "id", b.code as "berth" from arrivals a join berths b on b.id = a.berth_id where (a.harbour = $1 and a.deleted_at is null) and (b.code = any($2::text[])) and a.tonnage >= $3::bigint and (a.vessel ilike $4::text escape '!') order by a.id limit 20 offset 40
@@ -62,7 +62,7 @@ func ExampleList_Ask() {
 
 func ExampleQuestion_Without() {
 	ask, _ := arrivalRules.Read("berth=N4&tonnage.min=500")
-	q, _ := arrivals(statement.MySQL).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.MySQL).Ask(ask, statement.Where{})
 	others, _ := q.Without("berth")
 	show(others.Count(statement.Region{}, 0), nil)
 	// Output:
@@ -72,7 +72,7 @@ func ExampleQuestion_Without() {
 
 func ExampleQuestion_Count() {
 	ask, _ := arrivalRules.Read("tonnage.min=500")
-	q, _ := arrivals(statement.MySQL).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.MySQL).Ask(ask, statement.Where{})
 	show(q.Count(statement.Region{}, 0), nil)
 	show(q.Count(statement.Region{}, 10_001), nil)
 	// Output:
@@ -84,7 +84,7 @@ func ExampleQuestion_Count() {
 
 func ExampleQuestion_Facet() {
 	ask, _ := arrivalRules.Read("berth=N4&tonnage.min=500")
-	q, _ := arrivals(statement.SQLite).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.SQLite).Ask(ask, statement.Where{})
 	show(q.Facet("berth", 50)) // without the condition on the berth
 	// Output:
 	// select b.code as value, count(*) as records from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ? group by b.code collate binary order by count(*) desc, b.code collate binary is null, b.code limit 50
@@ -94,7 +94,7 @@ func ExampleQuestion_Facet() {
 // A program combines statements of its own, and sorts what they give in the order of a list.
 func ExampleQuestion_Unconditional() {
 	ask, _ := arrivalRules.Read("tonnage.min=500&sort=-tonnage")
-	q, _ := arrivals(statement.SQLite).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.SQLite).Ask(ask, statement.Where{})
 	show(q.Unconditional().Rows([]string{"id"}, statement.Region{}, 0, 20))
 	// Output:
 	// select a.id as "id" from arrivals a join berths b on b.id = a.berth_id order by a.tonnage desc, a.id desc limit 20
@@ -104,7 +104,7 @@ func ExampleQuestion_Unconditional() {
 // An order with missing values is read as two regions, each along an index.
 func ExampleQuestion_Regions() {
 	ask, _ := arrivalRules.Read("sort=-tonnage")
-	q, _ := arrivals(statement.SQLite).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.SQLite).Ask(ask, statement.Where{})
 	fmt.Println(q.Order())
 	for _, r := range q.Regions() {
 		show(q.Rows([]string{"id"}, r, 0, 20))
@@ -118,7 +118,7 @@ func ExampleQuestion_Regions() {
 // The records from a given one on, those after it, and those before it.
 func ExampleQuestion_From() {
 	ask, _ := arrivalRules.Read("sort=-vessel")
-	q, _ := arrivals(statement.PostgreSQL).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.PostgreSQL).Ask(ask, statement.Where{})
 	vessel, id := "Grey Gull", "7"
 	place := []*string{&vessel, &id}
 	from, _ := q.From(place)
@@ -146,7 +146,7 @@ func ExampleQuestion_From() {
 
 func ExampleQuestion_WithKey() {
 	ask, _ := arrivalRules.Read("")
-	q, _ := arrivals(statement.MySQL).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.MySQL).Ask(ask, statement.Where{})
 	one, _ := q.WithKey([]string{"7"})
 	show(q.Unordered([]string{"vessel"}, one))
 	// Output:
@@ -157,7 +157,7 @@ func ExampleQuestion_WithKey() {
 // Walk reads a page that may begin in one region and end in the next.
 func ExampleWalk() {
 	ask, _ := arrivalRules.Read("sort=tonnage")
-	q, _ := arrivals(statement.PostgreSQL).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.PostgreSQL).Ask(ask, statement.Where{})
 	sizes := []int64{30, 50} // with a tonnage, and without
 	region := -1
 	statement.Walk(q.Regions(), 20, 20, func(r statement.Region, offset int64, limit int) (int, error) {
@@ -203,7 +203,7 @@ func ExampleNew_words() {
 	})
 	rules := &paging.Rules{Key: []string{"id"}, Search: []string{"vessel"}}
 	ask, _ := rules.Read("q=Øst+gu")
-	q, _ := list.Ask(&ask, statement.Where{})
+	q, _ := list.Ask(ask, statement.Where{})
 	fmt.Printf("filled with %q\n", text.ForSearch("Øst Gull"))
 	show(q.Rows([]string{"id"}, statement.Region{}, 0, 20))
 	// Output:
@@ -216,7 +216,7 @@ func ExampleNew_words() {
 // A page that follows a place, by hand. The packages sqlpage and pgxpage do it in one call.
 func ExampleQuestion_Seek() {
 	ask, _ := arrivalRules.Read("sort=-tonnage")
-	q, _ := arrivals(statement.PostgreSQL).Ask(&ask, statement.Where{})
+	q, _ := arrivals(statement.PostgreSQL).Ask(ask, statement.Where{})
 	// Two records were read, and their places behind them; the second ends the page.
 	place, _ := q.Place([]any{"700", "4"})
 	read := func(q *statement.Question, regions []statement.Region, limit int) (came int, first []*string, err error) {

@@ -56,10 +56,10 @@ func TestNoQueryReachesTheText(t *testing.T) {
 			}
 			require.NoError(t, err, query)
 			asked++
-			page, here, err := choose.Page(records, &ask, valueOf)
+			page, here, err := choose.Page(records, ask, valueOf)
 			require.NoError(t, err, query)
 			for i, d := range all {
-				got, rows, err := sqlpage.Page[map[string]any](t.Context(), d.db, lists[i], &ask, statement.Where{})
+				got, rows, err := sqlpage.Page[map[string]any](t.Context(), d.db, lists[i], ask, statement.Where{})
 				require.NoError(t, err, "%s: %s", d.name, query)
 				assert.Equal(t, page.Total().Records(), got.Total().Records(), "%s: %s", d.name, query)
 				require.Len(t, rows, len(here), "%s: %s", d.name, query)
@@ -122,7 +122,7 @@ func FuzzStatement(f *testing.F) {
 		}
 		seen := map[string]bool{}
 		for _, list := range lists {
-			q, err := list.Ask(&ask, statement.Where{})
+			q, err := list.Ask(ask, statement.Where{})
 			var refusal *paging.Refusal
 			if errors.As(err, &refusal) {
 				continue

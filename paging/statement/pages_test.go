@@ -69,34 +69,34 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 	type reader struct {
 		name    string
 		list    *statement.List
-		structs func(ctx context.Context, ask *paging.Ask, own statement.Where) (paging.Page, []call, error)
-		maps    func(ctx context.Context, ask *paging.Ask, own statement.Where) (paging.Page, []map[string]any, error)
-		facets  func(ask *paging.Ask, fields ...string) (map[string][]sqlpage.Facet, error)
+		structs func(ctx context.Context, ask paging.Ask, own statement.Where) (paging.Page, []call, error)
+		maps    func(ctx context.Context, ask paging.Ask, own statement.Where) (paging.Page, []map[string]any, error)
+		facets  func(ask paging.Ask, fields ...string) (map[string][]sqlpage.Facet, error)
 		place   string
 	}
 	var readers []reader
 	for _, d := range databases(t, records) {
 		list := d.list(t, statement.Tied)
 		readers = append(readers, reader{d.name, list,
-			func(ctx context.Context, ask *paging.Ask, own statement.Where) (paging.Page, []call, error) {
+			func(ctx context.Context, ask paging.Ask, own statement.Where) (paging.Page, []call, error) {
 				return sqlpage.Page[call](ctx, d.db, list, ask, own)
 			},
-			func(ctx context.Context, ask *paging.Ask, own statement.Where) (paging.Page, []map[string]any, error) {
+			func(ctx context.Context, ask paging.Ask, own statement.Where) (paging.Page, []map[string]any, error) {
 				return sqlpage.Page[map[string]any](ctx, d.db, list, ask, own)
 			},
-			func(ask *paging.Ask, fields ...string) (map[string][]sqlpage.Facet, error) {
+			func(ask paging.Ask, fields ...string) (map[string][]sqlpage.Facet, error) {
 				return sqlpage.Facets(t.Context(), d.db, list, ask, statement.Where{}, fields, 50)
 			}, strings.Replace(d.place, "%d", "1", 1)})
 	}
 	pool, list := pgxRecords(t, records)
 	readers = append(readers, reader{"pgx", list,
-		func(ctx context.Context, ask *paging.Ask, own statement.Where) (paging.Page, []call, error) {
+		func(ctx context.Context, ask paging.Ask, own statement.Where) (paging.Page, []call, error) {
 			return pgxpage.Page[call](ctx, pool, list, ask, own)
 		},
-		func(ctx context.Context, ask *paging.Ask, own statement.Where) (paging.Page, []map[string]any, error) {
+		func(ctx context.Context, ask paging.Ask, own statement.Where) (paging.Page, []map[string]any, error) {
 			return pgxpage.Page[map[string]any](ctx, pool, list, ask, own)
 		},
-		func(ask *paging.Ask, fields ...string) (map[string][]sqlpage.Facet, error) {
+		func(ask paging.Ask, fields ...string) (map[string][]sqlpage.Facet, error) {
 			return pgxpage.Facets(t.Context(), pool, list, ask, statement.Where{}, fields, 50)
 		}, "$1"})
 	for _, r := range readers {
@@ -108,9 +108,9 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 				for _, query := range []string{"sort=-name&size=7", "sort=at&size=7&page=6", "sort=amount,-price&size=50&page=2&ok=true", "sort=-amount&size=100&page=2", "name.has=gull&size=3&page=2", "name=nothing"} {
 					ask, err := rules.Read(query)
 					require.NoError(t, err)
-					found, err := choose.All(records, &ask, valueOf)
+					found, err := choose.All(records, ask, valueOf)
 					require.NoError(t, err)
-					page, got, err := r.structs(t.Context(), &ask, statement.Where{})
+					page, got, err := r.structs(t.Context(), ask, statement.Where{})
 					require.NoError(t, err, query)
 					from := min(int(page.Offset()), len(found))
 					want := found[from:min(from+page.Size(), len(found))]
@@ -133,9 +133,9 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 			rules.Show = []string{"id", "name", "amount", "price", "ok", "day", "at", "big"}
 			ask, err := rules.Read("fields=id,price,ok,day,at,big&sort=id&size=40")
 			require.NoError(t, err)
-			_, maps, err := r.maps(t.Context(), &ask, statement.Where{})
+			_, maps, err := r.maps(t.Context(), ask, statement.Where{})
 			require.NoError(t, err)
-			found, err := choose.All(records, &ask, valueOf)
+			found, err := choose.All(records, ask, valueOf)
 			require.NoError(t, err)
 			for i, m := range maps {
 				want := map[string]any{}
@@ -154,7 +154,7 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 				}
 				assert.Equal(t, want, m)
 			}
-			facets, err := r.facets(&ask, "ok", "amount")
+			facets, err := r.facets(ask, "ok", "amount")
 			require.NoError(t, err)
 			n := int64(0)
 			for _, f := range facets["ok"] {
@@ -164,7 +164,7 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 			assert.Len(t, facets["amount"], 10)
 
 			// the program's own condition holds whatever is asked
-			page, structs, err := r.structs(t.Context(), &ask, statement.Where{SQL: "r.amount > " + r.place, Args: []any{2}})
+			page, structs, err := r.structs(t.Context(), ask, statement.Where{SQL: "r.amount > " + r.place, Args: []any{2}})
 			require.NoError(t, err)
 			assert.Len(t, structs, page.Rows())
 			for _, c := range structs {
@@ -172,7 +172,7 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 			}
 			all, err := rules.Read("amount.max=2")
 			require.NoError(t, err)
-			page, structs, err = r.structs(t.Context(), &all, statement.Where{SQL: "r.amount > " + r.place, Args: []any{2}})
+			page, structs, err = r.structs(t.Context(), all, statement.Where{SQL: "r.amount > " + r.place, Args: []any{2}})
 			require.NoError(t, err)
 			assert.Empty(t, structs)
 			assert.EqualValues(t, 0, page.Total().Records())
@@ -180,12 +180,12 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 			var refusal *paging.Refusal
 			many, err := rules.Read(strings.Repeat("name=x&", 1_001))
 			require.NoError(t, err)
-			_, _, err = r.structs(t.Context(), &many, statement.Where{})
+			_, _, err = r.structs(t.Context(), many, statement.Where{})
 			require.ErrorAs(t, err, &refusal)
 			assert.Equal(t, "name", refusal.Faults[0].Param)
 			ended, end := context.WithCancel(t.Context())
 			end()
-			_, _, err = r.structs(ended, &ask, statement.Where{})
+			_, _, err = r.structs(ended, ask, statement.Where{})
 			assert.ErrorIs(t, err, context.Canceled)
 		})
 	}
@@ -211,7 +211,7 @@ func TestRecordsThatMoveAreAnError(t *testing.T) {
 	list := d.list(t, statement.Tied)
 	ask, err := rulesOf().Read("size=30")
 	require.NoError(t, err)
-	_, _, err = sqlpage.Page[call](t.Context(), moving{d.db}, list, &ask, statement.Where{})
+	_, _, err = sqlpage.Page[call](t.Context(), moving{d.db}, list, ask, statement.Where{})
 	assert.True(t, errors.Is(err, sqlpage.ErrMoved), "%v", err)
 }
 

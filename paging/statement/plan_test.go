@@ -84,7 +84,7 @@ func TestLongListsAreReadAlongAnIndex(t *testing.T) {
 			for _, down := range []string{"", "-"} {
 				ask, err := rules.Read("sort=" + down + key.Key)
 				require.NoError(t, err)
-				q, err := list.Ask(&ask, statement.Where{})
+				q, err := list.Ask(ask, statement.Where{})
 				require.NoError(t, err)
 				why := fmt.Sprint(places, " ", down, key.Key)
 				fields := list.Fields()
@@ -160,7 +160,7 @@ func TestPlacesReachForeignPartitions(t *testing.T) {
 		list, err := statement.New(statement.Table{Dialect: statement.PostgreSQL, From: "records r", Places: places, Fields: map[string]statement.Field{
 			"id": {SQL: "r.id", Type: value.BigInteger}, "height": {SQL: "r.height", Type: value.Integer}}})
 		require.NoError(t, err)
-		q, err := list.Ask(&ask, statement.Where{})
+		q, err := list.Ask(ask, statement.Where{})
 		require.NoError(t, err)
 		regions, err := q.From([]*string{&height, &id})
 		require.NoError(t, err)

@@ -44,7 +44,7 @@ type Question struct {
 // Ask writes the conditions and the order of an ask. Errors are a *paging.Refusal, for a query
 // with more than 1,000 values at once, or say what the rules or own need that the table lacks or
 // the database cannot do.
-func (l *List) Ask(ask *paging.Ask, own Where) (*Question, error) {
+func (l *List) Ask(ask paging.Ask, own Where) (*Question, error) {
 	q := &Question{list: l, own: own, conditions: ask.Conditions(), order: ask.Order(), search: ask.Search()}
 	if own.SQL != "" {
 		switch n, wrong := l.dialect.scan(own.SQL); {
@@ -181,7 +181,7 @@ func (e *tooMany) Error() string {
 }
 
 // refusal is that error for the caller.
-func refusal(ask *paging.Ask, err error) error {
+func refusal(ask paging.Ask, err error) error {
 	many, ok := err.(*tooMany)
 	if !ok {
 		return err

@@ -290,7 +290,7 @@ func facetsInMemory(t fatal, records []record, rules *paging.Rules, query, field
 	}
 	ask, err := rules.Read(strings.Join(append(kept, "sort="+field), "&"))
 	require.NoError(t, err)
-	found, err := choose.All(records, &ask, valueOf)
+	found, err := choose.All(records, ask, valueOf)
 	require.NoError(t, err)
 	type facet struct {
 		value string

@@ -128,7 +128,7 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 	} {
 		ask, err := c.rules.Read(c.query)
 		require.NoError(t, err)
-		_, err = list.Ask(&ask, c.own)
+		_, err = list.Ask(ask, c.own)
 		assert.ErrorContains(t, err, c.says)
 		assert.ErrorAs(t, err, new(*statement.Error))
 	}
@@ -144,7 +144,7 @@ func TestWrongQuestionsAreErrors(t *testing.T) {
 	} {
 		ask, err := rules.Read(query)
 		require.NoError(t, err)
-		q, err := list.Ask(&ask, statement.Where{})
+		q, err := list.Ask(ask, statement.Where{})
 		require.NoError(t, err)
 		_, err = q.From(c.place)
 		assert.ErrorContains(t, err, c.says)
@@ -199,13 +199,13 @@ func TestWhereDatabasesDiffer(t *testing.T) {
 				ask, err = rules.Read("sort=name&" + name + "=" + url.QueryEscape(value))
 			}
 			require.NoError(t, err)
-			found, err := choose.All(records, &ask, valueOf)
+			found, err := choose.All(records, ask, valueOf)
 			require.NoError(t, err)
 			var memory, here []string
 			for _, r := range found {
 				memory = append(memory, *r["name"])
 			}
-			q, err := list.Ask(&ask, statement.Where{})
+			q, err := list.Ask(ask, statement.Where{})
 			require.NoError(t, err)
 			s, err := q.Rows([]string{"name"}, statement.Region{}, 0, 0)
 			require.NoError(t, err)
@@ -286,7 +286,7 @@ func TestFieldsMayBeAnySQL(t *testing.T) {
 		if list.Type("tags") != "" {
 			ask, err := rules.Read("")
 			require.NoError(t, err)
-			q, err := list.Ask(&ask, statement.Where{})
+			q, err := list.Ask(ask, statement.Where{})
 			require.NoError(t, err)
 			assert.Len(t, d.facets(t, list, q, "tags"), 3)
 		}
@@ -308,9 +308,9 @@ func TestFieldsMayBeAnySQL(t *testing.T) {
 		for _, query := range queries {
 			ask, err := rules.Read(query)
 			require.NoError(t, err, query)
-			found, err := choose.All(records, &ask, of)
+			found, err := choose.All(records, ask, of)
 			require.NoError(t, err, query)
-			q, err := list.Ask(&ask, statement.Where{SQL: "r.id > 0"})
+			q, err := list.Ask(ask, statement.Where{SQL: "r.id > 0"})
 			require.NoError(t, err, query)
 			require.Equal(t, keysOf(found), d.ids(t, q, q.Regions(), 0, 500), "%s: %s", d.name, query)
 			require.EqualValues(t, len(found), d.number(t, q.Count(statement.Region{}, 0)), query)
@@ -366,7 +366,7 @@ func TestNativeTypes(t *testing.T) {
 	} {
 		ask, err := rules.Read(query)
 		require.NoError(t, err, query)
-		q, err := list.Ask(&ask, statement.Where{})
+		q, err := list.Ask(ask, statement.Where{})
 		require.NoError(t, err, query)
 		all, err := q.Rows([]string{"id", "at", "marks", "net", "height"}, statement.Region{}, 0, 0)
 		require.NoError(t, err)
@@ -418,7 +418,7 @@ func TestAnyNameCanBeQuoted(t *testing.T) {
 			rules := paging.Rules{Key: []string{name}, Filters: []paging.FilterRule{{Field: name, Param: "f"}}, DefaultSort: "s", Sorts: []paging.SortKey{{Key: "s", Fields: []string{name}}}}
 			ask, err := rules.Read("f=a&f=b&f.not=c&f.has=d")
 			require.NoError(t, err)
-			q, err := list.Ask(&ask, statement.Where{})
+			q, err := list.Ask(ask, statement.Where{})
 			require.NoError(t, err)
 			from, err := q.From([]*string{&name})
 			require.NoError(t, err)
@@ -441,9 +441,9 @@ func TestFieldsThatNameArguments(t *testing.T) {
 	require.NoError(t, err)
 	ask, err := (&paging.Rules{Key: []string{"id"}}).Read("")
 	require.NoError(t, err)
-	_, err = list.Ask(&ask, statement.Where{})
+	_, err = list.Ask(ask, statement.Where{})
 	assert.ErrorContains(t, err, "found 0 arguments, and a field names 1")
-	q, err := list.Ask(&ask, statement.Where{SQL: "id <> $1", Args: []any{5}})
+	q, err := list.Ask(ask, statement.Where{SQL: "id <> $1", Args: []any{5}})
 	require.NoError(t, err)
 	rows, err := q.Rows([]string{"off"}, statement.Region{}, 0, 2)
 	require.NoError(t, err)

@@ -149,7 +149,7 @@ func (m *memory) sorted(n int64, asked *view.Asked, sort string) []boat {
 	ask, err := m.definition.Rules.Read(query.Encode())
 	if err == nil {
 		var all []boat
-		if all, err = choose.All(m.at(n), &ask, of); err == nil {
+		if all, err = choose.All(m.at(n), ask, of); err == nil {
 			return all
 		}
 	}

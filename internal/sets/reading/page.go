@@ -120,7 +120,7 @@ type settled struct {
 	view  view.View
 	q     view.Question
 	list  *known.List
-	ask   *paging.Ask
+	ask   paging.Ask
 	most  int64 // see Request.counting
 	total paging.Total
 	page  *Page

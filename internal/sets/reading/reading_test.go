@@ -164,7 +164,7 @@ func agrees(m *memory, page *reading.Page, req *reading.Request) error {
 	if err != nil {
 		return err
 	}
-	want, records, err := choose.Page(m.at(number), &ask, of)
+	want, records, err := choose.Page(m.at(number), ask, of)
 	if err != nil {
 		return err
 	}
@@ -183,7 +183,7 @@ func agrees(m *memory, page *reading.Page, req *reading.Request) error {
 		return nil
 	}
 	counts := map[string]int64{}
-	for _, b := range m.sorted(number, &view.Asked{Ask: &ask, Except: "crew"}, "id") {
+	for _, b := range m.sorted(number, &view.Asked{Ask: ask, Except: "crew"}, "id") {
 		counts[b[2]]++
 	}
 	for _, f := range page.Facets["crew"] {
@@ -208,7 +208,7 @@ func TestRecordsOfAnotherKindOfSource(t *testing.T) {
 	r, _ := readerOf(t, m)
 	req := reading.Request{Set: "boats", Query: "sort=-crew"}
 	var streamed []string
-	err := r.Stream(t.Context(), req, func(set *catalog.Set, version int64, _ []intake.Field, _ *paging.Ask) error {
+	err := r.Stream(t.Context(), req, func(set *catalog.Set, version int64, _ []intake.Field, _ paging.Ask) error {
 		assert.EqualValues(t, 1, version)
 		return nil
 	}, func(b reading.Record) error { streamed = append(streamed, string(b[0])); return nil })

@@ -26,22 +26,22 @@ type Request struct {
 }
 
 // read reads the request's query by the rules of a set.
-func (r *Request) read(set *catalog.Set) (*paging.Ask, error) {
+func (r *Request) read(set *catalog.Set) (paging.Ask, error) {
 	ask, err := set.Rules.Read(r.Query)
 	if err == nil {
-		err = CheckCost(&ask, len(r.Facets))
+		err = CheckCost(ask, len(r.Facets))
 	}
 	if err != nil {
-		return nil, err
+		return paging.Ask{}, err
 	}
 	if at, _ := ask.Cursor(); at != nil && r.misplaced != "" {
 		return ask.Misplaced(r.misplaced)
 	}
-	return &ask, nil
+	return ask, nil
 }
 
 // asked is what a question of an ask is made of.
-func (r *Request) asked(ask *paging.Ask) view.Asked {
+func (r *Request) asked(ask paging.Ask) view.Asked {
 	return view.Asked{Ask: ask, Sees: r.Visibility, Explain: r.Explain}
 }
 
@@ -60,7 +60,7 @@ func (r Request) mended(err error) (Request, bool) {
 
 // counting is how far to count for a total: as the request asks, if the set's rules allow it; -1 to the
 // end, 0 not at all. Pages that are asked for by a cursor are counted only if the request says so.
-func (r *Request) counting(set *catalog.Set, ask *paging.Ask) (int64, error) {
+func (r *Request) counting(set *catalog.Set, ask paging.Ask) (int64, error) {
 	limit := countLimit(&set.Rules.Rules, set.Rules.Count)
 	at, _ := ask.Cursor()
 	switch byCursor := at != nil || set.Rules.Addressing == paging.ByCursor; {
@@ -112,7 +112,7 @@ func (e *CostError) Error() string {
 
 // CheckCost checks what a query asks for together, with the values of so many fields counted. The
 // error is a *CostError.
-func CheckCost(ask *paging.Ask, facets int) error {
+func CheckCost(ask paging.Ask, facets int) error {
 	e := &CostError{Facets: facets, Sorts: len(ask.Order())}
 	if search := ask.Search(); search != "" {
 		e.Words = len(strings.FieldsFunc(search, func(c rune) bool { return !unicode.In(c, unicode.L, unicode.Nd, unicode.M) }))

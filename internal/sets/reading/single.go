@@ -12,13 +12,13 @@ import (
 // This file reads single records, and whole lists.
 
 // askAt reads a request's query, and makes its question of a view's list, at the state that it asks for.
-func askAt(ctx context.Context, v view.View, req *Request) (q view.Question, ask *paging.Ask, err error) {
+func askAt(ctx context.Context, v view.View, req *Request) (q view.Question, ask paging.Ask, err error) {
 	at, err := heldAt(ctx, v, req.At)
 	if err != nil {
-		return nil, nil, err
+		return nil, paging.Ask{}, err
 	}
 	if ask, err = req.read(at.Set()); err != nil {
-		return nil, nil, err
+		return nil, paging.Ask{}, err
 	}
 	q, err = at.Ask(req.asked(ask))
 	return q, ask, err
@@ -47,7 +47,7 @@ func (r *Reader) Record(ctx context.Context, req Request, key []string) (one One
 		if err != nil {
 			return err
 		}
-		q, err := at.Ask(req.asked(&nothing))
+		q, err := at.Ask(req.asked(nothing))
 		if err != nil {
 			return err
 		}
@@ -111,7 +111,7 @@ func (r *Reader) Place(ctx context.Context, req Request, key []string) (row int6
 // begin with the set, the version at which its list can be held, the fields and the ask before the
 // first record, then each with every record, whose memory is valid until each returns. Errors are
 // those of Page, of begin and of each.
-func (r *Reader) Stream(ctx context.Context, req Request, begin func(*catalog.Set, int64, []intake.Field, *paging.Ask) error, each func(Record) error) error {
+func (r *Reader) Stream(ctx context.Context, req Request, begin func(*catalog.Set, int64, []intake.Field, paging.Ask) error, each func(Record) error) error {
 	err := r.stream(ctx, req, begin, each)
 	if mended, ok := req.mended(err); ok {
 		return r.stream(ctx, mended, begin, each)
@@ -119,7 +119,7 @@ func (r *Reader) Stream(ctx context.Context, req Request, begin func(*catalog.Se
 	return err
 }
 
-func (r *Reader) stream(ctx context.Context, req Request, begin func(*catalog.Set, int64, []intake.Field, *paging.Ask) error, each func(Record) error) error {
+func (r *Reader) stream(ctx context.Context, req Request, begin func(*catalog.Set, int64, []intake.Field, paging.Ask) error, each func(Record) error) error {
 	err := r.with(ctx, req.Set, inOne, func(v view.View) error {
 		q, ask, err := askAt(ctx, v, &req)
 		if err != nil {

@@ -71,7 +71,7 @@ type View interface {
 
 // Asked is what a question is made of.
 type Asked struct {
-	Ask  *paging.Ask
+	Ask  paging.Ask
 	Sees catalog.Visibility
 	// Except is a field whose conditions in the ask do not count; "": none.
 	Except  string

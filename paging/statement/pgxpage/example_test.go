@@ -49,7 +49,7 @@ func Example_page() {
 		fmt.Println(err)
 		return
 	}
-	page, tides, err := pgxpage.Page[map[string]any](ctx, db, list, &ask, statement.Where{})
+	page, tides, err := pgxpage.Page[map[string]any](ctx, db, list, ask, statement.Where{})
 	if err != nil {
 		fmt.Println(err)
 		return
@@ -64,7 +64,7 @@ func Example_page() {
 		fmt.Println(err)
 		return
 	}
-	page, tides, err = pgxpage.Records[map[string]any](ctx, db, list, &settled, statement.Where{})
+	page, tides, err = pgxpage.Records[map[string]any](ctx, db, list, settled, statement.Where{})
 	if err != nil {
 		fmt.Println(err)
 		return
@@ -75,7 +75,7 @@ func Example_page() {
 	page, _, err = pgxpage.Read[map[string]any](ctx, db, list, rules, "size=100", statement.Where{})
 	fmt.Println(page.Metadata().Summary, err)
 
-	facets, err := pgxpage.Facets(ctx, db, list, &ask, statement.Where{}, []string{"height"}, 2)
+	facets, err := pgxpage.Facets(ctx, db, list, ask, statement.Where{}, []string{"height"}, 2)
 	fmt.Println(len(facets["height"]), err)
 	// Output:
 	// [{"at":"2026-03-02T18:00:00Z","height":1.75,"id":7},{"at":"2026-03-02T12:00:00Z","height":1.5,"id":6}]

@@ -1,7 +1,7 @@
 // Package pgxpage reads a page of one's own records in PostgreSQL in one call, over pgx:
 //
 //	ask, err := rules.Read(r.URL.RawQuery)
-//	page, boats, err := pgxpage.Page[Boat](ctx, pool, list, &ask, statement.Where{})
+//	page, boats, err := pgxpage.Page[Boat](ctx, pool, list, ask, statement.Where{})
 //
 // Count and records are of one snapshot. Each call takes one connection of the pool.
 package pgxpage
@@ -35,7 +35,7 @@ var ErrMoved = statement.ErrMoved
 //
 // Errors are a *paging.Refusal, ErrMoved, what is wrong with the list or T, or the
 // database's.
-func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where) (paging.Page, []T, error) {
+func Page[T any](ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Page[T](source(ctx, db), list, ask, own)
 }
 
@@ -45,13 +45,13 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	return Page[T](ctx, db, list, &ask, own)
+	return Page[T](ctx, db, list, ask, own)
 }
 
 // Records reads the records of a page that is settled on a total of the caller's own, such
 // as one that it remembers, and closes the page. The error is ErrMoved where other records
 // came than the total says, and else as Page's.
-func Records[T any](ctx context.Context, db DB, list *statement.List, settled *paging.Page, own statement.Where) (paging.Page, []T, error) {
+func Records[T any](ctx context.Context, db DB, list *statement.List, settled paging.Page, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Records[T](source(ctx, db), list, settled, own)
 }
 
@@ -62,7 +62,7 @@ type Facet = fetch.Facet
 // Facets counts, for each of some fields, the records that have each of its values, under
 // the search and all conditions but the ask's own on that field: the most frequent first,
 // at most so many of each field. Errors are those of Page.
-func Facets(ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
+func Facets(ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
 	return fetch.Facets(source(ctx, db), list, ask, own, fields, most)
 }
 

@@ -59,7 +59,7 @@ func Example_page() {
 		fmt.Println(err)
 		return
 	}
-	page, arrivals, err := sqlpage.Page[Arrival](context.Background(), db, list, &ask, statement.Where{SQL: "deleted = 0"})
+	page, arrivals, err := sqlpage.Page[Arrival](context.Background(), db, list, ask, statement.Where{SQL: "deleted = 0"})
 	if err != nil {
 		fmt.Println(err)
 		return
@@ -77,7 +77,7 @@ func Example_page() {
 		fmt.Println(err)
 		return
 	}
-	page, arrivals, err = sqlpage.Records[Arrival](context.Background(), db, list, &settled, statement.Where{SQL: "deleted = 0"})
+	page, arrivals, err = sqlpage.Records[Arrival](context.Background(), db, list, settled, statement.Where{SQL: "deleted = 0"})
 	if err != nil {
 		fmt.Println(err)
 		return
@@ -93,7 +93,7 @@ func Example_page() {
 	fmt.Println(page.Metadata().Summary, arrivals[0].Vessel)
 
 	ask, _ = rules.Read("berth=N4")
-	facets, err := sqlpage.Facets(context.Background(), db, list, &ask, statement.Where{SQL: "deleted = 0"}, []string{"berth"}, 50)
+	facets, err := sqlpage.Facets(context.Background(), db, list, ask, statement.Where{SQL: "deleted = 0"}, []string{"berth"}, 50)
 	if err != nil {
 		fmt.Println(err)
 		return

@@ -1,7 +1,7 @@
 // Package sqlpage reads a page of one's own records in one call, over database/sql:
 //
 //	ask, err := rules.Read(r.URL.RawQuery)
-//	page, boats, err := sqlpage.Page[Boat](ctx, db, list, &ask, statement.Where{})
+//	page, boats, err := sqlpage.Page[Boat](ctx, db, list, ask, statement.Where{})
 //
 // Count and records are of one snapshot, as far as the database has them: PostgreSQL,
 // SQLite, and MySQL's InnoDB do. Each call takes one connection of the pool.
@@ -36,7 +36,7 @@ var ErrMoved = statement.ErrMoved
 //
 // Errors are a *paging.Refusal, ErrMoved, what is wrong with the list or T, or the
 // database's.
-func Page[T any](ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where) (paging.Page, []T, error) {
+func Page[T any](ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Page[T](source(ctx, db, list), list, ask, own)
 }
 
@@ -46,13 +46,13 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	return Page[T](ctx, db, list, &ask, own)
+	return Page[T](ctx, db, list, ask, own)
 }
 
 // Records reads the records of a page that was settled on a total of your own, such as a
 // remembered one, and closes the page. The error is ErrMoved if other records came than the total
 // says; others are those of Page.
-func Records[T any](ctx context.Context, db DB, list *statement.List, settled *paging.Page, own statement.Where) (paging.Page, []T, error) {
+func Records[T any](ctx context.Context, db DB, list *statement.List, settled paging.Page, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Records[T](source(ctx, db, list), list, settled, own)
 }
 
@@ -63,7 +63,7 @@ type Facet = fetch.Facet
 // Facets counts the records with each value of some fields: the most frequent first, at most so
 // many of each field. Each field is counted under the search and all conditions except its own.
 // Errors are those of Page.
-func Facets(ctx context.Context, db DB, list *statement.List, ask *paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
+func Facets(ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
 	return fetch.Facets(source(ctx, db, list), list, ask, own, fields, most)
 }
 
