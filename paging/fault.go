@@ -1,15 +1,14 @@
 package paging
 
 import (
-	"bytes"
 	"cmp"
-	"encoding/json"
 	"fmt"
 	"slices"
 	"strconv"
 	"strings"
 	"unicode/utf8"
 
+	"pageladder.example/internal/plainjson"
 	"pageladder.example/paging/code"
 )
 
@@ -38,11 +37,7 @@ func (a Adjustment) MarshalJSON() ([]byte, error) {
 	if a.Used != "" {
 		written.Used = &a.Used
 	}
-	var b bytes.Buffer
-	enc := json.NewEncoder(&b)
-	enc.SetEscapeHTML(false) // as the rest of an answer is written
-	err := enc.Encode(written)
-	return bytes.TrimRight(b.Bytes(), "\n"), err
+	return plainjson.Append(nil, written), nil // as the rest of an answer is written
 }
 
 // Fault is one fault in a query that the rules do not mend.

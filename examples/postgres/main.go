@@ -52,10 +52,13 @@ func main() {
 	r.Match([]string{"GET", "HEAD"}, "/arrivals", func(c *gin.Context) {
 		page, arrivals, err := pgxpage.Read[Arrival](c.Request.Context(), db, list, rules, c.Request.URL.RawQuery, statement.Where{})
 		if err != nil {
-			answer.Fail(c.Writer, c.Request, err)
-			return
+			err = answer.Fail(c.Writer, c.Request, err)
+		} else {
+			err = answer.Write(c.Writer, c.Request, page, arrivals, answer.Options{})
 		}
-		answer.Write(c.Writer, c.Request, page, arrivals, answer.Options{})
+		if err != nil { // none of the caller's
+			log.Print(err)
+		}
 	})
 	log.Fatal(r.Run(os.Args[1]))
 }

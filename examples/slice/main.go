@@ -50,17 +50,15 @@ func main() {
 		all = append(all, arrival)
 	}
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
-		ask, err := rules.Read(r.URL.RawQuery)
+		page, arrivals, err := choose.Read(all, rules, r.URL.RawQuery, choose.ByName[Arrival])
 		if err != nil {
-			answer.Fail(w, r, err)
-			return
+			err = answer.Fail(w, r, err)
+		} else {
+			err = answer.Write(w, r, page, arrivals, answer.Options{})
 		}
-		page, arrivals, err := choose.Page(all, ask, choose.ByName[Arrival])
-		if err != nil {
-			answer.Fail(w, r, err)
-			return
+		if err != nil { // none of the caller's
+			log.Print(err)
 		}
-		answer.Write(w, r, page, arrivals, answer.Options{})
 	})
 	log.Fatal(http.ListenAndServe(os.Args[1], nil))
 }

@@ -56,10 +56,13 @@ func main() {
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
 		page, arrivals, err := sqlpage.Read[Arrival](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
 		if err != nil {
-			answer.Fail(w, r, err)
-			return
+			err = answer.Fail(w, r, err)
+		} else {
+			err = answer.Write(w, r, page, arrivals, answer.Options{})
 		}
-		answer.Write(w, r, page, arrivals, answer.Options{})
+		if err != nil { // none of the caller's
+			log.Print(err)
+		}
 	})
 	log.Fatal(http.ListenAndServe(os.Args[1], nil))
 }

@@ -8,6 +8,7 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/lists"
+	"pageladder.example/internal/plainjson"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging/answer"
@@ -32,13 +33,13 @@ func (p *Page) Ready() *answer.Page {
 // more writes the members that only the service has.
 func (p *Page) more(dst []byte) []byte {
 	if len(p.About.Changed) > 0 {
-		dst = answer.AppendJSON(append(dst, `,"changed":`...), p.About.Changed)
+		dst = plainjson.Append(append(dst, `,"changed":`...), p.About.Changed)
 	}
 	if p.About.WayBack != "" {
-		dst = answer.AppendJSON(append(dst, `,"way_back":`...), p.About.WayBack)
+		dst = plainjson.Append(append(dst, `,"way_back":`...), p.About.WayBack)
 	}
 	if p.About.Made != nil {
-		dst = answer.AppendJSON(append(dst, `,"made":`...), p.About.Made)
+		dst = plainjson.Append(append(dst, `,"made":`...), p.About.Made)
 	}
 	return dst
 }

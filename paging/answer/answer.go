@@ -2,10 +2,13 @@
 //
 //	page, boats, err := sqlpage.Read[Boat](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
 //	if err != nil {
-//		answer.Fail(w, r, err)
-//		return
+//		err = answer.Fail(w, r, err)
+//	} else {
+//		err = answer.Write(w, r, page, boats, answer.Options{})
 //	}
-//	answer.Write(w, r, page, boats, answer.Options{})
+//	if err != nil { // none of the caller's
+//		log.Print(err)
+//	}
 //
 // The answer is in the shape that Accept asks for: JSON with everything about the page,
 // the records alone as JSON, CSV or a JSON object a line. It has the headers Link,
@@ -90,21 +93,19 @@ type Options struct {
 // Write sends a page and its records. Their type is a struct, whose fields are found by tags
 // `db:"name"` or `json:"name"` or by their own names (ArrivedAt is arrived_at), or map[string]any.
 // A time.Time of a field that the rules filter by as a date is written as a date. The error is one of
-// sending.
+// sending, or one that Fail returns.
 func Write[T any](w http.ResponseWriter, r *http.Request, page paging.Page, records []T, o Options) error {
 	if len(o.Shapes) == 0 {
 		o.Shapes = Shapes()
 	}
 	shape, err := Negotiate(o.Shapes, r.Header.Values("Accept"))
 	if err != nil {
-		Fail(w, r, err)
-		return nil
+		return Fail(w, r, err)
 	}
 	base := o.Base
 	if base.String() == "" {
 		if base, err = paging.ParseBase(r.URL.EscapedPath()); err != nil {
-			Fail(w, r, err)
-			return nil
+			return Fail(w, r, err)
 		}
 	}
 	fields := o.Fields
@@ -118,14 +119,12 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page paging.Page, reco
 		return slices.ContainsFunc(filters(), func(f paging.FilterRule) bool { return f.Field == field && f.Type == value.Date })
 	}
 	if err := fill(&m.rows, records, fields, dates); err != nil {
-		Fail(w, r, err)
-		return nil
+		return Fail(w, r, err)
 	}
 	p := Page{About: Of(page, page.On(base)), Records: &m.rows}
 	p.About.Facets = o.Facets
 	if m.body, err = shape.Append(m.body[:0], &p); err != nil {
-		Fail(w, r, err)
-		return nil
+		return Fail(w, r, err)
 	}
 	w.Header().Add("Vary", "Accept")
 	ready := Ready{Body: m.body}

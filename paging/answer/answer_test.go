@@ -157,9 +157,11 @@ func TestErrorsAreProblems(t *testing.T) {
 		says   string
 	}{
 		{statement.ErrMoved, 503, "try again"}, {context.DeadlineExceeded, 503, "try again"}, {state("22P02"), 400, "none of its field's type"},
-		{state("42P01"), 500, "the log says what"}, {errors.New("password is secret"), 500, "the log says what"},
+		{state("42P01"), 500, "something went wrong in the service"}, {errors.New("password is secret"), 500, "something went wrong in the service"},
 	} {
-		res := get(t, func(w http.ResponseWriter, r *http.Request) { answer.Fail(w, r, c.err) }, "GET", "/")
+		var toLog error
+		res := get(t, func(w http.ResponseWriter, r *http.Request) { toLog = answer.Fail(w, r, c.err) }, "GET", "/")
+		assert.Equal(t, c.status == 500, toLog == c.err, "what is none of the caller's is for the log: %v", toLog)
 		assert.Equal(t, c.status, res.StatusCode)
 		assert.Equal(t, "application/problem+json", res.Header.Get("Content-Type"))
 		assert.Equal(t, "no-store", res.Header.Get("Cache-Control"))

@@ -6,6 +6,7 @@ import (
 	"strconv"
 	"strings"
 
+	"pageladder.example/internal/plainjson"
 	"pageladder.example/paging"
 	"pageladder.example/paging/envelope"
 )
@@ -192,8 +193,8 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 			if len(p.About.Facets) == 0 {
 				return append(dst, "null"...)
 			}
-			return AppendJSON(dst, p.About.Facets)
+			return plainjson.Append(dst, p.About.Facets)
 		}
 	}
-	panic("answer: no value is named " + name) // a test writes every name
+	return func(dst []byte, _ *Page) []byte { return append(dst, "null"...) } // Enveloped knows the names, and a test writes each
 }

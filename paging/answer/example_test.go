@@ -6,6 +6,7 @@ import (
 	"fmt"
 	"io"
 	"iter"
+	"log"
 	"net/http"
 	"net/http/httptest"
 	"os"
@@ -30,17 +31,15 @@ var fleetRules = &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key
 
 // boats is a whole handler.
 func boats(w http.ResponseWriter, r *http.Request) {
-	ask, err := fleetRules.Read(r.URL.RawQuery)
+	page, here, err := choose.Read(fleet, fleetRules, r.URL.RawQuery, choose.ByName[Boat])
 	if err != nil {
-		answer.Fail(w, r, err)
-		return
+		err = answer.Fail(w, r, err)
+	} else {
+		err = answer.Write(w, r, page, here, answer.Options{})
 	}
-	page, here, err := choose.Page(fleet, ask, choose.ByName[Boat])
 	if err != nil {
-		answer.Fail(w, r, err)
-		return
+		log.Print(err)
 	}
-	answer.Write(w, r, page, here, answer.Options{})
 }
 
 func ask(h http.HandlerFunc, target string, accept ...string) *http.Response {
@@ -194,8 +193,5 @@ func ExampleWriteProblem() {
 	var p problem
 	json.NewDecoder(res.Body).Decode(&p)
 	fmt.Println(res.StatusCode, p.Title, p.Retry)
-	fmt.Printf("%s\n", answer.AppendJSON(nil, map[string]string{"a": "<b>"}))
-	// Output:
-	// 503 Busy 5
-	// {"a":"<b>"}
+	// Output: 503 Busy 5
 }

@@ -1,12 +1,11 @@
 package answer
 
 import (
-	"bytes"
-	"encoding/json"
 	"strconv"
 	"strings"
 	"unicode/utf8"
 
+	"pageladder.example/internal/plainjson"
 	"pageladder.example/paging"
 	"pageladder.example/paging/cursor"
 )
@@ -25,7 +24,7 @@ func appendAbout(dst []byte, a *About) []byte {
 	}
 	dst = appendGiven(dst, `,"markup":`, a.Markup)
 	if len(a.Facets) > 0 {
-		dst = AppendJSON(append(dst, `,"facets":`...), a.Facets)
+		dst = plainjson.Append(append(dst, `,"facets":`...), a.Facets)
 	}
 	return dst
 }
@@ -33,7 +32,7 @@ func appendAbout(dst []byte, a *About) []byte {
 func appendAdjusted(dst []byte, all []paging.Adjustment) []byte {
 	dst = append(dst, '[')
 	for i := range all {
-		dst = AppendJSON(comma(dst, i), all[i])
+		dst = plainjson.Append(comma(dst, i), all[i])
 	}
 	return append(dst, ']')
 }
@@ -78,7 +77,7 @@ func appendLadder(dst []byte, all []paging.Rung) []byte {
 func appendFilters(dst []byte, all []paging.Condition) []byte {
 	dst = append(dst, '[')
 	for i := range all {
-		dst = AppendJSON(comma(dst, i), all[i])
+		dst = plainjson.Append(comma(dst, i), all[i])
 	}
 	return append(dst, ']')
 }
@@ -176,24 +175,12 @@ func appendText(dst []byte, s string) []byte {
 	for i := range len(s) {
 		c := s[i]
 		if c < ' ' || c == '"' || c == '\\' {
-			return AppendJSON(dst, s)
+			return plainjson.Append(dst, s)
 		}
 		ascii = ascii && c < utf8.RuneSelf
 	}
 	if !ascii && (!utf8.ValidString(s) || strings.ContainsAny(s, "\u2028\u2029")) { // which encoding/json escapes too
-		return AppendJSON(dst, s)
+		return plainjson.Append(dst, s)
 	}
 	return append(append(append(dst, '"'), s...), '"')
-}
-
-// AppendJSON writes a value by encoding/json, with <, > and & as they are: what few answers
-// have. The value is of a type that can be written; of another it panics.
-func AppendJSON(dst []byte, value any) []byte {
-	b := bytes.NewBuffer(dst)
-	enc := json.NewEncoder(b)
-	enc.SetEscapeHTML(false)
-	if err := enc.Encode(value); err != nil {
-		panic(err)
-	}
-	return bytes.TrimSuffix(b.Bytes(), []byte("\n"))
 }

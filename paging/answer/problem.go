@@ -4,7 +4,6 @@ import (
 	"context"
 	"encoding/json"
 	"errors"
-	"log/slog"
 	"net/http"
 	"strconv"
 
@@ -28,10 +27,11 @@ type Problem struct {
 //     503 with Retry-After;
 //   - a value that PostgreSQL could not read as its column's type (SQLSTATE class 22), as
 //     a list has whose fields are Native: 400;
-//   - any other: 500 without a word of it, which goes into slog's default log.
+//   - any other: 500 without a word of it.
 //
-// Where the caller has gone away it does nothing.
-func Fail(w http.ResponseWriter, r *http.Request, err error) {
+// Where the caller has gone away it does nothing. It returns an error that is answered with 500, which
+// the program should log, and nil for all others.
+func Fail(w http.ResponseWriter, r *http.Request, err error) error {
 	var refusal *paging.Refusal
 	var none *NotAcceptable
 	var state interface{ SQLState() string }
@@ -39,7 +39,7 @@ func Fail(w http.ResponseWriter, r *http.Request, err error) {
 	p := Problem{Type: "about:blank"}
 	switch {
 	case r.Context().Err() == context.Canceled:
-		return
+		return nil
 	case errors.As(err, &refusal):
 		p.Status, p.Faults = http.StatusBadRequest, refusal.Faults
 		if refusal.PastLast() {
@@ -55,13 +55,16 @@ func Fail(w http.ResponseWriter, r *http.Request, err error) {
 	case errors.As(err, &state) && len(state.SQLState()) == 5 && state.SQLState()[:2] == "22":
 		p.Status, p.Detail = http.StatusBadRequest, "a value of the query is none of its field's type"
 	default:
-		slog.ErrorContext(r.Context(), "answering a page", "path", r.URL.Path, "err", err)
-		p.Status, p.Detail = http.StatusInternalServerError, "something went wrong; the log says what"
+		p.Status, p.Detail = http.StatusInternalServerError, "something went wrong in the service"
 	}
 	p.Title = http.StatusText(p.Status)
 	h.Set("Cache-Control", "no-store")
 	h.Del("ETag")
 	WriteProblem(w, p.Status, p)
+	if p.Status == http.StatusInternalServerError {
+		return err
+	}
+	return nil
 }
 
 // WriteProblem sends a Problem, or a value of a type that embeds it.

@@ -89,14 +89,13 @@ func (p *paced) Write(b []byte) (int, error) {
 }
 
 // WriteAll sends all records of a sequence as they come, in the shape that Accept asks for. An
-// error before the first record is sent by Fail. A later one breaks the connection, by the panic
-// http.ErrAbortHandler, so that the reader does not take a part for the whole; if a framework
-// recovers from panics, let this one pass.
-func WriteAll[T any](w http.ResponseWriter, r *http.Request, records iter.Seq2[T, error], fields []string) {
+// error before the first record is sent by Fail, which returns it if it should be logged. A later one, of the
+// sequence or of sending, breaks the connection, so that the reader does not take a part for the whole: by the
+// panic http.ErrAbortHandler, as net/http wants. If a framework recovers from panics, let this one pass.
+func WriteAll[T any](w http.ResponseWriter, r *http.Request, records iter.Seq2[T, error], fields []string) error {
 	shape, err := Negotiate(Shapes(), r.Header.Values("Accept"))
 	if err != nil {
-		Fail(w, r, err)
-		return
+		return Fail(w, r, err)
 	}
 	var s *Stream
 	begin := func(fields []string) {
@@ -123,8 +122,7 @@ func WriteAll[T any](w http.ResponseWriter, r *http.Request, records iter.Seq2[T
 	}
 	switch {
 	case err != nil && s == nil:
-		Fail(w, r, err)
-		return
+		return Fail(w, r, err)
 	case err == nil && s == nil:
 		begin(fields)
 	}
@@ -134,4 +132,5 @@ func WriteAll[T any](w http.ResponseWriter, r *http.Request, records iter.Seq2[T
 	if err != nil {
 		panic(http.ErrAbortHandler)
 	}
+	return nil
 }

@@ -11,26 +11,33 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// ByName is the value of a struct's field, for Page and All. A field is found by its tag
-// `db:"name"` or `json:"name"`, or by its own name (ArrivedAt is arrived_at). Texts, numbers,
-// booleans, times and pointers to them keep their types; a nil pointer is a missing value, and so
-// is a field that the struct does not have. A value of any other type is the JSON that
-// encoding/json writes. A function written for your type is faster.
+// ByName is the value of a record's field, for Page and All. Records are structs, pointers to structs or maps
+// with names as keys; a query that looks at a field of any other records gets an error. A struct's field is found by
+// its tag `db:"name"` or `json:"name"`, or by its own name (ArrivedAt is arrived_at). Texts, numbers, booleans,
+// times and pointers to them keep their types; a nil pointer is a missing value, and so is a field that the
+// record does not have. A value of any other type is the JSON that encoding/json writes. A function written for
+// your type is faster.
 func ByName[T any](one *T, field string) Value {
-	t := reflect.TypeFor[T]()
-	if t.Kind() != reflect.Struct {
-		panic(fmt.Sprintf("choose: ByName: found records of the type %s; right would be a struct", t))
-	}
-	index := record.PlacesOf(t).Of(field)
-	if index == nil {
+	v := pointed(reflect.ValueOf(one))
+	switch {
+	case !v.IsValid():
 		return Value{}
-	}
-	v := reflect.ValueOf(one).Elem().FieldByIndex(index)
-	for v.Kind() == reflect.Pointer {
-		if v.IsNil() {
+	case v.Kind() == reflect.Struct:
+		index := record.PlacesOf(v.Type()).Of(field)
+		if index == nil {
 			return Value{}
 		}
-		v = v.Elem()
+		var err error
+		if v, err = v.FieldByIndexErr(index); err != nil { // it is in an embedded struct that is a nil pointer
+			return Value{}
+		}
+	case v.Kind() == reflect.Map && v.Type().Key().Kind() == reflect.String:
+		v = v.MapIndex(reflect.ValueOf(field).Convert(v.Type().Key()))
+	default:
+		return Value{Type: value.JSON, Text: fmt.Sprintf("a record of the type %T", *one), wrong: "a struct, a pointer to one, or a map with names as keys"}
+	}
+	if v = pointed(v); !v.IsValid() {
+		return Value{}
 	}
 	switch v.Kind() {
 	case reflect.String:
@@ -52,4 +59,12 @@ func ByName[T any](one *T, field string) Value {
 		return Value{}
 	}
 	return Value{Type: value.JSON, Text: string(text)}
+}
+
+// pointed is what a value points to, through all pointers and interfaces; not valid if one of them is nil.
+func pointed(v reflect.Value) reflect.Value {
+	for v.IsValid() && (v.Kind() == reflect.Pointer || v.Kind() == reflect.Interface) {
+		v = v.Elem()
+	}
+	return v
 }

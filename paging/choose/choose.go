@@ -37,6 +37,7 @@ type Value struct {
 
 	whole  bool // the value is number, and Text is empty
 	number int64
+	wrong  string // what would be right, of a value that cannot be had; "": it is one
 }
 
 // Integer is an integer as it is in memory. It need not be written as text to be compared.
@@ -89,6 +90,15 @@ func Page[T any](list []T, ask paging.Ask, value func(record *T, field string) V
 	}
 	page, err = ends(page, list, here, false, value)
 	return page, records(list, here), err
+}
+
+// Read reads a raw query string by some rules, and then is Page.
+func Read[T any](list []T, rules *paging.Rules, query string, value func(record *T, field string) Value) (paging.Page, []T, error) {
+	ask, err := rules.Read(query)
+	if err != nil {
+		return paging.Page{}, nil, err
+	}
+	return Page(list, ask, value)
 }
 
 // All filters, searches and sorts a list by an ask, whatever its page. The list is not changed.
@@ -293,7 +303,11 @@ func (m *Matcher) Match(n int, value func(field string) Value) (bool, error) {
 	}
 	var searched strings.Builder
 	for _, field := range m.search {
-		searched.WriteString(value(field).text())
+		v := value(field)
+		if v.wrong != "" {
+			return false, &ValueError{n, field, v.Text, v.wrong}
+		}
+		searched.WriteString(v.text())
 		searched.WriteByte(' ')
 	}
 	return m.finds && m.hasWords(text.Words(searched.String())), nil
@@ -327,6 +341,8 @@ func (m *Matcher) canonical(n int, field string, t value.Type, v Value) (string,
 func (m *Matcher) meets(n int, c *condition, v Value) (bool, error) {
 	missing := v.Type == ""
 	switch {
+	case v.wrong != "":
+		return false, &ValueError{n, c.Field, v.Text, v.wrong}
 	case c.Op == paging.None:
 		return missing == (c.Values[0] == "true"), nil
 	case missing:
@@ -420,7 +436,10 @@ const (
 // key prepares a value for sorting by a field of the order: as the type that the rules give the
 // field or, without one, as its own type.
 func (m *Matcher) key(n, by int, v Value) (sortKey, error) {
-	if v.Type == "" {
+	switch {
+	case v.wrong != "":
+		return sortKey{}, &ValueError{n, m.order[by].Field, v.Text, v.wrong}
+	case v.Type == "":
 		return sortKey{}, nil
 	}
 	t := v.Type

@@ -236,3 +236,46 @@ func TestAPageIsACutOfAll(t *testing.T) {
 		assert.Equal(t, before, list, "stays as it is")
 	})
 }
+
+// ByName reads structs, pointers to them and maps alike, and says what is wrong with other records.
+func TestByNameReadsStructsPointersAndMaps(t *testing.T) {
+	type hull struct{ Tons *int64 }
+	type boat struct {
+		No int
+		*hull
+		Extra any
+	}
+	tons := int64(7)
+	rules := &paging.Rules{Key: []string{"no"}, Sorts: []paging.SortKey{{Key: "tons"}}, Search: []string{"name"},
+		Filters: []paging.FilterRule{{Field: "tons", Type: value.Integer}, {Field: "extra", Type: value.Text}}}
+	for query, want := range map[string][]int{"sort=tons": {0, 1, 2}, "tons=7": {0}, "tons.none=true": {1, 2}, "extra=7": {0}} {
+		ask, err := rules.Read(query)
+		require.NoError(t, err)
+		numbers := func(all []int, err error) {
+			t.Helper()
+			require.NoError(t, err)
+			assert.Equal(t, want, all, query)
+		}
+		structs := []boat{{0, &hull{&tons}, 7}, {1, &hull{}, nil}, {2, nil, []int{1}}}
+		found, err := choose.All(structs, ask, choose.ByName[boat])
+		numbers(each(found, func(b boat) int { return b.No }), err)
+		pointers, err := choose.All([]*boat{&structs[0], &structs[1], &structs[2]}, ask, choose.ByName[*boat])
+		numbers(each(pointers, func(b *boat) int { return b.No }), err)
+		maps, err := choose.All([]map[string]any{{"no": 0, "tons": &tons, "extra": 7}, {"no": 1, "tons": nil}, {"no": 2}}, ask, choose.ByName[map[string]any])
+		numbers(each(maps, func(m map[string]any) int { return m["no"].(int) }), err)
+
+		_, err = choose.All([]int{1, 2}, ask, choose.ByName[int])
+		assert.ErrorContains(t, err, `found "a record of the type int"; right would be a struct, a pointer to one, or a map with names as keys`, query)
+	}
+	ask, err := rules.Read("q=gull")
+	require.NoError(t, err)
+	_, err = choose.All([]int{1, 2}, ask, choose.ByName[int])
+	assert.ErrorContains(t, err, "right would be a struct")
+}
+
+func each[T, V any](list []T, of func(T) V) (all []V) {
+	for _, one := range list {
+		all = append(all, of(one))
+	}
+	return all
+}

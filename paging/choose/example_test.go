@@ -65,9 +65,8 @@ func ExampleByName() {
 		Tonnage *int64 // may be missing
 	}
 	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "tonnage"}}}
-	ask, _ := rules.Read("sort=tonnage")
 	tons := int64(700)
-	_, here, _ := choose.Page([]call{{1, "Tern", nil}, {2, "Gull", &tons}}, ask, choose.ByName[call])
+	_, here, _ := choose.Read([]call{{1, "Tern", nil}, {2, "Gull", &tons}}, rules, "sort=tonnage", choose.ByName[call])
 	fmt.Println(here[0].Vessel, here[1].Vessel)
 	// Output: Gull Tern
 }

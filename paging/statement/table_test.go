@@ -91,14 +91,14 @@ func TestOwnFiltersAreNotBounded(t *testing.T) {
 	list := d.list(t, statement.Tied)
 	fixed, err := rulesOf().Read(strings.Repeat("name.has=x&", 1_500) + strings.Repeat("id=3&", 1_500))
 	require.NoError(t, err)
-	_, err = list.Ask(&fixed, statement.Where{})
+	_, err = list.Ask(fixed, statement.Where{})
 	var refusal *paging.Refusal
 	require.ErrorAs(t, err, &refusal)
 	own, err := list.Where(fixed.Conditions())
 	require.NoError(t, err)
 	all, err := rulesOf().Read("id.min=1")
 	require.NoError(t, err)
-	q, err := list.Ask(&all, own)
+	q, err := list.Ask(all, own)
 	require.NoError(t, err)
 	require.Zero(t, d.number(t, q.Count(statement.Region{}, 0)))
 }
