@@ -91,16 +91,6 @@ func ExampleQuestion_Facet() {
 	//   1: 500
 }
 
-// A program combines statements of its own, and sorts what they give in the order of a list.
-func ExampleQuestion_Unconditional() {
-	ask, _ := arrivalRules.Read("tonnage.min=500&sort=-tonnage")
-	q, _ := arrivals(statement.SQLite).Ask(ask, statement.Where{})
-	show(q.Unconditional().Rows([]string{"id"}, statement.Region{}, 0, 20))
-	// Output:
-	// select a.id as "id" from arrivals a join berths b on b.id = a.berth_id order by a.tonnage desc, a.id desc limit 20
-	//   1: 500
-}
-
 // An order with missing values is read as two regions, each along an index.
 func ExampleQuestion_Regions() {
 	ask, _ := arrivalRules.Read("sort=-tonnage")

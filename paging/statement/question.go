@@ -6,6 +6,7 @@ import (
 	"slices"
 	"strconv"
 
+	"pageladder.example/internal/combined"
 	"pageladder.example/paging"
 	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
@@ -213,12 +214,12 @@ func (q *Question) Reversed() *Question {
 	return &r
 }
 
-// Unconditional is the same question without its conditions, but with their arguments. It sorts
-// what a program has combined from statements that have the conditions.
-func (q *Question) Unconditional() *Question {
-	u := *q
-	u.where = ""
-	return &u
+func init() {
+	combined.Unconditional = func(question any) any {
+		u := *question.(*Question)
+		u.where = ""
+		return &u
+	}
 }
 
 // Without is the same question without its conditions on a field: the values of a field are counted so.

@@ -8,6 +8,7 @@ import (
 	"strings"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/combined"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/tables"
@@ -139,7 +140,7 @@ func (q *question) hold() error {
 	if err != nil {
 		return err
 	}
-	h.listed, q.Question = listed.Unconditional(), h.now
+	h.listed, q.Question = combined.Unconditional(listed).(*statement.Question), h.now
 	return nil
 }
 
