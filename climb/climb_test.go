@@ -12,11 +12,13 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/endpoint"
+	"pageladder.example/climb/report"
 	"pageladder.example/internal/soak"
 )
 
 // run checks an endpoint strictly, with credentials.
-func run(t *testing.T, h http.Handler, e climb.Endpoint, seed uint64, timeout time.Duration, expect climb.Expect) *climb.Report {
+func run(t *testing.T, h http.Handler, e climb.Endpoint, seed uint64, timeout time.Duration, expect report.Expect) *climb.Report {
 	t.Helper()
 	e.Address = climb.HandlerAddress(e.Address)
 	e.Header = http.Header{"Authorization": {"Bearer made-up"}}
@@ -27,16 +29,16 @@ func run(t *testing.T, h http.Handler, e climb.Endpoint, seed uint64, timeout ti
 }
 
 // strict is everything but how long pages take, which depends on what else a machine does.
-func strict() climb.Expect {
-	e := climb.Strict()
-	e["cost.time"] = climb.Off
+func strict() report.Expect {
+	e := report.Strict()
+	e["cost.time"] = report.Off
 	return e
 }
 
 // broken are the codes of a report that are not kept, with what was found.
 func broken(r *climb.Report) (codes []string, says string) {
 	for _, p := range r.Promises {
-		if p.Verdict == climb.Broken {
+		if p.Verdict == report.Broken {
 			codes = append(codes, p.Code)
 			says += fmt.Sprintf("\n%s: %s %v", p.Code, p.Findings[0].Says, p.Findings[0].Addresses)
 		}
@@ -90,10 +92,10 @@ func TestWhatIsNotToldIsFound(t *testing.T) {
 		c := climb.Checker{Client: climb.HandlerClient(right(w, boats(37, 2, false))), Pause: -1}
 		got, _, err := c.Find(t.Context(), e)
 		require.NoError(t, err)
-		assert.Equal(t, want.Shape, got.Shape, w.name)
+		assert.Equal(t, want.Format, got.Format, w.name)
 		assert.Equal(t, want.Envelope["records"], got.Envelope["records"], w.name)
 		assert.Equal(t, want.PagesFrom0, got.PagesFrom0, w.name)
-		if w.shape == climb.HTML { // its words are for people
+		if w.shape == endpoint.HTML { // its words are for people
 			want.Params.Sort = got.Params.Sort
 		}
 		assert.Equal(t, want.Params, got.Params, w.name)
@@ -108,13 +110,13 @@ func TestWhatIsNotToldIsFound(t *testing.T) {
 
 // only keeps the walks and the numbers, and the checks that some codes need. Checking everything
 // in some thousand runs would take too long.
-func only(codes string) climb.Expect {
-	e := climb.Strict()
+func only(codes string) report.Expect {
+	e := report.Strict()
 	for code := range e {
 		group, _, _ := strings.Cut(code, ".")
 		near := strings.Contains(codes, group+".")
 		if !near && !strings.Contains("walk numbers", group) {
-			e[code] = climb.Off
+			e[code] = report.Off
 		}
 	}
 	return e

@@ -10,7 +10,7 @@ import (
 	"sync/atomic"
 	"time"
 
-	"pageladder.example/climb"
+	"pageladder.example/climb/endpoint"
 	"pageladder.example/paging/query"
 )
 
@@ -155,7 +155,7 @@ var planted = []fault{
 				p.links["next"] = a.address(len(list))
 			}
 		}},
-	{name: "a page that cannot be read", codes: "walk.readable", where: func(c where) bool { return several(c) && c.shape != climb.HTML },
+	{name: "a page that cannot be read", codes: "walk.readable", where: func(c where) bool { return several(c) && c.shape != endpoint.HTML },
 		sent: func(a *asked, p *page, _ *http.Request) {
 			if a.offset > 0 && p.status == 200 {
 				p.body = []byte(`{"a" "b"`)
@@ -200,14 +200,14 @@ var planted = []fault{
 
 	{name: "a sort is ignored", codes: "order.works order.within order.across", where: sortable, before: func(a *asked, _ *http.Request) { a.sort = "" }},
 	{name: "descending is ignored", codes: "order.works order.within order.across", where: sortable, before: func(a *asked, _ *http.Request) { a.sort = strings.TrimPrefix(a.sort, "-") }},
-	{name: "two records on a page in the wrong order", codes: "order.within", where: func(c where) bool { return sortable(c) && c.shape != climb.HTML && c.n > usual },
+	{name: "two records on a page in the wrong order", codes: "order.within", where: func(c where) bool { return sortable(c) && c.shape != endpoint.HTML && c.n > usual },
 		after: func(a *asked, p *page, _ []record) {
 			if a.sort != "" && len(p.records) > 2 {
 				p.records = slices.Clone(p.records)
 				slices.Reverse(p.records)
 			}
 		}},
-	{name: "sorted on the page alone", codes: "order.across", where: func(c where) bool { return sortable(c) && c.shape != climb.HTML && c.n > usual },
+	{name: "sorted on the page alone", codes: "order.across", where: func(c where) bool { return sortable(c) && c.shape != endpoint.HTML && c.n > usual },
 		list: func(a *asked, list, all []record) []record {
 			if a.sort == "" || a.berth != "" {
 				return list
@@ -344,7 +344,7 @@ var planted = []fault{
 	{name: "past the end the last page, as if it were that", codes: "bad.past_last", where: told("page", numbered),
 		after: func(a *asked, p *page, _ []record) { p.told["page"] = a.number - 1 + a.firstPage() }},
 	{name: "past the end the first page in silence", codes: "bad.past_last", where: func(c where) bool {
-		return numbered(c) && !c.tells("page") && !c.tells("offset") && c.shape != climb.HTML
+		return numbered(c) && !c.tells("page") && !c.tells("offset") && c.shape != endpoint.HTML
 	},
 		before: func(a *asked, _ *http.Request) {
 			if a.number > 900 || a.offset > 5000 {
@@ -401,7 +401,7 @@ var planted = []fault{
 			time.Sleep(time.Duration(deepDelay.Load()))
 		}
 	}},
-	{name: "deep pages are long", codes: "cost.bytes", where: func(c where) bool { return threePages(c) && c.shape == climb.JSON && c.envelope != nil },
+	{name: "deep pages are long", codes: "cost.bytes", where: func(c where) bool { return threePages(c) && c.shape == endpoint.JSON && c.envelope != nil },
 		sent: func(a *asked, p *page, _ *http.Request) {
 			if a.offset > 0 && p.status == 200 {
 				p.body = append(p.body, strings.Repeat(" ", 20_000)...)
@@ -413,8 +413,8 @@ var endless, unfiltered atomic.Int64
 
 func sized(where) bool      { return true }
 func sortable(c where) bool { return c.n > usual }
-func refuses(c where) bool  { return !c.tells("page") && !c.tells("offset") && c.shape != climb.HTML }
-func stepped(w way) bool    { return w.header || w.shape == climb.HTML || w.envelope["first"] != "" }
+func refuses(c where) bool  { return !c.tells("page") && !c.tells("offset") && c.shape != endpoint.HTML }
+func stepped(w way) bool    { return w.header || w.shape == endpoint.HTML || w.envelope["first"] != "" }
 
 // tells plants a wrong number on each page.
 func tells(name, code, what string, wrong func(a *asked, p *page) any) fault {

@@ -20,6 +20,8 @@ import (
 	"golang.org/x/net/html"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/endpoint"
+	"pageladder.example/climb/report"
 )
 
 // Whatever a target does, a run ends, in bounded time and memory.
@@ -106,7 +108,7 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 				assert.NoError(t, report.WriteHTML(io.Discard))
 			}
 			n := 0
-			for range climb.Walk[any](t.Context(), server.Client(), climb.Endpoint{Address: server.URL, Params: climb.Params{Page: "page"}}) {
+			for range climb.Walk[any](t.Context(), server.Client(), climb.Endpoint{Address: server.URL, Params: endpoint.Params{Page: "page"}}) {
 				if n++; n > 100 {
 					break
 				}
@@ -122,12 +124,12 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 func TestReportsRunNothing(t *testing.T) {
 	evil := `"><script>alert(1)</script><img src=x onerror=alert(2)>` + "\x1b[2J\u202e"
 	e := ways[0].endpoint(true)
-	e.Filters = []climb.Filter{{Query: "berth=N2", Field: "vessel", Value: evil}}
+	e.Filters = []endpoint.Filter{{Query: "berth=N2", Field: "vessel", Value: evil}}
 	e.Address += "&evil=" + `%22%3E%3Cscript%3E` + `"><script>`
-	r := run(t, plant(ways[0], boats(37, 1, false), planted[0]), e, 1, climb.DefaultTimeout, climb.Strict())
+	r := run(t, plant(ways[0], boats(37, 1, false), planted[0]), e, 1, climb.DefaultTimeout, report.Strict())
 	r.Notes, r.Found = append(r.Notes, evil), append(r.Found, evil)
-	r.Promises[0].Findings = append(r.Promises[0].Findings, climb.Finding{Says: evil, Addresses: []string{"javascript:alert(3)", evil}})
-	r.Promises[0].Verdict = climb.Broken
+	r.Promises[0].Findings = append(r.Promises[0].Findings, report.Finding{Says: evil, Addresses: []string{"javascript:alert(3)", evil}})
+	r.Promises[0].Verdict = report.Broken
 
 	var page, junit bytes.Buffer
 	require.NoError(t, r.WriteHTML(&page))
@@ -159,7 +161,7 @@ func TestReportsRunNothing(t *testing.T) {
 			cases++
 		}
 	}
-	assert.Equal(t, len(climb.Codes()), cases)
+	assert.Equal(t, len(report.Codes()), cases)
 }
 
 // A token is sent to the endpoint's own host, and to no other.

@@ -14,6 +14,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/report"
 )
 
 // Endpoints as people write them, right and wrong, of which climb is told the address alone. Right ones
@@ -188,7 +189,7 @@ func TestRightEndpointsAreNotAccused(t *testing.T) {
 			assert.Equal(t, c.whole, r.Whole, "%q, %d records", r.Found, r.Records)
 			for _, p := range r.Promises {
 				if !c.whole && p.Code == "walk.lost" {
-					assert.Equal(t, climb.NotChecked, p.Verdict, "what was not seen is not said to be kept")
+					assert.Equal(t, report.NotChecked, p.Verdict, "what was not seen is not said to be kept")
 				}
 			}
 			if !c.whole {
@@ -246,7 +247,7 @@ func TestWrongEndpointsAreFoundOut(t *testing.T) {
 			require.NotNil(t, r)
 			var broken []string
 			for _, p := range r.Promises {
-				if p.Verdict == climb.Broken {
+				if p.Verdict == report.Broken {
 					broken = append(broken, p.Code)
 				}
 			}

@@ -19,6 +19,7 @@ import (
 	"sync/atomic"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/endpoint"
 	"pageladder.example/paging/query"
 )
 
@@ -51,36 +52,36 @@ func boats(n int, seed uint64, tied bool) []record {
 // way is a way of paging.
 type way struct {
 	name     string
-	shape    climb.Shape
+	shape    endpoint.Format
 	numbers  string            // page, offset, cursor or path; "next": cursors inside addresses alone
 	envelope map[string]string // of JSON; nil: a bare array
 	header   bool              // links in the Link header
 	total    string            // the header with the total
 	from0    bool              // the first page is page 0
-	params   climb.Params
+	params   endpoint.Params
 }
 
 var ways = []way{
-	{name: "page", shape: climb.JSON, numbers: "page", params: climb.Params{Page: "page", Size: "size", Sort: "sort"},
+	{name: "page", shape: endpoint.JSON, numbers: "page", params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"},
 		envelope: map[string]string{"records": "/data", "total_items": "/meta/total", "total_pages": "/meta/pages", "page": "/meta/page", "size": "/meta/size",
 			"first_row": "/meta/from", "last_row": "/meta/to", "is_first": "/meta/is_first", "is_last": "/meta/is_last",
 			"first": "/links/first", "prev": "/links/prev", "next": "/links/next", "last": "/links/last"}},
-	{name: "page from 0", shape: climb.JSON, numbers: "page", from0: true, params: climb.Params{Page: "page", Size: "size", Sort: "sort"},
+	{name: "page from 0", shape: endpoint.JSON, numbers: "page", from0: true, params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"},
 		envelope: map[string]string{"records": "/boats/list", "total_items": "/boats/boats_total", "total_pages": "/boats/page_total", "page": "/boats/page", "size": "/boats/size", "is_first": "/boats/is_first", "is_last": "/boats/is_last"}},
-	{name: "offset", shape: climb.JSON, numbers: "offset", params: climb.Params{Offset: "offset", Limit: "limit", Sort: "sort"},
+	{name: "offset", shape: endpoint.JSON, numbers: "offset", params: endpoint.Params{Offset: "offset", Limit: "limit", Sort: "sort"},
 		envelope: map[string]string{"records": "/items", "total_items": "/total", "offset": "/offset", "limit": "/limit", "has_next": "/has_more", "rows_here": "/returned"}},
-	{name: "cursor", shape: climb.JSON, numbers: "cursor", params: climb.Params{After: "cursor", Size: "size", Sort: "sort"},
+	{name: "cursor", shape: endpoint.JSON, numbers: "cursor", params: endpoint.Params{After: "cursor", Size: "size", Sort: "sort"},
 		envelope: map[string]string{"records": "/items", "after": "/next_cursor"}},
-	{name: "next", shape: climb.JSON, numbers: "next", params: climb.Params{After: "cursor", Size: "size", Sort: "sort"},
+	{name: "next", shape: endpoint.JSON, numbers: "next", params: endpoint.Params{After: "cursor", Size: "size", Sort: "sort"},
 		envelope: map[string]string{"records": "/results", "total_items": "/total", "next": "/next", "prev": "/previous"}},
-	{name: "link", shape: climb.JSON, numbers: "page", header: true, total: "X-Total-Count", params: climb.Params{Page: "page", Size: "per_page", Sort: "sort"}},
-	{name: "path", shape: climb.JSON, numbers: "path", header: true, params: climb.Params{Page: "page", Size: "size", Sort: "sort"},
+	{name: "link", shape: endpoint.JSON, numbers: "page", header: true, total: "X-Total-Count", params: endpoint.Params{Page: "page", Size: "per_page", Sort: "sort"}},
+	{name: "path", shape: endpoint.JSON, numbers: "path", header: true, params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"},
 		envelope: map[string]string{"records": "/records", "total_items": "/total", "page": "/page", "size": "/size", "total_pages": "/pages",
 			"next": "/next", "prev": "/prev", "first": "/first", "last": "/last"}},
-	{name: "bare", shape: climb.JSON, numbers: "page", params: climb.Params{Page: "p", Size: "count", Sort: "sort"}},
-	{name: "lines", shape: climb.NDJSON, numbers: "page", header: true, total: "X-Total-Count", params: climb.Params{Page: "page", Size: "size", Sort: "sort"}},
-	{name: "csv", shape: climb.CSV, numbers: "offset", header: true, total: "X-Total-Count", params: climb.Params{Offset: "skip", Limit: "limit", Sort: "sort"}},
-	{name: "html", shape: climb.HTML, numbers: "page", params: climb.Params{Page: "page", Size: "size", Sort: "sort"}},
+	{name: "bare", shape: endpoint.JSON, numbers: "page", params: endpoint.Params{Page: "p", Size: "count", Sort: "sort"}},
+	{name: "lines", shape: endpoint.NDJSON, numbers: "page", header: true, total: "X-Total-Count", params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"}},
+	{name: "csv", shape: endpoint.CSV, numbers: "offset", header: true, total: "X-Total-Count", params: endpoint.Params{Offset: "skip", Limit: "limit", Sort: "sort"}},
+	{name: "html", shape: endpoint.HTML, numbers: "page", params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"}},
 }
 
 // tells reports whether pages of this way tell something of ours.
@@ -89,7 +90,7 @@ func (w *way) tells(name string) bool {
 }
 
 // links reports whether pages link to others.
-func (w *way) links() bool { return w.header || w.shape == climb.HTML || w.envelope["next"] != "" }
+func (w *way) links() bool { return w.header || w.shape == endpoint.HTML || w.envelope["next"] != "" }
 
 func (w *way) numbered() bool { return w.params.Page != "" || w.params.Offset != "" }
 
@@ -103,12 +104,12 @@ func (w *way) endpoint(told bool) climb.Endpoint {
 		return e
 	}
 	e.PagesFrom0 = w.from0
-	e.Shape, e.Envelope, e.TotalHeader, e.Params, e.Key, e.Cap = w.shape, w.envelope, w.total, w.params, []string{"id"}, most
-	if w.envelope == nil && w.shape == climb.JSON {
+	e.Format, e.Envelope, e.TotalHeader, e.Params, e.Key, e.Cap = w.shape, w.envelope, w.total, w.params, []string{"id"}, most
+	if w.envelope == nil && w.shape == endpoint.JSON {
 		e.Envelope = map[string]string{"records": ""}
 	}
-	e.Sorts = []climb.Sort{{Field: "tonnage", Ascending: "sort=tonnage", Descending: "sort=-tonnage"}}
-	e.Filters = []climb.Filter{{Query: "berth=N2", Field: "berth", Value: "N2"}}
+	e.Sorts = []endpoint.Sort{{Field: "tonnage", Ascending: "sort=tonnage", Descending: "sort=-tonnage"}}
+	e.Filters = []endpoint.Filter{{Query: "berth=N2", Field: "berth", Value: "N2"}}
 	return e
 }
 
@@ -166,7 +167,7 @@ func (w *way) understand(r *http.Request, n int) *asked {
 		}
 		if err != nil || v < int64(least) {
 			a.bad, a.raw = name, text
-			if !w.tells("page") && !w.tells("offset") && w.shape != climb.HTML {
+			if !w.tells("page") && !w.tells("offset") && w.shape != endpoint.HTML {
 				a.wrong = name + " is no whole number from " + strconv.Itoa(least)
 			}
 			return 0, false
@@ -246,7 +247,7 @@ func (a *asked) answer(list []record) *page {
 	p := &page{status: 200, header: http.Header{}, total: len(list), told: map[string]any{}, links: map[string]string{}}
 	pages := max(1, (len(list)+a.size-1)/a.size)
 	if a.numbers == "path" || a.numbers == "page" {
-		if a.number > pages && (a.tells("page") || a.shape == climb.HTML) {
+		if a.number > pages && (a.tells("page") || a.shape == endpoint.HTML) {
 			a.offset, a.clamped = (pages-1)*a.size, true
 		}
 	}
@@ -320,18 +321,18 @@ func (p *page) write(w *way) {
 		p.header.Set(w.total, fmt.Sprint(p.told["total_items"]))
 	}
 	switch w.shape {
-	case climb.NDJSON:
+	case endpoint.NDJSON:
 		p.header.Set("Content-Type", "application/x-ndjson")
 		for _, r := range p.records {
 			p.body = append(append(p.body, encoded(r)...), '\n')
 		}
-	case climb.CSV:
+	case endpoint.CSV:
 		p.header.Set("Content-Type", "text/csv; charset=utf-8")
 		p.body = []byte("id,vessel,tonnage,berth\r\n")
 		for _, r := range p.records {
 			p.body = fmt.Appendf(p.body, "%d,\"%s\",%s,%s\r\n", r.ID, r.Vessel, tonnage(r), r.Berth)
 		}
-	case climb.HTML:
+	case endpoint.HTML:
 		p.header.Set("Content-Type", "text/html; charset=utf-8")
 		p.body = p.html()
 	default:

@@ -7,6 +7,10 @@ import (
 	"hash/maphash"
 	"iter"
 	"net/http"
+
+	"pageladder.example/internal/climb/fetch"
+	"pageladder.example/internal/climb/find"
+	"pageladder.example/internal/climb/values"
 )
 
 // Walk goes through somebody else's list from its first record to its last, one at a time,
@@ -25,40 +29,40 @@ import (
 func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2[T, error] {
 	return func(yield func(T, error) bool) {
 		var none T
-		if err := e.check(); err != nil {
+		if err := e.Check(); err != nil {
 			yield(none, err)
 			return
 		}
-		f, err := find(ctx, newCaller(client, &e), &e)
+		f, err := find.Find(ctx, fetch.NewCaller(client, &e), &e)
 		if err != nil {
 			yield(none, err)
 			return
 		}
-		a := read[T](f.first.reply, &f.e)
-		w := walker{e: &f.e, size: f.pageSize(), seen: map[uint64]bool{}}
-		w.before, w.pagesBefore = f.begins()
+		a := fetch.Read[T](f.First.Reply, &f.List)
+		w := walker{e: &f.List, size: f.PageSize(), seen: map[uint64]bool{}}
+		w.before, w.pagesBefore = f.Begins()
 		for {
-			if !a.ok() {
-				yield(none, a.wrong())
+			if !a.OK() {
+				yield(none, a.Wrong())
 				return
 			}
-			for _, record := range a.records {
+			for _, record := range a.Records {
 				if !yield(record, nil) {
 					return
 				}
 			}
-			tells := onward{rows: len(a.records), next: a.next(&f.e)}
-			tells.pages, tells.hasPages = a.num("total_pages")
-			tells.total, tells.hasTotal = a.num("total_items")
-			address, err := w.next(a.reply, tells)
+			tells := onward{rows: len(a.Records), next: a.Next(&f.List)}
+			tells.pages, tells.hasPages = a.Num("total_pages")
+			tells.total, tells.hasTotal = a.Num("total_items")
+			address, err := w.next(a.Reply, tells)
 			if err != nil {
-				yield(none, fmt.Errorf("climb: %s: %w", a.address, err))
+				yield(none, fmt.Errorf("climb: %s: %w", a.Address, err))
 				return
 			}
 			if address == "" {
 				return
 			}
-			r, err := f.get(ctx, address)
+			r, err := f.Get(ctx, address)
 			if err != nil {
 				yield(none, fmt.Errorf("climb: %s: %w", address, err))
 				return
@@ -69,46 +73,9 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 				}
 				return
 			}
-			a = read[T](r, &f.e)
+			a = fetch.Read[T](r, &f.List)
 		}
 	}
-}
-
-// wrong is the error for an answer that is no page.
-func (a *answer[T]) wrong() error {
-	if a.err != nil {
-		return fmt.Errorf("climb: %s: %w", a.address, a.err)
-	}
-	return fmt.Errorf("climb: %s: status %d; right would be 200", a.address, a.status)
-}
-
-// pageSize is how many records a full page has.
-func (f *finder) pageSize() int64 {
-	for _, name := range []string{"size", "limit"} {
-		if n, ok := f.first.num(name); ok && n > 0 {
-			return n
-		}
-	}
-	return int64(len(f.first.records))
-}
-
-// begins is how many records and pages come before the first answer, where it says so: the address
-// may be of a page in the middle.
-func (f *finder) begins() (records, pages int64) {
-	if n, ok := f.first.num("page"); ok {
-		pages = max(n-1, 0)
-		if f.e.PagesFrom0 {
-			pages = max(n, 0)
-		}
-		records = pages * f.pageSize()
-	}
-	if n, ok := f.first.num("offset"); ok {
-		records = max(n, 0)
-	}
-	if n, ok := f.first.num("first_row"); ok {
-		records = max(n-1, 0)
-	}
-	return records, pages
 }
 
 // onward is what one page tells of the way on.
@@ -121,7 +88,7 @@ type onward struct {
 
 // walker finds the address of each page that follows.
 type walker struct {
-	e                   *Endpoint
+	e                   *fetch.List
 	size                int64
 	page                int64           // the next one's, from 0
 	rows                int64           // that have come
@@ -141,8 +108,8 @@ var (
 const maxEmpty = 3 // in a row, of pages that have a next one
 
 // next is the address of the page that follows, "" at the end.
-func (w *walker) next(r *reply, tells onward) (string, error) {
-	w.seen[maphash.String(seed, r.address)] = true
+func (w *walker) next(r *fetch.Reply, tells onward) (string, error) {
+	w.seen[maphash.String(values.Seed, r.Address)] = true
 	w.tells = tells
 	w.page++
 	w.rows += int64(tells.rows)
@@ -154,22 +121,22 @@ func (w *walker) next(r *reply, tells onward) (string, error) {
 		return "", errEmpty
 	}
 	if tells.next != "" {
-		if w.seen[maphash.String(seed, tells.next)] {
+		if w.seen[maphash.String(values.Seed, tells.next)] {
 			return "", errCircle
 		}
 		w.linked = true
 		return tells.next, nil
 	}
 	missing := w.missing()
-	way := w.e.numbered()
+	way := w.e.Numbered()
 	switch {
-	case w.linked, way == byLinks:
+	case w.linked, way == fetch.ByLinks:
 		return "", missing
 	case missing == nil && (tells.hasTotal || tells.hasPages || tells.rows == 0 || int64(tells.rows) < w.size):
 		return "", nil
 	}
-	w.last = maphash.Bytes(seed, r.body)
-	return w.e.ask(question{way: way, row: w.before + w.page*w.size, size: w.size, sized: w.e.Size > 0}), nil
+	w.last = maphash.Bytes(values.Seed, r.Body)
+	return w.e.Ask(fetch.Question{Way: way, Row: w.before + w.page*w.size, Size: w.size, Sized: w.e.Size > 0}), nil
 }
 
 // missing is an error if the last page told of more records or pages than have come.
@@ -184,6 +151,6 @@ func (w *walker) missing() error {
 }
 
 // ends tells an answer past the last page: none, or the last page again.
-func (w *walker) ends(r *reply) bool {
-	return !w.linked && (r.status == http.StatusNotFound || r.status == http.StatusOK && maphash.Bytes(seed, r.body) == w.last)
+func (w *walker) ends(r *fetch.Reply) bool {
+	return !w.linked && (r.Status == http.StatusNotFound || r.Status == http.StatusOK && maphash.Bytes(values.Seed, r.Body) == w.last)
 }

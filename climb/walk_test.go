@@ -17,6 +17,8 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/endpoint"
+	"pageladder.example/climb/report"
 )
 
 func TestWalkGivesEachRecordOnce(t *testing.T) {
@@ -76,7 +78,7 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 		"no address":     {climb.Endpoint{}, fault{}, "has no address"},
 		"a wrong place":  {climb.Endpoint{Address: "/boats", Envelope: map[string]string{"records": "data"}}, fault{}, "no JSON Pointer"},
 		"an odd name":    {climb.Endpoint{Address: "/boats", Envelope: map[string]string{"rows": "/data"}}, fault{}, "right would be one of records"},
-		"an odd shape":   {climb.Endpoint{Address: "/boats", Shape: "pdf"}, fault{}, "json, ndjson, csv or html"},
+		"an odd shape":   {climb.Endpoint{Address: "/boats", Format: "pdf"}, fault{}, "json, ndjson, csv or html"},
 		"an odd address": {climb.Endpoint{Address: "ftp://host/boats"}, fault{}, "https://host/arrivals"},
 	} {
 		if c.e.Address != "" {
@@ -140,9 +142,9 @@ func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
 			{"pages", "short", 135, ""}, {"pages", "empty", 116, ""}, {"pages", "404", 40, "no page follows, though 2 of 7 pages have come"},
 			{"nothing", "503", 40, "status 503"},
 		} {
-			e := climb.Endpoint{Address: climb.HandlerAddress("/boats"), Envelope: map[string]string{"records": "/data", "total_items": "/total", "total_pages": "/pages"}, Params: climb.Params{Page: "page"}, Key: []string{"id"}}
+			e := climb.Endpoint{Address: climb.HandlerAddress("/boats"), Envelope: map[string]string{"records": "/data", "total_items": "/total", "total_pages": "/pages"}, Params: endpoint.Params{Page: "page"}, Key: []string{"id"}}
 			if byOffset {
-				e.Params = climb.Params{Offset: "offset"}
+				e.Params = endpoint.Params{Offset: "offset"}
 			}
 			rows, last := 0, error(nil)
 			for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(serve(c.tells, c.hole, byOffset)), e) {
@@ -200,16 +202,16 @@ func TestCheckFailsATestForFaultsAlone(t *testing.T) {
 	w := ways[0]
 	for name, c := range map[string]struct {
 		fault        string
-		expect       climb.Expect
+		expect       report.Expect
 		errors, logs int
 	}{
 		"right":            {"", nil, 0, 0},
 		"a fault":          {"the total one too many", nil, 2, 0},
 		"a warning":        {"HEAD is not found", nil, 0, 1},
-		"made a fault":     {"HEAD is not found", climb.Strict(), 1, 0},
-		"made a warning":   {"the total one too many", climb.Expect{"numbers.total": climb.Warning, "filter.total": climb.Warning, "numbers.last": climb.Off}, 0, 2},
-		"switched off":     {"HEAD is not found", climb.Expect{"http.head": climb.Off}, 0, 0},
-		"one unknown code": {"", climb.Expect{"http.feet": climb.Off}, 1, 0},
+		"made a fault":     {"HEAD is not found", report.Strict(), 1, 0},
+		"made a warning":   {"the total one too many", report.Expect{"numbers.total": report.Warning, "filter.total": report.Warning, "numbers.last": report.Off}, 0, 2},
+		"switched off":     {"HEAD is not found", report.Expect{"http.head": report.Off}, 0, 0},
+		"one unknown code": {"", report.Expect{"http.feet": report.Off}, 1, 0},
 	} {
 		f := fault{}
 		if c.fault != "" {
@@ -334,7 +336,7 @@ func BenchmarkWalk(b *testing.B) {
 	}))
 	defer server.Close()
 	walk := func() (n int) {
-		for _, err := range climb.Walk[record](b.Context(), server.Client(), climb.Endpoint{Address: server.URL + "/boats", Envelope: map[string]string{"records": "/records", "next": "/next"}, Params: climb.Params{Page: "page", Size: "size"}}) {
+		for _, err := range climb.Walk[record](b.Context(), server.Client(), climb.Endpoint{Address: server.URL + "/boats", Envelope: map[string]string{"records": "/records", "next": "/next"}, Params: endpoint.Params{Page: "page", Size: "size"}}) {
 			if err != nil {
 				b.Fatal(err)
 			}

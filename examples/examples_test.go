@@ -25,6 +25,7 @@ import (
 	"pgregory.net/rapid"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/report"
 	"pageladder.example/internal/doctest"
 	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
@@ -144,15 +145,15 @@ func TestExamplesClimbClean(t *testing.T) {
 	} {
 		t.Run(program, func(t *testing.T) {
 			at := start(t, program, c.args...)
-			expect := climb.Strict()
-			expect["cost.time"] = climb.Off // it depends on what else the machine does
-			report, err := (&climb.Checker{Expect: expect, Pause: -1}).Run(t.Context(), climb.Endpoint{Address: at + c.path})
+			expect := report.Strict()
+			expect["cost.time"] = report.Off // it depends on what else the machine does
+			seen, err := (&climb.Checker{Expect: expect, Pause: -1}).Run(t.Context(), climb.Endpoint{Address: at + c.path})
 			require.NoError(t, err)
-			for _, p := range report.Promises {
-				assert.NotEqual(t, climb.Broken, p.Verdict, "%s: %v", p.Code, p.Findings)
+			for _, p := range seen.Promises {
+				assert.NotEqual(t, report.Broken, p.Verdict, "%s: %v", p.Code, p.Findings)
 			}
-			assert.True(t, report.Whole)
-			t.Log(report.Summary())
+			assert.True(t, seen.Whole)
+			t.Log(seen.Summary())
 		})
 	}
 }

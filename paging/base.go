@@ -9,6 +9,7 @@ import (
 	"slices"
 	"strings"
 
+	"pageladder.example/internal/uritemplate"
 	"pageladder.example/paging/query"
 )
 
@@ -16,7 +17,7 @@ import (
 // ("?page=2"), which lead to the page that they are on.
 type Base struct {
 	text    string // as it goes before the query
-	tmpl    uriTemplate
+	tmpl    uritemplate.Template
 	vars    map[string]bool // the template's variables; true where one is exploded
 	origins []string
 	outside bool
@@ -85,7 +86,7 @@ func checkAddress(text string, origins []string) error {
 
 // withTemplate is the base with its template, which it checks, and its variables.
 func (b Base) withTemplate() (_ Base, err error) {
-	if b.tmpl, err = parseTemplate(b.text); err != nil {
+	if b.tmpl, err = uritemplate.Parse(b.text); err != nil {
 		return Base{}, fmt.Errorf("not a template that links can be built on: %w", err)
 	}
 	before, rest, _ := strings.Cut(b.text, "{")
@@ -97,10 +98,8 @@ func (b Base) withTemplate() (_ Base, err error) {
 		return Base{}, errors.New(`an expression stands only after the host and a "/"`)
 	}
 	b.vars = map[string]bool{}
-	for _, part := range b.tmpl {
-		for _, v := range part.variables {
-			b.vars[v.name] = v.exploded
-		}
+	for _, v := range b.tmpl.Variables() {
+		b.vars[v.Name] = v.Exploded
 	}
 	// The result must be a valid base whatever is missing: without any variable, and with each one
 	// alone, since "{/page}" brings its own "/".
@@ -134,6 +133,6 @@ func (b Base) fits(name string, values []string) bool {
 
 // expand fills the template. ok is false if the result is not a valid base.
 func (b Base) expand(values map[string][]string) (_ string, ok bool) {
-	text := b.tmpl.expand(values)
+	text := b.tmpl.Expand(values)
 	return text, checkAddress(text, b.origins) == nil
 }

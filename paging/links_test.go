@@ -8,7 +8,6 @@ import (
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
-	"github.com/yosida95/uritemplate/v3"
 	"pgregory.net/rapid"
 
 	"pageladder.example/paging/query"
@@ -279,38 +278,4 @@ func TestTemplatesCarryAnyText(t *testing.T) {
 		page := settle(t, &Rules{}, query, Exact(168))
 		assert.Equal(t, want, page.On(base).Steps().Self)
 	}
-}
-
-// Our expansion is that of a library of the standard, for text that the library can
-// carry.
-func TestTemplatesExpandAsTheStandardSays(t *testing.T) {
-	rapid.Check(t, func(t *rapid.T) {
-		expression := rapid.StringMatching(`\{[./;?&]?(a|b|c\.d|e%2F)\*?(,(a|b|f)\*?){0,2}\}`)
-		text := "/" + strings.Join(rapid.SliceOfN(rapid.OneOf(expression, rapid.StringMatching(`[a-z0-9/._~-]{1,5}`)), 1, 5).Draw(t, "template"), "")
-		ours, err := parseTemplate(text)
-		require.NoError(t, err)
-		theirs, err := uritemplate.New(text)
-		require.NoError(t, err)
-		values, vars := map[string][]string{}, uritemplate.Values{}
-		for _, part := range ours {
-			for _, v := range part.variables {
-				if _, done := values[v.name]; done {
-					continue
-				}
-				value := rapid.StringMatching(`[ -~]{1,6}`)
-				if rapid.Bool().Draw(t, "list") {
-					list := rapid.SliceOfN(value, 1, 3).Draw(t, "values")
-					values[v.name] = list
-					vars.Set(v.text, uritemplate.List(list...))
-				} else {
-					one := value.Draw(t, "value")
-					values[v.name] = []string{one}
-					vars.Set(v.text, uritemplate.String(one))
-				}
-			}
-		}
-		want, err := theirs.Expand(vars)
-		require.NoError(t, err)
-		require.Equal(t, want, ours.expand(values))
-	})
 }

@@ -21,6 +21,7 @@ import (
 	"github.com/spf13/cobra"
 
 	"pageladder.example/climb"
+	"pageladder.example/climb/report"
 )
 
 // errNotKept is the error for an endpoint that does not keep its promises.
@@ -156,18 +157,18 @@ func climbHeader(tokenFile, tokenEnv, headerFile string) (http.Header, error) {
 }
 
 // expected is what counts as a fault.
-func expected(text string) (climb.Expect, error) {
+func expected(text string) (report.Expect, error) {
 	switch text {
 	case "usual":
-		return climb.Usual(), nil
+		return report.Usual(), nil
 	case "strict":
-		return climb.Strict(), nil
+		return report.Strict(), nil
 	}
 	asJSON, err := readRulesFile(text, nil)
 	if err != nil {
 		return nil, usageError{fmt.Errorf("--expect %s is neither usual nor strict, nor a file that can be read: %w", text, err)}
 	}
-	var e climb.Expect
+	var e report.Expect
 	if err := json.Unmarshal(asJSON, &e); err != nil {
 		return nil, usageError{fmt.Errorf("%s: right would be lines such as walk.lost: fault: %w", text, err)}
 	}
@@ -276,13 +277,13 @@ func drawClimb(w io.Writer, r *climb.Report) {
 		fmt.Fprintln(w)
 	}
 	colours := map[string]text.Color{"fault": text.FgRed, "warning": text.FgYellow, "kept": text.FgGreen}
-	for _, p := range r.FirstFaults() {
+	for _, p := range r.WorstFirst() {
 		verdict := string(p.Verdict)
-		if p.Verdict == climb.Broken {
+		if p.Verdict == report.Broken {
 			verdict = string(p.Severity)
 		}
 		says := p.Title
-		if p.Verdict == climb.NotOffered || p.Verdict == climb.NotChecked {
+		if p.Verdict == report.NotOffered || p.Verdict == report.NotChecked {
 			says += ": " + lowered(p.Note)
 		}
 		fmt.Fprintln(w, t.in(colours[verdict], fmt.Sprintf("%-12s", verdict))+t.hanging(fmt.Sprintf("%-16s ", p.Code), says))
@@ -318,7 +319,7 @@ func drawClimb(w io.Writer, r *climb.Report) {
 	fmt.Fprintln(w, t.in(text.Bold, r.Summary()))
 	var not []string
 	for _, p := range r.Promises {
-		if p.Verdict == climb.Broken {
+		if p.Verdict == report.Broken {
 			not = append(not, p.Code)
 		}
 	}

@@ -10,6 +10,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/climb"
+	"pageladder.example/climb/report"
 	"pageladder.example/internal/body"
 	"pageladder.example/internal/problem"
 )
@@ -27,10 +28,10 @@ func (s *Service) climb(c *gin.Context) error {
 	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
 		return err
 	}
-	expect := climb.Usual()
+	expect := report.Usual()
 	switch {
 	case asked.Expect == "strict":
-		expect = climb.Strict()
+		expect = report.Strict()
 	case asked.Expect != "" && asked.Expect != "usual":
 		return problem.Of(problem.BadBody, "expect: found %.40q; right would be usual or strict", asked.Expect)
 	case asked.Seed < 0:
@@ -64,7 +65,7 @@ func (s *Service) climb(c *gin.Context) error {
 func climbed(r *climb.Report, page string) api.Climbed {
 	all := api.Climbed{Holds: r.Holds(), Summary: r.Summary(), Promises: []api.ClimbPromise{}, Cost: []api.ClimbCost{},
 		Found: append([]string{}, r.Found...), Notes: append([]string{}, r.Notes...), Page: page}
-	for _, p := range r.FirstFaults() {
+	for _, p := range r.WorstFirst() {
 		one := api.ClimbPromise{Code: p.Code, Title: p.Title, Verdict: string(p.Verdict), Severity: string(p.Severity), Note: p.Note}
 		for _, f := range p.Findings {
 			one.Findings = append(one.Findings, api.ClimbFinding(f))

@@ -14,6 +14,8 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/climb"
+	"pageladder.example/climb/endpoint"
+	"pageladder.example/climb/report"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -29,12 +31,12 @@ func TestOurListsKeepTheirPromises(t *testing.T) {
 	followedYard(t, store)
 	at := testkit.ServeStore(t, store)
 	owner := http.Header{"Authorization": {"Bearer " + testkit.OwnerOf(at)}}
-	sorts := []climb.Sort{
+	sorts := []endpoint.Sort{
 		{Field: "tonnage", Ascending: "sort=tonnage", Descending: "sort=-tonnage"},
 		{Field: "vessel", Ascending: "sort=vessel,id", Descending: "sort=-vessel,-id"},
 		{Field: "arrived_at", Ascending: "sort=arrived_at", Descending: "sort=-arrived_at"},
 	}
-	filters := []climb.Filter{{Query: "berth=N4", Field: "berth", Value: "N4"}, {Query: "cleared=true", Field: "cleared", Value: "true"}}
+	filters := []endpoint.Filter{{Query: "berth=N4", Field: "berth", Value: "N4"}, {Query: "cleared=true", Field: "cleared", Value: "true"}}
 	for _, c := range []struct {
 		name, path string
 		rules      func(r *sets.Settings)
@@ -75,15 +77,15 @@ func TestOurListsKeepTheirPromises(t *testing.T) {
 			})
 			require.NoError(t, err)
 			c.endpoint.Address = at + c.path
-			expect := climb.Strict()
-			expect["cost.time"] = climb.Off // it depends on what else the machine does
-			report, err := (&climb.Checker{Expect: expect, Pause: -1}).Run(t.Context(), c.endpoint)
+			expect := report.Strict()
+			expect["cost.time"] = report.Off // it depends on what else the machine does
+			seen, err := (&climb.Checker{Expect: expect, Pause: -1}).Run(t.Context(), c.endpoint)
 			require.NoError(t, err)
-			for _, p := range report.Promises {
-				assert.NotEqual(t, climb.Broken, p.Verdict, "%s: %v", p.Code, p.Findings)
+			for _, p := range seen.Promises {
+				assert.NotEqual(t, report.Broken, p.Verdict, "%s: %v", p.Code, p.Findings)
 			}
-			assert.True(t, report.Whole)
-			t.Log(report.Summary())
+			assert.True(t, seen.Whole)
+			t.Log(seen.Summary())
 		})
 	}
 }
@@ -125,7 +127,7 @@ func TestOwnersHaveTheirListsChecked(t *testing.T) {
 		var done api.Climbed
 		require.NoError(t, json.Unmarshal([]byte(text), &done))
 		assert.True(t, done.Holds, done.Summary)
-		assert.Len(t, done.Promises, len(climb.Codes()))
+		assert.Len(t, done.Promises, len(report.Codes()))
 		assert.Len(t, done.Cost, 5)
 		assert.Contains(t, done.Page, "<svg")
 		assert.NotContains(t, text, testkit.OwnerOf(at), "the token is in no report")
