@@ -4,7 +4,6 @@ import (
 	"bytes"
 	"encoding/json"
 	"go/ast"
-	"go/doc"
 	"go/parser"
 	"go/token"
 	"os"
@@ -53,38 +52,4 @@ func TestEveryPublicFunctionHasAnExample(t *testing.T) {
 			}
 		}
 	}
-}
-
-// The core stays small enough to be learnt: what only a rules file, a service or a
-// drawer needs is in packages of their own.
-func TestTheCoreExportsAtMost120Names(t *testing.T) {
-	files := token.NewFileSet()
-	var parsed []*ast.File
-	paths, err := filepath.Glob("*.go")
-	require.NoError(t, err)
-	for _, path := range paths {
-		if !strings.HasSuffix(path, "_test.go") {
-			file, err := parser.ParseFile(files, path, nil, 0)
-			require.NoError(t, err)
-			parsed = append(parsed, file)
-		}
-	}
-	core, err := doc.NewFromFiles(files, parsed, "pageladder.example/paging")
-	require.NoError(t, err)
-	names := 0
-	count := func(values []*doc.Value, funcs []*doc.Func) {
-		for _, v := range values {
-			names += len(v.Names)
-		}
-		names += len(funcs)
-	}
-	count(core.Consts, core.Funcs)
-	count(core.Vars, nil)
-	for _, typ := range core.Types {
-		names++
-		count(typ.Consts, typ.Funcs)
-		count(typ.Vars, typ.Methods)
-	}
-	assert.LessOrEqual(t, names, 120)
-	assert.Greater(t, names, 80, "they were all counted")
 }

@@ -1,3 +1,5 @@
+// Package endpoint describes a paged endpoint: its address, the form of its answers, its parameters, and what
+// identifies a record.
 package endpoint
 
 import (

@@ -1,3 +1,5 @@
+// Package report has what a check of a paged endpoint says: which promises there are, what became of each, and the
+// report as text, HTML and JUnit XML.
 package report
 
 import (

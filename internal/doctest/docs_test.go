@@ -1,7 +1,13 @@
 package doctest_test
 
 import (
+	"cmp"
 	"fmt"
+	"go/ast"
+	"go/doc"
+	"go/parser"
+	"go/token"
+	"maps"
 	"os"
 	"path/filepath"
 	"regexp"
@@ -14,6 +20,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/cli"
+	"pageladder.example/internal/doctest"
 )
 
 const root = "../.."
@@ -69,6 +76,84 @@ func anchors(text string) []string {
 		all = append(all, name)
 	}
 	return all
+}
+
+// A public package stays small enough to be learnt: what only the service needs is in packages of its own.
+func TestPublicPackagesExportFewNames(t *testing.T) {
+	most := map[string]int{"paging": 120, "paging/answer": 40, "paging/choose": 20, "paging/code": 40, "paging/cursor": 15, "paging/envelope": 10,
+		"paging/markup": 40, "paging/query": 20, "paging/rulesfile": 20, "paging/statement": 60, "paging/statement/pgxpage": 10, "paging/statement/sqlpage": 10,
+		"paging/text": 5, "paging/value": 15, "climb": 20, "climb/endpoint": 15, "climb/report": 40, "client": 50, "api": 60}
+	for dir, limit := range most {
+		var files []*ast.File
+		paths, err := filepath.Glob(filepath.Join(root, dir, "*.go"))
+		require.NoError(t, err)
+		set := token.NewFileSet()
+		for _, path := range paths {
+			if !strings.HasSuffix(path, "_test.go") {
+				file, err := parser.ParseFile(set, path, nil, 0)
+				require.NoError(t, err)
+				files = append(files, file)
+			}
+		}
+		public, err := doc.NewFromFiles(set, files, "pageladder.example/"+dir)
+		require.NoError(t, err)
+		names := 0
+		count := func(values []*doc.Value, funcs []*doc.Func) {
+			for _, v := range values {
+				names += len(v.Names)
+			}
+			names += len(funcs)
+		}
+		count(public.Consts, public.Funcs)
+		count(public.Vars, nil)
+		for _, typ := range public.Types {
+			names++
+			count(typ.Consts, typ.Funcs)
+			count(typ.Vars, typ.Methods)
+		}
+		assert.LessOrEqual(t, names, limit, dir)
+		t.Log(dir, names)
+	}
+}
+
+// The table of packages has each, with the first sentence of its own documentation.
+func TestTheArchitectureHasEachPackage(t *testing.T) {
+	says := map[string]string{}
+	require.NoError(t, filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
+		switch {
+		case err != nil:
+			return err
+		case entry.IsDir() && (entry.Name() == "node_modules" || entry.Name() == ".git"):
+			return filepath.SkipDir
+		case entry.IsDir() || filepath.Ext(path) != ".go" || strings.HasSuffix(path, "_test.go"):
+			return nil
+		}
+		file, err := parser.ParseFile(token.NewFileSet(), path, nil, parser.ParseComments|parser.PackageClauseOnly)
+		if err != nil {
+			return err
+		}
+		dir, _ := filepath.Rel(root, filepath.Dir(path))
+		says[dir] = cmp.Or(says[dir], firstOf(new(doc.Package).Synopsis(file.Doc.Text())))
+		return nil
+	}))
+	var table strings.Builder
+	table.WriteString("| package | what it is for |\n|---|---|\n")
+	for _, dir := range slices.Sorted(maps.Keys(says)) {
+		assert.NotEmpty(t, says[dir], dir)
+		fmt.Fprintf(&table, "| `%s` | %s |\n", dir, says[dir])
+	}
+	doctest.CheckPart(t, filepath.Join(root, "docs", "architecture.md"), "packages", table.String())
+}
+
+// firstOf is what the first sentence of a package's documentation says of it.
+func firstOf(sentence string) string {
+	for _, kind := range []string{"Package ", "Command "} {
+		if named, ok := strings.CutPrefix(sentence, kind); ok {
+			_, sentence, _ = strings.Cut(named, " ")
+		}
+	}
+	sentence = strings.TrimRight(sentence, ".:")
+	return strings.ToLower(sentence[:min(1, len(sentence))]) + sentence[min(1, len(sentence)):]
 }
 
 // What docs/architecture.md names is there, and the packages that it gives a reason for are those that are

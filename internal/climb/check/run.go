@@ -1,3 +1,5 @@
+// Package check runs the checks of a paged endpoint: walks through its list, and compares what it says with what it
+// gives. One file holds the checks of each kind of promise.
 package check
 
 import (

@@ -1,3 +1,4 @@
+// Package fetch asks a paged endpoint for a page, within limits of size, time and number, and reads the answer.
 package fetch
 
 import (

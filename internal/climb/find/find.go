@@ -1,3 +1,4 @@
+// Package find completes the description of a paged endpoint, by its first answer and by trials.
 package find
 
 import (

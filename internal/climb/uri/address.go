@@ -1,3 +1,4 @@
+// Package uri handles addresses as text, so that not a byte of them changes.
 package uri
 
 import (

@@ -1,3 +1,4 @@
+// Package values compares records and their fields, as encoding/json reads them.
 package values
 
 import (
