@@ -13,11 +13,11 @@ func seeking(list string, w *writer, pages int, only *regexp.Regexp) (questions 
 	for _, sort := range []string{"id", "-height_cm", "read_at", "gauge"} {
 		at := "" // halfway
 		tokens := make([]string, cursors)
-		asked := func(token string) string { return "?sort=" + sort + "&after=" + token }
-		still := question{name: "ours, after a cursor by " + sort, base: list, query: func() string { return asked(tokens[rand.IntN(cursors)]) }}
+		conditions := func(token string) string { return "?sort=" + sort + "&after=" + token }
+		still := question{name: "ours, after a cursor by " + sort, base: list, query: func() string { return conditions(tokens[rand.IntN(cursors)]) }}
 		under := question{name: still.name + ", under the writer", base: list, query: still.query, writing: w.change}
 		// As page 1 is: the same page over and over, whose records are in the processors' caches.
-		halfway := question{name: "ours, after the cursor halfway by " + sort, base: list, query: func() string { return asked(at) }}
+		halfway := question{name: "ours, after the cursor halfway by " + sort, base: list, query: func() string { return conditions(at) }}
 		first := question{name: "ours, page 1 by " + sort, base: list, query: func() string { return "?sort=" + sort }}
 		firstUnder := question{name: first.name + ", under the writer", base: list, query: first.query, writing: w.change}
 		all := []question{still, under, halfway, firstUnder, first}

@@ -65,10 +65,10 @@ func versionOf(list string) (int64, error) {
 		return 0, err
 	}
 	defer res.Body.Close()
-	var told struct{ Paging struct{ Version int64 } }
+	var answer struct{ Paging struct{ Version int64 } }
 	body, err := io.ReadAll(res.Body)
 	if err == nil {
-		err = json.Unmarshal(body, &told)
+		err = json.Unmarshal(body, &answer)
 	}
-	return told.Paging.Version, err
+	return answer.Paging.Version, err
 }

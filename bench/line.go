@@ -47,8 +47,8 @@ func (l *line) get(path, header string) error {
 	case !bytes.HasPrefix(status, []byte("HTTP/1.1 200 ")):
 		answered := string(status)
 		l.SetReadDeadline(time.Now().Add(time.Second))
-		told, _ := io.ReadAll(l.in)
-		return fmt.Errorf("%s answered %q: %q", path, answered, told)
+		fate, _ := io.ReadAll(l.in)
+		return fmt.Errorf("%s answered %q: %q", path, answered, fate)
 	}
 	for {
 		field, err := l.in.ReadSlice('\n')

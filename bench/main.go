@@ -269,21 +269,21 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 	more, compared = placing(byPlaces, o.change)
 	questions, pairs = append(questions, more...), append(pairs, compared...)
 	questions = slices.DeleteFunc(questions, func(q question) bool { return !only.MatchString(q.name) })
-	asked := []string{ours}
+	rawQuery := []string{ours}
 	if len(builds) > 0 {
 		started, stop, err := startBuilds(builds, dir, server.URL(), o.reader)
 		if err != nil {
 			return err
 		}
 		defer stop()
-		asked = nil
+		rawQuery = nil
 		for _, b := range started {
-			asked = append(asked, b.address)
+			rawQuery = append(rawQuery, b.address)
 		}
 		questions, pairs = ofBuilds(questions, ours, started)
 	}
 	// Footholds are built when a sort is first asked for deep down, one set in 10 s.
-	for _, address := range asked {
+	for _, address := range rawQuery {
 		warmed := func(prefix, path, query string, pages int) error {
 			if !slices.ContainsFunc(questions, func(q question) bool { return strings.Contains(q.name, prefix) && q.base == address+path }) {
 				return nil

@@ -181,13 +181,13 @@ var ErrNoCursor = errors.New("client: no cursor leads on from here: the set's ru
 //	for page, err := range c.Pages(ctx, "arrivals", "sort=-tonnage", true) {
 //
 // An error ends it; without one, every page has come.
-func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.Seq2[*Page, error] {
+func (c *Client) Pages(ctx context.Context, set, rawQuery string, hold bool) iter.Seq2[*Page, error] {
 	return func(yield func(*Page, error) bool) {
 		about, err := c.Set(ctx, set)
 		for first := true; ; first = false {
 			var page *Page
 			if err == nil {
-				page, err = c.Page(ctx, set, asked)
+				page, err = c.Page(ctx, set, rawQuery)
 			}
 			if err == nil && hold && page.Paging.Version == 0 {
 				err = ErrNotHeld
@@ -207,14 +207,14 @@ func (c *Client) Pages(ctx context.Context, set, asked string, hold bool) iter.S
 					yield(nil, ErrNoCursor)
 					return
 				}
-				asked = query.With(query.With(query.With(asked, names.Row), names.Before), names.After, page.Cursors.After)
+				rawQuery = query.With(query.With(query.With(rawQuery, names.Row), names.Before), names.After, page.Cursors.After)
 			case about.Rules.Addressing == paging.ByOffset:
-				asked = query.With(query.With(asked, names.Row), names.Page, strconv.FormatInt(*page.Paging.Offset+int64(page.Paging.Limit), 10))
+				rawQuery = query.With(query.With(rawQuery, names.Row), names.Page, strconv.FormatInt(*page.Paging.Offset+int64(page.Paging.Limit), 10))
 			default:
-				asked = query.With(query.With(asked, names.Row), names.Page, strconv.FormatInt(*page.Paging.Page+1, 10))
+				rawQuery = query.With(query.With(rawQuery, names.Row), names.Page, strconv.FormatInt(*page.Paging.Page+1, 10))
 			}
 			if first && hold {
-				asked = query.With(asked, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
+				rawQuery = query.With(rawQuery, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
 			}
 		}
 	}
@@ -252,12 +252,12 @@ func (c *Client) All(ctx context.Context, set, query string) iter.Seq2[Record, e
 // records that nobody changes meanwhile none is lost and none comes twice, and each page is
 // equally quick. The query may have a cursor to begin at, but no page; a cursor that the service
 // does not accept is an error. An error ends it; it is ErrNoCursor if the list has no cursors.
-func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, error] {
+func (c *Client) Walk(ctx context.Context, set, rawQuery string) iter.Seq2[Record, error] {
 	return func(yield func(Record, error) bool) {
 		about, err := c.Set(ctx, set)
 		for err == nil {
 			var page *Page
-			if page, err = c.Page(ctx, set, asked); err != nil {
+			if page, err = c.Page(ctx, set, rawQuery); err != nil {
 				break
 			}
 			// If the cursor was ignored, the walk would begin again.
@@ -279,9 +279,9 @@ func (c *Client) Walk(ctx context.Context, set, asked string) iter.Seq2[Record, 
 			}
 			names := about.Params
 			for _, name := range []string{names.Page, names.Row, names.Before} {
-				asked = query.With(asked, name)
+				rawQuery = query.With(rawQuery, name)
 			}
-			asked = query.With(asked, names.After, page.Cursors.After)
+			rawQuery = query.With(rawQuery, names.After, page.Cursors.After)
 		}
 		yield(nil, err)
 	}
@@ -310,11 +310,11 @@ func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error)
 
 // versionIn reads the version in the header Paging; 0 if there is none.
 func versionIn(header string) int64 {
-	told, err := httpsfv.UnmarshalDictionary([]string{header})
+	answer, err := httpsfv.UnmarshalDictionary([]string{header})
 	if err != nil {
 		return 0
 	}
-	if member, ok := told.Get("version"); ok {
+	if member, ok := answer.Get("version"); ok {
 		if item, ok := member.(httpsfv.Item); ok {
 			version, _ := item.Value.(int64)
 			return version

@@ -20,14 +20,14 @@ func (s sent) RoundTrip(r *http.Request) (*http.Response, error) { return s(r) }
 func TestRequestsAreSentByTheCallersOwnClient(t *testing.T) {
 	c, err := client.New("http://saltmere.example")
 	require.NoError(t, err)
-	var asked []string
+	var rawQuery []string
 	own := c.WithHTTP(&http.Client{Transport: sent(func(r *http.Request) (*http.Response, error) {
-		asked = append(asked, r.URL.String()+" "+r.Header.Get("Authorization"))
+		rawQuery = append(rawQuery, r.URL.String()+" "+r.Header.Get("Authorization"))
 		return nil, errors.New("the line is cut")
 	})}).WithToken("plt_x")
 	_, err = own.Page(t.Context(), "arrivals", "page=2")
 	assert.ErrorIs(t, err, client.ErrUnreachable)
-	assert.Equal(t, []string{"http://saltmere.example/api/sets/arrivals/records?page=2 Bearer plt_x"}, asked)
+	assert.Equal(t, []string{"http://saltmere.example/api/sets/arrivals/records?page=2 Bearer plt_x"}, rawQuery)
 }
 
 // Values that nobody has filled can be used and printed.

@@ -51,15 +51,15 @@ func TestRightEndpointsHaveNoFault(t *testing.T) {
 		for _, n := range []int{0, 1, 2, 3, 9, 10, 11, 20, 37, 112} {
 			for seed := range soak.Or[uint64](1, 3) {
 				for _, tied := range []bool{false, true} {
-					for _, told := range []bool{true, false} {
-						if !told && w.numbers == "path" && n == 0 {
+					for _, given := range []bool{true, false} {
+						if !given && w.numbers == "path" && n == 0 {
 							continue
 						}
-						name := fmt.Sprintf("%s, %d records, seed %d, tied %t, told %t", w.name, n, seed, tied, told)
-						r := run(t, right(w, boats(n, seed, tied)), w.endpoint(told), seed, climb.DefaultTimeout, strict())
+						name := fmt.Sprintf("%s, %d records, seed %d, tied %t, told %t", w.name, n, seed, tied, given)
+						r := run(t, right(w, boats(n, seed, tied)), w.endpoint(given), seed, climb.DefaultTimeout, strict())
 						codes, says := broken(r)
 						assert.Empty(t, codes, "%s%s", name, says)
-						if told {
+						if given {
 							assert.EqualValues(t, n, r.Records, name)
 							assert.True(t, r.Whole, name)
 						}
@@ -75,10 +75,10 @@ func TestRightEndpointsHaveNoFault(t *testing.T) {
 // not seen.
 func TestLongListsAreCheckedInPart(t *testing.T) {
 	for _, w := range ways {
-		for _, told := range []bool{true, false} {
-			r := run(t, right(w, boats(3000, 1, false)), w.endpoint(told), 1, climb.DefaultTimeout, strict())
+		for _, given := range []bool{true, false} {
+			r := run(t, right(w, boats(3000, 1, false)), w.endpoint(given), 1, climb.DefaultTimeout, strict())
 			codes, says := broken(r)
-			assert.Empty(t, codes, "%s, told %t%s", w.name, told, says)
+			assert.Empty(t, codes, "%s, told %t%s", w.name, given, says)
 			assert.False(t, r.Whole, w.name)
 			assert.NotEmpty(t, r.Notes, w.name)
 		}

@@ -32,7 +32,7 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 		w.Header().Set("Content-Type", "application/json")
 		fmt.Fprintf(w, `{"records": [%s], "next": "/next?%d"}`, records, time.Now().UnixNano())
 	}
-	var asked atomic.Int64
+	var requests atomic.Int64
 	for name, target := range map[string]http.HandlerFunc{
 		"slow": func(w http.ResponseWriter, r *http.Request) {
 			for r.Context().Err() == nil {
@@ -62,7 +62,7 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 			z.Close()
 		},
 		"redirects": func(w http.ResponseWriter, r *http.Request) {
-			http.Redirect(w, r, fmt.Sprintf("/%d", asked.Add(1)), http.StatusFound)
+			http.Redirect(w, r, fmt.Sprintf("/%d", requests.Add(1)), http.StatusFound)
 		},
 		"redirects elsewhere": func(w http.ResponseWriter, r *http.Request) {
 			http.Redirect(w, r, "http://127.0.0.1:1/", http.StatusFound)
@@ -71,7 +71,7 @@ func TestHostileTargetsAreSurvived(t *testing.T) {
 		"deep records": func(w http.ResponseWriter, _ *http.Request) {
 			page(w, strings.Repeat("[", 9000)+strings.Repeat("]", 9000))
 		},
-		"endless":        func(w http.ResponseWriter, _ *http.Request) { page(w, fmt.Sprintf(`{"id": %d}`, asked.Add(1))) },
+		"endless":        func(w http.ResponseWriter, _ *http.Request) { page(w, fmt.Sprintf(`{"id": %d}`, requests.Add(1))) },
 		"endless, empty": func(w http.ResponseWriter, _ *http.Request) { page(w, "") },
 		"come back later": func(w http.ResponseWriter, _ *http.Request) {
 			w.Header().Set("Retry-After", "86400")
@@ -190,10 +190,10 @@ func TestTokensStayAtHome(t *testing.T) {
 }
 
 func TestRetryAfterIsObeyed(t *testing.T) {
-	var asked atomic.Int64
+	var requests atomic.Int64
 	list := right(ways[0], boats(12, 1, false))
 	busy := http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
-		if asked.Add(1)%3 == 0 {
+		if requests.Add(1)%3 == 0 {
 			w.Header().Set("Retry-After", "0")
 			w.WriteHeader(http.StatusTooManyRequests)
 			return

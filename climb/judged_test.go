@@ -25,7 +25,7 @@ import (
 type served struct {
 	skip, page, size, after, sort string        // names of parameters; "": none
 	from                          int           // of the first page or row: 0 or 1
-	usual, most                   int           // records a page
+	usual, limit                  int           // records a page
 	rows                          int           // in the list; 0: 57
 	names                         [5]string     // of the records, the total, the number of the page or row, the size, the next cursor in an answer; "": not there
 	cursorIn                      string        // the header that the next cursor is in
@@ -48,7 +48,7 @@ type part struct {
 func (s served) ServeHTTP(w http.ResponseWriter, r *http.Request) {
 	q := r.URL.Query()
 	bad := false
-	number := func(name string, otherwise, least, most int) int {
+	number := func(name string, otherwise, least, limit int) int {
 		if name == "" || !q.Has(name) {
 			return otherwise
 		}
@@ -57,9 +57,9 @@ func (s served) ServeHTTP(w http.ResponseWriter, r *http.Request) {
 			bad = true
 			return otherwise
 		}
-		return min(n, most)
+		return min(n, limit)
 	}
-	p := &part{r: r, all: boats(cmp.Or(s.rows, 57), 3, false), size: number(s.size, cmp.Or(s.usual, 10), 1, cmp.Or(s.most, 25))}
+	p := &part{r: r, all: boats(cmp.Or(s.rows, 57), 3, false), size: number(s.size, cmp.Or(s.usual, 10), 1, cmp.Or(s.limit, 25))}
 	if by := q.Get(s.sort); s.sort != "" && by != "" {
 		direction := 1
 		if by[0] == '-' {
@@ -182,10 +182,10 @@ func TestRightEndpointsAreNotAccused(t *testing.T) {
 		"another sort in the address":   {served: served{page: "page", size: "size", sort: "sort", from: 1, names: [5]string{"items", "total"}}, address: "/boats?sort=nearest", whole: true},
 	} {
 		t.Run(name, func(t *testing.T) {
-			told := &teller{T: t}
-			r := climb.Check(told, c.served, climb.Endpoint{Address: cmp.Or(c.address, "/boats")})
+			answers := &teller{T: t}
+			r := climb.Check(answers, c.served, climb.Endpoint{Address: cmp.Or(c.address, "/boats")})
 			require.NotNil(t, r)
-			assert.Empty(t, told.errors, "%q", r.Found)
+			assert.Empty(t, answers.errors, "%q", r.Found)
 			assert.Equal(t, c.whole, r.Whole, "%q, %d records", r.Found, r.Records)
 			for _, p := range r.Promises {
 				if !c.whole && p.Code == "walk.lost" {
@@ -242,8 +242,8 @@ func TestWrongEndpointsAreFoundOut(t *testing.T) {
 		}), "", []string{"walk.short", "walk.lost"}},
 	} {
 		t.Run(name, func(t *testing.T) {
-			told := &teller{T: t}
-			r := climb.Check(told, c.served, climb.Endpoint{Address: cmp.Or(c.address, "/boats")})
+			answers := &teller{T: t}
+			r := climb.Check(answers, c.served, climb.Endpoint{Address: cmp.Or(c.address, "/boats")})
 			require.NotNil(t, r)
 			var broken []string
 			for _, p := range r.Promises {

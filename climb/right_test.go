@@ -84,8 +84,8 @@ var ways = []way{
 	{name: "html", shape: endpoint.HTML, numbers: "page", params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"}},
 }
 
-// tells reports whether pages of this way tell something of ours.
-func (w *way) tells(name string) bool {
+// states reports whether pages of this way tell something of ours.
+func (w *way) states(name string) bool {
 	return w.envelope[name] != "" || name == "total_items" && w.total != ""
 }
 
@@ -95,16 +95,16 @@ func (w *way) links() bool { return w.header || w.shape == endpoint.HTML || w.en
 func (w *way) numbered() bool { return w.params.Page != "" || w.params.Offset != "" }
 
 // endpoint is what climb is told of this way.
-func (w *way) endpoint(told bool) climb.Endpoint {
+func (w *way) endpoint(given bool) climb.Endpoint {
 	e := climb.Endpoint{Address: "/boats?lang=en"}
 	if w.numbers == "path" {
 		e.Address = "/boats/page/{page}{?size,sort}"
 	}
-	if !told {
+	if !given {
 		return e
 	}
 	e.PagesFrom0 = w.from0
-	e.Format, e.Envelope, e.TotalHeader, e.Params, e.Key, e.Cap = w.shape, w.envelope, w.total, w.params, []string{"id"}, most
+	e.Format, e.Envelope, e.TotalHeader, e.Params, e.Key, e.Cap = w.shape, w.envelope, w.total, w.params, []string{"id"}, limit
 	if w.envelope == nil && w.shape == endpoint.JSON {
 		e.Envelope = map[string]string{"records": ""}
 	}
@@ -115,11 +115,11 @@ func (w *way) endpoint(told bool) climb.Endpoint {
 
 const (
 	usual = 10 // records a page
-	most  = 25
+	limit = 25
 )
 
-// asked is what a request means.
-type asked struct {
+// request is what a request means.
+type request struct {
 	*way
 	path, query  string
 	offset, size int
@@ -138,14 +138,14 @@ type page struct {
 	header  http.Header
 	records []record
 	total   int
-	told    map[string]any // by our names
+	answer  map[string]any // by our names
 	links   map[string]string
 	body    []byte // after it was written
 }
 
 // understand reads a request.
-func (w *way) understand(r *http.Request, n int) *asked {
-	a := &asked{way: w, path: r.URL.Path, query: r.URL.RawQuery, size: usual, number: 1, head: r.Method == http.MethodHead}
+func (w *way) understand(r *http.Request, n int) *request {
+	a := &request{way: w, path: r.URL.Path, query: r.URL.RawQuery, size: usual, number: 1, head: r.Method == http.MethodHead}
 	last := func(name string) (string, bool) {
 		values := query.Values(a.query, name)
 		if name == "" || len(values) == 0 {
@@ -167,7 +167,7 @@ func (w *way) understand(r *http.Request, n int) *asked {
 		}
 		if err != nil || v < int64(least) {
 			a.bad, a.raw = name, text
-			if !w.tells("page") && !w.tells("offset") && w.shape != endpoint.HTML {
+			if !w.states("page") && !w.states("offset") && w.shape != endpoint.HTML {
 				a.wrong = name + " is no whole number from " + strconv.Itoa(least)
 			}
 			return 0, false
@@ -175,8 +175,8 @@ func (w *way) understand(r *http.Request, n int) *asked {
 		return int(min(v, 1<<40)), true
 	}
 	if v, ok := number(cmp.Or(w.params.Size, w.params.Limit), 1); ok {
-		a.size = min(v, most)
-		if v > most {
+		a.size = min(v, limit)
+		if v > limit {
 			a.bad = cmp.Or(w.params.Size, w.params.Limit)
 			a.raw, _ = last(a.bad)
 		}
@@ -215,7 +215,7 @@ func (w *way) firstPage() int {
 }
 
 // list is what an ask's records are cut out of.
-func (a *asked) list(all []record) []record {
+func (a *request) list(all []record) []record {
 	list := slices.Clone(all)
 	if a.berth != "" {
 		list = slices.DeleteFunc(list, func(r record) bool { return r.Berth != a.berth })
@@ -243,11 +243,11 @@ func (a *asked) list(all []record) []record {
 }
 
 // answer makes a page.
-func (a *asked) answer(list []record) *page {
-	p := &page{status: 200, header: http.Header{}, total: len(list), told: map[string]any{}, links: map[string]string{}}
+func (a *request) answer(list []record) *page {
+	p := &page{status: 200, header: http.Header{}, total: len(list), answer: map[string]any{}, links: map[string]string{}}
 	pages := max(1, (len(list)+a.size-1)/a.size)
 	if a.numbers == "path" || a.numbers == "page" {
-		if a.number > pages && (a.tells("page") || a.shape == endpoint.HTML) {
+		if a.number > pages && (a.states("page") || a.shape == endpoint.HTML) {
 			a.offset, a.clamped = (pages-1)*a.size, true
 		}
 	}
@@ -258,15 +258,15 @@ func (a *asked) answer(list []record) *page {
 	return p
 }
 
-func (p *page) tell(a *asked, pages int) {
+func (p *page) tell(a *request, pages int) {
 	rows := len(p.records)
-	maps.Copy(p.told, map[string]any{"total_items": p.total, "total_pages": pages, "page": a.offset/a.size + a.firstPage(), "size": a.size, "limit": a.size, "offset": a.offset,
+	maps.Copy(p.answer, map[string]any{"total_items": p.total, "total_pages": pages, "page": a.offset/a.size + a.firstPage(), "size": a.size, "limit": a.size, "offset": a.offset,
 		"rows_here": rows, "is_first": a.offset == 0, "is_last": a.offset+rows >= p.total, "has_next": a.offset+rows < p.total, "first_row": nil, "last_row": nil, "after": nil})
 	if rows > 0 {
-		p.told["first_row"], p.told["last_row"] = a.offset+1, a.offset+rows
+		p.answer["first_row"], p.answer["last_row"] = a.offset+1, a.offset+rows
 	}
 	if a.offset+rows < p.total {
-		p.told["after"] = cursorAt(a.offset + rows)
+		p.answer["after"] = cursorAt(a.offset + rows)
 	}
 }
 
@@ -275,7 +275,7 @@ func cursorAt(offset int) string {
 }
 
 // link makes the links; they keep all parameters byte for byte.
-func (p *page) link(a *asked, pages int) {
+func (p *page) link(a *request, pages int) {
 	end := (pages - 1) * a.size
 	for relation, offset := range map[string]int{"first": 0, "prev": max(a.offset-a.size, 0), "next": a.offset + a.size, "last": end} {
 		if relation == "prev" && a.offset == 0 || relation == "next" && a.offset+len(p.records) >= p.total {
@@ -289,7 +289,7 @@ func (p *page) link(a *asked, pages int) {
 }
 
 // address is that of the page at an offset.
-func (a *asked) address(offset int) string {
+func (a *request) address(offset int) string {
 	switch a.numbers {
 	case "path":
 		return "/boats/page/" + strconv.Itoa(offset/a.size+1) + suffix(a.query)
@@ -318,7 +318,7 @@ func (p *page) write(w *way) {
 		p.header.Set("Link", strings.Join(all, ", "))
 	}
 	if w.total != "" {
-		p.header.Set(w.total, fmt.Sprint(p.told["total_items"]))
+		p.header.Set(w.total, fmt.Sprint(p.answer["total_items"]))
 	}
 	switch w.shape {
 	case endpoint.NDJSON:
@@ -375,7 +375,7 @@ func (p *page) json(w *way) []byte {
 			}
 			at = at[step].(map[string]any)
 		}
-		value := p.told[name]
+		value := p.answer[name]
 		if link, ok := p.links[name]; ok {
 			value = link
 		} else if name == "records" {
@@ -394,7 +394,7 @@ func (p *page) html() []byte {
 	for _, r := range p.records {
 		b = fmt.Appendf(b, "<tr><th>%d</th><td>%s</td><td>%s</td><td>%s</td></tr>\n", r.ID, html.EscapeString(r.Vessel), tonnage(r), r.Berth)
 	}
-	b = fmt.Appendf(b, "</table><a aria-current=\"page\">%d</a>", p.told["page"])
+	b = fmt.Appendf(b, "</table><a aria-current=\"page\">%d</a>", p.answer["page"])
 	for _, relation := range slices.Sorted(maps.Keys(p.links)) {
 		b = fmt.Appendf(b, "<a rel=\"%s\" href=\"%s\">%s</a>\n", relation, html.EscapeString(p.links[relation]), relation)
 	}
@@ -402,8 +402,8 @@ func (p *page) html() []byte {
 }
 
 // refuse answers with a problem, RFC 9457.
-func refuse(a *asked) *page {
-	return &page{status: 400, header: http.Header{"Content-Type": {"application/problem+json"}}, told: map[string]any{},
+func refuse(a *request) *page {
+	return &page{status: 400, header: http.Header{"Content-Type": {"application/problem+json"}}, answer: map[string]any{},
 		body: encoded(map[string]any{"type": "about:blank", "title": "Bad request", "status": 400, "detail": a.wrong})}
 }
 
@@ -466,17 +466,17 @@ type proxy struct {
 }
 
 func (p *proxy) ServeHTTP(out http.ResponseWriter, r *http.Request) {
-	came := httptest.NewRecorder()
-	p.target.ServeHTTP(came, r.Clone(r.Context()))
+	response := httptest.NewRecorder()
+	p.target.ServeHTTP(response, r.Clone(r.Context()))
 	p.planted.Add(1) // a panic, or no answer, counts too
 	wrong := p.way.serve(p.all, p.fault, r.Clone(r.Context()))
 	body := wrong.body
 	if r.Method == http.MethodHead {
 		body = nil
 	}
-	if came.Code == wrong.status && bytes.Equal(came.Body.Bytes(), body) && reflect.DeepEqual(came.Result().Header, wrong.header) {
+	if response.Code == wrong.status && bytes.Equal(response.Body.Bytes(), body) && reflect.DeepEqual(response.Result().Header, wrong.header) {
 		p.planted.Add(-1)
-		send(out, r, came.Code, came.Result().Header, came.Body.Bytes())
+		send(out, r, response.Code, response.Result().Header, response.Body.Bytes())
 		return
 	}
 	send(out, r, wrong.status, wrong.header, wrong.body)

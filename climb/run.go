@@ -44,7 +44,7 @@ type Checker struct {
 	While func(context.Context) error
 
 	// Progress is told of each request before it is made; nil: nobody is.
-	Progress func(made, most int, address string)
+	Progress func(requests, limit int, address string)
 }
 
 // TB is what Check needs of a *testing.T.
@@ -101,7 +101,7 @@ func HandlerAddress(path string) string {
 }
 
 // Find completes an endpoint by its first answer and by trials, as Run does at first, and
-// tells in sentences what it has found.
+// Find in sentences what it has found.
 func (c *Checker) Find(ctx context.Context, e Endpoint) (Endpoint, []string, error) {
 	f, err := (*check.Settings)(c).Find(ctx, &e)
 	if err != nil {

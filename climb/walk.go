@@ -51,10 +51,10 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 					return
 				}
 			}
-			tells := onward{rows: len(a.Records), next: a.Next(&f.List)}
-			tells.pages, tells.hasPages = a.Num("total_pages")
-			tells.total, tells.hasTotal = a.Num("total_items")
-			address, err := w.next(a.Reply, tells)
+			page := onward{rows: len(a.Records), next: a.Next(&f.List)}
+			page.pages, page.hasPages = a.Num("total_pages")
+			page.total, page.hasTotal = a.Num("total_items")
+			address, err := w.next(a.Reply, page)
 			if err != nil {
 				yield(none, fmt.Errorf("climb: %s: %w", a.Address, err))
 				return
@@ -92,7 +92,7 @@ type walker struct {
 	size                int64
 	page                int64           // the next one's, from 0
 	rows                int64           // that have come
-	tells               onward          // what the last page told
+	latest              onward          // what the last page told
 	before, pagesBefore int64           // records and pages before the first one that was read
 	linked              bool            // a page had a link to its next: one that has none is the last
 	empty               int             // pages in a row without records
@@ -108,31 +108,31 @@ var (
 const maxEmpty = 3 // in a row, of pages that have a next one
 
 // next is the address of the page that follows, "" at the end.
-func (w *walker) next(r *fetch.Reply, tells onward) (string, error) {
+func (w *walker) next(r *fetch.Reply, page onward) (string, error) {
 	w.seen[maphash.String(values.Seed, r.Address)] = true
-	w.tells = tells
+	w.latest = page
 	w.page++
-	w.rows += int64(tells.rows)
+	w.rows += int64(page.rows)
 	w.empty++
-	if tells.rows > 0 {
+	if page.rows > 0 {
 		w.empty = 0
 	}
 	if w.empty >= maxEmpty {
 		return "", errEmpty
 	}
-	if tells.next != "" {
-		if w.seen[maphash.String(values.Seed, tells.next)] {
+	if page.next != "" {
+		if w.seen[maphash.String(values.Seed, page.next)] {
 			return "", errCircle
 		}
 		w.linked = true
-		return tells.next, nil
+		return page.next, nil
 	}
 	missing := w.missing()
 	way := w.e.Numbered()
 	switch {
 	case w.linked, way == fetch.ByLinks:
 		return "", missing
-	case missing == nil && (tells.hasTotal || tells.hasPages || tells.rows == 0 || int64(tells.rows) < w.size):
+	case missing == nil && (page.hasTotal || page.hasPages || page.rows == 0 || int64(page.rows) < w.size):
 		return "", nil
 	}
 	w.last = maphash.Bytes(values.Seed, r.Body)
@@ -141,7 +141,7 @@ func (w *walker) next(r *fetch.Reply, tells onward) (string, error) {
 
 // missing is an error if the last page told of more records or pages than have come.
 func (w *walker) missing() error {
-	switch t := w.tells; {
+	switch t := w.latest; {
 	case t.hasTotal && w.before+w.rows < t.total:
 		return fmt.Errorf("no page follows, though %d of %d records have come", w.rows, t.total-w.before)
 	case !t.hasTotal && t.hasPages && w.pagesBefore+w.page < t.pages:

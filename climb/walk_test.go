@@ -24,13 +24,13 @@ import (
 func TestWalkGivesEachRecordOnce(t *testing.T) {
 	for _, w := range ways {
 		for _, n := range []int{0, 1, 9, 10, 20, 57} {
-			for _, told := range []bool{true, false} {
-				if !told && w.numbers == "path" && n == 0 {
+			for _, given := range []bool{true, false} {
+				if !given && w.numbers == "path" && n == 0 {
 					continue
 				}
-				name := fmt.Sprintf("%s, %d records, told %t", w.name, n, told)
+				name := fmt.Sprintf("%s, %d records, told %t", w.name, n, given)
 				list := boats(n, 7, false)
-				e := w.endpoint(told)
+				e := w.endpoint(given)
 				e.Address = climb.HandlerAddress(e.Address)
 				var got []string
 				for r, err := range climb.Walk[map[string]any](t.Context(), climb.HandlerClient(right(w, list)), e) {
@@ -96,7 +96,7 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 // the walk reads on, or says what is missing.
 func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
 	all := boats(136, 3, false)
-	serve := func(tells, hole string, byOffset bool) http.Handler {
+	serve := func(want, hole string, byOffset bool) http.Handler {
 		return http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
 			n, _ := strconv.Atoi(r.URL.Query().Get("page"))
 			n = max(n, 1)
@@ -120,7 +120,7 @@ func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
 				}
 			}
 			body := map[string]any{"data": all[first:last]}
-			switch tells {
+			switch want {
 			case "total":
 				body["total"] = len(all)
 			case "pages":
@@ -132,9 +132,9 @@ func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
 	}
 	for _, byOffset := range []bool{false, true} {
 		for _, c := range []struct {
-			tells, hole string
-			rows        int
-			says        string // "": it ends well
+			want, hole string
+			rows       int
+			says       string // "": it ends well
 		}{
 			{"total", "", 136, ""}, {"pages", "", 136, ""}, {"nothing", "", 136, ""},
 			{"total", "short", 135, "no page follows, though 135 of 136 records have come"}, {"total", "empty", 116, "no page follows, though 116 of 136 records have come"},
@@ -147,7 +147,7 @@ func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
 				e.Params = endpoint.Params{Offset: "offset"}
 			}
 			rows, last := 0, error(nil)
-			for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(serve(c.tells, c.hole, byOffset)), e) {
+			for _, err := range climb.Walk[record](t.Context(), climb.HandlerClient(serve(c.want, c.hole, byOffset)), e) {
 				if last = err; err == nil {
 					rows++
 				}
@@ -217,12 +217,12 @@ func TestCheckFailsATestForFaultsAlone(t *testing.T) {
 		if c.fault != "" {
 			f = find(c.fault)
 		}
-		told := &teller{T: t}
-		(&climb.Checker{Expect: c.expect}).Check(told, plant(w, boats(23, 1, false), f), w.endpoint(true))
-		assert.GreaterOrEqual(t, len(told.errors), c.errors, "%s: %v", name, told.errors)
-		assert.GreaterOrEqual(t, len(told.logs), c.logs, "%s: %v", name, told.logs)
+		answers := &teller{T: t}
+		(&climb.Checker{Expect: c.expect}).Check(answers, plant(w, boats(23, 1, false), f), w.endpoint(true))
+		assert.GreaterOrEqual(t, len(answers.errors), c.errors, "%s: %v", name, answers.errors)
+		assert.GreaterOrEqual(t, len(answers.logs), c.logs, "%s: %v", name, answers.logs)
 		if c.errors == 0 {
-			assert.Empty(t, told.errors, name)
+			assert.Empty(t, answers.errors, name)
 		}
 	}
 }
@@ -240,13 +240,13 @@ func TestTheSameSeedGivesTheSameRun(t *testing.T) {
 }
 
 func TestARunMakesNoMoreRequestsThanAllowed(t *testing.T) {
-	for _, most := range []int{1, 5, 20, 60, 150} {
-		c := climb.Checker{Requests: most, Pause: -1, Client: climb.HandlerClient(right(ways[0], boats(500, 1, false)))}
+	for _, limit := range []int{1, 5, 20, 60, 150} {
+		c := climb.Checker{Requests: limit, Pause: -1, Client: climb.HandlerClient(right(ways[0], boats(500, 1, false)))}
 		r, err := c.Run(t.Context(), climb.Endpoint{Address: climb.HandlerAddress("/boats")})
 		require.NoError(t, err)
-		assert.LessOrEqual(t, r.Requests, most)
+		assert.LessOrEqual(t, r.Requests, limit)
 		codes, says := broken(r)
-		assert.Empty(t, codes, "%d requests%s", most, says)
+		assert.Empty(t, codes, "%d requests%s", limit, says)
 	}
 }
 
@@ -364,10 +364,10 @@ func BenchmarkWalk(b *testing.B) {
 	for b.Loop() {
 		began := time.Now()
 		require.Equal(b, records, loop())
-		its := time.Since(began)
+		other := time.Since(began)
 		began = time.Now()
 		require.Equal(b, records, walk())
-		ratios = append(ratios, float64(time.Since(began))/float64(its))
+		ratios = append(ratios, float64(time.Since(began))/float64(other))
 	}
 	slices.Sort(ratios)
 	b.ReportMetric(ratios[len(ratios)/2], "of_the_loop")

@@ -253,11 +253,11 @@ func TestTheModuleIsUsedFromAnother(t *testing.T) {
 	_, rest, _ := strings.Cut(string(text), "<!-- program -->\n```go\n")
 	program, _, found := strings.Cut(rest, "```\n<!-- end program -->")
 	require.True(t, found)
-	here, err := filepath.Abs("..")
+	exists, err := filepath.Abs("..")
 	require.NoError(t, err)
 	for name, commands := range map[string]string{
-		"a replacement": "go mod edit -require pageladder.example@v0.0.0 -replace pageladder.example=" + here + " && go build -mod=mod -o boats .",
-		"a workspace":   "go work init . " + here + " && go build -o boats .",
+		"a replacement": "go mod edit -require pageladder.example@v0.0.0 -replace pageladder.example=" + exists + " && go build -mod=mod -o boats .",
+		"a workspace":   "go work init . " + exists + " && go build -o boats .",
 	} {
 		dir := t.TempDir()
 		require.NoError(t, os.WriteFile(filepath.Join(dir, "main.go"), []byte(program), 0o600))

@@ -24,11 +24,11 @@ func named() *Rules {
 	return &Rules{Key: []string{"id"}, Sorts: []SortKey{{Key: "tonnage"}}, Params: Params{After: "page[after]", Before: "page[before]"}, List: "arrivals"}
 }
 
-func seen(t *testing.T, r *Rules, query string, came int, behind bool) Page {
+func seen(t *testing.T, r *Rules, query string, received int, behind bool) Page {
 	page := settle(t, r, query, NotCounted())
-	page, err := page.Seen(came)
+	page, err := page.Seen(received)
 	require.NoError(t, err)
-	if came == 0 {
+	if received == 0 {
 		return page.Ends(nil, nil, behind)
 	}
 	return page.Ends(texts("5", "1"), texts("9", "3"), behind)
@@ -50,7 +50,7 @@ func TestAPageByACursor(t *testing.T) {
 
 	for _, c := range []struct {
 		param         string
-		came          int
+		received      int
 		behind        bool
 		isFirst, last bool
 		says          string
@@ -63,7 +63,7 @@ func TestAPageByACursor(t *testing.T) {
 		{"page%5Bbefore%5D", 3, true, true, false, "3 records"},
 		{"page%5Bbefore%5D", 2, false, true, true, "2 records"},
 	} {
-		page := seen(t, r, "sort=tonnage&size=3&berth=N4&"+c.param+"="+cursors.After, c.came, c.behind)
+		page := seen(t, r, "sort=tonnage&size=3&berth=N4&"+c.param+"="+cursors.After, c.received, c.behind)
 		m, steps := page.Metadata(), page.On(Base{}).Steps()
 		assert.Equal(t, []any{c.isFirst, c.last, c.says}, []any{m.IsFirst, m.IsLast, m.Summary}, c)
 		assert.Equal(t, []bool{c.isFirst, c.last}, []bool{steps.Prev == "", steps.Next == ""}, c)
@@ -74,7 +74,7 @@ func TestAPageByACursor(t *testing.T) {
 		assert.Equal(t, "?sort=tonnage&size=3&berth=N4&"+c.param+"="+cursors.After, steps.Self)
 		assert.Empty(t, page.On(Base{}).Ladder())
 		assert.Equal(t, "?sort=tonnage&size=10&berth=N4&page%5Bafter%5D="+page.Cursors().Before, page.On(Base{}).Sizes()[0].Href, "the first record stays in view")
-		if c.came == 0 {
+		if c.received == 0 {
 			assert.Equal(t, cursor.Pair{After: cursors.After, Before: cursors.After}, *page.Cursors(), "whoever waits for more asks again from there")
 		}
 		assert.Equal(t, "?sort=tonnage&size=3&berth=N4&page=7", page.On(Base{}).Page(7), "and back to page numbers")

@@ -129,8 +129,8 @@ func ExamplePage_Metadata() {
 func ExamplePage_Seen() {
 	ask, _ := arrivals.Read("page=3")
 	page, _ := ask.Settle(paging.NotCounted())
-	came := 21 // records that the store gave for page.Fetch()
-	page, _ = page.Seen(came)
+	received := 21 // records that the store gave for page.Fetch()
+	page, _ = page.Seen(received)
 	fmt.Println(page.Metadata().Summary, page.Metadata().IsLast)
 	page, _ = ask.Settle(paging.NotCounted())
 	page, _ = page.Seen(7)

@@ -224,7 +224,7 @@ func (r *Rules) operatorParam(f *FilterRule, op Operator) string {
 
 // ParamFor is the name of the parameter that asks for one operator of the filter, in
 // resolved rules.
-func (f *FilterRule) ParamFor(op Operator) string { return withOperator(f.Param, op) }
+func (f FilterRule) ParamFor(op Operator) string { return withOperator(f.Param, op) }
 
 func withOperator(param string, op Operator) string {
 	if op == Equals {

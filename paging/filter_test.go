@@ -11,8 +11,8 @@ import (
 	"pageladder.example/paging/code"
 )
 
-// asked shows the conditions in one line: "berth equals N4|N5, tonnage min 500".
-func asked(a Ask) string {
+// conditions shows the conditions in one line: "berth equals N4|N5, tonnage min 500".
+func conditions(a Ask) string {
 	var list []string
 	for _, c := range a.Conditions() {
 		list = append(list, fmt.Sprintf("%s %s %s", c.Field, c.Op, strings.Join(c.Values, "|")))
@@ -84,7 +84,7 @@ func TestFiltersAreReadByFieldAndOperator(t *testing.T) {
 			continue
 		}
 		require.NoError(t, err, query)
-		assert.Equal(t, want, asked(ask), query)
+		assert.Equal(t, want, conditions(ask), query)
 	}
 }
 

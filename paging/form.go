@@ -46,7 +46,7 @@ func (l Links) sizeForm() Form {
 func (l Links) jumpForm() Form {
 	p := l.of()
 	f := l.form("")
-	f.Param, f.Value = p.ask.ruled().pageParam(), p.here()
+	f.Param, f.Value = p.ask.ruled().pageParam(), p.current()
 	if p.total.Known() {
 		f.Max = p.pageCount()
 	}

@@ -46,7 +46,7 @@ func (p *page) rungs() []Rung {
 	w := 2*r + 2*t + 3
 	pages := p.pageCount()
 	b := p.ladderBuilder(min(w, pages))
-	at := min(p.here(), pages) // under "empty" the window stands at the end
+	at := min(p.current(), pages) // under "empty" the window stands at the end
 	if pages <= w {
 		b.pages(1, pages)
 		return b.rungs
@@ -84,7 +84,7 @@ func (p *page) openRungs() []Rung {
 	l := &p.ask.ruled().Ladder
 	r, t := l.reach(), l.tips()
 	b := p.ladderBuilder(2*r + 2*t + 3)
-	at := p.here()
+	at := p.current()
 	known := max(p.pageCount(), at)
 	lo, hi := at-r, min(add(at, r), known)
 	if lo-t-1 < 2 {
@@ -112,8 +112,8 @@ type ladderBuilder struct {
 }
 
 // ladderBuilder makes room for a bounded number of rungs.
-func (p *page) ladderBuilder(most int64) ladderBuilder {
-	b := ladderBuilder{rungs: make([]Rung, 0, max(most, 0)), current: p.here(), links: p.ask.ruled().Ladder.GapLinks}
+func (p *page) ladderBuilder(limit int64) ladderBuilder {
+	b := ladderBuilder{rungs: make([]Rung, 0, max(limit, 0)), current: p.current(), links: p.ask.ruled().Ladder.GapLinks}
 	if p.past {
 		b.current = 0
 	}

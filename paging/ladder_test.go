@@ -86,11 +86,11 @@ func anyTotal() *rapid.Generator[Total] {
 
 // anyRules draws rules of one list: what shapes its pages and its ladder.
 func anyRules(t *rapid.T) *Rules {
-	maybe := func(most int, name string) *int {
+	maybe := func(limit int, name string) *int {
 		if rapid.Bool().Draw(t, name+" left out") {
 			return nil
 		}
-		return new(rapid.IntRange(0, most).Draw(t, name))
+		return new(rapid.IntRange(0, limit).Draw(t, name))
 	}
 	r := &Rules{
 		Addressing: rapid.SampledFrom([]Addressing{ByPage, ByOffset}).Draw(t, "addressing"),
@@ -137,8 +137,8 @@ func TestEveryPageHolds(t *testing.T) {
 			return
 		}
 		fetch := page.Fetch()
-		came := rapid.OneOf(rapid.Just(fetch), rapid.IntRange(0, fetch)).Draw(t, "came")
-		if page, err = page.Seen(came); err != nil {
+		received := rapid.OneOf(rapid.Just(fetch), rapid.IntRange(0, fetch)).Draw(t, "came")
+		if page, err = page.Seen(received); err != nil {
 			return
 		}
 		checkPage(t, r, page)
@@ -150,7 +150,7 @@ func TestEveryPageHolds(t *testing.T) {
 		}
 		same, err := again.Settle(total)
 		require.NoError(t, err)
-		require.Equal(t, page.in().here(), same.in().here(), "self leads to the same page: %s", links.Steps().Self)
+		require.Equal(t, page.in().current(), same.in().current(), "self leads to the same page: %s", links.Steps().Self)
 		require.Equal(t, []any{page.Size(), page.Offset()}, []any{same.Size(), same.Offset()}, links.Steps().Self)
 		if next := links.Steps().Next; next != "" {
 			after, err := r.Read(strings.TrimPrefix(next, "?"))
@@ -165,7 +165,7 @@ func TestEveryPageHolds(t *testing.T) {
 
 // checkPage holds what is true of any page.
 func checkPage(t *rapid.T, r *Rules, page Page) {
-	require.GreaterOrEqual(t, page.in().here(), int64(1))
+	require.GreaterOrEqual(t, page.in().current(), int64(1))
 	require.GreaterOrEqual(t, page.Offset(), int64(0))
 	require.LessOrEqual(t, page.Rows(), page.Size())
 	require.LessOrEqual(t, page.Size(), max(r.sizeCap(), r.Size.All))
@@ -190,7 +190,7 @@ func checkPage(t *rapid.T, r *Rules, page Page) {
 			continue
 		}
 		require.Equal(t, last+1, g.Page, "no page is missing between rungs")
-		require.Equal(t, g.Kind == RungCurrent, g.Page == page.in().here() && !page.in().past)
+		require.Equal(t, g.Kind == RungCurrent, g.Page == page.in().current() && !page.in().past)
 		last = g.Page
 	}
 	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.sizeForm()), "no link has a negative number")
@@ -203,17 +203,17 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 	r.Show = []string{"id", "vessel"}
 	page := settle(t, r, "berth=N4&berth=N5&page=99&size=x&sort=vessel&page=100", Exact(168))
 	ask := page.Ask()
-	told := func() string {
+	describe := func() string {
 		return fmt.Sprintf("%v", []any{page.Metadata().Summary, *page.Metadata().TotalItems, page.Ask().Adjusted(), ask.in().sort, ask.Conditions(), ask.Fields(), ask.Order(), r.Resolved().Size.Offered, r.Resolved().Filters[0].Operators, r.Sorts, r.Search, r.Filters[1].Operators})
 	}
-	before := told()
+	before := describe()
 	m := page.Metadata()
 	*m.TotalItems, *m.TotalPages, *m.FirstRow, m.Filters[0].Values[0] = 7, 7, 7, "changed"
 	page.Ask().Adjusted()[0].Used, ask.Adjusted()[0].Used, ask.Conditions()[0].Values[0], ask.Fields()[0] = "changed", "changed", "changed", "changed"
 	all := r.Resolved()
 	ask.Order()[0].Field, all.Size.Offered[0], all.Filters[0].Operators[0] = "changed", 7, "changed"
 	all.Sorts[2].Fields[0], all.Search[0], *all.Ladder.Reach = "changed", "changed", 7
-	require.Equal(t, before, told())
+	require.Equal(t, before, describe())
 
 	zero, err := new(Ask).Settle(Exact(168))
 	require.NoError(t, err)
@@ -222,12 +222,12 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 	require.Error(t, err)
 	after, err := refused.Settle(Exact(168))
 	require.NoError(t, err, "whoever passes over a refusal gets a first page")
-	require.EqualValues(t, 1, after.in().here())
+	require.EqualValues(t, 1, after.in().current())
 	var nothing Page
 	none := nothing.Metadata()
 	require.Equal(t, "no records", none.Summary)
 	require.EqualValues(t, 1, *none.TotalPages)
-	require.Equal(t, []any{0, 0, int64(1), true, true, 20}, []any{nothing.Fetch(), nothing.Rows(), nothing.in().here(), nothing.Metadata().IsFirst, nothing.Metadata().IsLast, nothing.Size()})
+	require.Equal(t, []any{0, 0, int64(1), true, true, 20}, []any{nothing.Fetch(), nothing.Rows(), nothing.in().current(), nothing.Metadata().IsFirst, nothing.Metadata().IsLast, nothing.Size()})
 	require.Empty(t, Cut([]int{1, 2, 3}, nothing))
 	_, err = nothing.Seen(3)
 	require.NoError(t, err)
@@ -295,10 +295,10 @@ func TestLadderInvariants(t *testing.T) {
 		for d := int64(0); d < min(int64(tips), pages); d++ {
 			require.True(t, shown[1+d] && shown[pages-d], "every tip is there")
 		}
-		most := min(pages, int64(2*reach+2*tips+3))
-		require.LessOrEqual(t, int64(len(rungs)), most)
+		limit := min(pages, int64(2*reach+2*tips+3))
+		require.LessOrEqual(t, int64(len(rungs)), limit)
 		if steady {
-			require.Equal(t, most, int64(len(rungs)), "a steady ladder always has the same number of rungs")
+			require.Equal(t, limit, int64(len(rungs)), "a steady ladder always has the same number of rungs")
 		}
 	})
 }
@@ -375,7 +375,7 @@ func TestPagesPartitionTheSet(t *testing.T) {
 			next := links.Steps().Next
 			require.Equal(t, next == "", page.Metadata().IsLast)
 			if next == "" {
-				require.Equal(t, *m.TotalPages, page.in().here())
+				require.Equal(t, *m.TotalPages, page.in().current())
 				break
 			}
 			query = strings.TrimPrefix(next, "?")

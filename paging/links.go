@@ -330,11 +330,11 @@ func (l Links) Steps() Steps {
 		}
 		return s
 	}
-	here := p.position(p.here())
+	position := p.position(p.current())
 	if r.byOffset() {
-		here = p.offset
+		position = p.offset
 	}
-	s := Steps{Self: w.pageAt(&l, here), EndsDrawn: drawn}
+	s := Steps{Self: w.pageAt(&l, position), EndsDrawn: drawn}
 	if p.hasPrev() {
 		s.Prev = w.pageAt(&l, p.previous())
 		if ends {
@@ -342,7 +342,7 @@ func (l Links) Steps() Steps {
 		}
 	}
 	if p.hasNext() {
-		s.Next = w.pageAt(&l, add(here, p.step()))
+		s.Next = w.pageAt(&l, add(position, p.step()))
 	}
 	if ends && p.total.Known() && (p.hasNext() || p.past) {
 		s.Last = w.pageAt(&l, p.position(p.pageCount()))
@@ -366,7 +366,7 @@ func (p *page) previous() int64 {
 	case p.ask.ruled().byOffset():
 		return max(0, p.offset-int64(p.size()))
 	}
-	return p.here() - 1
+	return p.current() - 1
 }
 
 // Ladder is the row of page links. It is never nil. It is empty if there is only one page, unless

@@ -43,7 +43,7 @@ func (page Page) Metadata() Metadata {
 		Summary:  p.summary(),
 	}
 	if !p.seeks() {
-		number, offset := p.here(), p.offset
+		number, offset := p.current(), p.offset
 		if m.Offset = &offset; !p.ask.ruled().byCursor() {
 			m.Page = &number
 		}

@@ -32,7 +32,7 @@ func (p Page) String() string {
 	case in.ask.ruled().byOffset():
 		return "offset " + strconv.FormatInt(in.offset, 10) + ": " + in.summary()
 	}
-	return "page " + strconv.FormatInt(in.here(), 10) + ": " + in.summary()
+	return "page " + strconv.FormatInt(in.current(), 10) + ": " + in.summary()
 }
 
 // page is what is known of a page. It does not change once a Page holds it.
@@ -141,13 +141,13 @@ func (p *page) settlePastLast() error {
 	case PastLastGivesEmpty:
 		p.past = true
 		// As asked for, but no larger than a JSON number can express exactly.
-		size, most := int64(p.ask.size), max(p.total.n, value.MaxInteger)
+		size, limit := int64(p.ask.size), max(p.total.n, value.MaxInteger)
 		if !p.ask.ruled().byOffset() {
 			p.number = min(p.number, max(p.pages, value.MaxInteger))
-			p.offset = min(times(p.number-1, size), most)
+			p.offset = min(times(p.number-1, size), limit)
 			return nil
 		}
-		p.offset = min(p.offset, most)
+		p.offset = min(p.offset, limit)
 		if !p.ask.ruled().OffsetAsIs {
 			p.offset -= p.offset % size
 		}
@@ -204,22 +204,22 @@ func (p *page) position(number int64) int64 {
 // Seen closes a page whose total is not known, after Fetch records were asked for and came of them
 // have come. It does not change a page that is closed already. The error is nil or a *Refusal:
 // nothing came for a page after the first, and the rules refuse pages past the last one.
-func (p Page) Seen(came int) (Page, error) {
+func (p Page) Seen(received int) (Page, error) {
 	if in := p.in(); in.closed || in.ask.rules == nil {
 		return p, nil
 	}
 	page := *p.in()
-	if err := page.close(came); err != nil {
+	if err := page.close(received); err != nil {
 		return Page{}, err
 	}
 	return Page{&page}, nil
 }
 
 // close takes in how many records have come.
-func (p *page) close(came int) error {
+func (p *page) close(received int) error {
 	p.closed = true
-	p.rows = min(max(came, 0), p.ask.size)
-	p.more = came > p.ask.size
+	p.rows = min(max(received, 0), p.ask.size)
+	p.more = received > p.ask.size
 	switch {
 	case p.seeks():
 	case p.more:
@@ -241,8 +241,8 @@ func (p *page) close(came int) error {
 	return nil
 }
 
-// here is the page's number, from 1.
-func (p *page) here() int64 { return max(p.number, 1) }
+// current is the page's number, from 1.
+func (p *page) current() int64 { return max(p.number, 1) }
 
 // pageCount is the number of pages that are known to be there, at least one.
 func (p *page) pageCount() int64 { return max(p.pages, 1) }

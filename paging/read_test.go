@@ -96,7 +96,7 @@ func TestEveryFaultIsMendedAndTold(t *testing.T) {
 	} {
 		t.Run(query, func(t *testing.T) {
 			page := settle(t, harbour(), query, Exact(168))
-			assert.Equal(t, want.number, page.in().here())
+			assert.Equal(t, want.number, page.in().current())
 			assert.Equal(t, want.size, page.Size())
 			var got []adj
 			for _, a := range page.Ask().Adjusted() {
@@ -156,10 +156,10 @@ func TestSortIsAlwaysTotal(t *testing.T) {
 func TestPastLastIsAnsweredAsTheRulesSay(t *testing.T) {
 	for kind, want := range map[PastLast]int64{"": 9, PastLastGivesLast: 9, PastLastGivesFirst: 1, PastLastGivesEmpty: 99} {
 		page := settle(t, &Rules{PastLast: kind}, "page=99", Exact(168))
-		assert.Equal(t, want, page.in().here(), kind)
+		assert.Equal(t, want, page.in().current(), kind)
 	}
 	page := settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(168))
-	assert.EqualValues(t, 1<<53-1, page.in().here(), "no larger than a JSON number can say")
+	assert.EqualValues(t, 1<<53-1, page.in().current(), "no larger than a JSON number can say")
 	page = settle(t, &Rules{PastLast: PastLastGivesEmpty}, "page=99999999999999999999", Exact(math.MaxInt64))
 	links := page.On(Base{})
 	steps := links.Steps()
@@ -196,7 +196,7 @@ func TestOffsets(t *testing.T) {
 		page := settle(t, c.rules, c.query, Exact(168))
 		links := page.On(Base{})
 		steps := links.Steps()
-		assert.Equal(t, c.number, page.in().here(), c.query)
+		assert.Equal(t, c.number, page.in().current(), c.query)
 		assert.Equal(t, c.first, orElse(page.Metadata().FirstRow, 0), c.query)
 		assert.Equal(t, c.prev, steps.Prev, c.query)
 		assert.Equal(t, c.next, steps.Next, c.query)
@@ -283,7 +283,7 @@ func FuzzRead(f *testing.F) {
 			checkHref(t, href)
 		}
 		again := settle(t, harbour(), links.Steps().Self[len("/arrivals?"):], Exact(total))
-		assert.Equal(t, page.in().here(), again.in().here(), "self leads to the same page")
+		assert.Equal(t, page.in().current(), again.in().current(), "self leads to the same page")
 		assert.Equal(t, page.Size(), again.Size())
 		assert.Equal(t, page.in().ask.sort, again.in().ask.sort)
 		assert.Equal(t, page.Ask().Conditions(), again.Ask().Conditions())

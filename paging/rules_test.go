@@ -37,7 +37,7 @@ func TestBothAddressingsGiveTheSamePages(t *testing.T) {
 			pages = append(pages, page)
 		}
 		for _, p := range pages[1:] {
-			require.Equal(t, pages[0].in().here(), p.in().here())
+			require.Equal(t, pages[0].in().current(), p.in().current())
 			require.Equal(t, pages[0].Offset(), p.Offset())
 			require.Equal(t, pages[0].Size(), p.Size())
 			require.Equal(t, draw(pages[0].in().rungs()), draw(p.in().rungs()))

@@ -23,9 +23,9 @@ func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	pool := testkit.Store(t).Pool()
 	k, other := access.New(pool), access.New(pool)
-	secret, made, err := k.Create(t.Context(), " the pilot ", access.Editor, []string{"arrivals"})
+	secret, created, err := k.Create(t.Context(), " the pilot ", access.Editor, []string{"arrivals"})
 	require.NoError(t, err)
-	assert.Equal(t, "the pilot", made.Label)
+	assert.Equal(t, "the pilot", created.Label)
 	who, err := other.Caller(t.Context(), secret)
 	require.NoError(t, err)
 	for role, may := range map[access.Role]bool{access.Reader: true, access.Editor: true, access.Owner: false} {
@@ -44,8 +44,8 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	require.NoError(t, err)
 	_, err = k.Caller(t.Context(), session)
 	assert.ErrorIs(t, err, access.ErrUnknown, "a session is no token")
-	require.NoError(t, k.End(t.Context(), made.ID))
-	for _, err := range []error{k.End(t.Context(), made.ID), func() error { _, err := k.Caller(t.Context(), secret); return err }(), func() error { _, err := k.InSession(t.Context(), session); return err }()} {
+	require.NoError(t, k.End(t.Context(), created.ID))
+	for _, err := range []error{k.End(t.Context(), created.ID), func() error { _, err := k.Caller(t.Context(), secret); return err }(), func() error { _, err := k.InSession(t.Context(), session); return err }()} {
 		assert.Error(t, err, "ended, with its sessions")
 	}
 }
@@ -53,10 +53,10 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 func TestALinkSignsInOnce(t *testing.T) {
 	pool := testkit.Store(t).Pool()
 	k := access.New(pool)
-	secret, made, err := k.Create(t.Context(), "the pilot", access.Editor, nil)
+	secret, created, err := k.Create(t.Context(), "the pilot", access.Editor, nil)
 	require.NoError(t, err)
 	invite := func() string {
-		code, until, err := k.Invite(t.Context(), made.ID)
+		code, until, err := k.Invite(t.Context(), created.ID)
 		require.NoError(t, err)
 		assert.WithinDuration(t, time.Now().Add(10*time.Minute), until, time.Minute)
 		return code
@@ -79,7 +79,7 @@ func TestALinkSignsInOnce(t *testing.T) {
 	require.NoError(t, err)
 	refused(late, "its time is over")
 	ended := invite()
-	require.NoError(t, k.End(t.Context(), made.ID))
+	require.NoError(t, k.End(t.Context(), created.ID))
 	refused(ended, "its token has ended")
 }
 

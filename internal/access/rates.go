@@ -79,25 +79,25 @@ func Network(address string) string {
 // Running limits how many of something run at the same time: in all and, for one caller, half of
 // that, so that nobody can take all of it.
 type Running struct {
-	most int
-	all  *semaphore.Weighted
-	mu   sync.Mutex
-	of   map[string]int // by caller
+	limit int
+	all   *semaphore.Weighted
+	mu    sync.Mutex
+	of    map[string]int // by caller
 }
 
 // NewRunning allows most of them in all, at least one.
-func NewRunning(most int) *Running {
-	most = max(most, 1)
-	return &Running{most: most, all: semaphore.NewWeighted(int64(most)), of: map[string]int{}}
+func NewRunning(limit int) *Running {
+	limit = max(limit, 1)
+	return &Running{limit: limit, all: semaphore.NewWeighted(int64(limit)), of: map[string]int{}}
 }
 
 // Each is the limit for one caller.
-func (r *Running) Each() int { return (r.most + 1) / 2 }
+func (r *Running) Each() int { return (r.limit + 1) / 2 }
 
 // Begin begins one for a caller; says is why it may not begin.
 func (r *Running) Begin(caller string) (says string) {
 	if !r.all.TryAcquire(1) {
-		return fmt.Sprintf("%d are running, as many as the service allows", r.most)
+		return fmt.Sprintf("%d are running, as many as the service allows", r.limit)
 	}
 	r.mu.Lock()
 	defer r.mu.Unlock()

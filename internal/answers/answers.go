@@ -24,7 +24,7 @@ const (
 // Key identifies an answer: the set and its definition, the fixed filter, and everything else that
 // it depends on except the set's version. Answers of older definitions are never asked for again.
 type Key struct {
-	Asked   string // address, shape and language
+	Query   string // address, shape and language
 	Defined int64
 	Fixed   string // the filter in force
 }
@@ -49,7 +49,7 @@ func Of(body []byte, self, tag string) *Answer {
 // version of the program, which may write other answers.
 func WeakTag(k *Key, of int64, public, version string) string {
 	h := fnv.New64a()
-	for _, part := range []string{k.Asked, k.Fixed, public, version} {
+	for _, part := range []string{k.Query, k.Fixed, public, version} {
 		h.Write([]byte(part))
 		h.Write([]byte{0})
 	}

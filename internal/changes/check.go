@@ -115,7 +115,7 @@ func Followable(ctx context.Context, db Querier, schema, table string, key []str
 func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []string, err error) {
 	l := f.Log()
 	var table, row, role bool
-	var source, tells, usage *string
+	var source, comment, usage *string
 	err = db.QueryRow(ctx, `select to_regclass($1) is not null, coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regprocedure($1 || '()')), ''),
 			coalesce((select md5(p.prosrc) from pg_proc p where p.oid = to_regprocedure($4)), ''),
 			to_regclass($2 || '.followed') is not null, to_regrole(quote_ident($3)) is not null,
@@ -125,7 +125,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 				case when not has_table_privilege($3, to_regclass($2 || '.followed'), 'select') then 'select on ' || $2 || '.followed, ' end,
 				case when not has_function_privilege($3, to_regprocedure($2 || '.keep(text)'), 'execute') then 'execute on ' || $2 || '.keep, ' end,
 				case when not has_function_privilege($3, to_regprocedure($4), 'execute') then 'execute on ' || $4 || ', ' end) end`,
-		l.Table(), LogSchema, f.Role, l.stampFunction()+"(xid8,xid8[])").Scan(&table, &source, &tells, &row, &role, &usage)
+		l.Table(), LogSchema, f.Role, l.stampFunction()+"(xid8,xid8[])").Scan(&table, &source, &comment, &row, &role, &usage)
 	if err != nil {
 		return nil, nil, err
 	}
@@ -151,16 +151,16 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	for i, field := range f.Fields {
 		columns[i] = Column(field.Name)
 	}
-	here, err := Columns(ctx, db, LogSchema, l.Name, columns)
+	present, err := Columns(ctx, db, LogSchema, l.Name, columns)
 	switch {
 	case errors.Is(err, ErrNotFollowed):
 		missing = append(missing, "the log does not hold all columns: "+strings.TrimPrefix(err.Error(), ErrNotFollowed.Error()+": "))
 	case err != nil:
 		return nil, nil, err
 	default:
-		for i := range here {
-			if in := f.Fields[i].logged(); here[i].Type != in {
-				missing = append(missing, fmt.Sprintf("column %q is %s in the log, and %s in the table", here[i].Name, here[i].Type, in))
+		for i := range present {
+			if in := f.Fields[i].logged(); present[i].Type != in {
+				missing = append(missing, fmt.Sprintf("column %q is %s in the log, and %s in the table", present[i].Name, present[i].Type, in))
 			}
 		}
 	}
@@ -168,7 +168,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 		name   string
 		bodies []string // any of them
 		found  *string
-	}{{l.Table(), f.bodies(), source}, {l.stampFunction(), []string{l.stampSource()}, tells}} {
+	}{{l.Table(), f.bodies(), source}, {l.stampFunction(), []string{l.stampSource()}, comment}} {
 		if function.found == nil || !slices.ContainsFunc(function.bodies, func(body string) bool {
 			sum := md5.Sum([]byte(body))
 			return *function.found == hex.EncodeToString(sum[:])

@@ -32,10 +32,10 @@ func (f *Followed) Earlier(first []string) []*Followed {
 	typed, unnamed := *f, *f
 	typed.Edition, unnamed.Edition = Typed, Unnamed
 	unnamed.Fields = slices.DeleteFunc(slices.Clone(f.Fields), func(field Field) bool { return !slices.Contains(first, field.Name) })
-	for _, made := range []*Followed{&typed, &unnamed} {
-		made.Fields = slices.Clone(made.Fields)
-		for i := range made.Fields {
-			made.Fields[i].Foreign = false
+	for _, created := range []*Followed{&typed, &unnamed} {
+		created.Fields = slices.Clone(created.Fields)
+		for i := range created.Fields {
+			created.Fields[i].Foreign = false
 		}
 	}
 	return []*Followed{&typed, &unnamed}
@@ -61,17 +61,17 @@ func (f *Followed) imagesBefore(of ...from) string {
 		long = append(long, "coalesce("+tooLong+", false)")
 		which = append(which, "case when "+tooLong+" then "+literal(field.Name)+" end")
 	}
-	told, names := "false", "null::text[]"
+	text, names := "false", "null::text[]"
 	if len(long) > 0 {
-		told = strings.Join(long, " or ")
-		names = "case when " + told + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
+		text = strings.Join(long, " or ")
+		names = "case when " + text + " then array_remove(array[" + strings.Join(which, ", ") + "]::text[], null) end"
 	}
 	if f.Edition < Unnamed {
-		told += ", " + names
+		text += ", " + names
 	}
 	var rows []string
 	for _, one := range of {
-		rows = append(rows, "\n          select "+strconv.Itoa(one.side)+", "+told+", "+strings.Join(logged, ", ")+" from "+one.rows)
+		rows = append(rows, "\n          select "+strconv.Itoa(one.side)+", "+text+", "+strings.Join(logged, ", ")+" from "+one.rows)
 	}
 	return strings.Join(rows, " union all")
 }

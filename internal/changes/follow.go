@@ -144,8 +144,8 @@ func (f *Followed) Script() string {
 	}
 	var triggers strings.Builder
 	for _, event := range events {
-		made := "create trigger " + trigger(event.name) + " after " + event.name + " on %s " + event.rows + "for each statement execute function " + strings.ReplaceAll(l.Table(), "%", "%%") + "()"
-		fmt.Fprintf(&triggers, "    execute format(%s, part);\n", literal(made))
+		created := "create trigger " + trigger(event.name) + " after " + event.name + " on %s " + event.rows + "for each statement execute function " + strings.ReplaceAll(l.Table(), "%", "%%") + "()"
+		fmt.Fprintf(&triggers, "    execute format(%s, part);\n", literal(created))
 		fmt.Fprintf(&triggers, "    execute format('alter table %%s enable always trigger %s', part);\n", trigger(event.name))
 	}
 	return fmt.Sprintf(`-- Page Ladder: a change log of the table %[1]s, so that pages of it are exact and quick.

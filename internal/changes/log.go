@@ -422,11 +422,11 @@ func imagesBy(r, t string, fields []Field, named bool, of ...from) string {
 		isCut = "coalesce(greatest(" + strings.Join(sizes, ", ") + ") > " + strconv.Itoa(longest) + ", false)"
 		names = "case when " + r + Cut + " then array_remove(array[" + strings.Join(cut, ", ") + "]::text[], null) end"
 	}
-	told := r + Side + ", " + r + Cut
+	text := r + Side + ", " + r + Cut
 	if named {
-		told += ",\n            " + names
+		text += ",\n            " + names
 	}
-	return "select " + told + logged.String() + "\n          from (select r.*, " + isCut + " as " + Cut +
+	return "select " + text + logged.String() + "\n          from (select r.*, " + isCut + " as " + Cut +
 		"\n            from (" + strings.Join(rows, "\n              union all ") + ") r offset 0) r"
 }
 

@@ -233,7 +233,7 @@ func climbProgress(c *climb.Checker, errOut io.Writer) (done func()) {
 	}
 	bar := progressbar.NewOptions(c.Requests, progressbar.OptionSetWriter(errOut), progressbar.OptionSetWidth(30), progressbar.OptionSetElapsedTime(false),
 		progressbar.OptionSetPredictTime(false), progressbar.OptionSetDescription("climbing"), progressbar.OptionShowCount(), progressbar.OptionClearOnFinish())
-	c.Progress = func(made, most int, _ string) { bar.Set(min(made, most-1)) }
+	c.Progress = func(requests, limit int, _ string) { bar.Set(min(requests, limit-1)) }
 	return func() { bar.Finish() }
 }
 

@@ -61,8 +61,8 @@ func TestEndpointsAreClimbedFromTheShell(t *testing.T) {
 	defer wrong.Close()
 	t.Setenv("LIST_TOKEN", "open sesame")
 	require.NoError(t, os.WriteFile(in("headers"), []byte("Cookie: a=b\n"), 0o600))
-	told := []string{"climb", wrong.URL, "--token-env", "LIST_TOKEN", "--header-file", in("headers"), "--pause", "1us"}
-	broken := s.run(t, append(told, "--junit", in("wrong.xml"))...)
+	columns := []string{"climb", wrong.URL, "--token-env", "LIST_TOKEN", "--header-file", in("headers"), "--pause", "1us"}
+	broken := s.run(t, append(columns, "--junit", in("wrong.xml"))...)
 	assert.Equal(t, 1, broken.code)
 	assert.Regexp(t, `(?m)^fault +numbers\.total .*\n +A page tells the total 4; there are 3 records\. \(\d+ times\)\n +try http://`, broken.out)
 	assert.Contains(t, broken.errOut, "does not keep its promises")
@@ -71,7 +71,7 @@ func TestEndpointsAreClimbedFromTheShell(t *testing.T) {
 	assert.Contains(t, string(text), "<failure")
 
 	require.NoError(t, os.WriteFile(in("mine.yaml"), []byte("numbers.total: warning\nbad.said: off\n"), 0o600))
-	milder := s.run(t, append(told, "--expect", in("mine.yaml"), "--while", "touch "+in("was-here"))...)
+	milder := s.run(t, append(columns, "--expect", in("mine.yaml"), "--while", "touch "+in("was-here"))...)
 	assert.Contains(t, milder.out, "warning     numbers.total")
 	assert.FileExists(t, in("was-here"))
 

@@ -29,9 +29,9 @@ func TestEveryExampleOfTheHelpRuns(t *testing.T) {
 	for name, text := range map[string]string{"boats.csv": "no,name\n1,Gull\n2,Tern\n", "boats.ndjson": `{"no":1}` + "\n" + `{"no":2}` + "\n", "arrivals.yaml": "key: [id]\n"} {
 		require.NoError(t, os.WriteFile(filepath.Join(dir, name), []byte(text), 0o600))
 	}
-	here, err := filepath.Abs("../..")
+	exists, err := filepath.Abs("../..")
 	require.NoError(t, err)
-	require.NoError(t, os.Symlink(filepath.Join(here, "deploy"), filepath.Join(dir, "deploy")))
+	require.NoError(t, os.Symlink(filepath.Join(exists, "deploy"), filepath.Join(dir, "deploy")))
 	run := func(line string) {
 		cmd := exec.Command("sh", "-c", line)
 		cmd.Dir = dir
@@ -195,8 +195,8 @@ func TestOthersGetInWithATokenAlone(t *testing.T) {
 	assert.Contains(t, bare.errOut, "this needs a token: name it with --token-file or PAGELADDER_TOKEN")
 	assert.Zero(t, by.run(t, "sets", "list", "--token-file", file).code)
 	assert.Empty(t, by.stderr.String(), "the environment is stronger than the file")
-	made := by.run(t, "token", "create", "--token-file", file, "--role", "reader", "--label", "harbour master")
-	require.Zero(t, made.code, made.errOut)
-	t.Setenv("PAGELADDER_TOKEN", strings.TrimSpace(made.out))
+	created := by.run(t, "token", "create", "--token-file", file, "--role", "reader", "--label", "harbour master")
+	require.Zero(t, created.code, created.errOut)
+	t.Setenv("PAGELADDER_TOKEN", strings.TrimSpace(created.out))
 	assert.Zero(t, by.run(t, "sets", "list").code)
 }

@@ -172,7 +172,7 @@ next page.`,
 	cmd.Flags().BoolVarP(&interactive, "interactive", "i", false, "go from page to page")
 	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {
-		asked, err := q.query(cmd, c, args[0])
+		rawQuery, err := q.query(cmd, c, args[0])
 		if err != nil {
 			return err
 		}
@@ -185,7 +185,7 @@ next page.`,
 			if output == "table" {
 				return usageError{errors.New("--all comes as -o csv, ndjson or json")}
 			}
-			stream, err := c.Stream(cmd.Context(), args[0], asked)
+			stream, err := c.Stream(cmd.Context(), args[0], rawQuery)
 			if err != nil {
 				return err
 			}
@@ -198,9 +198,9 @@ next page.`,
 			}
 			return writeAll(cmd.OutOrStdout(), output, stream.Records())
 		case interactive:
-			return interact(cmd, c, args[0], asked, fields)
+			return interact(cmd, c, args[0], rawQuery, fields)
 		}
-		page, err := showPage(cmd, c, args[0], asked, output, fields)
+		page, err := showPage(cmd, c, args[0], rawQuery, output, fields)
 		if err == nil && output == "table" && page.Paging.Page == nil {
 			q.tellNext(cmd, args[0], page)
 		}
@@ -243,8 +243,8 @@ func shellWord(word string) string {
 	return "'" + strings.ReplaceAll(word, "'", `'\''`) + "'"
 }
 
-func showPage(cmd *cobra.Command, c *client.Client, set, asked, output string, fields func() ([]api.Field, error)) (*client.Page, error) {
-	answer, err := c.Page(cmd.Context(), set, asked)
+func showPage(cmd *cobra.Command, c *client.Client, set, rawQuery, output string, fields func() ([]api.Field, error)) (*client.Page, error) {
+	answer, err := c.Page(cmd.Context(), set, rawQuery)
 	if err != nil {
 		return nil, err
 	}
@@ -305,12 +305,12 @@ func indented(w io.Writer, value any, prefix string) error {
 }
 
 // interact goes from page to page, by words that are typed.
-func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields func() ([]api.Field, error)) error {
+func interact(cmd *cobra.Command, c *client.Client, set, rawQuery string, fields func() ([]api.Field, error)) error {
 	const help = "n next, p previous, f first, l last, NUMBER go to, size N, sort KEYS, now, q quit"
 	in := bufio.NewScanner(cmd.InOrStdin())
 	// Links that hold the whole question, wherever the set's rules have them lead.
-	own := func(asked string) string { return query.With(asked, "pl.base", "/") }
-	page, err := showPage(cmd, c, set, own(asked), "table", fields)
+	own := func(rawQuery string) string { return query.With(rawQuery, "pl.base", "/") }
+	page, err := showPage(cmd, c, set, own(rawQuery), "table", fields)
 	if err != nil {
 		return err
 	}
@@ -320,11 +320,11 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 	}
 	names := about.Params
 	// The list holds still while it is read, where the service can do that.
-	held := func(asked string) string {
+	held := func(rawQuery string) string {
 		if page.Paging.Version == 0 {
-			return asked
+			return rawQuery
 		}
-		return query.With(asked, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
+		return query.With(rawQuery, api.VersionParam, strconv.FormatInt(page.Paging.Version, 10))
 	}
 	if page.Paging.Version > 0 {
 		fmt.Fprintf(cmd.ErrOrStderr(), "The list holds still at version %d; now shows it as it is.\n", page.Paging.Version)
@@ -353,11 +353,11 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 		case "l":
 			href = page.Links.Last
 		case "size":
-			asked = with(queryOf(page), names.Size, value)
+			rawQuery = with(queryOf(page), names.Size, value)
 			if page.Paging.FirstRow != nil {
-				asked = with(asked, names.Row, strconv.FormatInt(*page.Paging.FirstRow, 10))
+				rawQuery = with(rawQuery, names.Row, strconv.FormatInt(*page.Paging.FirstRow, 10))
 			}
-			href = "?" + query.With(asked, names.Page)
+			href = "?" + query.With(rawQuery, names.Page)
 		case "sort":
 			href = "?" + query.With(with(queryOf(page), names.Sort, value), names.Page)
 		default:
@@ -372,17 +372,17 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 			case paging.ByCursor:
 				n = (n-1)*int64(page.Paging.Limit) + 1
 			}
-			asked := query.With(query.With(query.With(queryOf(page), names.Row), names.After), names.Before)
-			href = "?" + with(asked, cmp.Or(names.Page, names.Row), strconv.FormatInt(n, 10))
+			rawQuery := query.With(query.With(query.With(queryOf(page), names.Row), names.After), names.Before)
+			href = "?" + with(rawQuery, cmp.Or(names.Page, names.Row), strconv.FormatInt(n, 10))
 		}
 		if href == "" {
 			fmt.Fprintln(cmd.ErrOrStderr(), "There is no such page from here.")
 			continue
 		}
-		if _, asked, _ = strings.Cut(href, "?"); word != "now" {
-			asked = held(asked)
+		if _, rawQuery, _ = strings.Cut(href, "?"); word != "now" {
+			rawQuery = held(rawQuery)
 		}
-		next, err := showPage(cmd, c, set, own(asked), "table", fields)
+		next, err := showPage(cmd, c, set, own(rawQuery), "table", fields)
 		if err != nil {
 			var problem *client.Problem
 			if !errors.As(err, &problem) {
@@ -397,16 +397,16 @@ func interact(cmd *cobra.Command, c *client.Client, set, asked string, fields fu
 
 // queryOf is the query that a page settled to.
 func queryOf(p *client.Page) string {
-	_, asked, _ := strings.Cut(p.Links.Self, "?")
-	return asked
+	_, rawQuery, _ := strings.Cut(p.Links.Self, "?")
+	return rawQuery
 }
 
 // with is a query with another value of a parameter; an empty one takes it out.
-func with(asked, name, value string) string {
+func with(rawQuery, name, value string) string {
 	if value = strings.TrimSpace(value); value == "" {
-		return query.With(asked, name)
+		return query.With(rawQuery, name)
 	}
-	return query.With(asked, name, value)
+	return query.With(rawQuery, name, value)
 }
 
 // setNames are the service's sets, for completion; none where it does not answer.

@@ -48,11 +48,11 @@ func keyParts(cmd *cobra.Command, connect func() (*client.Client, error), args [
 		return nil
 	}
 	rules := set.Rules.Resolved()
-	asked := []query.Pair{{Name: set.Params.Size, Value: strconv.Itoa(rules.Size.Cap)}}
+	rawQuery := []query.Pair{{Name: set.Params.Size, Value: strconv.Itoa(rules.Size.Cap)}}
 	if key := set.Rules.Key[0]; slices.ContainsFunc(set.Rules.Sorts, func(k paging.SortKey) bool { return k.Key == key && len(k.Fields) == 0 }) {
-		asked = append(asked, query.Pair{Name: set.Params.Sort, Value: key})
+		rawQuery = append(rawQuery, query.Pair{Name: set.Params.Sort, Value: key})
 	}
-	page, err := c.Page(cmd.Context(), args[0], query.Encode(asked...))
+	page, err := c.Page(cmd.Context(), args[0], query.Encode(rawQuery...))
 	if err != nil {
 		return nil
 	}

@@ -80,10 +80,10 @@ func anchors(text string) []string {
 
 // A public package stays small enough to be learnt: what only the service needs is in packages of its own.
 func TestPublicPackagesExportFewNames(t *testing.T) {
-	most := map[string]int{"paging": 120, "paging/answer": 40, "paging/choose": 20, "paging/code": 40, "paging/cursor": 15, "paging/envelope": 10,
+	limit := map[string]int{"paging": 120, "paging/answer": 40, "paging/choose": 20, "paging/code": 40, "paging/cursor": 15, "paging/envelope": 10,
 		"paging/markup": 40, "paging/query": 20, "paging/rulesfile": 20, "paging/statement": 60, "paging/statement/pgxpage": 10, "paging/statement/sqlpage": 10,
 		"paging/text": 5, "paging/value": 15, "climb": 20, "climb/endpoint": 15, "climb/report": 40, "client": 50, "api": 60}
-	for dir, limit := range most {
+	for dir, limit := range limit {
 		var files []*ast.File
 		paths, err := filepath.Glob(filepath.Join(root, dir, "*.go"))
 		require.NoError(t, err)
@@ -168,9 +168,9 @@ func TestTheArchitectureIsAsItIsDescribed(t *testing.T) {
 	}
 	_, large, found := strings.Cut(page, "## Packages over 2,500 lines")
 	require.True(t, found)
-	told := map[string]string{}
+	answer := map[string]string{}
 	for _, one := range regexp.MustCompile("`([\\w/]+)` \\(([\\d,]+)\\)").FindAllStringSubmatch(large, -1) {
-		told[one[1]] = one[2]
+		answer[one[1]] = one[2]
 	}
 	lines := map[string]int{}
 	require.NoError(t, filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
@@ -193,7 +193,7 @@ func TestTheArchitectureIsAsItIsDescribed(t *testing.T) {
 			is[dir] = fmt.Sprintf("%d,%03d", n/1000, n%1000)
 		}
 	}
-	assert.Equal(t, is, told)
+	assert.Equal(t, is, answer)
 }
 
 // What a comment says that a test shows is shown by a test of that name.

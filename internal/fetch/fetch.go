@@ -243,25 +243,25 @@ type Facet struct {
 // Facets counts the records with each value of some fields, at most so many values of each. Each
 // field is counted under the search and all conditions except its own. Values that no query can
 // hold are left out.
-func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
-	if most < 1 {
-		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", most)
+func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Where, fields []string, limit int) (map[string][]Facet, error) {
+	if limit < 1 {
+		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", limit)
 	}
 	q, err := list.Ask(ask, own)
 	if err != nil {
 		return nil, err
 	}
 	all := make(map[string][]Facet, len(fields))
-	err = from.Snapshot(func(query Query) error { return facets(query, list, q, fields, most, all) })
+	err = from.Snapshot(func(query Query) error { return facets(query, list, q, fields, limit, all) })
 	if err != nil {
 		return nil, err
 	}
 	return all, nil
 }
 
-func facets(query Query, list *statement.List, q *statement.Question, fields []string, most int, all map[string][]Facet) error {
+func facets(query Query, list *statement.List, q *statement.Question, fields []string, limit int, all map[string][]Facet) error {
 	for _, field := range fields {
-		s, err := q.Facet(field, most)
+		s, err := q.Facet(field, limit)
 		if err != nil {
 			return err
 		}

@@ -38,7 +38,7 @@ func (r *records[T]) walk(query Query, q *statement.Question, regions []statemen
 	if r.order > 0 {
 		rows = q.Placed
 	}
-	err = statement.Walk(regions, offset, limit, func(g statement.Region, offset int64, limit int) (came int, err error) {
+	err = statement.Walk(regions, offset, limit, func(g statement.Region, offset int64, limit int) (received int, err error) {
 		s, err := rows(r.fields, g, offset, limit)
 		if err != nil {
 			return 0, err
@@ -49,12 +49,12 @@ func (r *records[T]) walk(query Query, q *statement.Question, regions []statemen
 				if err := r.scan(rows, &all[len(all)-1]); err != nil {
 					return err
 				}
-				came++
+				received++
 			}
 			return rows.Err()
 		})
-		return came, err
-	}, func(g statement.Region, most int64) (int64, error) { return number(query, q.Count(g, most)) })
+		return received, err
+	}, func(g statement.Region, maximum int64) (int64, error) { return number(query, q.Count(g, maximum)) })
 	return all, err
 }
 

@@ -161,7 +161,7 @@ func (c *csvRows) physical() ([]byte, error) {
 
 // read reads one record. At most so many cells of it are kept; further ones are counted. A blank
 // line is not a record.
-func (c *csvRows) read(most int) (row, error) {
+func (c *csvRows) read(limit int) (row, error) {
 	var line []byte
 	for {
 		var err error
@@ -192,8 +192,8 @@ func (c *csvRows) read(most int) (row, error) {
 			r.bad = bad
 			return r, nil
 		}
-		if c.cells = append(c.cells, csvEnd{len(c.text), quoted}); len(c.cells) > most {
-			c.text = c.text[:c.cells[most-1].at] // further cells are only counted
+		if c.cells = append(c.cells, csvEnd{len(c.text), quoted}); len(c.cells) > limit {
+			c.text = c.text[:c.cells[limit-1].at] // further cells are only counted
 			c.cells[len(c.cells)-1].at = len(c.text)
 			if len(c.cells) > countedCells {
 				r.bad = fmt.Sprintf("more than %d cells", countedCells)
@@ -209,7 +209,7 @@ func (c *csvRows) read(most int) (row, error) {
 	c.buf = c.buf[:0]
 	text := string(c.text) // in one piece
 	from := 0
-	for _, end := range c.cells[:min(len(c.cells), most)] {
+	for _, end := range c.cells[:min(len(c.cells), limit)] {
 		c.buf = append(c.buf, cell{text: text[from:end.at], missing: from == end.at && !end.quoted})
 		from = end.at
 	}

@@ -136,15 +136,15 @@ func openNDJSON(file io.Reader) rows {
 }
 
 func openJSON(file io.Reader) (rows, error) {
-	most := &allowance{r: file}
-	most.renew()
-	d := jsontext.NewDecoder(most)
+	left := &allowance{r: file}
+	left.renew()
+	d := jsontext.NewDecoder(left)
 	if first, err := d.ReadToken(); err != nil || first.Kind() != '[' {
 		return nil, errors.New("the file should be one JSON array of objects")
 	}
 	n := 0
 	return &jsonRows{index: map[string]int{}, nextObject: func() ([]byte, int, error) {
-		most.renew()
+		left.renew()
 		if d.PeekKind() == ']' {
 			if _, err := d.ReadToken(); err != nil {
 				return nil, n, fmt.Errorf("after element %d: %w", n, noEOF(err))

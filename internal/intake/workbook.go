@@ -182,7 +182,7 @@ const (
 var errLongText = fmt.Errorf("a text in it is longer than %d MB", recordBytes>>20)
 
 // walk reads one part a token at a time. No token is longer than a cell may be.
-func (w *workbook) walk(name string, most int64, each func(xml.Token) error) error {
+func (w *workbook) walk(name string, limit int64, each func(xml.Token) error) error {
 	f := w.parts[name]
 	if f == nil {
 		return fmt.Errorf("not an XLSX workbook: it has no %s", name)
@@ -193,7 +193,7 @@ func (w *workbook) walk(name string, most int64, each func(xml.Token) error) err
 	}
 	defer part.Close()
 	// One byte more than it may have: the head of an entry may lie about its size.
-	bounded := &io.LimitedReader{R: part, N: most + 1}
+	bounded := &io.LimitedReader{R: part, N: limit + 1}
 	token := &allowance{r: bounded, err: errLongText}
 	d := xml.NewDecoder(bufio.NewReaderSize(token, 64<<10))
 	for n := 0; ; n++ {
@@ -202,10 +202,10 @@ func (w *workbook) walk(name string, most int64, each func(xml.Token) error) err
 			return w.ctx.Err()
 		}
 		t, err := d.RawToken()
-		w.unpacked = most - bounded.N
+		w.unpacked = limit - bounded.N
 		switch {
 		case bounded.N <= 0:
-			return fmt.Errorf("%s is larger than %d MB unpacked", f.Name, most>>20)
+			return fmt.Errorf("%s is larger than %d MB unpacked", f.Name, limit>>20)
 		case err == io.EOF:
 			return nil
 		case err != nil:

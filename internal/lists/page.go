@@ -16,7 +16,7 @@ type Page struct {
 	Elements  template.HTML // link elements; made by markup, which escapes
 	Form      template.HTML // likewise
 	Search    string        // what unfolds the form
-	Asked     bool          // it is unfolded: something was asked, or is wrong
+	Filtered  bool          // it is unfolded: something was asked, or is wrong
 	SizeForm  template.HTML // likewise
 	JumpForm  template.HTML // likewise
 	Notes     []string      // what was changed of the question
@@ -28,7 +28,7 @@ type Page struct {
 func (p *Page) HTML() ([]byte, error) { return render("list", p) }
 
 // Ask draws the form from the query as it was typed, right or wrong.
-func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault, action string, fields []intake.Field, language *markup.Language) {
+func (p *Page) Ask(rules *paging.Rules, rawQuery string, faults []paging.Fault, action string, fields []intake.Field, language *markup.Language) {
 	drawn := map[string]markup.FormField{}
 	people := newWriter(language, rules.Key)
 	for _, f := range fields {
@@ -41,9 +41,9 @@ func (p *Page) Ask(rules *paging.Rules, asked string, faults []paging.Fault, act
 		}}
 	}
 	p.Search = language.Words().Search
-	form := markup.FilterFormOf(rules, asked, faults, action, drawn, language)
+	form := markup.FilterFormOf(rules, rawQuery, faults, action, drawn, language)
 	if form.Search != nil || len(form.Filters) > 0 || form.Refused {
 		p.Form = template.HTML(markup.AppendFilterForm(nil, &form))
-		p.Asked = form.Refused || len(form.InForce) > 0
+		p.Filtered = form.Refused || len(form.InForce) > 0
 	}
 }

@@ -7,8 +7,8 @@ package nearest
 func Name(name string, known []string) string {
 	best, least := "", 3
 	for _, candidate := range known {
-		most := min(least, max(len(name), len(candidate))/3+1)
-		if d := slips(name, candidate, most); d < most {
+		limit := min(least, max(len(name), len(candidate))/3+1)
+		if d := slips(name, candidate, limit); d < limit {
 			best, least = candidate, d
 		}
 	}

@@ -183,7 +183,7 @@ func (d *describer) call(r *Call, set *sets.Set) object {
 		}
 		call["requestBody"] = object{"required": true, "content": content}
 	}
-	told := object{"description": "Done."}
+	described := object{"description": "Done."}
 	switch {
 	case r.Shaped:
 		content := object{}
@@ -201,11 +201,11 @@ func (d *describer) call(r *Call, set *sets.Set) object {
 			}
 			content[shape.MediaType] = object{"schema": schema}
 		}
-		told = object{"description": "The page.", "content": content}
+		described = object{"description": "The page.", "content": content}
 	case r.Answer != nil:
-		told = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.Answer, set)}}}
+		described = object{"description": "The answer.", "content": object{"application/json": object{"schema": d.schema(r.Answer, set)}}}
 	}
-	answers := object{strconv.Itoa(r.Status): told}
+	answers := object{strconv.Itoa(r.Status): described}
 	byStatus := map[int][]string{}
 	fails := r.Fails
 	if r.Scope != access.Everywhere {

@@ -49,18 +49,18 @@ var errBlocks = errors.New("order: the changes do not fit the blocks")
 
 // Builder makes Blocks.
 type Builder struct {
-	step   int64
-	leaves []*node
-	here   []block
-	bytes  int
-	most   func(records int64) int
-	all    int64
+	step    int64
+	leaves  []*node
+	filling []block
+	bytes   int
+	limit   func(records int64) int
+	all     int64
 }
 
 // Build begins blocks of step records each. They take at most as much memory as most says for a
 // number of records: blocks are merged while they would take more.
-func Build(step int64, most func(records int64) int) *Builder {
-	return &Builder{step: max(step, 1), most: most}
+func Build(step int64, limit func(records int64) int) *Builder {
+	return &Builder{step: max(step, 1), limit: limit}
 }
 
 // Step is how many records a block has at first. Adding records may double it.
@@ -70,36 +70,36 @@ func (b *Builder) Step() int64 { return b.step }
 // the block before if that has fewer than a step.
 func (b *Builder) Add(key []byte, records int64) {
 	b.all += records
-	if last := len(b.here) - 1; last >= 0 && b.here[last].records+records <= b.step {
-		b.here[last].records += records
+	if last := len(b.filling) - 1; last >= 0 && b.filling[last].records+records <= b.step {
+		b.filling[last].records += records
 		return
 	}
-	for len(b.here) >= wide {
+	for len(b.filling) >= wide {
 		b.leaf()
-		for b.bytes > b.most(b.all) && len(b.leaves) > 1 {
+		for b.bytes > b.limit(b.all) && len(b.leaves) > 1 {
 			b.widen()
 		}
 	}
-	b.here = append(b.here, block{key, records})
+	b.filling = append(b.filling, block{key, records})
 }
 
 func (b *Builder) leaf() {
-	leaf := newLeaf(b.here)
-	b.leaves, b.bytes, b.here = append(b.leaves, leaf), b.bytes+leaf.bytes, b.here[:0]
+	leaf := newLeaf(b.filling)
+	b.leaves, b.bytes, b.filling = append(b.leaves, leaf), b.bytes+leaf.bytes, b.filling[:0]
 }
 
 // widen doubles the step, and merges blocks.
 func (b *Builder) widen() {
-	wider := Builder{step: 2 * b.step, most: func(int64) int { return math.MaxInt }}
+	wider := Builder{step: 2 * b.step, limit: func(int64) int { return math.MaxInt }}
 	for _, leaf := range b.leaves {
 		for _, each := range leaf.all() {
 			wider.Add(each.key, each.records)
 		}
 	}
-	for _, each := range b.here {
+	for _, each := range b.filling {
 		wider.Add(each.key, each.records)
 	}
-	wider.most = b.most
+	wider.limit = b.limit
 	*b = wider
 }
 
@@ -107,10 +107,10 @@ func (b *Builder) widen() {
 func (b *Builder) Blocks() *Blocks {
 	for {
 		leaves := b.leaves
-		if len(b.here) > 0 {
-			leaves = append(slices.Clip(leaves), newLeaf(b.here))
+		if len(b.filling) > 0 {
+			leaves = append(slices.Clip(leaves), newLeaf(b.filling))
 		}
-		if root := rooted(leaves); root.bytes <= b.most(b.all) || root.blocks == 1 || b.step > b.all {
+		if root := rooted(leaves); root.bytes <= b.limit(b.all) || root.blocks == 1 || b.step > b.all {
 			return &Blocks{root, b.step}
 		}
 		b.widen()

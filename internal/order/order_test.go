@@ -288,15 +288,15 @@ func TestBlocksRefuseWhatTheyCannotHaveHad(t *testing.T) {
 
 // Blocks stay within their memory: when it is full, the step between them grows.
 func TestBlocksFitTheirMemory(t *testing.T) {
-	for _, most := range []int{20_000, 200_000, 1 << 30} {
-		build := Build(2, func(int64) int { return most })
+	for _, limit := range []int{20_000, 200_000, 1 << 30} {
+		build := Build(2, func(int64) int { return limit })
 		for i := range 100_000 {
 			build.Add(fmt.Appendf(nil, "%x", uint64(i)*0x9e3779b97f4a7c15), 2)
 		}
 		blocks := build.Blocks()
-		assert.LessOrEqual(t, blocks.Bytes(), most)
+		assert.LessOrEqual(t, blocks.Bytes(), limit)
 		assert.EqualValues(t, 200_000, blocks.Records())
-		assert.Equal(t, most < 1<<30, blocks.Step() > 2, "%d: %d of %d bytes", most, blocks.Step(), blocks.Bytes())
+		assert.Equal(t, limit < 1<<30, blocks.Step() > 2, "%d: %d of %d bytes", limit, blocks.Step(), blocks.Bytes())
 		assert.LessOrEqual(t, blocks.At(123_456).Before, int64(123_456))
 	}
 }

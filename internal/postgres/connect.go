@@ -31,7 +31,7 @@ type Pools struct {
 const foldsAtOnce = 2
 
 // Connect opens pools; pooled means that a pooler of transactions is in between. No connection is
-// made before one is needed.
+// Connect before one is needed.
 func Connect(ctx context.Context, config *pgxpool.Config, pooled bool) (p Pools, err error) {
 	defer func() {
 		if err != nil {
@@ -137,9 +137,9 @@ const (
 
 // Code is the code of an error that PostgreSQL has told; "" for other errors.
 func Code(err error) string {
-	var told *pgconn.PgError
-	if errors.As(err, &told) {
-		return told.Code
+	var failure *pgconn.PgError
+	if errors.As(err, &failure) {
+		return failure.Code
 	}
 	return ""
 }

@@ -386,9 +386,9 @@ func logFrom(path string, from int64) []byte {
 
 // tail keeps the last lines of a program's output.
 func tail(out []byte) []byte {
-	const most = 2000
-	if len(out) > most {
-		out = out[len(out)-most:]
+	const limit = 2000
+	if len(out) > limit {
+		out = out[len(out)-limit:]
 	}
 	return out
 }

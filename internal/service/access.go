@@ -28,18 +28,18 @@ func (s *Service) listTokens(c *gin.Context) error {
 const tokenSets = 1_000 // that one token can be bound to
 
 func (s *Service) createToken(c *gin.Context) error {
-	var asked api.TokenBody
-	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
+	var request api.TokenBody
+	if err := body.JSON(c.Request, &request, "application/json"); err != nil {
 		return err
 	}
-	role, err := access.ParseRole(asked.Role)
+	role, err := access.ParseRole(request.Role)
 	if err != nil {
-		return &sets.ValueError{Field: "role", Found: strconv.Quote(asked.Role), Want: "reader, editor or owner"}
+		return &sets.ValueError{Field: "role", Found: strconv.Quote(request.Role), Want: "reader, editor or owner"}
 	}
-	if len(asked.Sets) > tokenSets {
-		return &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(asked.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)}
+	if len(request.Sets) > tokenSets {
+		return &sets.ValueError{Field: "sets", Found: strconv.Itoa(len(request.Sets)) + " names", Want: fmt.Sprintf("at most %d, or none at all for every set", tokenSets)}
 	}
-	secret, token, err := s.tokens.Create(c.Request.Context(), asked.Label, role, asked.Sets)
+	secret, token, err := s.tokens.Create(c.Request.Context(), request.Label, role, request.Sets)
 	if err != nil {
 		return err
 	}
@@ -71,19 +71,19 @@ func (s *Service) readSession(c *gin.Context) error {
 }
 
 func (s *Service) signIn(c *gin.Context) error {
-	var asked api.SignInBody
-	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
+	var request api.SignInBody
+	if err := body.JSON(c.Request, &request, "application/json"); err != nil {
 		return err
 	}
-	if (asked.Token == "") == (asked.Code == "") {
+	if (request.Token == "") == (request.Code == "") {
 		return problem.Of(problem.BadBody, "found neither or both of token and code; right would be one of them")
 	}
 	if !s.rates.Allow(c.ClientIP()) {
 		return access.ErrTooMany
 	}
-	accept, proof := s.tokens.SignIn, strings.TrimSpace(asked.Token)
-	if asked.Code != "" {
-		accept, proof = s.tokens.Accept, asked.Code
+	accept, proof := s.tokens.SignIn, strings.TrimSpace(request.Token)
+	if request.Code != "" {
+		accept, proof = s.tokens.Accept, request.Code
 	}
 	id, until, caller, err := accept(c.Request.Context(), proof)
 	if err != nil {

@@ -173,29 +173,29 @@ func TestBeingOnThisMachineGivesNoRight(t *testing.T) {
 	assert.Equal(t, http.StatusUnauthorized, res.StatusCode, body)
 	res, body = send(t, "POST", at+"/api/tokens", inJSON("", `{"label":"me","role":"owner"}`))
 	require.Equal(t, http.StatusCreated, res.StatusCode, body)
-	var made api.NewToken
-	require.NoError(t, json.Unmarshal([]byte(body), &made))
-	assert.Equal(t, http.StatusOK, status(sent{token: made.Secret}))
+	var created api.NewToken
+	require.NoError(t, json.Unmarshal([]byte(body), &created))
+	assert.Equal(t, http.StatusOK, status(sent{token: created.Secret}))
 	testkit.Eventually(t, func() bool {
-		_, body = send(t, "GET", at+"/api/tokens", sent{token: made.Secret})
+		_, body = send(t, "GET", at+"/api/tokens", sent{token: created.Secret})
 		return strings.Contains(body, `"used_at":"2`)
 	}, "its use is written down")
-	assert.NotContains(t, body, made.Secret)
+	assert.NotContains(t, body, created.Secret)
 
 	res, _ = send(t, "POST", at+"/api/session", inJSON("", `{"token":"plt_nonsense"}`))
 	assert.Equal(t, http.StatusUnauthorized, res.StatusCode)
-	res, body = send(t, "POST", at+"/api/session", inJSON("", `{"token":"`+made.Secret+`"}`))
+	res, body = send(t, "POST", at+"/api/session", inJSON("", `{"token":"`+created.Secret+`"}`))
 	require.Equal(t, http.StatusOK, res.StatusCode, body)
 	cookie := res.Cookies()[0]
 	assert.True(t, cookie.HttpOnly && cookie.SameSite == http.SameSiteStrictMode)
-	assert.NotContains(t, cookie.Value, made.Secret)
+	assert.NotContains(t, cookie.Value, created.Secret)
 	in := sent{headers: map[string]string{"Cookie": cookie.Name + "=" + cookie.Value}}
 	assert.Equal(t, http.StatusOK, status(in))
 	res, _ = send(t, "DELETE", at+"/api/session", in)
 	assert.Equal(t, http.StatusNoContent, res.StatusCode)
 	assert.Equal(t, http.StatusUnauthorized, status(in))
-	require.NoError(t, s.Tokens().End(t.Context(), made.ID))
-	assert.Equal(t, http.StatusUnauthorized, status(sent{token: made.Secret}))
+	require.NoError(t, s.Tokens().End(t.Context(), created.ID))
+	assert.Equal(t, http.StatusUnauthorized, status(sent{token: created.Secret}))
 
 	// A link signs a browser in as who made it.
 	res, body = send(t, "POST", at+"/api/session/link", sent{token: nobody})

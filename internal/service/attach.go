@@ -14,21 +14,21 @@ import (
 
 // attach makes a set of a table or view.
 func (s *Service) attach(c *gin.Context) error {
-	var asked api.AttachBody
-	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
+	var request api.AttachBody
+	if err := body.JSON(c.Request, &request, "application/json"); err != nil {
 		return err
 	}
-	if err := s.newName(c, asked.Name); err != nil {
+	if err := s.newName(c, request.Name); err != nil {
 		return err
 	}
-	a := sets.Attach{Name: asked.Name, New: true, Label: strings.TrimSpace(asked.Label), Source: asked.Source, Schema: cmp.Or(asked.Schema, "public"), Table: asked.Table,
-		Key: asked.Key, Fields: asked.Fields, Types: asked.Types, Follow: asked.Follow}
+	a := sets.Attach{Name: request.Name, New: true, Label: strings.TrimSpace(request.Label), Source: request.Source, Schema: cmp.Or(request.Schema, "public"), Table: request.Table,
+		Key: request.Key, Fields: request.Fields, Types: request.Types, Follow: request.Follow}
 	var err error
-	if a.Remember, err = rememberOf(asked.Remember); err != nil {
+	if a.Remember, err = rememberOf(request.Remember); err != nil {
 		return err
 	}
-	if asked.Rules != nil {
-		if a.Rules, err = rulesOf(asked.Rules); err != nil {
+	if request.Rules != nil {
+		if a.Rules, err = rulesOf(request.Rules); err != nil {
 			return err
 		}
 	}

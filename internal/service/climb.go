@@ -24,18 +24,18 @@ func (s *Service) climb(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	var asked api.ClimbBody
-	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
+	var request api.ClimbBody
+	if err := body.JSON(c.Request, &request, "application/json"); err != nil {
 		return err
 	}
 	expect := report.Usual()
 	switch {
-	case asked.Expect == "strict":
+	case request.Expect == "strict":
 		expect = report.Strict()
-	case asked.Expect != "" && asked.Expect != "usual":
-		return problem.Of(problem.BadBody, "expect: found %.40q; right would be usual or strict", asked.Expect)
-	case asked.Seed < 0:
-		return problem.Of(problem.BadBody, "seed: found %d; right would be 0 or more", asked.Seed)
+	case request.Expect != "" && request.Expect != "usual":
+		return problem.Of(problem.BadBody, "expect: found %.40q; right would be usual or strict", request.Expect)
+	case request.Seed < 0:
+		return problem.Of(problem.BadBody, "seed: found %d; right would be 0 or more", request.Seed)
 	}
 	caller := who(c).Name(c.ClientIP())
 	if says := s.streams.Begin(caller); says != "" {
@@ -43,8 +43,8 @@ func (s *Service) climb(c *gin.Context) error {
 	}
 	defer s.streams.End(caller)
 	ctx := context.WithValue(c.Request.Context(), climbing{}, true)
-	e := climb.Endpoint{Address: s.climbAddress(c, set.Name, asked.Query), Header: credentials(c.Request)}
-	checker := climb.Checker{Client: climb.HandlerClient(http.StripPrefix(s.reach.Prefix, s)), Expect: expect, Seed: uint64(asked.Seed), Pause: -1, Time: s.limits.RequestTime * 3 / 4}
+	e := climb.Endpoint{Address: s.climbAddress(c, set.Name, request.Query), Header: credentials(c.Request)}
+	checker := climb.Checker{Client: climb.HandlerClient(http.StripPrefix(s.reach.Prefix, s)), Expect: expect, Seed: uint64(request.Seed), Pause: -1, Time: s.limits.RequestTime * 3 / 4}
 	report, err := checker.Run(ctx, e)
 	if err != nil && c.Request.Context().Err() == nil {
 		return problem.Of(problem.BadBody, "the list cannot be checked: %s", strings.TrimPrefix(err.Error(), "climb: "))

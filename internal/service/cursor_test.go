@@ -119,8 +119,8 @@ func TestCursorsKeepWhatIsHidden(t *testing.T) {
 
 	// A readable cursor that somebody made up, to find out what is not shown.
 	name, no := "boat c", "0"
-	made := cursor.Write(cursor.List{Name: "boats", Order: "name,no"}, cursor.Place{Values: []*string{&name, &no}})
-	refused := readPage(t, list+"&after="+made)
+	created := cursor.Write(cursor.List{Name: "boats", Order: "name,no"}, cursor.Place{Values: []*string{&name, &no}})
+	refused := readPage(t, list+"&after="+created)
 	assert.Equal(t, code.CursorNotSealed, refused.Adjusted[0].Why)
 	assert.EqualValues(t, 1, *refused.Paging.Page)
 	explained := readPage(t, list+"&after="+page.Cursors.After+"&pl.explain=true")

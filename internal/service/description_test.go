@@ -37,15 +37,15 @@ func TestDescriptionDescribesWhatIsAnswered(t *testing.T) {
 			for name, value := range s.headers {
 				req.Header.Set(name, value)
 			}
-			asked := &openapi3filter.RequestValidationInput{Request: req, PathParams: params,
+			input := &openapi3filter.RequestValidationInput{Request: req, PathParams: params,
 				Route:   &routers.Route{Spec: doc, PathItem: item, Operation: operation, Method: method, Path: template},
 				Options: &openapi3filter.Options{AuthenticationFunc: openapi3filter.NoopAuthenticationFunc, IncludeResponseStatus: true}}
 			if status < 400 {
-				require.NoError(t, openapi3filter.ValidateRequest(t.Context(), asked), "%s %s", method, path)
+				require.NoError(t, openapi3filter.ValidateRequest(t.Context(), input), "%s %s", method, path)
 			}
 			res, body := send(t, method, at+path, s)
 			require.Equal(t, status, res.StatusCode, body)
-			answered := &openapi3filter.ResponseValidationInput{RequestValidationInput: asked, Status: res.StatusCode, Header: res.Header, Options: asked.Options}
+			answered := &openapi3filter.ResponseValidationInput{RequestValidationInput: input, Status: res.StatusCode, Header: res.Header, Options: input.Options}
 			assert.NoError(t, openapi3filter.ValidateResponse(t.Context(), answered.SetBodyBytes([]byte(body))), "%s %s\n%.300s", method, path, body)
 		}
 		set, list := map[string]string{"set": "arrivals"}, "/api/sets/{set}"
@@ -132,10 +132,10 @@ func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 		for name, value := range s.headers {
 			req.Header.Set(name, value)
 		}
-		asked := &openapi3filter.RequestValidationInput{Request: req, PathParams: params, Route: &routers.Route{Spec: doc, PathItem: item, Operation: operation, Method: method, Path: template},
+		input := &openapi3filter.RequestValidationInput{Request: req, PathParams: params, Route: &routers.Route{Spec: doc, PathItem: item, Operation: operation, Method: method, Path: template},
 			Options: &openapi3filter.Options{AuthenticationFunc: openapi3filter.NoopAuthenticationFunc, IncludeResponseStatus: true}}
 		if s.headers["Content-Type"] != "text/csv" { // has no schema
-			require.NoError(t, openapi3filter.ValidateRequest(t.Context(), asked), "%s %s", method, path)
+			require.NoError(t, openapi3filter.ValidateRequest(t.Context(), input), "%s %s", method, path)
 		}
 		res, body := send(t, method, at+path, s)
 		require.Less(t, res.StatusCode, 500, "%s %s: %s", method, path, body)
@@ -143,7 +143,7 @@ func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 			require.Less(t, res.StatusCode, 400, "%s %s: %s", method, path, body)
 		}
 		if mediaType := res.Header.Get("Content-Type"); strings.HasPrefix(mediaType, "application/json") || strings.HasPrefix(mediaType, "application/problem") {
-			answered := &openapi3filter.ResponseValidationInput{RequestValidationInput: asked, Status: res.StatusCode, Header: res.Header, Options: asked.Options}
+			answered := &openapi3filter.ResponseValidationInput{RequestValidationInput: input, Status: res.StatusCode, Header: res.Header, Options: input.Options}
 			require.NoError(t, openapi3filter.ValidateResponse(t.Context(), answered.SetBodyBytes([]byte(body))), "%s %s\n%.500s", method, path, body)
 		}
 		sentExamples++

@@ -38,8 +38,8 @@ var keepEarlier = flag.String("keep-earlier", "", "dump a database of this versi
 
 // earlier is what a version answered from the database of its dump.
 type earlier struct {
-	Tokens map[string]string `json:"tokens"` // secrets by the caller's name
-	Asked  []earlierAnswer   `json:"asked"`
+	Tokens   map[string]string `json:"tokens"` // secrets by the caller's name
+	Requests []earlierAnswer   `json:"asked"`
 }
 
 type earlierAnswer struct {
@@ -136,8 +136,8 @@ func TestEarlierVersionsGoOn(t *testing.T) {
 			require.NoError(t, err)
 			var known earlier
 			require.NoError(t, json.Unmarshal(text, &known))
-			require.Greater(t, len(known.Asked), 100)
-			for _, was := range known.Asked {
+			require.Greater(t, len(known.Requests), 100)
+			for _, was := range known.Requests {
 				now := askEarlier(t, at, &known, was.As, was.Get)
 				was.Body = heldAgainst(was.Body)
 				same(t, fmt.Sprintf("%s as %q", was.Get, was.As), was, now)
@@ -248,11 +248,11 @@ func toldStill(t *testing.T, what string, was, now any) {
 // asked for, and give the pages that they gave.
 var sealed = regexp.MustCompile(`(after|before)=A[g-z0-9_-][A-Za-z0-9_-]+`)
 
-func unsealed(told any) any {
-	if text, ok := told.(string); ok {
+func unsealed(answer any) any {
+	if text, ok := answer.(string); ok {
 		return sealed.ReplaceAllString(text, "$1=sealed")
 	}
-	return told
+	return answer
 }
 
 // earlierRules are rules of every kind, each for a set of the arrivals.
@@ -360,7 +360,7 @@ func TestEarlierVersionIsKept(t *testing.T) {
 	}
 	ask := func(path string, callers ...string) {
 		for _, as := range callers {
-			known.Asked = append(known.Asked, askEarlier(t, at, &known, as, path))
+			known.Requests = append(known.Requests, askEarlier(t, at, &known, as, path))
 		}
 	}
 	everybody := []string{"", "reader", "bound", "editor", "owner", "ended"}
@@ -436,12 +436,12 @@ func TestEarlierVersionIsKept(t *testing.T) {
 		token := wayback.Write("arrivals", strings.TrimPrefix(self.Steps().Self, "?"))
 		ask("/api/sets/arrivals/back/"+token, "reader")
 	}
-	slices.SortStableFunc(known.Asked, func(a, b earlierAnswer) int { return strings.Compare(a.Get, b.Get) })
+	slices.SortStableFunc(known.Requests, func(a, b earlierAnswer) int { return strings.Compare(a.Get, b.Get) })
 	var text bytes.Buffer // one answer a line
 	secrets, err := json.Marshal(known.Tokens)
 	require.NoError(t, err)
 	fmt.Fprintf(&text, "{\"tokens\":%s,\n\"asked\":[", secrets)
-	for i, answer := range known.Asked {
+	for i, answer := range known.Requests {
 		line, err := json.Marshal(answer)
 		require.NoError(t, err)
 		fmt.Fprintf(&text, "%.*s\n%s", min(i, 1), ",", line)

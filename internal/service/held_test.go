@@ -212,9 +212,9 @@ func TestAListThatCannotBeHeldIsGone(t *testing.T) {
 	ok(200, "GET", fmt.Sprintf("/api/sets/boats/records?size=3&page=1&pl.version=%d", began+5), sent{})
 
 	// Purging leaves no trace, also of records that were deleted before.
-	_, made := ok(201, "POST", "/api/tokens", inJSON("", `{"label":"an editor","role":"editor"}`))
+	_, created := ok(201, "POST", "/api/tokens", inJSON("", `{"label":"an editor","role":"editor"}`))
 	var editor struct{ Secret string }
-	require.NoError(t, json.Unmarshal([]byte(made), &editor))
+	require.NoError(t, json.Unmarshal([]byte(created), &editor))
 	ok(403, "DELETE", "/api/sets/boats/records/4?purge=true", sent{token: editor.Secret})
 	ok(400, "DELETE", "/api/sets/boats/records/4?purge=perhaps", sent{})
 	ok(200, "DELETE", "/api/sets/boats/records/4?purge=true", sent{})

@@ -244,9 +244,9 @@ func TestWhatTheDatabaseCannotTakeIsNo5xx(t *testing.T) {
 	// An index that cannot be made is told, and the others are there.
 	load("partly", "id,short,tale\n1,a,"+long+"\n")
 	_, body = send(t, "GET", at+"/api/sets/partly", sent{})
-	var told api.SetInfo
-	require.NoError(t, json.Unmarshal([]byte(body), &told))
-	for _, index := range told.Settings.Indexes {
+	var answer api.SetInfo
+	require.NoError(t, json.Unmarshal([]byte(body), &answer))
+	for _, index := range answer.Settings.Indexes {
 		failed := strings.Contains(index.Definition, "tale") && !strings.Contains(index.Definition, "gin")
 		assert.Equal(t, !failed, index.Ready, index.Definition)
 		assert.Equal(t, failed, strings.Contains(index.Failed, "too long to be indexed"), "%s: %s", index.Definition, index.Failed)

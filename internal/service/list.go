@@ -31,7 +31,7 @@ func (s *Service) readList(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	asked := c.Request.URL.RawQuery
+	rawQuery := c.Request.URL.RawQuery
 	plain, err := s.reach.Base("/lists/" + url.PathEscape(set.Name))
 	if err != nil {
 		return err
@@ -42,26 +42,26 @@ func (s *Service) readList(c *gin.Context) error {
 		if page == "" {
 			return problem.Of(problem.NothingHere, "the pages of this list are not addressed by number, so that they have no path of their own")
 		}
-		asked = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+asked, "&")
+		rawQuery = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+rawQuery, "&")
 		if base, err = s.pageBase(set); err != nil {
 			return err
 		}
 	}
-	at, err := heldAt(asked)
+	at, err := heldAt(rawQuery)
 	if err != nil {
 		return err
 	}
-	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: at, Query: asked, Visibility: visibility(who(c), set.Name)})
+	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: at, Query: rawQuery, Visibility: visibility(who(c), set.Name)})
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
-		s.refusedList(c, set, asked, refusal)
+		s.refusedList(c, set, rawQuery, refusal)
 		return nil
 	}
 	if err != nil {
 		return err
 	}
 	s.metrics.Page(page.Settled)
-	settled, now, err := held(page, asked, base)
+	settled, now, err := held(page, rawQuery, base)
 	if err != nil {
 		return err
 	}
@@ -77,7 +77,7 @@ func (s *Service) readList(c *gin.Context) error {
 	view.Elements = template.HTML(markup.AppendLinkElements(nil, about.Links))
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &drawn))
 	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &drawn))
-	s.askForm(c, view, page.Set, asked, nil)
+	s.askForm(c, view, page.Set, rawQuery, nil)
 	for _, adjusted := range about.Adjusted {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
@@ -102,8 +102,8 @@ func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 }
 
 // askForm draws the form of a list, with what was asked.
-func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, asked string, faults []paging.Fault) {
-	view.Ask(&set.Rules.Rules, asked, faults, s.reach.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
+func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, rawQuery string, faults []paging.Fault) {
+	view.Ask(&set.Rules.Rules, rawQuery, faults, s.reach.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
 }
 
 // frame is what every HTML page has.
@@ -124,9 +124,9 @@ func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }
 
 // refusedList answers a query that the rules refuse: with the form as it was filled in, and each
 // fault next to its field.
-func (s *Service) refusedList(c *gin.Context, set *sets.Set, asked string, refusal *paging.Refusal) {
+func (s *Service) refusedList(c *gin.Context, set *sets.Set, rawQuery string, refusal *paging.Refusal) {
 	view := s.listPageOf(c, set)
-	s.askForm(c, view, set, asked, refusal.Faults)
+	s.askForm(c, view, set, rawQuery, refusal.Faults)
 	status := http.StatusBadRequest
 	if refusal.PastLast() {
 		status = http.StatusNotFound

@@ -62,9 +62,9 @@ func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
 	if a.asRules {
 		shape = "as the rules say"
 	}
-	k := answers.Key{Asked: c.Request.URL.RequestURI() + " " + shape, Defined: set.Defined(), Fixed: set.FixedFor(a.request.Visibility)}
+	k := answers.Key{Query: c.Request.URL.RequestURI() + " " + shape, Defined: set.Defined(), Fixed: set.FixedFor(a.request.Visibility)}
 	if a.inLanguage() {
-		k.Asked += " " + c.GetHeader("Accept-Language")
+		k.Query += " " + c.GetHeader("Accept-Language")
 	}
 	return k
 }
@@ -75,16 +75,16 @@ func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.speak
 // readPage answers one page of a set.
 func (s *Service) readPage(c *gin.Context) error {
 	caller := who(c)
-	asked, err := pageAskOf(c, caller)
+	request, err := pageAskOf(c, caller)
 	if err != nil {
 		return err
 	}
-	page, body, err := s.keptPage(c, &asked)
+	page, body, err := s.keptPage(c, &request)
 	if body != nil {
 		return s.send(c, body)
 	}
 	if page == nil && err == nil {
-		page, err = s.store.Page(c.Request.Context(), asked.request)
+		page, err = s.store.Page(c.Request.Context(), request.request)
 	}
 	if err != nil {
 		return facetError(err)
@@ -96,29 +96,29 @@ func (s *Service) readPage(c *gin.Context) error {
 	scratch := scratches.Get().(*scratch)
 	defer scratch.release()
 	a := &scratch.page
-	if err := s.linked(c, &asked, page, a); err != nil {
+	if err := s.linked(c, &request, page, a); err != nil {
 		return err
 	}
 	if page.Facets != nil {
 		a.About.Facets = wireFacets(page.Facets)
 	}
-	if asked.speaks.Explain {
-		a.About.Made = shapes.Explain(page, &a.About, asked.request.Explain, a.took, caller.May(access.Owner, asked.set))
+	if request.speaks.Explain {
+		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, a.took, caller.May(access.Owner, request.set))
 	}
 	switch e := page.Set.Rules.Envelope; {
-	case len(asked.speaks.Parts) > 0:
-		asked.shape, err = answer.Parts(asked.speaks.Parts)
-	case asked.asRules && len(e) > 0:
-		asked.shape, err = s.enveloped(page.Set.Rules)
+	case len(request.speaks.Parts) > 0:
+		request.shape, err = answer.Parts(request.speaks.Parts)
+	case request.asRules && len(e) > 0:
+		request.shape, err = s.enveloped(page.Set.Rules)
 	}
 	if err != nil {
 		return err
 	}
 	ready := a.Ready()
-	if scratch.body, err = asked.shape.Append(scratch.body[:0], ready); err != nil {
+	if scratch.body, err = request.shape.Append(scratch.body[:0], ready); err != nil {
 		return err
 	}
-	return s.send(c, s.answer(c, &asked, page, a.self, ready, scratch.body))
+	return s.send(c, s.answer(c, &request, page, a.self, ready, scratch.body))
 }
 
 // keptAnswer is a remembered answer, and the page that it was written from.
@@ -130,16 +130,16 @@ type keptAnswer struct {
 
 // keptPage answers with a remembered answer, or returns the page of one whose records and
 // positions are still the same. It does neither if the page has to be read.
-func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers.Answer, error) {
-	if s.answers == nil || asked.speaks.Explain {
+func (s *Service) keptPage(c *gin.Context, request *pageAsk) (*sets.Page, *answers.Answer, error) {
+	if s.answers == nil || request.speaks.Explain {
 		return nil, nil, nil
 	}
-	set, err := s.store.Latest(c.Request.Context(), asked.set)
+	set, err := s.store.Latest(c.Request.Context(), request.set)
 	if err != nil {
 		return nil, nil, err
 	}
-	kept, ok := s.answers.Get(asked.key(c, set))
-	asked.request.Keep = ok // it has been asked for before: pages that are asked for once need not pay for it
+	kept, ok := s.answers.Get(request.key(c, set))
+	request.request.Keep = ok // it has been asked for before: pages that are asked for once need not pay for it
 	state := set.Version
 	if ok && set.Attached() {
 		if state, err = s.store.FollowedState(c.Request.Context(), set); err != nil || state == 0 {
@@ -152,7 +152,7 @@ func (s *Service) keptPage(c *gin.Context, asked *pageAsk) (*sets.Page, *answers
 		s.metrics.AnswerKept()
 		return nil, kept.Answer, nil
 	case kept.page != nil:
-		page, err := s.store.Again(c.Request.Context(), kept.page, asked.request)
+		page, err := s.store.Again(c.Request.Context(), kept.page, request.request)
 		if page != nil {
 			s.metrics.AnswerAgain()
 		}
@@ -175,12 +175,12 @@ func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 }
 
 // answer is a page as it is sent. It is remembered if possible.
-func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self string, ready *answer.Page, body []byte) *answers.Answer {
-	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: asked.speaks.Explain, Held: page.Held != nil}
-	fresh.Describe(asked.shape, ready, self)
-	key := asked.key(c, page.Set)
+func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self string, ready *answer.Page, body []byte) *answers.Answer {
+	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: request.speaks.Explain, Held: page.Held != nil}
+	fresh.Describe(request.shape, ready, self)
+	key := request.key(c, page.Set)
 	switch {
-	case asked.speaks.Explain: // is not remembered
+	case request.speaks.Explain: // is not remembered
 		return fresh
 	case page.Held != nil, page.Set.Attached(): // what is hidden now is not that of the version; a state may have no number
 		fresh.Tag = fresh.DigestTag()
@@ -199,8 +199,8 @@ func (s *Service) answer(c *gin.Context, asked *pageAsk, page *sets.Page, self s
 }
 
 // heldAt is the version at which a query holds the list; 0: none.
-func heldAt(asked string) (int64, error) {
-	sp, err := speaks.Read(asked, shapes.Names())
+func heldAt(rawQuery string) (int64, error) {
+	sp, err := speaks.Read(rawQuery, shapes.Names())
 	return sp.Version, err
 }
 
@@ -247,15 +247,15 @@ func facetError(err error) error {
 }
 
 // linked makes a page's links and prepares it for a shape.
-func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *linkedPage) error {
+func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *linkedPage) error {
 	began := time.Now()
 	rules := page.Set.Rules
-	own, err := s.reach.Base(recordsPath(asked.set))
+	own, err := s.reach.Base(recordsPath(request.set))
 	if err != nil {
 		return err
 	}
 	base := own
-	if text := cmp.Or(asked.speaks.Base, rules.Base); text != "" {
+	if text := cmp.Or(request.speaks.Base, rules.Base); text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
 			says := strings.TrimPrefix(err.Error(), "paging: ")
 			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
@@ -263,7 +263,7 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 		}
 		base = base.Outside()
 	}
-	settled, now, err := held(page, asked.request.Query, base)
+	settled, now, err := held(page, request.request.Query, base)
 	if err != nil {
 		return err
 	}
@@ -283,14 +283,14 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 	if base.String() != own.String() || settled != page.Settled { // the page's own address is on the request's path, whatever the base
 		a.self = page.Settled.On(own).Steps().Self
 	}
-	if rules.Language != "" || asked.inLanguage() {
+	if rules.Language != "" || request.inLanguage() {
 		a.View = shapes.ViewOf(&a.About, rules, languageOf(rules, c.Request))
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}
 		a.Style = markup.StyleOf(string(rules.Markup.Style), rules.Markup.Classes)
-		if asked.speaks.Markup != "" {
-			a.Style = markup.StyleOf(string(asked.speaks.Markup), rules.Markup.Classes)
+		if request.speaks.Markup != "" {
+			a.Style = markup.StyleOf(string(request.speaks.Markup), rules.Markup.Classes)
 			a.About.Markup = string(a.Style.AppendLadder(nil, &a.View))
 		}
 	}
@@ -300,15 +300,15 @@ func (s *Service) linked(c *gin.Context, asked *pageAsk, page *sets.Page, a *lin
 
 // held is a settled page whose links hold the list still, if its set's rules want that, and the
 // address of the same page of the current list; "" if the list is not held.
-func held(page *sets.Page, asked string, base paging.Base) (paging.Page, string, error) {
+func held(page *sets.Page, rawQuery string, base paging.Base) (paging.Page, string, error) {
 	switch version := page.Version(); {
 	case page.Held == nil && page.Set.Rules.Pinned && version > 0:
-		pinned, err := asFor(page, query.With(asked, api.VersionParam, strconv.FormatInt(version, 10)))
+		pinned, err := asFor(page, query.With(rawQuery, api.VersionParam, strconv.FormatInt(version, 10)))
 		return pinned, page.Settled.On(base).Steps().Self, err
 	case page.Held == nil:
 		return page.Settled, "", nil
 	}
-	now, err := asFor(page, query.With(asked, api.VersionParam))
+	now, err := asFor(page, query.With(rawQuery, api.VersionParam))
 	if err != nil {
 		return paging.Page{}, "", err
 	}
@@ -316,8 +316,8 @@ func held(page *sets.Page, asked string, base paging.Base) (paging.Page, string,
 }
 
 // asFor is a page as if it had been asked for by another query for the same page.
-func asFor(page *sets.Page, asked string) (paging.Page, error) {
-	ask, err := page.Set.Rules.Read(asked)
+func asFor(page *sets.Page, rawQuery string) (paging.Page, error) {
+	ask, err := page.Set.Rules.Read(rawQuery)
 	if err != nil {
 		return paging.Page{}, err
 	}
@@ -331,11 +331,11 @@ func asFor(page *sets.Page, asked string) (paging.Page, error) {
 	if err != nil {
 		return paging.Page{}, err
 	}
-	told, came := page.Settled.Metadata(), page.Settled.Rows()
-	if more := !told.IsLast && !backward || !told.IsFirst && backward; more && came < settled.Fetch() {
-		came++
+	metadata, received := page.Settled.Metadata(), page.Settled.Rows()
+	if more := !metadata.IsLast && !backward || !metadata.IsFirst && backward; more && received < settled.Fetch() {
+		received++
 	}
-	if settled, err = settled.Seen(came); err != nil {
+	if settled, err = settled.Seen(received); err != nil {
 		return paging.Page{}, err
 	}
 	return page.Ended(settled), nil

@@ -35,12 +35,12 @@ func TestTheClientWalksAListThatIsHeld(t *testing.T) {
 			c, err := client.New(at)
 			require.NoError(t, err)
 			c = c.WithToken(testkit.OwnerOf(at))
-			asked := "sort=-no&size=3&pl.total=exact"
+			rawQuery := "sort=-no&size=3&pl.total=exact"
 			if name == "by offset" {
-				asked = strings.Replace(asked, "size", "limit", 1)
+				rawQuery = strings.Replace(rawQuery, "size", "limit", 1)
 			}
 			var found []string
-			for page, err := range c.Pages(t.Context(), "boats", asked, true) {
+			for page, err := range c.Pages(t.Context(), "boats", rawQuery, true) {
 				require.NoError(t, err)
 				require.LessOrEqual(t, len(found), 10)
 				for _, r := range page.Records {

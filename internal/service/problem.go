@@ -110,7 +110,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		}
 		return &problem.Error{Kind: k, Says: refusal.Faults[0].Param + ": " + refusal.Faults[0].Says, Faults: refusal.Faults}
 	case errors.As(err, &count):
-		fault := paging.Fault{Param: "pl.total", Given: string(count.Asked), Why: "service.wrong",
+		fault := paging.Fault{Param: "pl.total", Given: string(count.Wanted), Why: "service.wrong",
 			Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.total: " + fault.Says, Faults: []paging.Fault{fault}}
 	case errors.As(err, &cost):

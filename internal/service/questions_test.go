@@ -86,14 +86,14 @@ func TestCutFiltersSearchesAndSorts(t *testing.T) {
 	cut := func(query, records string) (int, string) {
 		body := fmt.Sprintf(`{"query":%q,"records":%s,"rules":{"key":["n"],"sorts":[{"key":"name"},{"key":"tons"},{"key":"n"}],"filters":[{"field":"tons","type":"integer"},{"field":"name"},{"field":"at","type":"time"}],"search":["name"]}}`, query, records)
 		res, answer := send(t, "POST", at+"/api/cut", inJSON("", body))
-		var told api.CutAnswer
+		var found api.CutAnswer
 		if res.StatusCode != 200 {
 			return res.StatusCode, answer
 		}
-		require.NoError(t, json.Unmarshal([]byte(answer), &told))
-		text, err := json.Marshal(told.Records)
+		require.NoError(t, json.Unmarshal([]byte(answer), &found))
+		text, err := json.Marshal(found.Records)
 		require.NoError(t, err)
-		return 200, fmt.Sprintf("%s of %d", text, *told.Paging.TotalItems)
+		return 200, fmt.Sprintf("%s of %d", text, *found.Paging.TotalItems)
 	}
 	list := `[{"n":1,"name":"b","tons":9},{"n":2,"name":"Ä","tons":null},{"n":3,"name":"a","tons":10},{"n":4,"tons":1e1}]`
 	for query, want := range map[string]string{

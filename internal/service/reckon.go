@@ -20,22 +20,22 @@ import (
 )
 
 func (s *Service) reckon(c *gin.Context) error {
-	var asked api.ReckonBody
-	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
+	var request api.ReckonBody
+	if err := body.JSON(c.Request, &request, "application/json"); err != nil {
 		return err
 	}
-	rules, known, err := s.rulesFor(c, &asked)
+	rules, known, err := s.rulesFor(c, &request)
 	if err != nil {
 		return err
 	}
-	ask, err := rules.Read(asked.Query)
+	ask, err := rules.Read(request.Query)
 	if err != nil {
 		return err
 	}
 	if len(ask.Conditions()) > 0 || ask.Search() != "" {
 		known = nil // it is that of the whole set
 	}
-	total, err := reckon.Total(&asked, known)
+	total, err := reckon.Total(&request, known)
 	if err != nil {
 		return err
 	}
@@ -43,7 +43,7 @@ func (s *Service) reckon(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	answer, err := reckon.Answer(&asked, rules, page, languageOf(rules, c.Request))
+	answer, err := reckon.Answer(&request, rules, page, languageOf(rules, c.Request))
 	if err != nil {
 		return err
 	}
@@ -53,32 +53,32 @@ func (s *Service) reckon(c *gin.Context) error {
 }
 
 func (s *Service) cut(c *gin.Context) error {
-	var asked struct { // an api.CutBody of bounded length
+	var request struct { // an api.CutBody of bounded length
 		api.ReckonBody
 		Records reckon.Records `json:"records"`
 	}
-	if err := body.JSON(c.Request, &asked, "application/json"); err != nil {
+	if err := body.JSON(c.Request, &request, "application/json"); err != nil {
 		return err
 	}
 	switch {
-	case asked.Records == nil:
+	case request.Records == nil:
 		return problem.Of(problem.BadBody, "records is missing; right would be the list to cut")
-	case asked.Total != nil:
+	case request.Total != nil:
 		return problem.Of(problem.BadBody, "found a total; it is that of the records here")
 	}
-	rules, _, err := s.rulesFor(c, &asked.ReckonBody)
+	rules, _, err := s.rulesFor(c, &request.ReckonBody)
 	if err != nil {
 		return err
 	}
-	ask, err := rules.Read(asked.Query)
+	ask, err := rules.Read(request.Query)
 	if err != nil {
 		return err
 	}
-	page, records, err := reckon.Choose(asked.Records, ask)
+	page, records, err := reckon.Choose(request.Records, ask)
 	if err != nil {
 		return err
 	}
-	answer, err := reckon.Answer(&asked.ReckonBody, rules, page, languageOf(rules, c.Request))
+	answer, err := reckon.Answer(&request.ReckonBody, rules, page, languageOf(rules, c.Request))
 	if err != nil {
 		return err
 	}
@@ -89,17 +89,17 @@ func (s *Service) cut(c *gin.Context) error {
 
 // rulesFor checks the lengths of a body's query and base, which every link repeats. It returns the
 // rules of the body, and the total of the set that it names; nil if the caller may not know it.
-func (s *Service) rulesFor(c *gin.Context, asked *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
+func (s *Service) rulesFor(c *gin.Context, request *api.ReckonBody) (rules *rulesfile.Rules, total *paging.Total, err error) {
 	rules = rulesfile.Of(paging.Rules{})
-	asked.Query = strings.TrimPrefix(asked.Query, "?") // as a browser gives it
-	if len(asked.Query) > s.limits.QueryBytes || strings.Count(asked.Query, "&") >= s.limits.Params {
-		return nil, nil, problem.Of(problem.BadBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(asked.Query), s.limits.QueryBytes, s.limits.Params)
+	request.Query = strings.TrimPrefix(request.Query, "?") // as a browser gives it
+	if len(request.Query) > s.limits.QueryBytes || strings.Count(request.Query, "&") >= s.limits.Params {
+		return nil, nil, problem.Of(problem.BadBody, "query: found %d bytes; right would be at most %d bytes and %d parameters", len(request.Query), s.limits.QueryBytes, s.limits.Params)
 	}
-	if len(asked.Base) > s.limits.QueryBytes {
-		return nil, nil, problem.Of(problem.BadBody, "base: found %d bytes; right would be at most %d", len(asked.Base), s.limits.QueryBytes)
+	if len(request.Base) > s.limits.QueryBytes {
+		return nil, nil, problem.Of(problem.BadBody, "base: found %d bytes; right would be at most %d", len(request.Base), s.limits.QueryBytes)
 	}
-	if asked.Set != "" {
-		set, err := s.readable(c, asked.Set)
+	if request.Set != "" {
+		set, err := s.readable(c, request.Set)
 		if err != nil {
 			return nil, nil, err
 		}
@@ -109,8 +109,8 @@ func (s *Service) rulesFor(c *gin.Context, asked *api.ReckonBody) (rules *rulesf
 			total = &n
 		}
 	}
-	if asked.Rules != nil {
-		if rules, err = rulesOf(asked.Rules); err != nil {
+	if request.Rules != nil {
+		if rules, err = rulesOf(request.Rules); err != nil {
 			return nil, nil, err
 		}
 	}
@@ -134,20 +134,20 @@ func (s *Service) readable(c *gin.Context, name string) (*sets.Set, error) {
 
 // readLadder answers with the links of a page. No record is read.
 func (s *Service) readLadder(c *gin.Context) error {
-	asked, err := pageAskOf(c, who(c))
+	request, err := pageAskOf(c, who(c))
 	if err != nil {
 		return err
 	}
-	asked.shape = answer.Native
-	page, err := s.store.Settle(c.Request.Context(), asked.request)
+	request.shape = answer.Native
+	page, err := s.store.Settle(c.Request.Context(), request.request)
 	if err != nil {
 		return err
 	}
 	var a linkedPage
-	if err := s.linked(c, &asked, page, &a); err != nil {
+	if err := s.linked(c, &request, page, &a); err != nil {
 		return err
 	}
 	s.private(c)
-	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayback.To(asked.set, page.Settled)})
+	c.PureJSON(http.StatusOK, api.LadderAnswer{Summary: a.About.Paging.Summary, Links: a.About.Links, Ladder: a.About.Ladder, Markup: a.About.Markup, WayBack: wayback.To(request.set, page.Settled)})
 	return nil
 }

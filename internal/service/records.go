@@ -75,16 +75,16 @@ func (s *Service) readRecord(c *gin.Context) error {
 		}
 	}
 	objects := sets.ObjectsOf(fields)
-	told := api.RecordAnswer{Record: objects.Append(nil, values)}
-	told.Href, told.Version = s.recordHref(set, key), at
+	found := api.RecordAnswer{Record: objects.Append(nil, values)}
+	found.Href, found.Version = s.recordHref(set, key), at
 	if !set.Attached() {
-		told.Revision = string(revision)
+		found.Revision = string(revision)
 	}
-	text, err := json.Marshal(told)
+	text, err := json.Marshal(found)
 	if err != nil {
 		return err
 	}
-	kept := answers.Of(text, told.Href, recordTag(&told))
+	kept := answers.Of(text, found.Href, recordTag(&found))
 	if set.Attached() || revision == "" { // it is not the current record: nobody can change it by this revision
 		kept.Tag = answer.DigestTag(text)
 	}
@@ -300,11 +300,11 @@ func (s *Service) readBack(c *gin.Context) error {
 	// total.
 	rules := set.Rules.Rules
 	rules.MaxOffset = math.MaxInt64
-	asked, why := wayback.Read(set.Name, c.Param("token"))
+	rawQuery, why := wayback.Read(set.Name, c.Param("token"))
 	if why != "" && cmp.Or(rules.Faults[why], rules.OnFault) == paging.Refuse {
 		return &paging.Refusal{Faults: []paging.Fault{{Param: "token", Given: fmt.Sprintf("%.200s", c.Param("token")), Why: why, Says: backSays[why]}}}
 	}
-	ask, err := rules.Read(asked)
+	ask, err := rules.Read(rawQuery)
 	if err != nil {
 		return err
 	}

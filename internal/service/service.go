@@ -88,7 +88,7 @@ type Service struct {
 	routes    []route
 	handler   http.Handler
 	name      string // begins the ids of requests
-	asked     atomic.Uint64
+	requests  atomic.Uint64
 }
 
 // Check says what is wrong with options.
@@ -192,7 +192,7 @@ func (s *Service) Serve(ctx context.Context, l net.Listener) error {
 
 // requestID names a request: a random part for the service, then a count.
 func (s *Service) requestID() string {
-	return string(strconv.AppendUint(append(make([]byte, 0, 24), s.name...), s.asked.Add(1), 36))
+	return string(strconv.AppendUint(append(make([]byte, 0, 24), s.name...), s.requests.Add(1), 36))
 }
 
 // observed gives each request an id, logs it and counts it.

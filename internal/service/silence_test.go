@@ -72,11 +72,11 @@ func TestNothingRememberedOutlivesSilence(t *testing.T) {
 	holds := func(since time.Time, what string, now func() bool) {
 		t.Helper()
 		testkit.Eventually(t, func() bool {
-			asked := time.Now()
+			startedAt := time.Now()
 			if now() {
 				return true
 			}
-			assert.Less(t, asked.Sub(since), silence, what)
+			assert.Less(t, startedAt.Sub(since), silence, what)
 			return false
 		}, what)
 	}

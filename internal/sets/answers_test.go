@@ -155,7 +155,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 	fixed := map[string]string{"": "true", "ok=true": "ok", "amount.min=0&name.not=a": "amount >= 0 and (name is null or name <> 'a')"}
 	var a asking
 	cursors := map[string][]string{} // that pages of a question had lately
-	for held := true; ctx.Err() == nil && m.asked.Load() < *modelQuestions; {
+	for held := true; ctx.Err() == nil && m.requests.Load() < *modelQuestions; {
 		if held {
 			a = questions[pick.IntN(len(questions))]
 		}
@@ -215,7 +215,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 			had := append(cursors[a.query], c.After, c.Before)
 			cursors[a.query] = had[max(len(had)-20, 0):]
 		}
-		m.asked.Add(1)
+		m.requests.Add(1)
 		m.folded.Add(explain.Folded)
 		if len(explain.Known) > 0 {
 			m.kept.Add(1)
@@ -348,10 +348,10 @@ func (m *model) holdCursor(ctx context.Context, from string, page *sets.Page, wh
 	if err := same(page, all[first:last]); err != nil {
 		return err
 	}
-	told := page.Settled.Metadata()
+	metadata := page.Settled.Metadata()
 	isFirst, isLast := first == 0 || first == 1 && before == 0, last == len(all) || last == before && before == len(all)-1
-	if told.IsFirst != isFirst || told.IsLast != isLast {
-		return fmt.Errorf("found first %t and last %t; right would be %t and %t", told.IsFirst, told.IsLast, isFirst, isLast)
+	if metadata.IsFirst != isFirst || metadata.IsLast != isLast {
+		return fmt.Errorf("found first %t and last %t; right would be %t and %t", metadata.IsFirst, metadata.IsLast, isFirst, isLast)
 	}
 	return nil
 }

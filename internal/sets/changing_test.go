@@ -97,11 +97,11 @@ type model struct {
 	// holds compares an answer with what it should have been.
 	holds func(context.Context, *sets.Page, string, asking, int) error
 
-	asked, folded, kept, late atomic.Int64
-	held, gone                atomic.Int64 // pages of lists that were held, and refusals of that
-	byCursor                  atomic.Int64
-	marks                     given
-	ways                      sync.Map
+	requests, folded, kept, late atomic.Int64
+	held, gone                   atomic.Int64 // pages of lists that were held, and refusals of that
+	byCursor                     atomic.Int64
+	marks                        given
+	ways                         sync.Map
 }
 
 func newModel(t *testing.T, records int) *model { return modelIn(t, testkit.DatabaseURL(t), records) }
@@ -364,7 +364,7 @@ func (m *model) write(ctx context.Context, pause time.Duration) error {
 // seen reports whether each kind of answer has come, of which a model has to see some: by what was
 // known, by images that were added, by cursor, and of lists that were held.
 func (m *model) seen() bool {
-	return m.asked.Load()-m.late.Load() >= 150 && m.kept.Load() >= 60 && m.folded.Load() >= 60 && m.byCursor.Load() >= 25 && m.held.Load() >= 25
+	return m.requests.Load()-m.late.Load() >= 150 && m.kept.Load() >= 60 && m.folded.Load() >= 60 && m.byCursor.Load() >= 25 && m.held.Load() >= 25
 }
 
 // modelLonger is how much longer a model may run on a slow machine, until it has seen enough.
@@ -401,7 +401,7 @@ func (m *model) run(stores []*sets.Store, length time.Duration) {
 	}
 	group.Go(func() error { defer stop(); return reading.Wait() })
 	require.NoError(m.t, group.Wait())
-	m.t.Logf("%d questions, %d answered by what was known, %d images added; %d of lists that were held, and %d refusals; %d by cursor", m.asked.Load(), m.kept.Load(), m.folded.Load(), m.held.Load(), m.gone.Load(), m.byCursor.Load())
+	m.t.Logf("%d questions, %d answered by what was known, %d images added; %d of lists that were held, and %d refusals; %d by cursor", m.requests.Load(), m.kept.Load(), m.folded.Load(), m.held.Load(), m.gone.Load(), m.byCursor.Load())
 	m.ways.Range(func(way, n any) bool { m.t.Logf("%7d %s", n.(*atomic.Int64).Load(), way); return true })
 }
 

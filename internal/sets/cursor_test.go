@@ -30,24 +30,24 @@ func walkSet(ctx context.Context, store *sets.Store, set, query string, back boo
 		if err != nil {
 			return nil, fmt.Errorf("%s%s: %w", query, more, err)
 		}
-		told, at := page.Settled.Metadata(), page.Settled.Cursors()
-		if adjusted := page.Settled.Ask().Adjusted(); len(adjusted) > 0 && told.Page == nil {
+		metadata, at := page.Settled.Metadata(), page.Settled.Cursors()
+		if adjusted := page.Settled.Ask().Adjusted(); len(adjusted) > 0 && metadata.Page == nil {
 			return nil, fmt.Errorf("%s%s: adjusted: %v", query, more, adjusted)
 		}
-		here := make([]string, len(page.Records))
+		onPage := make([]string, len(page.Records))
 		for i, r := range page.Records {
-			here[i] = string(r[0])
+			onPage[i] = string(r[0])
 		}
 		if back {
-			keys = append(here, keys...)
+			keys = append(onPage, keys...)
 		} else {
-			keys = append(keys, here...)
+			keys = append(keys, onPage...)
 		}
 		switch {
-		case back && told.IsFirst || !back && told.IsLast: // a page without records, of a list that has none just now, has no cursors
+		case back && metadata.IsFirst || !back && metadata.IsLast: // a page without records, of a list that has none just now, has no cursors
 			return keys, nil
 		case at == nil:
-			return nil, fmt.Errorf("%s%s: %d records, more to come, and no cursor", query, more, len(here))
+			return nil, fmt.Errorf("%s%s: %d records, more to come, and no cursor", query, more, len(onPage))
 		case back:
 			more = "&before=" + at.Before
 		default:
@@ -150,8 +150,8 @@ func TestCursorsOfTablesOfOthers(t *testing.T) {
 	f.exact(t)
 	// A value of none of these types is the caller's fault, and no reason to give up the log.
 	bad, id := "no uuid", "1"
-	made := cursor.Write(cursor.List{Name: "boats", Order: "u,id"}, cursor.Place{Values: []*string{&bad, &id}})
-	page, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=u&after=" + made})
+	created := cursor.Write(cursor.List{Name: "boats", Order: "u,id"}, cursor.Place{Values: []*string{&bad, &id}})
+	page, err := f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=u&after=" + created})
 	require.NoError(t, err)
 	require.Len(t, page.Settled.Ask().Adjusted(), 1)
 	f.exact(t)

@@ -27,7 +27,7 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	if err != nil {
 		return 0, 0, err
 	}
-	q, err := v.Ask(view.Asked{Ask: ask})
+	q, err := v.Ask(view.Selection{Ask: ask})
 	if err != nil {
 		return 0, 0, err
 	}

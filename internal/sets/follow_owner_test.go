@@ -22,7 +22,7 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		shown         []string
 		before        string   // the log is in place
 		does          []string // each on its own
-		told, mending string   // what is told afterwards, where pages then come the plain way; what mends that
+		text, mending string   // what is told afterwards, where pages then come the plain way; what mends that
 	}{
 		{name: "savepoints", does: []string{"begin; savepoint a; " + change + "; rollback to a; update yard.boats set crew = 9 where id < 5; savepoint b; delete from yard.boats where id = 6; release b; commit"}},
 		{name: "a rollback", does: []string{"begin; " + change + "; rollback"}},
@@ -36,7 +36,7 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		{name: "truncate", does: []string{"truncate yard.boats", "insert into yard.boats (id, name) select n, 'boat ' || n % 9 from generate_series(1, 700) n"}},
 		{name: "a table that is written anew", does: []string{"vacuum full yard.boats", change, "cluster yard.boats using boats_pkey", "update yard.boats set crew = 1 where id < 9"}},
 		{name: "triggers off and on", does: []string{"alter table yard.boats disable trigger all", change, "alter table yard.boats enable always trigger pageladder_log_insert; alter table yard.boats enable always trigger pageladder_log_update; alter table yard.boats enable always trigger pageladder_log_delete; alter table yard.boats enable always trigger pageladder_log_truncate"}},
-		{name: "triggers off", does: []string{"alter table yard.boats disable trigger all", change}, told: "after update is not always on"},
+		{name: "triggers off", does: []string{"alter table yard.boats disable trigger all", change}, text: "after update is not always on"},
 		{name: "a session as a replica", does: []string{"set session_replication_role = replica; " + change + "; reset session_replication_role"}},
 		{name: "another trigger", does: []string{"create function yard.again() returns trigger language plpgsql as $$ begin if pg_trigger_depth() < 2 then update yard.boats set crew = crew + 1 where id = new.id; end if; return null; end $$; create trigger again after update on yard.boats for each row execute function yard.again(); create trigger aagain after update on yard.boats for each row execute function yard.again()", change}},
 		{name: "a trigger that refuses rows", does: []string{"create function yard.no() returns trigger language plpgsql as $$ begin if new.id % 20 = 3 then return null; end if; return new; end $$; create trigger no before update on yard.boats for each row execute function yard.no()", change}},
@@ -46,19 +46,19 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		{name: "generated columns", table: strings.Replace(boats, "note text)", "note text, double numeric generated always as (tons * 2) stored)", 1), does: []string{change}},
 		{name: "a column more", does: []string{"alter table yard.boats add extra int default 7", change}},
 		{name: "a column that is not shown", table: boats + "; alter table yard.boats add extra text default 'x'", shown: []string{"name", "tons", "at", "crew"}, does: []string{"alter table yard.boats drop column extra", change}},
-		{name: "another type", does: []string{"alter table yard.boats alter tons type numeric(12,3)", change}, told: `column "tons" is numeric(8,2) in the log, and numeric(12,3) in the table`, mending: "script"},
-		{name: "another collation", does: []string{`alter table yard.boats alter name type text collate "de-x-icu"`, change}, told: `column "name" is text in the log, and text collate pg_catalog."de-x-icu" in the table`, mending: "script"},
+		{name: "another type", does: []string{"alter table yard.boats alter tons type numeric(12,3)", change}, text: `column "tons" is numeric(8,2) in the log, and numeric(12,3) in the table`, mending: "script"},
+		{name: "another collation", does: []string{`alter table yard.boats alter name type text collate "de-x-icu"`, change}, text: `column "name" is text in the log, and text collate pg_catalog."de-x-icu" in the table`, mending: "script"},
 		{name: "a default and a check", does: []string{"alter table yard.boats alter crew set default 5, add check (id > 0)", change}},
 		{name: "an index", does: []string{"create index concurrently on yard.boats (crew)", change, "reindex table yard.boats", "drop index yard.boats_crew_idx"}},
-		{name: "no log any more", does: []string{`drop table pageladder_log."yard.boats"`, change}, told: "is not there", mending: "script"},
-		{name: "no schema of logs", does: []string{"drop schema pageladder_log cascade", change}, told: "is not there", mending: "script"},
+		{name: "no log any more", does: []string{`drop table pageladder_log."yard.boats"`, change}, text: "is not there", mending: "script"},
+		{name: "no schema of logs", does: []string{"drop schema pageladder_log cascade", change}, text: "is not there", mending: "script"},
 		{name: "an empty log", does: []string{"update yard.boats set crew = 2 where id = 5", `truncate pageladder_log."yard.boats"`, change}},
 		{name: "a log that takes nothing", before: `alter table pageladder_log."yard.boats" add check (false) not valid`, does: []string{change}},
 		{name: "a log that takes nothing, once", before: `alter table pageladder_log."yard.boats" add check (false) not valid`, does: []string{"delete from yard.boats where id < 9"}},
-		{name: "a log that loses a column", does: []string{`alter table pageladder_log."yard.boats" drop column crew`, change}, told: `has no column "crew"`, mending: "script"},
-		{name: "rights taken away", does: []string{`revoke all on pageladder_log."yard.boats" from READER`, change}, told: "may not: select on", mending: `grant select on pageladder_log."yard.boats" to READER`},
-		{name: "row-level security", does: []string{"alter table yard.boats enable row level security; create policy all_rows on yard.boats using (true)", change}, told: "row-level security"},
-		{name: "another table in its place", does: []string{"alter table yard.boats rename to old_boats; create table yard.boats (like yard.old_boats including all); insert into yard.boats select * from yard.old_boats where id % 3 > 0; grant select on yard.boats to READER", change}, told: "has no trigger after", mending: "script"},
+		{name: "a log that loses a column", does: []string{`alter table pageladder_log."yard.boats" drop column crew`, change}, text: `has no column "crew"`, mending: "script"},
+		{name: "rights taken away", does: []string{`revoke all on pageladder_log."yard.boats" from READER`, change}, text: "may not: select on", mending: `grant select on pageladder_log."yard.boats" to READER`},
+		{name: "row-level security", does: []string{"alter table yard.boats enable row level security; create policy all_rows on yard.boats using (true)", change}, text: "row-level security"},
+		{name: "another table in its place", does: []string{"alter table yard.boats rename to old_boats; create table yard.boats (like yard.old_boats including all); insert into yard.boats select * from yard.old_boats where id % 3 > 0; grant select on yard.boats to READER", change}, text: "has no trigger after", mending: "script"},
 		{name: "a bulk", does: []string{"update yard.boats set crew = crew + 1, tons = tons / 2"}},
 		{name: "many transactions", does: []string{"do $$ begin for n in 1..600 loop update yard.boats set crew = n where id = n; commit; end loop; end $$"}},
 		{name: "a temporary table of the same name", does: []string{"create temporary table boats (id int); set search_path = pg_temp, yard; insert into boats values (1); update yard.boats set crew = 8 where id < 10; reset search_path; drop table pg_temp.boats"}},
@@ -85,9 +85,9 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 			}
 			state, err := f.store.FollowState(t.Context(), "boats")
 			require.NoError(t, err)
-			if c.told != "" {
+			if c.text != "" {
 				assert.False(t, state.Exact)
-				assert.Contains(t, strings.Join(state.Missing, "; "), c.told)
+				assert.Contains(t, strings.Join(state.Missing, "; "), c.text)
 				switch c.mending {
 				case "":
 					return

@@ -178,7 +178,7 @@ func TestFollowedTableIsReadByItsLog(t *testing.T) {
 
 // Some tables cannot be followed, and why is told.
 func TestTablesThatCannotBeFollowed(t *testing.T) {
-	for name, c := range map[string]struct{ table, told string }{
+	for name, c := range map[string]struct{ table, text string }{
 		"a view":                      {"create table yard.b (id int primary key); create view yard.boats as select * from yard.b", "it is a view"},
 		"a materialized view":         {"create materialized view yard.boats as select 1 as id", "it is a materialized view"},
 		"an unlogged table":           {"create unlogged table yard.boats (id int primary key)", "it is not logged by PostgreSQL itself"},
@@ -200,10 +200,10 @@ func TestTablesThatCannotBeFollowed(t *testing.T) {
 			require.NoError(t, err)
 			_, err = f.store.Follower(t.Context(), set)
 			assert.ErrorIs(t, err, changes.ErrNotFollowed)
-			assert.ErrorContains(t, err, c.told)
+			assert.ErrorContains(t, err, c.text)
 			state, err := f.store.FollowState(t.Context(), "boats")
 			require.NoError(t, err)
-			assert.Contains(t, strings.Join(state.Missing, ""), c.told)
+			assert.Contains(t, strings.Join(state.Missing, ""), c.text)
 			_, err = f.store.Page(t.Context(), sets.Request{Set: "boats", Query: "sort=-id"})
 			assert.NoError(t, err, "it is read as it was")
 		})

@@ -70,10 +70,10 @@ func TestAnswersOfATableWhosePartitionsComeAndGo(t *testing.T) {
 				did[what]++
 			}
 		}
-		pause := func(most int) {
+		pause := func(limit int) {
 			select {
 			case <-ctx.Done():
-			case <-time.After(time.Duration(rand.IntN(most)) * time.Millisecond):
+			case <-time.After(time.Duration(rand.IntN(limit)) * time.Millisecond):
 			}
 		}
 		for ctx.Err() == nil && (len(did) < len(inTree) || time.Since(began) < *modelTime/6) {
@@ -220,7 +220,7 @@ func TestReadersOfATableThatItsOwnerChanges(t *testing.T) {
 			for range 3 {
 				read(t)
 			}
-			for _, c := range []struct{ does, told string }{ // told: to the owner, of a page; "": there are pages
+			for _, c := range []struct{ does, text string }{ // told: to the owner, of a page; "": there are pages
 				{"alter table yard.boats alter tons type numeric(14,4)", ""},
 				{"alter table yard.boats alter crew type bigint", ""},
 				{"alter table yard.boats alter note type varchar(50)", ""},
@@ -241,10 +241,10 @@ func TestReadersOfATableThatItsOwnerChanges(t *testing.T) {
 			} {
 				f.does(t, strings.ReplaceAll(c.does, "READER", f.role))
 				fell := read(t)[0]
-				if c.told == "" {
+				if c.text == "" {
 					require.NoError(t, fell, c.does)
 				} else {
-					require.ErrorContains(t, fell, strings.ReplaceAll(c.told, "READER", f.role), c.does)
+					require.ErrorContains(t, fell, strings.ReplaceAll(c.text, "READER", f.role), c.does)
 				}
 			}
 		})

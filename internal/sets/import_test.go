@@ -102,15 +102,15 @@ func TestOneOfTwoNewSetsOfANameIsMade(t *testing.T) {
 			in.Name, in.New = name, true
 			go func() { _, _, err := store.Import(t.Context(), in); results <- err }()
 		}
-		made := 0
+		requests := 0
 		for range 4 {
 			if err := <-results; err == nil {
-				made++
+				requests++
 			} else {
 				assert.ErrorIs(t, err, sets.ErrSetTaken)
 			}
 		}
-		assert.Equal(t, 1, made)
+		assert.Equal(t, 1, requests)
 	}
 }
 

@@ -51,22 +51,22 @@ func TestLogsThatDoNotTellAll(t *testing.T) {
 	for _, c := range []struct {
 		name, sql string // before the last change
 		after     string // after it
-		told      string
+		text      string
 		look      bool // the log is looked at before that
 	}{
-		{name: "cut", after: "delete from LOG", told: "reaches back to later versions, or was cut"},
-		{name: "cut when it had been looked at", sql: change, look: true, after: "delete from LOG", told: "reaches back to later versions, or was cut"},
-		{name: "cut in the middle", sql: change, after: `delete from LOG where "pl.version" = (select max("pl.version") - 1 from LOG)`, told: "reaches back to later versions, or was cut"},
-		{name: "emptied", after: "truncate LOG", told: "another one by now"},
-		{name: "dropped", sql: "drop table LOG", told: "change log is gone"},
-		{name: "a trigger off", sql: "alter table TABLE disable trigger pageladder_log_update", told: "no change log"},
-		{name: "off and on again", sql: "alter table TABLE disable trigger pageladder_log_update; " + change + "; alter table TABLE enable always trigger pageladder_log_update", told: "another one by now"},
-		{name: "a trigger gone", sql: "drop trigger pageladder_log_delete on TABLE", told: "no change log"},
-		{name: "another function", sql: "create or replace function FUNCTION() returns trigger language plpgsql as 'begin return null; end'", told: "change log"},
-		{name: "a column lacks", sql: "alter table LOG drop column price", told: "change log"},
-		{name: "a text too long", sql: "do $$ declare i text; begin for i in select indexrelid::regclass::text from pg_index where indrelid = 'TABLE'::regclass and not indisprimary loop execute 'drop index ' || i; end loop; end $$", after: "update pageladder.record_set set version = version + 1 where name = 'changing'; update TABLE set name = (select string_agg(md5(n::text), '') from generate_series(1, 900) n) where id = 100", told: "too long to be logged"},
-		{name: "the records truncated", after: "truncate TABLE; insert into TABLE (id, amount) select n, n from generate_series(1, 90) n", told: "another one by now"},
-		{name: "too much", after: "insert into TABLE (id, amount) select 100000 + n, n from generate_series(1, 3000) n", told: "more has changed than is brought on"},
+		{name: "cut", after: "delete from LOG", text: "reaches back to later versions, or was cut"},
+		{name: "cut when it had been looked at", sql: change, look: true, after: "delete from LOG", text: "reaches back to later versions, or was cut"},
+		{name: "cut in the middle", sql: change, after: `delete from LOG where "pl.version" = (select max("pl.version") - 1 from LOG)`, text: "reaches back to later versions, or was cut"},
+		{name: "emptied", after: "truncate LOG", text: "another one by now"},
+		{name: "dropped", sql: "drop table LOG", text: "change log is gone"},
+		{name: "a trigger off", sql: "alter table TABLE disable trigger pageladder_log_update", text: "no change log"},
+		{name: "off and on again", sql: "alter table TABLE disable trigger pageladder_log_update; " + change + "; alter table TABLE enable always trigger pageladder_log_update", text: "another one by now"},
+		{name: "a trigger gone", sql: "drop trigger pageladder_log_delete on TABLE", text: "no change log"},
+		{name: "another function", sql: "create or replace function FUNCTION() returns trigger language plpgsql as 'begin return null; end'", text: "change log"},
+		{name: "a column lacks", sql: "alter table LOG drop column price", text: "change log"},
+		{name: "a text too long", sql: "do $$ declare i text; begin for i in select indexrelid::regclass::text from pg_index where indrelid = 'TABLE'::regclass and not indisprimary loop execute 'drop index ' || i; end loop; end $$", after: "update pageladder.record_set set version = version + 1 where name = 'changing'; update TABLE set name = (select string_agg(md5(n::text), '') from generate_series(1, 900) n) where id = 100", text: "too long to be logged"},
+		{name: "the records truncated", after: "truncate TABLE; insert into TABLE (id, amount) select n, n from generate_series(1, 90) n", text: "another one by now"},
+		{name: "too much", after: "insert into TABLE (id, amount) select 100000 + n, n from generate_series(1, 3000) n", text: "more has changed than is brought on"},
 	} {
 		t.Run(c.name, func(t *testing.T) {
 			m := newModel(t, 100)
@@ -100,8 +100,8 @@ func TestLogsThatDoNotTellAll(t *testing.T) {
 			if c.after != "" {
 				run(c.after)
 			}
-			told := m.check(t, store)
-			assert.Contains(t, strings.Join(told.Anew, "; "), c.told)
+			answer := m.check(t, store)
+			assert.Contains(t, strings.Join(answer.Anew, "; "), c.text)
 			// It mends itself, and what is made afterwards is kept up to date again.
 			store.SetLogAgain(0)
 			testkit.Eventually(t, func() bool {
@@ -349,11 +349,11 @@ func TestTotalsAreRightAfterAServiceWasKilled(t *testing.T) {
 		m.check(t, m.services[0])
 		require.NoError(t, cmd.Process.Kill())
 		cmd.Wait()
-		var counted, told int64
+		var counted, number int64
 		table, err := m.table(t.Context(), m.pool)
 		require.NoError(t, err)
-		require.NoError(t, m.pool.QueryRow(t.Context(), "select (select count(*) from "+table+"), records from pageladder.record_set where name = 'changing'").Scan(&counted, &told))
-		assert.Equal(t, counted, told)
+		require.NoError(t, m.pool.QueryRow(t.Context(), "select (select count(*) from "+table+"), records from pageladder.record_set where name = 'changing'").Scan(&counted, &number))
+		assert.Equal(t, counted, number)
 		m.check(t, m.services[0])
 		again, err := sets.Open(t.Context(), m.pool.Config().ConnString())
 		require.NoError(t, err)
@@ -455,12 +455,12 @@ func TestFootholdsTakeLittleMemory(t *testing.T) {
 	}
 	require.NoError(t, store.LoadCSV(t.Context(), wordsAndNumbers(), strings.NewReader(csv.String())))
 	for _, c := range []struct {
-		sort string
-		most int
+		sort  string
+		limit int
 	}{{"id", 1e6}, {"at", 1e6}, {"-number", 1e6}, {"word", 3e6}} {
 		_, bytes, err := store.BuildFootholds(t.Context(), "words", "sort="+c.sort)
 		require.NoError(t, err)
-		assert.LessOrEqual(t, bytes*(1_000_000/records), c.most, c.sort)
+		assert.LessOrEqual(t, bytes*(1_000_000/records), c.limit, c.sort)
 	}
 }
 

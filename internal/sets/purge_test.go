@@ -126,11 +126,11 @@ func TestPurgedRecordsAreInNoTableThatIsStillRead(t *testing.T) {
 		require.NoError(t, store.LoadCSV(t.Context(), sets.Draft{Name: "kept", Label: "Kept", Fields: fields, Rules: rulesfile.Of(paging.Rules{Key: []string{"id"}})}, bytes.NewReader(csv.Bytes())))
 	}
 	load()
-	began, goOn, came := make(chan struct{}), make(chan struct{}), 0
+	began, goOn, received := make(chan struct{}), make(chan struct{}), 0
 	done := make(chan error, 1)
 	go func() {
 		done <- store.Stream(context.Background(), sets.Request{Set: "kept"}, func(*sets.Set, int64, []intake.Field, paging.Ask) error { return nil }, func(sets.Record) error {
-			if came++; came == 1 {
+			if received++; received == 1 {
 				close(began)
 				<-goOn
 			}
@@ -150,7 +150,7 @@ func TestPurgedRecordsAreInNoTableThatIsStillRead(t *testing.T) {
 	assert.NotContains(t, string(out), "Secret-Of-")
 	close(goOn)
 	require.NoError(t, <-done)
-	assert.Equal(t, 5_000, came, "its snapshot is whole")
+	assert.Equal(t, 5_000, received, "its snapshot is whole")
 }
 
 // Keys of withdrawn records that earlier versions stored as PostgreSQL writes them are found again.

@@ -59,11 +59,11 @@ func TestTriedLogsAreForgotten(t *testing.T) {
 }
 
 // blocked takes a row aside once it is let go.
-type blocked struct{ came, goOn chan struct{} }
+type blocked struct{ arrived, goOn chan struct{} }
 
 func (b blocked) Write(p []byte) (int, error) {
 	select {
-	case b.came <- struct{}{}:
+	case b.arrived <- struct{}{}:
 	default:
 	}
 	<-b.goOn
@@ -93,7 +93,7 @@ func TestNothingOfAnImportGoesOnBehindIt(t *testing.T) {
 		}
 		done <- err
 	}()
-	<-aside.came
+	<-aside.arrived
 	cancel()
 	go func() {
 		time.Sleep(300 * time.Millisecond) // an import that does not wait ends meanwhile

@@ -87,7 +87,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 }
 
 // cursors describe the cursor that a page was asked for by, and its own.
-func cursors(page *sets.Page) (told []api.CursorTold) {
+func cursors(page *sets.Page) (answer []api.CursorTold) {
 	ask := page.Settled.Ask()
 	rules := ask.Rules()
 	tell := func(which string, behind bool, values []*string) {
@@ -102,7 +102,7 @@ func cursors(page *sets.Page) (told []api.CursorTold) {
 			}
 			c.Values = append(c.Values, v)
 		}
-		told = append(told, c)
+		answer = append(answer, c)
 	}
 	if at, _ := ask.Cursor(); at != nil {
 		tell("asked", at.Behind, at.Values)
@@ -110,7 +110,7 @@ func cursors(page *sets.Page) (told []api.CursorTold) {
 	first, last := page.Places()
 	tell("after", true, last)
 	tell("before", false, first)
-	return told
+	return answer
 }
 
 // ago is a time in words, as exact as it is worth reading.

@@ -39,7 +39,7 @@ const (
 
 // Read reads the parameters of an import, from the query or from the fields of a form before the
 // file, and the file itself, as a stream.
-func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name string) func(bytes, rows int64)) (*sets.Import, *bytes.Buffer, error) {
+func Read(w http.ResponseWriter, r *http.Request, limit int64, progress func(name string) func(bytes, rows int64)) (*sets.Import, *bytes.Buffer, error) {
 	given := url.Values{}
 	for _, pair := range query.Pairs(r.URL.RawQuery) {
 		given.Add(pair.Name, pair.Value)
@@ -48,7 +48,7 @@ func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name
 	if r.Header.Get("Content-Encoding") != "" {
 		return nil, nil, problem.Of(problem.BadMedia, "found Content-Encoding %.100q; files are read as they are", r.Header.Get("Content-Encoding"))
 	}
-	var source io.Reader = http.MaxBytesReader(w, r.Body, most)
+	var source io.Reader = http.MaxBytesReader(w, r.Body, limit)
 	format := fileTypes[mediaType]
 	if mediaType == "multipart/form-data" {
 		form := multipart.NewReader(source, params["boundary"])
@@ -77,7 +77,7 @@ func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name
 			}
 		}
 	}
-	in := &sets.Import{Source: source, MostBytes: most}
+	in := &sets.Import{Source: source, MostBytes: limit}
 	in.Options.Types = map[string]value.Type{}
 	var aside *bytes.Buffer
 	for name, values := range given {
@@ -154,12 +154,12 @@ func Read(w http.ResponseWriter, r *http.Request, most int64, progress func(name
 // bounded is a buffer with a limit.
 type bounded struct {
 	*bytes.Buffer
-	most int
+	limit int
 }
 
 func (b *bounded) Write(p []byte) (int, error) {
-	if b.Len()+len(p) > b.most {
-		return 0, &sets.FileError{Cause: fmt.Errorf("the rows to be set aside are more than %d MB; is this the right file, and read in the right way?", b.most>>20)}
+	if b.Len()+len(p) > b.limit {
+		return 0, &sets.FileError{Cause: fmt.Errorf("the rows to be set aside are more than %d MB; is this the right file, and read in the right way?", b.limit>>20)}
 	}
 	return b.Buffer.Write(p)
 }

@@ -51,12 +51,12 @@ func list(w http.ResponseWriter, r *http.Request) {
 		answer.Fail(w, r, err)
 		return
 	}
-	page, here, err := choose.Page(calls(), ask, choose.ByName[call])
+	page, onPage, err := choose.Page(calls(), ask, choose.ByName[call])
 	if err != nil {
 		answer.Fail(w, r, err)
 		return
 	}
-	answer.Write(w, r, page, here, answer.Options{})
+	answer.Write(w, r, page, onPage, answer.Options{})
 }
 
 func get(t *testing.T, h http.HandlerFunc, method, target string, headers ...string) *http.Response {
@@ -258,10 +258,10 @@ func TestWhatIsAnsweredCanBeFilteredBy(t *testing.T) {
 	} {
 		w := httptest.NewRecorder()
 		require.NoError(t, write(w, httptest.NewRequest("GET", "/calls", nil)))
-		var told struct{ Records []map[string]any }
-		require.NoError(t, json.Unmarshal(w.Body.Bytes(), &told), w.Body)
-		assert.Equal(t, map[string]any{"id": 5.0, "day": "2026-03-15", "left": "2026-03-15", "at": "2026-03-14T23:00:00Z", "maybe": "2026-03-14T23:00:00Z"}, told.Records[0], name)
-		for field, v := range told.Records[0] {
+		var found struct{ Records []map[string]any }
+		require.NoError(t, json.Unmarshal(w.Body.Bytes(), &found), w.Body)
+		assert.Equal(t, map[string]any{"id": 5.0, "day": "2026-03-15", "left": "2026-03-15", "at": "2026-03-14T23:00:00Z", "maybe": "2026-03-14T23:00:00Z"}, found.Records[0], name)
+		for field, v := range found.Records[0] {
 			ask, err := rules.Read(field + "=" + fmt.Sprint(v))
 			require.NoError(t, err, "%s: %s=%v", name, field, v)
 			assert.Len(t, ask.Conditions(), 1)
@@ -271,8 +271,8 @@ func TestWhatIsAnsweredCanBeFilteredBy(t *testing.T) {
 
 // Headers hold no number that a reader of structured fields cannot read, and no more adjustments than fit.
 func TestHeadersAreBounded(t *testing.T) {
-	most, more := int64(999_999_999_999_999), int64(1_000_000_000_000_000)
-	header := answer.MetadataHeader(&paging.Metadata{Page: &most, TotalItems: &more, Size: 20, TotalIs: paging.TotalExact})
+	limit, more := int64(999_999_999_999_999), int64(1_000_000_000_000_000)
+	header := answer.MetadataHeader(&paging.Metadata{Page: &limit, TotalItems: &more, Size: 20, TotalIs: paging.TotalExact})
 	assert.Contains(t, header, "page=999999999999999")
 	assert.NotContains(t, header, "total-items")
 

@@ -17,8 +17,8 @@ func Enveloped(e envelope.Envelope) (Shape, error) {
 	if wrong := e.Check(); len(wrong) > 0 {
 		return nil, fmt.Errorf("answer: envelope: %s: found %s; right would be %s", wrong[0].Name, wrong[0].Found, wrong[0].Want)
 	}
-	_, tells := e["adjusted"]
-	s := enveloped{tells: tells}
+	_, stated := e["adjusted"]
+	s := enveloped{stated: stated}
 	for _, step := range e.Plan(appendText) {
 		s.literals = append(s.literals, step.Literal)
 		if step.Name != "" {
@@ -60,12 +60,12 @@ func (nativeByName) Append(dst []byte, p *Page) ([]byte, error) { return Native.
 type enveloped struct {
 	literals [][]byte
 	values   []func(dst []byte, p *Page) []byte
-	tells    bool // the envelope has a place for adjustments; otherwise they are sent in a header
+	stated   bool // the envelope has a place for adjustments; otherwise they are sent in a header
 }
 
 func (*enveloped) Name() string      { return "envelope" }
 func (*enveloped) MediaType() string { return "application/json" }
-func (s *enveloped) Tells() bool     { return s.tells }
+func (s *enveloped) Tells() bool     { return s.stated }
 
 func (s *enveloped) Append(dst []byte, p *Page) ([]byte, error) {
 	for i, value := range s.values {

@@ -62,11 +62,11 @@ func TestEnvelopesHoldWhatTheNativeAnswerTells(t *testing.T) {
 		require.NoError(t, err)
 		whole, err := Native.Append(nil, p)
 		require.NoError(t, err)
-		var mapped, told any
+		var mapped, answer any
 		require.NoError(t, json.Unmarshal(text, &mapped), string(text))
-		require.NoError(t, json.Unmarshal(whole, &told))
+		require.NoError(t, json.Unmarshal(whole, &answer))
 		for name, pointer := range e {
-			want := told
+			want := answer
 			for _, token := range strings.Split(native[name], "/")[1:] {
 				want = want.(map[string]any)[token] // nil where it is left out
 			}

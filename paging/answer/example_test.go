@@ -31,11 +31,11 @@ var fleetRules = &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key
 
 // boats is a whole handler.
 func boats(w http.ResponseWriter, r *http.Request) {
-	page, here, err := choose.Read(fleet, fleetRules, r.URL.RawQuery, choose.ByName[Boat])
+	page, onPage, err := choose.Read(fleet, fleetRules, r.URL.RawQuery, choose.ByName[Boat])
 	if err != nil {
 		err = answer.Fail(w, r, err)
 	} else {
-		err = answer.Write(w, r, page, here, answer.Options{})
+		err = answer.Write(w, r, page, onPage, answer.Options{})
 	}
 	if err != nil {
 		log.Print(err)
@@ -71,9 +71,9 @@ func ExampleFail() {
 // settled is the second page of the fleet, with its links.
 func settled() answer.Page {
 	ask, _ := fleetRules.Read("page=2&size=2&colour=red")
-	page, here, _ := choose.Page(fleet, ask, choose.ByName[Boat])
+	page, onPage, _ := choose.Page(fleet, ask, choose.ByName[Boat])
 	base, _ := paging.ParseBase("/boats")
-	records, _ := answer.RecordsOf(here, []string{"id", "name"})
+	records, _ := answer.RecordsOf(onPage, []string{"id", "name"})
 	return answer.Page{About: answer.Of(page, page.On(base)), Records: records}
 }
 

@@ -21,14 +21,14 @@ func standard(t require.TestingT, value any) string {
 	return string(bytes.TrimSuffix(b.Bytes(), []byte("\n")))
 }
 
-func aboutOf(t require.TestingT, query string, total paging.Total, came int) *About {
+func aboutOf(t require.TestingT, query string, total paging.Total, received int) *About {
 	rules := &paging.Rules{Key: []string{"id"}, Search: []string{"note"}, Sorts: []paging.SortKey{{Key: "id"}, {Key: "gauge"}, {Key: "height_cm"}, {Key: "read_at"}, {Key: "é\"<"}},
 		Filters: []paging.FilterRule{{Field: "gauge"}, {Field: "height_cm", Type: value.Integer}}, Size: paging.SizeRules{All: 200}, Ladder: paging.LadderRules{GapLinks: true}}
 	ask, err := rules.Read(query)
 	require.NoError(t, err)
 	page, err := ask.Settle(total)
 	require.NoError(t, err)
-	page, err = page.Seen(came)
+	page, err = page.Seen(received)
 	require.NoError(t, err)
 	base, err := paging.ParseBase("/api/sets/tides/records")
 	require.NoError(t, err)

@@ -75,9 +75,9 @@ func fill[T any](r *rows, list []T, fields []string, dates func(field string) bo
 			if index[i] = places.Of(name); index[i] == nil {
 				return fmt.Errorf("answer: found no field %.100q in %s", name, t)
 			}
-			its := t.FieldByIndex(index[i]).Type
-			date := dates != nil && (its == reflect.TypeFor[time.Time]() || its == reflect.TypeFor[*time.Time]()) && dates(name)
-			writers[i] = writerOf(its, date)
+			own := t.FieldByIndex(index[i]).Type
+			date := dates != nil && (own == reflect.TypeFor[time.Time]() || own == reflect.TypeFor[*time.Time]()) && dates(name)
+			writers[i] = writerOf(own, date)
 		}
 		all := reflect.ValueOf(list)
 		write = func(i int) (err error) {

@@ -42,8 +42,8 @@ type Value struct {
 
 // Integer is an integer as it is in memory. It need not be written as text to be compared.
 func Integer(n int64) Value {
-	const most = 1e15 - 1 // of 15 digits: every type of numbers takes it, and a float64 holds it exactly
-	if n < -most || n > most {
+	const limit = 1e15 - 1 // of 15 digits: every type of numbers takes it, and a float64 holds it exactly
+	if n < -limit || n > limit {
 		return Value{Type: value.Integer, Text: strconv.FormatInt(n, 10)}
 	}
 	return Value{Type: value.Integer, whole: true, number: n}
@@ -84,12 +84,12 @@ func Page[T any](list []T, ask paging.Ask, value func(record *T, field string) V
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
-	here := paging.Cut(c.places, page)
-	if len(here) > 0 {
-		c.sort(int(page.Offset()) + len(here))
+	onPage := paging.Cut(c.places, page)
+	if len(onPage) > 0 {
+		c.sort(int(page.Offset()) + len(onPage))
 	}
-	page, err = ends(page, list, here, false, value)
-	return page, records(list, here), err
+	page, err = ends(page, list, onPage, false, value)
+	return page, records(list, onPage), err
 }
 
 // Read reads a raw query string by some rules, and then is Page.

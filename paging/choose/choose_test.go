@@ -113,9 +113,9 @@ func TestTiesComeAsTheyStood(t *testing.T) {
 	for _, size := range []int{3, 100} {
 		ask, err := ties.Read(fmt.Sprintf("sort=berth&size=%d&page=2", size))
 		require.NoError(t, err)
-		page, here, err := choose.Page(list, ask, func(n *int, _ string) choose.Value { return choose.Integer(int64(*n % 2)) })
+		page, onPage, err := choose.Page(list, ask, func(n *int, _ string) choose.Value { return choose.Integer(int64(*n % 2)) })
 		require.NoError(t, err)
-		for i, n := range here {
+		for i, n := range onPage {
 			at := int(page.Offset()) + i // even ones first
 			assert.Equal(t, 2*at%100+2*at/100, n, "size %d", size)
 		}

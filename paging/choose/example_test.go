@@ -31,8 +31,8 @@ var boatRules = &paging.Rules{Key: []string{"name"}, Sorts: []paging.SortKey{{Ke
 
 func ExamplePage() {
 	ask, _ := boatRules.Read("sort=-tonnage&tonnage.min=100&size=1&page=2")
-	page, here, _ := choose.Page(boats, ask, (*boat).field)
-	fmt.Println(page.Metadata().Summary, here)
+	page, onPage, _ := choose.Page(boats, ask, (*boat).field)
+	fmt.Println(page.Metadata().Summary, onPage)
 	// Output: 2 of 2 [{Øst Gull 700}]
 }
 
@@ -66,7 +66,7 @@ func ExampleByName() {
 	}
 	rules := &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "tonnage"}}}
 	tons := int64(700)
-	_, here, _ := choose.Read([]call{{1, "Tern", nil}, {2, "Gull", &tons}}, rules, "sort=tonnage", choose.ByName[call])
-	fmt.Println(here[0].Vessel, here[1].Vessel)
+	_, onPage, _ := choose.Read([]call{{1, "Tern", nil}, {2, "Gull", &tons}}, rules, "sort=tonnage", choose.ByName[call])
+	fmt.Println(onPage[0].Vessel, onPage[1].Vessel)
 	// Output: Gull Tern
 }

@@ -37,17 +37,17 @@ func pageAt[T any](list []T, ask paging.Ask, value func(record *T, field string)
 	if backward { // the nearest first
 		c.reverse()
 	}
-	here := c.places[:min(len(c.places), page.Fetch())]
-	c.sort(len(here))
-	if page, err = page.Seen(len(here)); err != nil {
+	onPage := c.places[:min(len(c.places), page.Fetch())]
+	c.sort(len(onPage))
+	if page, err = page.Seen(len(onPage)); err != nil {
 		return paging.Page{}, nil, err
 	}
-	here = here[:page.Rows()]
+	onPage = onPage[:page.Rows()]
 	if backward {
-		slices.Reverse(here)
+		slices.Reverse(onPage)
 	}
-	page, err = ends(page, list, here, behind, value)
-	return page, records(list, here), err
+	page, err = ends(page, list, onPage, behind, value)
+	return page, records(list, onPage), err
 }
 
 // precedes reports whether a record precedes a place: one right before, or right behind,
@@ -71,17 +71,17 @@ func (c *chosen) reverse() {
 
 // ends tells a page the places of its first and its last record, where its rules have
 // cursors. Where they give a field no type, its value's stands before the value.
-func ends[T any](page paging.Page, list []T, here []place, behind bool, value func(record *T, field string) Value) (paging.Page, error) {
+func ends[T any](page paging.Page, list []T, onPage []place, behind bool, value func(record *T, field string) Value) (paging.Page, error) {
 	rules := page.Ask().Rules()
 	switch {
 	case rules.Params.After == "" && rules.Params.Before == "":
 		return page, nil
-	case len(here) == 0:
+	case len(onPage) == 0:
 		return page.Ends(nil, nil, behind), nil
 	}
 	m := NewMatcher(page.Ask())
 	var found [2][]*string
-	for i, p := range []place{here[0], here[len(here)-1]} {
+	for i, p := range []place{onPage[0], onPage[len(onPage)-1]} {
 		for by, o := range m.order {
 			text, err := m.writePlace(p.in+1, by, value(&list[p.in], o.Field))
 			if err != nil {

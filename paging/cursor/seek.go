@@ -16,25 +16,25 @@ type Found struct {
 // behind it. The function same reports whether two places may belong to the same record.
 //
 // As a rule the record of the place is still there, and one read tells everything.
-func Seek(at *Place, backward bool, limit int, same func(a, b []*string) bool, read func(after bool, limit int) (came int, first []*string, err error), there func(after bool) (bool, error)) (found Found, skip bool, err error) {
+func Seek(at *Place, backward bool, limit int, same func(a, b []*string) bool, read func(after bool, limit int) (received int, first []*string, err error), there func(after bool) (bool, error)) (found Found, skip bool, err error) {
 	without := at.Behind != backward // the record itself is on the other side
 	if !without {
 		if found.Rows, _, err = read(false, limit); err != nil {
 			return found, false, err
 		}
 	} else {
-		came, first, err := read(false, limit+1)
+		received, first, err := read(false, limit+1)
 		switch {
 		case err != nil:
 			return found, false, err
-		case came > 0 && slices.EqualFunc(first, at.Values, sameText):
-			return Found{came - 1, true}, true, nil
-		case came > 0 && same(first, at.Values): // it has moved on, or is written otherwise now
-			if came, _, err = read(true, limit); err != nil {
+		case received > 0 && slices.EqualFunc(first, at.Values, sameText):
+			return Found{received - 1, true}, true, nil
+		case received > 0 && same(first, at.Values): // it has moved on, or is written otherwise now
+			if received, _, err = read(true, limit); err != nil {
 				return found, false, err
 			}
 		}
-		found.Rows = min(came, limit)
+		found.Rows = min(received, limit)
 	}
 	found.Behind, err = there(!without)
 	return found, false, err

@@ -148,11 +148,11 @@ func ExampleOf() {
 // beside it.
 func ExampleFilterFormOf() {
 	rules := &paging.Rules{Filters: []paging.FilterRule{{Field: "tonnage", Type: value.Integer, Operators: []paging.Operator{paging.Min}}}}
-	const asked = "tonnage.min=heavy&sort=-tonnage"
+	const rawQuery = "tonnage.min=heavy&sort=-tonnage"
 	var refusal *paging.Refusal
-	_, err := rules.Read(asked)
+	_, err := rules.Read(rawQuery)
 	errors.As(err, &refusal)
-	form := markup.FilterFormOf(rules, asked, refusal.Faults, "/arrivals", map[string]markup.FormField{"tonnage": {Label: "Tonnage"}}, nil)
+	form := markup.FilterFormOf(rules, rawQuery, refusal.Faults, "/arrivals", map[string]markup.FormField{"tonnage": {Label: "Tonnage"}}, nil)
 	fmt.Printf("%s", markup.AppendFilterForm(nil, &form))
 	// Output:
 	// <form method="get" role="search" action="/arrivals" lang="en">

@@ -53,10 +53,10 @@ type FormField struct {
 // faults found in it (those of a *paging.Refusal, or none). A field has one input for equality or,
 // if its values are numbers or times, two for the bounds. Conditions with other operators, or with
 // several values, are kept in hidden inputs. A nil language is English.
-func FilterFormOf(rules *paging.Rules, asked string, faults []paging.Fault, action string, fields map[string]FormField, lang *Language) FilterForm {
+func FilterFormOf(rules *paging.Rules, rawQuery string, faults []paging.Fault, action string, fields map[string]FormField, lang *Language) FilterForm {
 	all := rules.Resolved()
 	f := FilterForm{Action: action, Refused: len(faults) > 0, Language: lang.orEnglish()}
-	b := formBuilder{form: &f, asked: asked, faults: faults, words: &f.Language.words,
+	b := formBuilder{form: &f, rawQuery: rawQuery, faults: faults, words: &f.Language.words,
 		dropped: []string{all.Params.Page + all.Params.Offset, all.Params.Row, all.Params.After, all.Params.Before}}
 	if len(rules.Search) > 0 {
 		f.Search = b.input(Input{Param: all.Params.Search, Label: b.words.Search}, false)
@@ -127,17 +127,17 @@ func (l conditionLabel) value(v string) string {
 
 // formBuilder fills in a form.
 type formBuilder struct {
-	form    *FilterForm
-	asked   string
-	faults  []paging.Fault
-	words   *Words
-	dropped []string // parameters of the page, which a new question does not keep
-	drawn   []string // parameters with an input
+	form     *FilterForm
+	rawQuery string
+	faults   []paging.Fault
+	words    *Words
+	dropped  []string // parameters of the page, which a new question does not keep
+	drawn    []string // parameters with an input
 }
 
 // input fills in one input; nil if there are several values, which are kept in hidden inputs.
 func (b *formBuilder) input(in Input, many bool) *Input {
-	values := query.Values(b.asked, in.Param)
+	values := query.Values(b.rawQuery, in.Param)
 	if len(values) > 1 && many {
 		return nil
 	}
@@ -155,7 +155,7 @@ func (b *formBuilder) input(in Input, many bool) *Input {
 
 // rest collects what has no input, and the conditions in force.
 func (b *formBuilder) rest(labels map[string]conditionLabel) {
-	pairs := query.Pairs(b.asked)
+	pairs := query.Pairs(b.rawQuery)
 	for _, pair := range pairs {
 		if !slices.Contains(b.drawn, pair.Name) && !slices.Contains(b.dropped, pair.Name) {
 			b.form.Hidden = append(b.form.Hidden, pair)

@@ -43,9 +43,9 @@ func (v *View) Summary() string { return string(v.language().appendSummary(nil, 
 // largest is the largest page number on the ladder. Numbers are padded to its
 // width, so that steps keep their place.
 func (v *View) largest() int64 {
-	most := int64(1)
+	limit := int64(1)
 	for i := range v.Ladder {
-		most = max(most, v.Ladder[i].Page)
+		limit = max(limit, v.Ladder[i].Page)
 	}
-	return most
+	return limit
 }

@@ -21,16 +21,16 @@ type Part struct {
 }
 
 // Raw is the parameter as it stands in the query.
-func (p *Part) Raw() string { return p.raw }
+func (p Part) Raw() string { return p.raw }
 
 // RawName is the name as it stands in the query.
-func (p *Part) RawName() string { return p.raw[:p.eq] }
+func (p Part) RawName() string { return p.raw[:p.eq] }
 
 // Name is the name, decoded.
-func (p *Part) Name() string { return p.name }
+func (p Part) Name() string { return p.name }
 
 // Value is the value, decoded; "" where there is none.
-func (p *Part) Value() string {
+func (p Part) Value() string {
 	if p.eq == len(p.raw) {
 		return ""
 	}

@@ -132,7 +132,7 @@ func exampleOf(t *testing.T, entry string) (shown, rulesText string) {
 		if e.aspect == "" {
 			return shown, e.rules
 		}
-		told := func() string {
+		text := func() string {
 			ask, err := rules.Read(e.query)
 			var refusal *paging.Refusal
 			if errors.As(err, &refusal) {
@@ -152,11 +152,11 @@ func exampleOf(t *testing.T, entry string) (shown, rulesText string) {
 			require.NoError(t, err, entry)
 			return aspect(e.aspect, page, rules, base)
 		}()
-		require.NotEmpty(t, told, "%s: nothing is told of %q", entry, e.aspect)
+		require.NotEmpty(t, text, "%s: nothing is told of %q", entry, e.aspect)
 		if e.query != "" {
-			return shown + "<br>`?" + e.query + "`: " + told, e.rules
+			return shown + "<br>`?" + e.query + "`: " + text, e.rules
 		}
-		return shown + ": " + told, e.rules
+		return shown + ": " + text, e.rules
 	}
 	require.Fail(t, "an entry has no example", entry)
 	return "", ""

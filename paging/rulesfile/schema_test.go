@@ -147,11 +147,11 @@ func inPlainWords(s *jsonschema.Schema) {
 // addComments takes the descriptions of entries from the comments of the packages that
 // their types are in.
 func addComments(r *jsonschema.Reflector) (err error) {
-	here, err := os.Getwd()
+	exists, err := os.Getwd()
 	if err != nil {
 		return err
 	}
-	defer func() { err = errors.Join(err, os.Chdir(here)) }()
+	defer func() { err = errors.Join(err, os.Chdir(exists)) }()
 	if err := os.Chdir("../.."); err != nil {
 		return err
 	}

@@ -74,7 +74,7 @@ func TestAllGiveTheSame(t *testing.T) {
 		size := rapid.SampledFrom([]int{1, 3, 7, 100, 500}).Draw(t, "size")
 		ask, err := rules.Read(fmt.Sprintf("%s&size=%d&page=%d", query, size, rapid.IntRange(1, 250/size+2).Draw(t, "page")))
 		require.NoError(t, err, query)
-		page, here, err := choose.Page(records, ask, valueOf)
+		page, onPage, err := choose.Page(records, ask, valueOf)
 		require.NoError(t, err, query)
 		found, err := choose.All(records, ask, valueOf)
 		require.NoError(t, err, query)
@@ -83,12 +83,12 @@ func TestAllGiveTheSame(t *testing.T) {
 		from := rapid.IntRange(0, max(len(found)-1, 0)).Draw(t, "place")
 		places := rapid.SampledFrom([]statement.Places{statement.Tied, statement.Nested, statement.Compared}).Draw(t, "form of places")
 		for _, d := range all {
-			d.agrees(t, query, places, ask, page, here, found, from, field, facets)
+			d.agrees(t, query, places, ask, page, onPage, found, from, field, facets)
 		}
 	})
 }
 
-func (d *database) agrees(t *rapid.T, query string, places statement.Places, ask paging.Ask, page paging.Page, here, found []record, from int, field string, facets []string) {
+func (d *database) agrees(t *rapid.T, query string, places statement.Places, ask paging.Ask, page paging.Page, onPage, found []record, from int, field string, facets []string) {
 	if d.table.Dialect == statement.MySQL {
 		places = min(places, statement.Nested)
 	}
@@ -100,7 +100,7 @@ func (d *database) agrees(t *rapid.T, query string, places statement.Places, ask
 	if places == statement.Tied { // in this form the list is read as one region
 		regions = []statement.Region{{}}
 	}
-	require.Equal(t, keysOf(here), d.ids(t, q, regions, page.Offset(), page.Size()), "%s: %s", d.name, query)
+	require.Equal(t, keysOf(onPage), d.ids(t, q, regions, page.Offset(), page.Size()), "%s: %s", d.name, query)
 	require.Equal(t, facets, d.facets(t, list, q, field), "%s: facets by %s of %s", d.name, field, query)
 	if len(found) == 0 {
 		return

@@ -91,13 +91,13 @@ func exactText(c *column) string { return "cast(convert(" + c.expr + " using utf
 
 // bound writes that a column is at least a value or, with most, at most. Of a date that
 // stands for a whole day, that is from its first moment or until its last.
-func (w *writer) bound(c *column, v string, most bool) {
+func (w *writer) bound(c *column, v string, limit bool) {
 	var a argument
 	compare := " >= "
 	switch {
 	case c.kind == value.Time && isDay(v):
 		at, _ := parseTime(v) // canonical
-		if most {
+		if limit {
 			at, compare = at.AddDate(0, 0, 1), " < "
 		}
 		if at.Year() > 9999 && w.dialect != PostgreSQL { // which they have no times in
@@ -108,7 +108,7 @@ func (w *writer) bound(c *column, v string, most bool) {
 	default:
 		a = w.dialect.bind(c, v)
 		switch {
-		case most:
+		case limit:
 			compare = " <= "
 		case a.above:
 			compare = " > "

@@ -152,10 +152,10 @@ func ExampleWalk() {
 	region := -1
 	statement.Walk(q.Regions(), 20, 20, func(r statement.Region, offset int64, limit int) (int, error) {
 		region++
-		came := min(sizes[region]-offset, int64(limit))
-		fmt.Println(limit, "from", offset, "on:", came, "came")
-		return int(came), nil
-	}, func(r statement.Region, most int64) (int64, error) { return sizes[region], nil })
+		received := min(sizes[region]-offset, int64(limit))
+		fmt.Println(limit, "from", offset, "on:", received, "came")
+		return int(received), nil
+	}, func(r statement.Region, limit int64) (int64, error) { return sizes[region], nil })
 	// Output:
 	// 20 from 20 on: 10 came
 	// 10 from 0 on: 10 came
@@ -209,7 +209,7 @@ func ExampleQuestion_Seek() {
 	q, _ := arrivals(statement.PostgreSQL).Ask(ask, statement.Where{})
 	// Two records were read, and their places behind them; the second ends the page.
 	place, _ := q.Place([]any{"700", "4"})
-	read := func(q *statement.Question, regions []statement.Region, limit int) (came int, first []*string, err error) {
+	read := func(q *statement.Question, regions []statement.Region, limit int) (received int, first []*string, err error) {
 		s, err := q.Placed([]string{"id"}, regions[0], 0, limit) // Walk reads on in the others
 		fmt.Println(s.SQL)
 		return 3, place, err // as if the record of the place and two more had come

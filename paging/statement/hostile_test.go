@@ -45,7 +45,7 @@ func TestNoQueryReachesTheText(t *testing.T) {
 	for i, d := range all {
 		lists[i] = d.list(t, statement.Tied)
 	}
-	asked := 0
+	statements := 0
 	for _, place := range places {
 		for _, hostile := range corpus {
 			query := fmt.Sprintf(place, url.QueryEscape(hostile))
@@ -55,21 +55,21 @@ func TestNoQueryReachesTheText(t *testing.T) {
 				continue
 			}
 			require.NoError(t, err, query)
-			asked++
-			page, here, err := choose.Page(records, ask, valueOf)
+			statements++
+			page, onPage, err := choose.Page(records, ask, valueOf)
 			require.NoError(t, err, query)
 			for i, d := range all {
 				got, rows, err := sqlpage.Page[map[string]any](t.Context(), d.db, lists[i], ask, statement.Where{})
 				require.NoError(t, err, "%s: %s", d.name, query)
 				assert.Equal(t, page.Total().Records(), got.Total().Records(), "%s: %s", d.name, query)
-				require.Len(t, rows, len(here), "%s: %s", d.name, query)
-				for i := range here {
-					assert.EqualValues(t, *here[i]["id"], rows[i]["id"], "%s: %s", d.name, query)
+				require.Len(t, rows, len(onPage), "%s: %s", d.name, query)
+				for i := range onPage {
+					assert.EqualValues(t, *onPage[i]["id"], rows[i]["id"], "%s: %s", d.name, query)
 				}
 			}
 		}
 	}
-	assert.Greater(t, asked, 1_000, "most are asked, not refused")
+	assert.Greater(t, statements, 1_000, "most are asked, not refused")
 	for _, d := range all {
 		assert.EqualValues(t, len(records), d.number(t, statement.Statement{SQL: "select count(*) from records"}), d.name)
 	}

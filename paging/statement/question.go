@@ -190,10 +190,10 @@ func refusal(ask paging.Ask, err error) error {
 	rules := ask.Rules()
 	param := rules.Params.Search
 	if many.what == "values" { // the filter with the most
-		most := slices.MaxFunc(ask.Conditions(), func(a, b paging.Condition) int { return cmp.Compare(len(a.Values), len(b.Values)) })
+		limit := slices.MaxFunc(ask.Conditions(), func(a, b paging.Condition) int { return cmp.Compare(len(a.Values), len(b.Values)) })
 		for i := range rules.Filters {
-			if f := &rules.Filters[i]; f.Field == most.Field {
-				param = f.ParamFor(most.Op)
+			if f := &rules.Filters[i]; f.Field == limit.Field {
+				param = f.ParamFor(limit.Op)
 			}
 		}
 	}

@@ -216,17 +216,17 @@ var ErrMoved = errors.New("statement: the records changed between the count and 
 // Walk reads limit records from an offset on of regions that follow one another. The
 // function rows reads some of a region and tells how many came; size counts a region, as
 // far as it has to know.
-func Walk(regions []Region, offset int64, limit int, rows func(r Region, offset int64, limit int) (int, error), size func(r Region, most int64) (int64, error)) error {
+func Walk(regions []Region, offset int64, limit int, rows func(r Region, offset int64, limit int) (int, error), size func(r Region, limit int64) (int64, error)) error {
 	for i, r := range regions {
-		came, err := rows(r, offset, limit)
+		received, err := rows(r, offset, limit)
 		if err != nil {
 			return err
 		}
-		limit -= came
+		limit -= received
 		switch {
 		case limit <= 0:
 			return nil
-		case came > 0:
+		case received > 0:
 			offset = 0
 		case offset > 0 && i < len(regions)-1: // the region ends before the offset: how much of it is that?
 			n, err := size(r, offset)

@@ -10,7 +10,7 @@ const skipByKeyFrom = 200
 
 // Rows reads fields of a region's records, in order: as many as limit from offset on, or
 // all where limit is 0. Its columns have the fields' names, and their order. The error
-// tells of a field that the table does not have.
+// Rows of a field that the table does not have.
 func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Statement, error) {
 	var w writer
 	q.begin(&w, r)
@@ -56,10 +56,10 @@ func (q *Question) Unordered(fields []string, r Region) (Statement, error) {
 }
 
 // Count counts a region's records: all or, with most above 0, as far as that.
-func (q *Question) Count(r Region, most int64) Statement {
+func (q *Question) Count(r Region, limit int64) Statement {
 	var w writer
 	q.begin(&w, r)
-	if most <= 0 {
+	if limit <= 0 {
 		w.text("select count(*)")
 		q.source(&w, r)
 		return w.done(q, r)
@@ -67,7 +67,7 @@ func (q *Question) Count(r Region, most int64) Statement {
 	w.text("select count(*) from (select 1 as one")
 	q.source(&w, r)
 	w.text(" limit ")
-	w.int(most)
+	w.int(limit)
 	w.text(") counted")
 	return w.done(q, r)
 }
@@ -77,7 +77,7 @@ func (q *Question) Count(r Region, most int64) Statement {
 // in the values' order, a missing one last, at most so many. Its columns are the value,
 // which Text writes as a query does, and the count. The error tells of a field that the
 // table does not have.
-func (q *Question) Facet(field string, most int) (Statement, error) {
+func (q *Question) Facet(field string, limit int) (Statement, error) {
 	c, err := q.list.field(field)
 	if err != nil {
 		return Statement{}, err
@@ -113,7 +113,7 @@ func (q *Question) Facet(field string, most int) (Statement, error) {
 	} else {
 		w.text(group, " is null, ", order)
 	}
-	limits(&w, 0, most)
+	limits(&w, 0, limit)
 	return w.done(without, Region{}), nil
 }
 

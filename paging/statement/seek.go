@@ -112,7 +112,7 @@ type Found = cursor.Found
 
 // Seek reads what follows a place or, backward, what precedes it, as cursor.Seek does; both functions
 // get a question and its regions.
-func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (came int, first []*string, err error), there func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
+func (q *Question) Seek(at *cursor.Place, backward bool, limit int, read func(q *Question, regions []Region, limit int) (received int, first []*string, err error), there func(q *Question, regions []Region) (bool, error)) (found Found, skip bool, err error) {
 	onward, back := q, q.Reversed()
 	if backward {
 		onward, back = back, onward

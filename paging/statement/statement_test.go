@@ -252,7 +252,7 @@ func (d *database) ids(t fatal, q *statement.Question, regions []statement.Regio
 			ids = append(ids, fmt.Sprint(row[0]))
 		}
 		return len(rows), nil
-	}, func(r statement.Region, most int64) (int64, error) { return d.number(t, q.Count(r, most)), nil })
+	}, func(r statement.Region, maximum int64) (int64, error) { return d.number(t, q.Count(r, maximum)), nil })
 	require.NoError(t, err)
 	return ids
 }

@@ -172,7 +172,7 @@ func TestWhereDatabasesDiffer(t *testing.T) {
 		change   func(f *statement.Field)
 		query    string
 		memory   string
-		here     string
+		exists   string
 	}{
 		{"SQLite", plain, "sort=name", "aal œuvre ölberg Ölberg o\u0308re Øst STRASSE straße Zander", "STRASSE Zander aal o\u0308re straße Ölberg Øst ölberg œuvre"},
 		{"SQLite", plain, "name.has=ÖL", "ölberg Ölberg", "ölberg"},
@@ -201,7 +201,7 @@ func TestWhereDatabasesDiffer(t *testing.T) {
 			require.NoError(t, err)
 			found, err := choose.All(records, ask, valueOf)
 			require.NoError(t, err)
-			var memory, here []string
+			var memory, onPage []string
 			for _, r := range found {
 				memory = append(memory, *r["name"])
 			}
@@ -212,10 +212,10 @@ func TestWhereDatabasesDiffer(t *testing.T) {
 			for _, row := range d.rows(t, s) {
 				text, err := list.Text("name", row[0])
 				require.NoError(t, err)
-				here = append(here, *text)
+				onPage = append(onPage, *text)
 			}
 			assert.Equal(t, c.memory, strings.Join(memory, " "), c.query)
-			assert.Equal(t, c.here, strings.Join(here, " "), "%s: %s", c.database, c.query)
+			assert.Equal(t, c.exists, strings.Join(onPage, " "), "%s: %s", c.database, c.query)
 		}
 	}
 }

@@ -180,12 +180,12 @@ func (b *bad) shows() bool {
 
 // judgeHuge looks whether there is a largest size.
 func (r *run) judgeHuge(b bad, v *visit, rows int64) {
-	told, tells := v.statedSize()
-	most := int64(r.List.Cap)
+	stated, ok := v.statedSize()
+	limit := int64(r.List.Cap)
 	switch {
-	case most > 0 && rows > most || tells && told >= hugeSize:
+	case limit > 0 && rows > limit || ok && stated >= hugeSize:
 		r.broken("bad.cap", fmt.Sprintf("%s is accepted: %s came.", b.what, values.Several(int(rows), "record")), v.Address)
-	case most == 0 && !tells && r.whole && rows == r.n:
+	case limit == 0 && !ok && r.whole && rows == r.n:
 		r.open(report.NotChecked, fmt.Sprintf("All %d records fit on the page that came. A longer list, or a cap that is told, would show it.", rows), "bad.cap")
 	default:
 		r.kept("bad.cap")
@@ -231,12 +231,12 @@ func (r *run) checkPast(ctx context.Context) error {
 		}
 	}
 	for _, v := range pages {
-		switch told, tells := v.Num("page"); {
+		switch stated, ok := v.Num("page"); {
 		case v.Status >= 500:
 			r.broken("bad.error", fmt.Sprintf("A page past the last is answered with status %d.", v.Status), v.Address)
 		case v.Status != 200 || len(v.ids) == 0:
-		case tells && told == r.firstPage()+v.row/size:
-			r.broken("bad.past_last", fmt.Sprintf("A page past the last says that it is page %d, and has %s of another.", told, values.Several(len(v.ids), "record")), v.Address)
+		case ok && stated == r.firstPage()+v.row/size:
+			r.broken("bad.past_last", fmt.Sprintf("A page past the last says that it is page %d, and has %s of another.", stated, values.Several(len(v.ids), "record")), v.Address)
 		case !v.says:
 			r.broken("bad.past_last", fmt.Sprintf("A page past the last has %s of another, and does not say so.", values.Several(len(v.ids), "record")), v.Address)
 		}

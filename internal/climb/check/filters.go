@@ -117,7 +117,7 @@ func (r *run) checkFilter(ctx context.Context, i int, f endpoint.Filter) error {
 }
 
 // fitting is how many records fit a filter, as far as the plain walks have seen.
-func (r *run) fitting(i int, came int64) int64 {
+func (r *run) fitting(i int, received int64) int64 {
 	n := int64(0)
 	for _, v := range r.longest().pages {
 		for _, fits := range v.fits[i] {
@@ -126,7 +126,7 @@ func (r *run) fitting(i int, came int64) int64 {
 			}
 		}
 	}
-	return min(n, came)
+	return min(n, received)
 }
 
 // checkFiltered compares a walk under a filter with what the list has.
@@ -148,12 +148,12 @@ func (r *run) checkFiltered(w *walk, i int, f endpoint.Filter, n int64) {
 		return
 	}
 	counts := w.count()
-	told := map[uint64]bool{}
+	stated := map[uint64]bool{}
 	for _, plain := range r.walks {
 		for _, v := range plain.pages {
 			for j, id := range v.ids {
-				if v.fits[i][j] && counts[id.Key] == 0 && !told[id.Key] {
-					told[id.Key] = true
+				if v.fits[i][j] && counts[id.Key] == 0 && !stated[id.Key] {
+					stated[id.Key] = true
 					r.broken("filter.lost", fmt.Sprintf("Under %s a record is missing that fits.", f.Query), w.pageOf(0), v.Address)
 				}
 			}

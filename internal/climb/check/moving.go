@@ -78,16 +78,16 @@ func (r *run) through(ctx context.Context) (*walk, error) {
 
 func (r *run) countMoved(before map[uint64]int, while *walk, after map[uint64]int, failed string) {
 	m := &report.Moving{Failed: failed}
-	its := while.count()
+	other := while.count()
 	for id := range before {
 		if after[id] == 0 {
 			continue
 		}
 		m.Records++
 		switch {
-		case its[id] == 0:
+		case other[id] == 0:
 			m.Lost++
-		case its[id] > 1:
+		case other[id] > 1:
 			m.Repeated++
 		}
 	}

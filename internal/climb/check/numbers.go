@@ -66,8 +66,8 @@ func (r *run) links() bool {
 func (r *run) checkSizeTold(w *walk) {
 	for _, v := range w.pages {
 		for _, name := range []string{"size", "limit"} {
-			if told, ok := v.Num(name); ok && told != w.size && w.size > 0 {
-				r.broken("numbers.size", fmt.Sprintf("A page tells %s %d; its pages have %d.", name, told, w.size), v.Address)
+			if stated, ok := v.Num(name); ok && stated != w.size && w.size > 0 {
+				r.broken("numbers.size", fmt.Sprintf("A page tells %s %d; its pages have %d.", name, stated, w.size), v.Address)
 			}
 		}
 	}
@@ -81,8 +81,8 @@ func (r *run) checkTotals(w *walk, v *visit) {
 	if ok && !r.whole && total < w.rows() {
 		r.broken("numbers.total", fmt.Sprintf("A page tells the total %d; the walk had %d records before it ended.", total, w.rows()), v.Address)
 	}
-	pages, tells := v.Num("total_pages")
-	if !tells || w.size <= 0 {
+	pages, stated := v.Num("total_pages")
+	if !stated || w.size <= 0 {
 		return
 	}
 	n := r.n
@@ -100,8 +100,8 @@ func (r *run) checkTotals(w *walk, v *visit) {
 
 // checkPosition compares a page's numbers with where it came on the walk.
 func (r *run) checkPosition(w *walk, v *visit, i int) {
-	if told, ok := v.Num("page"); ok && told != r.firstPage()+int64(i) {
-		r.broken("numbers.page", fmt.Sprintf("A page tells that it is page %d; it is page %d.", told, r.firstPage()+int64(i)), v.Address)
+	if stated, ok := v.Num("page"); ok && stated != r.firstPage()+int64(i) {
+		r.broken("numbers.page", fmt.Sprintf("A page tells that it is page %d; it is page %d.", stated, r.firstPage()+int64(i)), v.Address)
 	}
 	rows := int64(len(v.ids))
 	for _, number := range []struct {
@@ -111,8 +111,8 @@ func (r *run) checkPosition(w *walk, v *visit, i int) {
 	}{
 		{"first_row", v.row + 1, rows > 0}, {"last_row", v.row + rows, rows > 0}, {"rows_here", rows, true}, {"offset", v.row, true},
 	} {
-		if told, ok := v.Num(number.name); ok && number.may && told != number.right {
-			r.broken("numbers.rows", fmt.Sprintf("A page tells %s %d; right would be %d.", number.name, told, number.right), v.Address)
+		if stated, ok := v.Num(number.name); ok && number.may && stated != number.right {
+			r.broken("numbers.rows", fmt.Sprintf("A page tells %s %d; right would be %d.", number.name, stated, number.right), v.Address)
 		}
 	}
 }
@@ -124,8 +124,8 @@ func (r *run) checkEnds(w *walk, v *visit, i int) {
 		return
 	}
 	for name, right := range map[string]bool{"is_first": first, "is_last": last, "has_next": !last, "has_prev": !first} {
-		if told, ok := v.Stated[name].(bool); ok && told != right {
-			r.broken("numbers.ends", fmt.Sprintf("A page tells %s: %t; right would be %t.", name, told, right), v.Address)
+		if stated, ok := v.Stated[name].(bool); ok && stated != right {
+			r.broken("numbers.ends", fmt.Sprintf("A page tells %s: %t; right would be %t.", name, stated, right), v.Address)
 		}
 	}
 	if r.links() && !last && v.Next(&r.List) == "" && len(w.pages[i+1].ids) > 0 {

@@ -52,19 +52,19 @@ func (r *run) claimed() (field string, direction int) {
 	if !ok {
 		return "", 0
 	}
-	asked, direction := "", 1
+	rawQuery, direction := "", 1
 	for _, pair := range query.Pairs(uri.QueryOf(r.List.Address)) {
 		switch name := pair.Name; {
 		case name == r.List.Params.Sort && name != "", slices.Contains(find.UsualParams.Sort, name):
-			asked = pair.Value
+			rawQuery = pair.Value
 		case slices.Contains([]string{"order", "dir", "direction", "sortorder", "sortdir", "sortdirection"}, find.Same(name)) && strings.HasPrefix(strings.ToLower(pair.Value), "desc"):
 			direction = -1
 		}
 	}
-	asked, _, _ = strings.Cut(asked, ",") // the first field decides
-	name, way := asked, ""
-	if at := strings.IndexAny(asked, ": "); at > 0 { // tonnage:desc
-		name, way = asked[:at], strings.ToLower(strings.TrimSpace(asked[at+1:]))
+	rawQuery, _, _ = strings.Cut(rawQuery, ",") // the first field decides
+	name, way := rawQuery, ""
+	if at := strings.IndexAny(rawQuery, ": "); at > 0 { // tonnage:desc
+		name, way = rawQuery[:at], strings.ToLower(strings.TrimSpace(rawQuery[at+1:]))
 	}
 	if falling, ok := strings.CutPrefix(name, "-"); ok || strings.HasPrefix(way, "desc") {
 		name, direction = falling, -1
@@ -88,11 +88,11 @@ func (r *run) sorted(ctx context.Context, name, query, field string) (*walk, err
 			size = min(size, int64(r.List.Cap))
 		}
 	}
-	most := max(r.share/2, 3)
+	limit := max(r.share/2, 3)
 	if r.List.Numbered() != fetch.ByLinks {
-		return r.byNumbers(ctx, name, size, sized, query, field, most)
+		return r.byNumbers(ctx, name, size, sized, query, field, limit)
 	}
-	return r.byAddresses(ctx, name, r.List.Ask(fetch.Question{Query: query, Size: size, Sized: sized}), "next", field, most)
+	return r.byAddresses(ctx, name, r.List.Ask(fetch.Question{Query: query, Size: size, Sized: sized}), "next", field, limit)
 }
 
 func (r *run) checkSort(ctx context.Context, s endpoint.Sort) error {

@@ -32,7 +32,7 @@ type Settings struct {
 	Pause    time.Duration
 	Seed     uint64
 	While    func(context.Context) error
-	Progress func(made, most int, address string)
+	Progress func(requests, limit int, address string)
 }
 
 func (c *Settings) Find(ctx context.Context, e *endpoint.Endpoint) (*find.Finder, error) {
@@ -40,7 +40,7 @@ func (c *Settings) Find(ctx context.Context, e *endpoint.Endpoint) (*find.Finder
 		return nil, err
 	}
 	call := fetch.NewCaller(c.Client, e)
-	call.Left, call.Pause = c.most(), c.Pause
+	call.Left, call.Pause = c.limit(), c.Pause
 	if c.Time > 0 {
 		call.Until = time.Now().Add(c.Time)
 	}
@@ -48,7 +48,7 @@ func (c *Settings) Find(ctx context.Context, e *endpoint.Endpoint) (*find.Finder
 		call.Timeout = c.Timeout
 	}
 	if c.Progress != nil {
-		call.Tell = func(made int, address string) { c.Progress(made, c.most(), address) }
+		call.Tell = func(requests int, address string) { c.Progress(requests, c.limit(), address) }
 	}
 	return find.Find(ctx, call, e)
 }
@@ -86,7 +86,7 @@ func (c *Settings) Run(ctx context.Context, e endpoint.Endpoint) (*report.Report
 		return nil, err
 	}
 	r := &run{Finder: f, results: newResults(c.Expect), checker: c, givenKey: len(e.Key) > 0, report: &report.Report{Seed: c.Seed},
-		rand: rand.New(rand.NewPCG(c.Seed, 0)), size: max(f.PageSize(), 1), share: max(c.most()/8, 4)}
+		rand: rand.New(rand.NewPCG(c.Seed, 0)), size: max(f.PageSize(), 1), share: max(c.limit()/8, 4)}
 	r.report.Found = f.Sentences(&e)
 	for _, check := range []struct {
 		does  func(context.Context) error
@@ -100,7 +100,7 @@ func (c *Settings) Run(ctx context.Context, e endpoint.Endpoint) (*report.Report
 		}
 		err := check.does(ctx)
 		if errors.Is(err, fetch.ErrSpent) {
-			r.note(fmt.Sprintf("The run's %d requests, or its time, are spent: not everything was checked. More can be allowed.", c.most()))
+			r.note(fmt.Sprintf("The run's %d requests, or its time, are spent: not everything was checked. More can be allowed.", c.limit()))
 			r.open(report.NotChecked, "The run's requests, or its time, were spent before.", report.Codes()...)
 			break
 		}
@@ -123,7 +123,7 @@ func (c *Settings) Run(ctx context.Context, e endpoint.Endpoint) (*report.Report
 	return r.report, nil
 }
 
-func (c *Settings) most() int {
+func (c *Settings) limit() int {
 	if c.Requests > 0 {
 		return c.Requests
 	}

@@ -90,13 +90,13 @@ func (v *visit) same(other *visit) bool {
 }
 
 // byAddresses walks by the links that pages give, "next" or "prev", from a first page.
-func (r *run) byAddresses(ctx context.Context, name, start, relation, field string, most int) (*walk, error) {
+func (r *run) byAddresses(ctx context.Context, name, start, relation, field string, limit int) (*walk, error) {
 	w := &walk{name: name}
 	addresses := map[string]bool{}
 	known := map[uint64]bool{}
 	stale, empty := 0, 0 // pages in a row without anything new, without records
 	for address := start; address != ""; {
-		if len(w.pages) == most {
+		if len(w.pages) == limit {
 			return w, nil
 		}
 		addresses[address] = true
@@ -168,7 +168,7 @@ func (r *run) ends(w *walk) bool {
 }
 
 // byNumbers walks by page numbers or offsets, and a page further than the last.
-func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool, query, field string, most int) (*walk, error) {
+func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool, query, field string, limit int) (*walk, error) {
 	w := &walk{name: name, size: size}
 	if sized {
 		w.size = 0 // told, or what was asked for
@@ -176,7 +176,7 @@ func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool
 	step := size
 	known := map[uint64]bool{}
 	for k := int64(0); ; k++ {
-		if len(w.pages) == most {
+		if len(w.pages) == limit {
 			return w, nil
 		}
 		q := fetch.Question{Way: r.List.Numbered(), Row: k * step, Size: step, Sized: sized, Query: query}
@@ -186,8 +186,8 @@ func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool
 		}
 		if k == 0 {
 			rows := int64(len(v.ids))
-			told, ok := v.statedSize()
-			if ok && told != step && rows == told || !ok && sized && rows != step && rows >= r.size {
+			stated, ok := v.statedSize()
+			if ok && stated != step && rows == stated || !ok && sized && rows != step && rows >= r.size {
 				step = rows // from a closed list of sizes, or the cap
 			}
 			w.size = step

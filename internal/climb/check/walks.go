@@ -85,8 +85,8 @@ func (r *run) other() int64 {
 		if other == r.size {
 			other++
 		}
-		if most := int64(r.List.Cap); most > 0 && other > most {
-			other = max(most-1, 1)
+		if limit := int64(r.List.Cap); limit > 0 && other > limit {
+			other = max(limit-1, 1)
 		}
 		return other
 	}
@@ -151,10 +151,10 @@ func (r *run) walkBack(ctx context.Context, there *walk) error {
 		return err
 	}
 	slices.Reverse(back.pages)
-	forth, its := there.ids(), back.ids()
-	for i := range max(len(forth), len(its)) {
-		if i >= len(forth) || i >= len(its) || forth[i].Key != its[i].Key {
-			r.broken("walk.back", fmt.Sprintf("Going on gave %d records, going back %d; they differ from the %s one.", len(forth), len(its), nth(i+1)), there.pageOf(i), back.pageOf(i), last.Address)
+	forth, other := there.ids(), back.ids()
+	for i := range max(len(forth), len(other)) {
+		if i >= len(forth) || i >= len(other) || forth[i].Key != other[i].Key {
+			r.broken("walk.back", fmt.Sprintf("Going on gave %d records, going back %d; they differ from the %s one.", len(forth), len(other), nth(i+1)), there.pageOf(i), back.pageOf(i), last.Address)
 			return nil
 		}
 	}
@@ -229,13 +229,13 @@ func (r *run) compareWalks() {
 	union, least := map[uint64]int{}, map[uint64]int{}
 	var counts []map[uint64]int
 	for _, w := range r.walks {
-		its := w.count()
-		counts = append(counts, its)
+		other := w.count()
+		counts = append(counts, other)
 		if !w.whole {
 			continue
 		}
 		r.whole = true
-		for id, n := range its {
+		for id, n := range other {
 			union[id] = max(union[id], n)
 		}
 	}
@@ -268,14 +268,14 @@ func (r *run) tellRepeated(w *walk, counts, least map[uint64]int) {
 	first := map[uint64]string{}
 	for _, v := range w.pages {
 		for _, id := range v.ids {
-			most := least[id.Key]
-			if most == 0 {
-				most = counts[id.Key] // a walk that did not end: not known
+			limit := least[id.Key]
+			if limit == 0 {
+				limit = counts[id.Key] // a walk that did not end: not known
 				if r.keyed {
-					most = 1
+					limit = 1
 				}
 			}
-			if counts[id.Key] > most && first[id.Key] != "" {
+			if counts[id.Key] > limit && first[id.Key] != "" {
 				r.broken("walk.repeated", fmt.Sprintf("A record comes %s on the walk %s.", values.Times(counts[id.Key]), w.name), first[id.Key], v.Address)
 				return
 			}
@@ -355,19 +355,19 @@ func (r *run) compareOrders() {
 
 // usedSize is the size of a walk's pages: what was asked for, what they tell, or how many
 // records most of them have.
-func (r *run) usedSize(w *walk, size int64, asked bool) int64 {
+func (r *run) usedSize(w *walk, size int64, wanted bool) int64 {
 	if len(w.pages) == 0 {
 		return size
 	}
 	if usual, n := w.usualRows(); n > 0 {
-		if asked && usual == size || !asked && n > 1 {
+		if wanted && usual == size || !wanted && n > 1 {
 			return usual
 		}
 	}
-	if told, ok := w.pages[0].statedSize(); ok && told > 0 {
-		return told
+	if stated, ok := w.pages[0].statedSize(); ok && stated > 0 {
+		return stated
 	}
-	if usual, _ := w.usualRows(); asked && usual >= r.size {
+	if usual, _ := w.usualRows(); wanted && usual >= r.size {
 		return usual // the endpoint has chosen another size, and tells none
 	}
 	return size

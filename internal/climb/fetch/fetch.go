@@ -49,7 +49,7 @@ type Caller struct {
 	Waits    int // Retry-After that was followed
 	Timeouts int // in a row
 	last     time.Duration
-	Tell     func(made int, address string) // of each request; nil: nobody
+	Tell     func(requests int, address string) // of each request; nil: nobody
 }
 
 // NewCaller prepares a client: it follows few redirects, only within the host.
@@ -109,8 +109,8 @@ func (c *Caller) Do(ctx context.Context, method, address string, header http.Hea
 		}
 		c.last = r.Took
 		c.Bytes += int64(len(r.Body))
-		wait, told := retryAfter(r)
-		if !told || wait > MaxWait || c.Waits >= maxWaits {
+		wait, given := retryAfter(r)
+		if !given || wait > MaxWait || c.Waits >= maxWaits {
 			return r, nil
 		}
 		c.Waits++

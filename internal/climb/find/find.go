@@ -39,8 +39,8 @@ func detailOf(r *fetch.Reply) string {
 }
 
 // Find completes the description of an endpoint by its first answer and by trials.
-func Find(ctx context.Context, c *fetch.Caller, told *endpoint.Endpoint) (*Finder, error) {
-	f := &Finder{Caller: c, List: fetch.ListOf(told)}
+func Find(ctx context.Context, c *fetch.Caller, given *endpoint.Endpoint) (*Finder, error) {
+	f := &Finder{Caller: c, List: fetch.ListOf(given)}
 	if strings.Contains(f.List.Address, "{") && f.List.Numbered() == fetch.ByLinks {
 		f.nameVariables()
 	}
@@ -61,12 +61,12 @@ func Find(ctx context.Context, c *fetch.Caller, told *endpoint.Endpoint) (*Finde
 		f.findEnvelope(r.Body)
 	}
 	for _, name := range usualTotal {
-		_, told := f.List.Envelope["total_items"]
-		if _, ok := values.Whole(r.Header.Get(name)); ok && f.List.TotalHeader == "" && !told {
+		_, given := f.List.Envelope["total_items"]
+		if _, ok := values.Whole(r.Header.Get(name)); ok && f.List.TotalHeader == "" && !given {
 			f.List.TotalHeader = name
 		}
 	}
-	if _, told := f.List.Envelope["after"]; !told && f.List.AfterHeader == "" {
+	if _, given := f.List.Envelope["after"]; !given && f.List.AfterHeader == "" {
 		f.List.AfterHeader = cursorHeader(r)
 	}
 	f.List.Tree = fetch.Places(&f.List)

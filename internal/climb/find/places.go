@@ -83,8 +83,8 @@ func (f *Finder) findEnvelope(body []byte) {
 	if f.List.Envelope == nil {
 		f.List.Envelope = map[string]string{}
 	}
-	records, told := f.List.Envelope["records"]
-	if !told {
+	records, given := f.List.Envelope["records"]
+	if !given {
 		path, ok := findRecords(all)
 		if !ok {
 			return

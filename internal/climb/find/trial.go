@@ -183,8 +183,8 @@ func (f *Finder) tryCursors(ctx context.Context) (err error) {
 
 // indexOf is where a record stands in the first answer, -1 where it does not.
 func (f *Finder) indexOf(record any) int {
-	its := values.Identify(record, f.List.Key)
-	return slices.IndexFunc(f.First.Records, func(r any) bool { return values.Identify(r, f.List.Key) == its })
+	other := values.Identify(record, f.List.Key)
+	return slices.IndexFunc(f.First.Records, func(r any) bool { return values.Identify(r, f.List.Key) == other })
 }
 
 // trySorts looks for an order by a field in which the records of the first answer differ.

@@ -153,9 +153,9 @@ func (c *Catalog) noteStamp(name string, by Stamp) *Set {
 		c.sets[name] = seen{set: s.set}
 	case moved:
 		c.turns.rise(name)
-		here := s.set.SeenAt(by)
-		c.sets[name] = seen{set: here}
-		return here
+		current := s.set.SeenAt(by)
+		c.sets[name] = seen{set: current}
+		return current
 	default:
 		c.turns.rise(name)
 		if ok {
@@ -218,7 +218,7 @@ func (c *Catalog) Latest(ctx context.Context, name string) (*Set, error) {
 	}
 	// Callers who find the same set stale at the same turn share one question. It has its own time
 	// limit, since others wait for it.
-	asked := c.asking.DoChan(strconv.FormatInt(turn, 10)+" "+name, func() (any, error) {
+	reading := c.asking.DoChan(strconv.FormatInt(turn, 10)+" "+name, func() (any, error) {
 		ctx, cancel := context.WithTimeout(c.running, askTime)
 		defer cancel()
 		set, err := c.look(ctx, name, known)
@@ -233,7 +233,7 @@ func (c *Catalog) Latest(ctx context.Context, name string) (*Set, error) {
 	select {
 	case <-ctx.Done():
 		return nil, ctx.Err()
-	case result := <-asked:
+	case result := <-reading:
 		if result.Err != nil {
 			return nil, result.Err
 		}
@@ -281,8 +281,8 @@ func (n *notices) hear(notice *pgconn.Notification) {
 		n.Purged()
 		return
 	}
-	if told, err := ReadStamp([]byte(rest)); err == nil {
-		if set := n.noteStamp(name, told); set != nil && n.Moved != nil {
+	if stamp, err := ReadStamp([]byte(rest)); err == nil {
+		if set := n.noteStamp(name, stamp); set != nil && n.Moved != nil {
 			n.Moved(set)
 		}
 		n.stamped = by + name
@@ -322,15 +322,15 @@ func (c *Catalog) listenOnce(ctx context.Context) error {
 		conn.Close(ctx)
 	}()
 	for question := "listen " + channel; ; question = "select" {
-		asked := time.Now()
+		startedAt := time.Now()
 		answer, cancel := context.WithTimeout(ctx, beatWait)
 		_, err := conn.Exec(answer, question)
 		cancel()
 		if err != nil {
 			return err
 		}
-		c.hears(asked)
-		for until := asked.Add(beat); time.Now().Before(until); {
+		c.hears(startedAt)
+		for until := startedAt.Add(beat); time.Now().Before(until); {
 			wait, cancel := context.WithDeadline(ctx, until)
 			err := conn.PgConn().WaitForNotification(wait)
 			cancel()

@@ -52,7 +52,7 @@ func TestNoticesOfWhatIsKnown(t *testing.T) {
 		says string
 	}
 	for name, c := range map[string]struct {
-		told    []notice
+		answer  []notice
 		version int64
 		current bool
 	}{
@@ -71,7 +71,7 @@ func TestNoticesOfWhatIsKnown(t *testing.T) {
 		"no stamp":                          {[]notice{{1, "tides x"}, {1, "tides"}}, 5, false},
 	} {
 		heard := notices{Catalog: known("tides", 5)}
-		for _, n := range c.told {
+		for _, n := range c.answer {
 			heard.hear(&pgconn.Notification{PID: n.by, Payload: n.says})
 		}
 		set, current, _ := heard.Known("tides")

@@ -179,11 +179,11 @@ func Moved(ctx context.Context, db postgres.Querier, known *Set) (*Set, error) {
 
 // movedBy is the set with its moving columns as a row has them; nil if it was defined anew.
 func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
-	here := *s
+	current := *s
 	var defined int64
 	var catalogue uint32
 	err := pgx.ErrNoRows
-	_, scanned := pgx.ForEachRow(rows, []any{&here.Version, &here.Records, &here.ChangedAt, &defined, &catalogue}, func() error { err = nil; return nil })
+	_, scanned := pgx.ForEachRow(rows, []any{&current.Version, &current.Records, &current.ChangedAt, &defined, &catalogue}, func() error { err = nil; return nil })
 	switch {
 	case scanned != nil:
 		return nil, scanned
@@ -192,7 +192,7 @@ func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
 	case defined != s.defined || catalogue != s.catalogue:
 		return nil, nil
 	}
-	return &here, nil
+	return &current, nil
 }
 
 // Here is a set as a transaction sees it.

@@ -148,12 +148,12 @@ func Publish(ctx context.Context, tx pgx.Tx, d *Definition, records int64, follo
 	if err != nil {
 		return nil, err
 	}
-	made, err := pgx.CollectExactlyOneRow(rows, scan)
+	created, err := pgx.CollectExactlyOneRow(rows, scan)
 	if isNew && errors.Is(err, pgx.ErrNoRows) {
 		return nil, ErrSetTaken
 	}
 	if err == nil {
 		err = Notify(ctx, tx, d.Name)
 	}
-	return made, err
+	return created, err
 }

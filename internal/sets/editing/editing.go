@@ -143,7 +143,7 @@ func (e *Editor) read(ctx context.Context, tx pgx.Tx, set *catalog.Set, key []st
 	if err != nil {
 		return nil, 0, err
 	}
-	q, err := v.Ask(view.Asked{Ask: nothing, Sees: catalog.All})
+	q, err := v.Ask(view.Selection{Ask: nothing, Sees: catalog.All})
 	if err != nil {
 		return nil, 0, err
 	}

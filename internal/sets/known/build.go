@@ -46,8 +46,8 @@ func (b *building) end(list string) {
 
 // build builds the footholds of a question in the background.
 func (l *List) build(q view.Question) {
-	set, asked := q.View().Set().Name, *q.Asked()
-	asked.Explain = nil
+	set, selection := q.View().Set().Name, *q.Selection()
+	selection.Explain = nil
 	if !l.all.building.begin(set, l.name+orderKey(q), l.all.BuildAgain) {
 		return
 	}
@@ -61,7 +61,7 @@ func (l *List) build(q view.Question) {
 			return
 		}
 		defer v.Close()
-		if q, err := v.Ask(asked); err == nil {
+		if q, err := v.Ask(selection); err == nil {
 			l.all.List(q).Build(ctx, q)
 		}
 	})
@@ -80,7 +80,7 @@ func (l *List) Build(ctx context.Context, q view.Question) (*Footholds, error) {
 		if q.Filtered() || q.Mark().Total(0).Is() != paging.TotalExact {
 			step *= 4 // or ends right before one: walking costs more
 		}
-		b := order.Build(step, mostBytes(o.order))
+		b := order.Build(step, bytesLimit(o.order))
 		var key []byte
 		at := int64(0)
 		records, err := q.Every(ctx, b.Step, func(values [][]byte, position int64) (err error) {
@@ -128,14 +128,14 @@ func (o *Footholds) begin(m view.Mark, blocks *order.Blocks) error {
 	}
 	first, _ := slices.BinarySearchFunc(l.changes, m.Number+1, func(c view.Change, n int64) int { return cmp.Compare(c.Number, n) })
 	o.states, o.placed, o.done = []state{{m, blocks}}, nil, l.first+int64(first)
-	o.first, o.made = m.Number, time.Now()
+	o.first, o.foundAt = m.Number, time.Now()
 	o.begun++
 	return nil
 }
 
 // mostBytes is the memory limit of footholds by number of records: 1 MB a million, 3 MB if the
 // order has text, and at least leastBytes.
-func mostBytes(by order.Order) func(records int64) int {
+func bytesLimit(by order.Order) func(records int64) int {
 	each := int64(1) // byte per record
 	if !by.Exact() {
 		each = 3

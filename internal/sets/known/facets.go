@@ -15,14 +15,14 @@ const facetValues = 1_000
 
 // facet is how many records have each value of a field.
 type facet struct {
-	field  string
-	fields []string // the field alone
-	values []*string
-	place  map[string]int // of each value in values
-	none   int            // of the missing value; -1: it has not occurred
-	counts []int64        // at the list's mark
-	from   int64          // the number of the state that they were counted at
-	made   time.Time
+	field   string
+	fields  []string // the field alone
+	values  []*string
+	place   map[string]int // of each value in values
+	none    int            // of the missing value; -1: it has not occurred
+	counts  []int64        // at the list's mark
+	from    int64          // the number of the state that they were counted at
+	foundAt time.Time
 }
 
 // add moves the counts by changes of a list. The reason says why that is not possible.
@@ -63,9 +63,9 @@ func (f *facet) of(l *List, c *view.Change) (at int, why string) {
 // and how many records have each: at most so many. The question is one without the ask's conditions on
 // the field, since it is counted under the others. The error is a *view.Moved if they are known at
 // another state by now.
-func (l *List) Values(ctx context.Context, q view.Question, field string, most int) ([]view.Value, error) {
+func (l *List) Values(ctx context.Context, q view.Question, field string, limit int) ([]view.Value, error) {
 	if q.Mark().State != nil {
-		found, err := l.valuesAt(ctx, q, field, most)
+		found, err := l.valuesAt(ctx, q, field, limit)
 		var lost *lostError
 		if err != nil && !errors.As(err, &lost) {
 			return nil, err
@@ -75,10 +75,10 @@ func (l *List) Values(ctx context.Context, q view.Question, field string, most i
 		}
 	}
 	if q.View().Steady() {
-		return l.countValues(ctx, q, field, most)
+		return l.countValues(ctx, q, field, limit)
 	}
 	err := q.Snapshot(ctx, func(q view.Question) error {
-		_, err := l.countValues(ctx, q, field, most)
+		_, err := l.countValues(ctx, q, field, limit)
 		return err
 	})
 	if err != nil {
@@ -88,7 +88,7 @@ func (l *List) Values(ctx context.Context, q view.Question, field string, most i
 }
 
 // valuesAt are the values as they are known; nil if they are to be counted.
-func (l *List) valuesAt(ctx context.Context, q view.Question, field string, most int) ([]view.Value, error) {
+func (l *List) valuesAt(ctx context.Context, q view.Question, field string, limit int) ([]view.Value, error) {
 	if err := l.bring(ctx, q); err != nil {
 		return nil, err
 	}
@@ -117,12 +117,12 @@ func (l *List) valuesAt(ctx context.Context, q view.Question, field string, most
 			counts[at] -= l.changes[i].By
 		}
 	}
-	q.Asked().Explain.Know("values of "+field, f.from, f.made)
-	return f.told(counts, most), nil
+	q.Selection().Explain.Know("values of "+field, f.from, f.foundAt)
+	return f.describe(counts, limit), nil
 }
 
-// told are the most frequent values; equally frequent ones come in their own order.
-func (f *facet) told(counts []int64, most int) []view.Value {
+// describe are the most frequent values; equally frequent ones come in their own order.
+func (f *facet) describe(counts []int64, limit int) []view.Value {
 	found := []view.Value{}
 	for i, count := range counts {
 		if count > 0 {
@@ -130,11 +130,11 @@ func (f *facet) told(counts []int64, most int) []view.Value {
 		}
 	}
 	slices.SortStableFunc(found, func(a, b view.Value) int { return cmp.Compare(b.Count, a.Count) })
-	return found[:min(len(found), most)]
+	return found[:min(len(found), limit)]
 }
 
 // countValues counts a field's values in a steady view, and keeps the counts.
-func (l *List) countValues(ctx context.Context, q view.Question, field string, most int) ([]view.Value, error) {
+func (l *List) countValues(ctx context.Context, q view.Question, field string, limit int) ([]view.Value, error) {
 	m := q.Mark()
 	if m.State != nil {
 		l.mu.Lock()
@@ -148,11 +148,11 @@ func (l *List) countValues(ctx context.Context, q view.Question, field string, m
 	if m.State != nil && len(found) <= facetValues && l.start(ctx, q) == nil {
 		l.keepFacet(m, field, found)
 	}
-	return found[:min(len(found), most)], nil
+	return found[:min(len(found), limit)], nil
 }
 
 func (l *List) keepFacet(at view.Mark, field string, found []view.Value) {
-	f := &facet{field: field, fields: []string{field}, none: -1, place: make(map[string]int, len(found)), values: make([]*string, len(found)), counts: make([]int64, len(found)), from: at.Number, made: time.Now()}
+	f := &facet{field: field, fields: []string{field}, none: -1, place: make(map[string]int, len(found)), values: make([]*string, len(found)), counts: make([]int64, len(found)), from: at.Number, foundAt: time.Now()}
 	for _, one := range found {
 		f.values[one.Rank], f.counts[one.Rank] = one.Text, one.Count
 		if one.Text == nil {

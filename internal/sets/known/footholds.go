@@ -17,15 +17,15 @@ import (
 // Footholds are what is known of one order of a list: where its blocks begin, and how many records each
 // has. Without blocks it only has changes read with the values that the order needs.
 type Footholds struct {
-	list   *List
-	key    string // in the list's orders
-	asked  view.Asked
-	fields []string // of the order
-	order  order.Order
-	texts  texts
-	made   time.Time
-	first  int64        // the number of the state that the blocks were made at
-	used   atomic.Int64 // when they were last used for a page, in Unix nanoseconds
+	list      *List
+	key       string // in the list's orders
+	selection view.Selection
+	fields    []string // of the order
+	order     order.Order
+	texts     texts
+	foundAt   time.Time
+	first     int64        // the number of the state that the blocks were made at
+	used      atomic.Int64 // when they were last used for a page, in Unix nanoseconds
 
 	turn view.Turns // of the caller who places changes
 
@@ -52,7 +52,7 @@ type placed struct {
 const (
 	statesKept  = 8    // they share most of their memory
 	cutsAtOnce  = 8    // blocks that are split in one update
-	placedMost  = 5000 // changes whose places the source is asked for
+	placedLimit = 5000 // changes whose places the source is asked for
 	changeBytes = 100
 	buildTime   = 5 * time.Minute // time limit of a build
 	useLasts    = 5 * time.Second // after the last page, nothing is placed before it is asked for
@@ -61,7 +61,7 @@ const (
 // orderKey names the order of a question.
 func orderKey(q view.Question) string {
 	key := make([]byte, 0, 64)
-	for _, o := range q.Asked().Ask.Order() {
+	for _, o := range q.Selection().Ask.Order() {
 		key = strconv.AppendQuote(append(key, ' '), o.Field)
 		key = strconv.AppendBool(strconv.AppendBool(key, o.Desc), o.NullsFirst)
 	}
@@ -69,7 +69,7 @@ func orderKey(q view.Question) string {
 }
 
 func orderFields(q view.Question) []string {
-	by := q.Asked().Ask.Order()
+	by := q.Selection().Ask.Order()
 	names := make([]string, len(by))
 	for i := range by {
 		names[i] = by[i].Field
@@ -83,8 +83,8 @@ func (l *List) orderOf(q view.Question) *Footholds {
 	l.mu.Lock()
 	o := l.orders[key]
 	if o == nil {
-		o = &Footholds{list: l, key: key, asked: *q.Asked(), fields: orderFields(q), order: q.Order(), turn: view.NewTurns(1)}
-		o.asked.Explain, o.asked.Through = nil, nil
+		o = &Footholds{list: l, key: key, selection: *q.Selection(), fields: orderFields(q), order: q.Order(), turn: view.NewTurns(1)}
+		o.selection.Explain, o.selection.Through = nil, nil
 		if l.orders == nil {
 			l.orders = map[string]*Footholds{}
 		}
@@ -130,16 +130,16 @@ func (o *Footholds) built() bool {
 
 // mostChanges is the most changes that the footholds are worth to be kept for. The caller holds the
 // list's lock.
-func (o *Footholds) mostChanges() int64 {
+func (o *Footholds) changesLimit() int64 {
 	n := len(o.states)
 	if n == 0 {
-		return mostChanges
+		return changesLimit
 	}
-	most := max(o.states[n-1].Records()/20, 1_000)
+	limit := max(o.states[n-1].Records()/20, 1_000)
 	if !o.order.Exact() {
-		most = min(most, placedMost)
+		limit = min(limit, placedLimit)
 	}
-	return most
+	return limit
 }
 
 // trimmed lets places go of changes that the list has let go. The caller holds the list's lock.
@@ -177,7 +177,7 @@ func (o *Footholds) catchUp(ctx context.Context, v view.View) error {
 		}
 		blocks := p.in
 		if len(p.at) > 0 {
-			q, err := v.Ask(o.asked)
+			q, err := v.Ask(o.selection)
 			if err != nil {
 				return err
 			}
@@ -409,13 +409,13 @@ func (l *List) Footholds(ctx context.Context, q view.Question, total int64, want
 		blocks := o.at(m)
 		l.mu.Unlock()
 		if blocks == nil { // known at later states only: this page is read the plain way
-			q.Asked().Explain.Forsake("the footholds are of a later version")
+			q.Selection().Explain.Forsake("the footholds are of a later version")
 			return nil, nil, nil
 		}
 		if blocks.Records() == total || m.Total(total).Is() != paging.TotalExact { // nobody tells whether a list that ages has changed
 			l.all.orders.put(o, o.size(), nil) // it may have grown
 			l.all.lately.note(o, q)
-			q.Asked().Explain.Know("footholds", o.first, o.made)
+			q.Selection().Explain.Know("footholds", o.first, o.foundAt)
 			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {
 				l.build(q) // few blocks have become large
 			}
@@ -424,7 +424,7 @@ func (l *List) Footholds(ctx context.Context, q view.Question, total int64, want
 		l.all.unlike.Add(1)
 		lost = &lostError{"the footholds do not fit the total"}
 	}
-	q.Asked().Explain.Forsake(lost.why)
+	q.Selection().Explain.Forsake(lost.why)
 	l.dropOrder(o)
 	l.build(q)
 	return nil, nil, nil

@@ -14,12 +14,12 @@ import (
 // HeldFootholds are the footholds of a list as it was at an earlier mark: the current ones, without what
 // has changed since. They never change. What does is which changes fall into which block.
 type HeldFootholds struct {
-	of     *Footholds // their order; of no list's state
-	list   *List
-	mark   view.Mark
-	blocks *order.Blocks
-	made   time.Time
-	turn   view.Turns
+	of      *Footholds // their order; of no list's state
+	list    *List
+	mark    view.Mark
+	blocks  *order.Blocks
+	foundAt time.Time
+	turn    view.Turns
 
 	// Guarded by the list's lock.
 	at      view.Mark        // up to which changes are told
@@ -76,7 +76,7 @@ func (h *HeldFootholds) follow(ctx context.Context, q view.Question) error {
 	h.list.mu.Lock()
 	from := h.at
 	h.list.mu.Unlock()
-	told, err := q.Since(ctx, from, view.Want{Fields: h.of.fields, Places: true, Most: mostChanges, Far: from.Number == 0})
+	changes, err := q.Since(ctx, from, view.Want{Fields: h.of.fields, Places: true, Most: mostChanges, Far: from.Number == 0})
 	var lost *view.LostError
 	if errors.As(err, &lost) {
 		return &view.Moved{Why: lost.Why}
@@ -84,11 +84,11 @@ func (h *HeldFootholds) follow(ctx context.Context, q view.Question) error {
 	if err != nil {
 		return err
 	}
-	found, err := h.place(ctx, q, h.blocks, told.All)
+	found, err := h.place(ctx, q, h.blocks, changes.All)
 	if err != nil {
 		return err
 	}
-	h.add(told, found, m)
+	h.add(changes, found, m)
 	return nil
 }
 
@@ -105,13 +105,13 @@ func (h *HeldFootholds) place(ctx context.Context, q view.Question, blocks *orde
 	return h.of.find(ctx, q, blocks, all, at)
 }
 
-func (h *HeldFootholds) add(told *view.Changes, found []int, until view.Mark) {
+func (h *HeldFootholds) add(changes *view.Changes, found []int, until view.Mark) {
 	h.list.mu.Lock()
 	defer h.list.mu.Unlock()
-	for i, c := range told.All {
+	for i, c := range changes.All {
 		h.changes[found[i]] = append(h.changes[found[i]], c.Place)
 	}
-	h.n += len(told.All)
+	h.n += len(changes.All)
 	h.at = until
 }
 
@@ -132,12 +132,12 @@ func (l *List) Held(ctx context.Context, q view.Question, mark view.Mark, total 
 		select {
 		case <-ctx.Done():
 			return nil, ctx.Err()
-		case made := <-making:
-			if h, _ = made.Val.(*HeldFootholds); errors.Is(made.Err, context.DeadlineExceeded) {
+		case result := <-making:
+			if h, _ = result.Val.(*HeldFootholds); errors.Is(result.Err, context.DeadlineExceeded) {
 				return nil, nil // the plain way
 			}
-			if h == nil || made.Err != nil {
-				return nil, made.Err
+			if h == nil || result.Err != nil {
+				return nil, result.Err
 			}
 		}
 		l.mu.Lock()
@@ -153,7 +153,7 @@ func (l *List) Held(ctx context.Context, q view.Question, mark view.Mark, total 
 		return nil, err
 	}
 	l.all.held.put(h, h.size(), func() { l.takeHeld(key, h) }) // it may have grown
-	q.Asked().Explain.Know("footholds", mark.Number, h.made)
+	q.Selection().Explain.Know("footholds", mark.Number, h.foundAt)
 	return h, nil
 }
 
@@ -176,12 +176,12 @@ func (l *List) makeHeld(ctx context.Context, q view.Question, mark view.Mark, to
 	if err != nil || blocks == nil {
 		return nil, err
 	}
-	of := &Footholds{list: l, asked: now.asked, fields: now.fields, order: now.order}
-	h := &HeldFootholds{of: of, list: l, mark: mark, at: mark, made: time.Now(), turn: view.NewTurns(1), changes: map[int][]string{}}
+	of := &Footholds{list: l, selection: now.selection, fields: now.fields, order: now.order}
+	h := &HeldFootholds{of: of, list: l, mark: mark, at: mark, foundAt: time.Now(), turn: view.NewTurns(1), changes: map[int][]string{}}
 	// The number of a state that another service gave out says nothing of what came before.
 	from := mark
 	from.Number = 0
-	told, err := q.Since(ctx, from, view.Want{Fields: of.fields, Places: true, Most: mostChanges, Far: true})
+	changes, err := q.Since(ctx, from, view.Want{Fields: of.fields, Places: true, Most: mostChanges, Far: true})
 	var lost *view.LostError
 	if errors.As(err, &lost) {
 		return nil, nil
@@ -189,21 +189,21 @@ func (l *List) makeHeld(ctx context.Context, q view.Question, mark view.Mark, to
 	if err != nil {
 		return nil, err
 	}
-	found, err := h.place(ctx, q, blocks, told.All)
+	found, err := h.place(ctx, q, blocks, changes.All)
 	if err != nil {
 		return nil, err
 	}
 	undone := map[int]int64{}
-	for i, c := range told.All {
+	for i, c := range changes.All {
 		undone[found[i]] -= c.By
 	}
 	if h.blocks, err = blocks.Edited(edits(undone)); err != nil || h.blocks.Records() != total {
 		l.all.unlike.Add(1)
 		return nil, nil
 	}
-	if found, err = h.place(ctx, q, h.blocks, told.All); err != nil { // the blocks are others now
+	if found, err = h.place(ctx, q, h.blocks, changes.All); err != nil { // the blocks are others now
 		return nil, err
 	}
-	h.add(told, found, q.Mark())
+	h.add(changes, found, q.Mark())
 	return h, nil
 }

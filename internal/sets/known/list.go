@@ -73,7 +73,7 @@ func (l *List) bring(ctx context.Context, q view.Question) error {
 	var lost *lostError
 	if errors.As(err, &lost) {
 		l.Forsake()
-		q.Asked().Explain.Forsake(lost.why)
+		q.Selection().Explain.Forsake(lost.why)
 	}
 	return err
 }
@@ -99,21 +99,21 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 			return nil
 		}
 		began := time.Now()
-		told, err := q.Since(ctx, from, want)
+		changes, err := q.Since(ctx, from, want)
 		var lost *view.LostError
 		switch {
 		case errors.As(err, &lost) && may && l.without(lost, want):
-			q.Asked().Explain.Forsake(lost.Why)
+			q.Selection().Explain.Forsake(lost.Why)
 			continue
 		case lost != nil:
 			return &lostError{lost.Why}
 		case err != nil:
 			return err
 		}
-		if why := l.add(life, from, told); why != "" {
+		if why := l.add(life, from, changes); why != "" {
 			return &lostError{why}
 		}
-		q.Asked().Explain.Fold(int64(len(told.All)), began)
+		q.Selection().Explain.Fold(int64(len(changes.All)), began)
 		return l.trim(ctx, q)
 	}
 }
@@ -121,11 +121,11 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 // mostChanges is the most changes that the list is moved by: with footholds a twentieth of its records,
 // since building them again then takes less. The caller holds the lock.
 func (l *List) mostChanges() int64 {
-	most := int64(mostChanges)
+	limit := int64(mostChanges)
 	for _, o := range l.orders {
-		most = min(most, o.mostChanges())
+		limit = min(limit, o.mostChanges())
 	}
-	return most
+	return limit
 }
 
 // without drops the values that need fields which changes lack, or more changes than can be told, and
@@ -204,18 +204,18 @@ func (l *List) valuesOf(c *view.Change, fields []string) [][]byte {
 
 // add adds changes that were told after a state, in a life of the list, and moves the values that are at it.
 // The reason says why they do not fit.
-func (l *List) add(life int64, from view.Mark, told *view.Changes) (why string) {
+func (l *List) add(life int64, from view.Mark, changes *view.Changes) (why string) {
 	l.mu.Lock()
 	defer l.mu.Unlock()
 	if l.life != life {
 		return "it was forsaken meanwhile"
 	}
-	if told.Until.Number == from.Number { // nobody tells changes of such a list
-		l.mark = told.Until
+	if changes.Until.Number == from.Number { // nobody tells changes of such a list
+		l.mark = changes.Until
 		return ""
 	}
 	before := len(l.changes)
-	l.changes = append(l.changes, told.All...)
+	l.changes = append(l.changes, changes.All...)
 	fresh := l.changes[before:]
 	if l.total != nil && !l.total.add(fresh) {
 		return "the change log does not fit the count"
@@ -228,10 +228,10 @@ func (l *List) add(life int64, from view.Mark, told *view.Changes) (why string) 
 	}
 	for _, p := range l.pasts {
 		if p.at.Number == from.Number {
-			p.add(l, fresh, told.Looked, told.Until)
+			p.add(l, fresh, changes.Looked, changes.Until)
 		}
 	}
-	l.mark, l.limited = told.Until, nil
+	l.mark, l.limited = changes.Until, nil
 	return ""
 }
 

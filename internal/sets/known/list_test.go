@@ -26,11 +26,11 @@ func TestChangesOfAnEarlierLifeAreNotAdded(t *testing.T) {
 	l.mark, l.from = at(1), 1
 	l.wants([]string{"name", "crew"})
 	life := l.life
-	told := &view.Changes{All: []view.Change{{Origin: view.Origin{Number: 2}, By: 1, Values: [][]byte{[]byte("gull"), []byte("3")}}}, Until: at(2)}
+	changes := &view.Changes{All: []view.Change{{Origin: view.Origin{Number: 2}, By: 1, Values: [][]byte{[]byte("gull"), []byte("3")}}}, Until: at(2)}
 	l.Forsake()
 	l.mark, l.from = at(1), 1
 	l.wants([]string{"crew"})
-	assert.NotEmpty(t, l.add(life, at(1), told))
+	assert.NotEmpty(t, l.add(life, at(1), changes))
 	assert.Empty(t, l.changes)
 	assert.Empty(t, l.add(l.life, at(1), &view.Changes{Until: at(2)}))
 	assert.Equal(t, at(2), l.mark)

@@ -80,11 +80,11 @@ func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past
 	}
 	l.mu.Lock()
 	defer l.mu.Unlock()
-	told := Past{By: p.by, Changed: p.changed, Looked: p.looked, list: l, past: p}
+	result := Past{By: p.by, Changed: p.changed, Looked: p.looked, list: l, past: p}
 	if p.at.Number != m.Number {
-		return told, &view.Moved{Why: "what has changed is known up to a later state"}
+		return result, &view.Moved{Why: "what has changed is known up to a later state"}
 	}
-	return told, nil
+	return result, nil
 }
 
 func (l *List) takePast(p *past) {
@@ -127,7 +127,7 @@ func (l *List) follow(ctx context.Context, q view.Question, p *past) error {
 	l.mu.Lock()
 	from := p.at
 	l.mu.Unlock()
-	told, err := q.Since(ctx, from, view.Want{Fields: p.fields, Most: mostChanges, Far: from.Number == 0})
+	changes, err := q.Since(ctx, from, view.Want{Fields: p.fields, Most: mostChanges, Far: from.Number == 0})
 	if err != nil {
 		return err
 	}
@@ -137,15 +137,15 @@ func (l *List) follow(ctx context.Context, q view.Question, p *past) error {
 		return nil
 	}
 	keyed := &List{fields: p.fields}
-	p.add(keyed, told.All, told.Looked, m)
+	p.add(keyed, changes.All, changes.Looked, m)
 	return nil
 }
 
 // Total is the number of records that the list had at the mark, counted as far as most. The total of now is
 // that of the state of the question's view.
-func (p Past) Total(ctx context.Context, q view.Question, most int64) (paging.Total, bool, error) {
-	explain := q.Asked().Explain
-	if most == 0 {
+func (p Past) Total(ctx context.Context, q view.Question, limit int64) (paging.Total, bool, error) {
+	explain := q.Selection().Explain
+	if limit == 0 {
 		explain.Count("not counted")
 		return paging.NotCounted(), true, nil
 	}
@@ -153,7 +153,7 @@ func (p Past) Total(ctx context.Context, q view.Question, most int64) (paging.To
 	known := p.past.total
 	p.list.mu.Unlock()
 	if known == nil {
-		now, err := p.list.Total(ctx, q, most)
+		now, err := p.list.Total(ctx, q, limit)
 		if err != nil {
 			return now, false, err
 		}
@@ -169,8 +169,8 @@ func (p Past) Total(ctx context.Context, q view.Question, most int64) (paging.To
 	} else {
 		explain.Count("known since the list was held")
 	}
-	if most > 0 && *known > most {
-		return paging.AtLeast(most), true, nil
+	if limit > 0 && *known > limit {
+		return paging.AtLeast(limit), true, nil
 	}
 	return paging.Exact(*known), true, nil
 }

@@ -12,9 +12,9 @@ import (
 
 // total is an exact count.
 type total struct {
-	n    int64     // at the list's mark
-	from int64     // the number of the state that it was counted at
-	made time.Time // when
+	n       int64     // at the list's mark
+	from    int64     // the number of the state that it was counted at
+	foundAt time.Time // when
 }
 
 // add moves the count by changes, and reports whether that is possible.
@@ -38,11 +38,11 @@ const (
 )
 
 // Total is the number of records of a question's list at the state of its view. It is counted as far as
-// most; to the end with -1, and with 0 not at all. It is counted once, however many callers ask, and kept
+// Total; to the end with -1, and with 0 not at all. It is counted once, however many callers ask, and kept
 // current from then on. The error is a *view.Moved if it is known at later states only.
-func (l *List) Total(ctx context.Context, q view.Question, most int64) (paging.Total, error) {
-	explain := q.Asked().Explain
-	if most == 0 {
+func (l *List) Total(ctx context.Context, q view.Question, maximum int64) (paging.Total, error) {
+	explain := q.Selection().Explain
+	if maximum == 0 {
 		explain.Count("not counted")
 		return paging.NotCounted(), nil
 	}
@@ -52,7 +52,7 @@ func (l *List) Total(ctx context.Context, q view.Question, most int64) (paging.T
 	}
 	m := q.Mark()
 	if m.State != nil {
-		found, ok, err := l.totalAt(ctx, q, most)
+		found, ok, err := l.totalAt(ctx, q, maximum)
 		var lost *lostError
 		switch {
 		case ok:
@@ -62,17 +62,17 @@ func (l *List) Total(ctx context.Context, q view.Question, most int64) (paging.T
 		}
 	}
 	if q.View().Steady() {
-		_, found, err := l.count(ctx, q, most)
+		_, found, err := l.count(ctx, q, maximum)
 		return found, err
 	}
 	// Other callers may wait for this count, so it does not end with this one's request. It has its own
 	// time limit.
-	counting := l.all.counting.DoChan(fmt.Sprintf("%s %d %d", l.name, m.Number, most), func() (any, error) {
+	counting := l.all.counting.DoChan(fmt.Sprintf("%s %d %d", l.name, m.Number, maximum), func() (any, error) {
 		ctx, cancel := context.WithTimeout(l.all.running, countWait)
 		defer cancel()
 		var found paging.Total
 		err := q.Snapshot(ctx, func(q view.Question) error {
-			at, counted, err := l.count(ctx, q, most)
+			at, counted, err := l.count(ctx, q, maximum)
 			if found = counted; err == nil && at.Number != m.Number {
 				err = &view.Moved{Why: "it was counted at a later state"}
 			}
@@ -92,14 +92,14 @@ func (l *List) Total(ctx context.Context, q view.Question, most int64) (paging.T
 }
 
 // totalAt is the total as it is known, if it is.
-func (l *List) totalAt(ctx context.Context, q view.Question, most int64) (found paging.Total, ok bool, err error) {
+func (l *List) totalAt(ctx context.Context, q view.Question, maximum int64) (found paging.Total, ok bool, err error) {
 	if err := l.bring(ctx, q); err != nil {
 		return found, false, err
 	}
-	m, explain := q.Mark(), q.Asked().Explain
+	m, explain := q.Mark(), q.Selection().Explain
 	l.mu.Lock()
 	defer l.mu.Unlock()
-	if limited, ok := l.limited[most]; ok && m.Number == l.mark.Number && (limited.until.IsZero() || time.Now().Before(limited.until)) {
+	if limited, ok := l.limited[maximum]; ok && m.Number == l.mark.Number && (limited.until.IsZero() || time.Now().Before(limited.until)) {
 		explain.Count("remembered, within this version")
 		return limited.Total, true, nil
 	}
@@ -120,26 +120,26 @@ func (l *List) totalAt(ctx context.Context, q view.Question, most int64) (found 
 			n -= l.changes[i].By
 		}
 	}
-	told := l.mark.Total(n)
-	if told.Is() == paging.TotalExact {
+	current := l.mark.Total(n)
+	if current.Is() == paging.TotalExact {
 		explain.Count("kept current since it was counted")
-		explain.Know("total", t.from, t.made)
+		explain.Know("total", t.from, t.foundAt)
 	} else {
 		explain.Count("remembered, as long as the owner allows")
 	}
-	if most > 0 && n > most {
-		return paging.AtLeast(most), true, nil
+	if maximum > 0 && n > maximum {
+		return paging.AtLeast(maximum), true, nil
 	}
-	return told, true, nil
+	return current, true, nil
 }
 
 // count counts a list in a steady view. An exact count is kept, and is kept current from then on.
-func (l *List) count(ctx context.Context, q view.Question, most int64) (at view.Mark, found paging.Total, err error) {
-	explain := q.Asked().Explain
+func (l *List) count(ctx context.Context, q view.Question, maximum int64) (at view.Mark, found paging.Total, err error) {
+	explain := q.Selection().Explain
 	at = q.Mark()
 	limit := int64(0)
-	if most > 0 {
-		limit = most + 1
+	if maximum > 0 {
+		limit = maximum + 1
 	}
 	explain.Count("counted now")
 	n, whole, err := q.Count(ctx, limit)
@@ -149,8 +149,8 @@ func (l *List) count(ctx context.Context, q view.Question, most int64) (at view.
 	switch {
 	case whole:
 		found = paging.Exact(n)
-	case most > 0 && n > most:
-		found = paging.AtLeast(most)
+	case maximum > 0 && n > maximum:
+		found = paging.AtLeast(maximum)
 	default: // its time was up
 		found = paging.AtLeast(n)
 	}
@@ -165,15 +165,15 @@ func (l *List) count(ctx context.Context, q view.Question, most int64) (at view.
 				l.limited = map[int64]limitedTotal{}
 			}
 			known := limitedTotal{Total: found}
-			if most < 0 || n <= most {
+			if maximum < 0 || n <= maximum {
 				known.until = time.Now().Add(l.all.CountAgain)
 			}
-			l.limited[most] = known
+			l.limited[maximum] = known
 		}
 		return at, found, nil
 	}
 	if since, known := l.between(at, l.mark); known && (l.total == nil || l.total.from < at.Number) {
-		t := &total{n: n, from: at.Number, made: time.Now()}
+		t := &total{n: n, from: at.Number, foundAt: time.Now()}
 		for _, i := range since {
 			t.n += l.changes[i].By
 		}

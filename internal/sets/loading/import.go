@@ -81,13 +81,13 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 		return nil, nil, err
 	}
 	defer file.Close()
-	most := in.MostBytes
-	if most == 0 {
-		most = DefaultImportBytes
+	limit := in.MostBytes
+	if limit == 0 {
+		limit = DefaultImportBytes
 	}
-	if n, err := io.Copy(file, io.LimitReader(in.Source, most+1)); err != nil {
+	if n, err := io.Copy(file, io.LimitReader(in.Source, limit+1)); err != nil {
 		return nil, nil, fmt.Errorf("%w: %w", ErrCutOff, err)
-	} else if n > most {
+	} else if n > limit {
 		return nil, nil, ErrTooLarge
 	}
 	if err := ctx.Err(); err != nil {

@@ -84,7 +84,7 @@ func (l *Loader) LoadCSV(ctx context.Context, draft Draft, csv io.Reader) error 
 
 // load copies records into a new table and, in the same transaction, points the catalogue at it.
 // Nobody knows the table's name before.
-func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options string) (made *catalog.Set, err error) {
+func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options string) (created *catalog.Set, err error) {
 	if err := l.Sweep(ctx, readTime); err != nil {
 		return nil, err
 	}
@@ -114,17 +114,17 @@ func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options s
 		if _, err := tx.Exec(ctx, "alter table "+tables.Name(set)+" add primary key ("+tables.List(set.Rules.Key, tables.Quote)+")"); err != nil {
 			return loadError(set, err)
 		}
-		if made, err = publish(ctx, tx, draft); err != nil {
+		if created, err = publish(ctx, tx, draft); err != nil {
 			return err
 		}
-		_, err = changes.Make(ctx, tx, relation.LogTable(made.Definition))
+		_, err = changes.Make(ctx, tx, relation.LogTable(created.Definition))
 		return err
 	})
 	if err != nil {
 		return nil, err
 	}
-	l.Index(made.Name)
-	return made, nil
+	l.Index(created.Name)
+	return created, nil
 }
 
 // publish points the catalogue at a draft's table, and gives the set that has been made.
@@ -149,11 +149,11 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*catalog.Set, error) 
 		}
 		draft.Open, draft.Fixed = old.Open, cmp.Or(draft.Fixed, old.Fixed)
 	}
-	made, err := catalog.Publish(ctx, tx, draft.definition(), draft.records, draft.followed, draft.isNew)
+	created, err := catalog.Publish(ctx, tx, draft.definition(), draft.records, draft.followed, draft.isNew)
 	if err == nil && old != nil {
 		err = catalog.Replaced(ctx, tx, old.Definition)
 	}
-	return made, err
+	return created, err
 }
 
 // loadError says in plain words where a file is wrong.

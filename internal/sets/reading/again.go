@@ -12,7 +12,7 @@ import (
 // kept is what is needed to give a page again at a later state of its set, without reading it anew.
 type kept struct {
 	view        view.View // that the page is of
-	asked       view.Asked
+	selection   view.Selection
 	order       *known.Footholds // of the page's order
 	first, last []byte           // places of its first and last record; last is nil at the end of the list
 }
@@ -20,8 +20,8 @@ type kept struct {
 // keep prepares a page to be given Again: it notes where the first and the last record stand, and
 // makes sure that changes in the page's order are followed.
 func (r *Reader) keep(s *settled, read *rows) {
-	k := &kept{view: s.view, asked: *s.q.Asked(), order: s.list.Watch(s.q)}
-	k.asked.Explain = nil
+	k := &kept{view: s.view, selection: *s.q.Selection(), order: s.list.Watch(s.q)}
+	k.selection.Explain = nil
 	var err error
 	if k.first, err = k.order.Key(read.order(0)); err != nil {
 		return
@@ -70,19 +70,19 @@ func (r *Reader) again(ctx context.Context, v view.View, page *Page, req *Reques
 	if was := k.view.Mark(); !v.Set().Same(page.Set.Definition) || !v.Mark().Covers(was) && v.Mark().Number != was.Number || v.Mark().State == nil {
 		return nil, nil
 	}
-	q, err := v.Ask(k.asked)
+	q, err := v.Ask(k.selection)
 	if err != nil {
 		return nil, err
 	}
-	most, err := req.counting(v.Set(), k.asked.Ask)
+	limit, err := req.counting(v.Set(), k.selection.Ask)
 	if err != nil {
 		return nil, err
 	}
-	total, err := r.known.List(q).Total(ctx, q, most)
+	total, err := r.known.List(q).Total(ctx, q, limit)
 	if err != nil {
 		return nil, err
 	}
-	settled, err := k.asked.Ask.Settle(total)
+	settled, err := k.selection.Ask.Settle(total)
 	if err != nil || settled.Offset() != page.Settled.Offset() || settled.Fetch() != page.Settled.Fetch() {
 		return nil, err
 	}

@@ -42,9 +42,9 @@ func (r *Reader) facets(ctx context.Context, v view.View, req *Request) (map[str
 		if !filtered(set.Rules, field) {
 			return nil, catalog.Unfit(field, "a field that is not filtered by", "a field of the rules' filters")
 		}
-		asked := req.asked(ask)
-		asked.Except = field
-		q, err := v.Ask(asked)
+		selection := req.selection(ask)
+		selection.Except = field
+		q, err := v.Ask(selection)
 		if err != nil {
 			return nil, err
 		}

@@ -43,10 +43,10 @@ func (r *Reader) held(ctx context.Context, v view.View, req *Request) (*Page, er
 	if past.Changed == 0 { // the list is as it was
 		return r.heldUnchanged(ctx, s, mark, req)
 	}
-	if s.bound() && (s.most != 0 || len(req.Facets) > 0) { // a record is in the list if the filter lets it through both at the mark and now
+	if s.bound() && (s.limit != 0 || len(req.Facets) > 0) { // a record is in the list if the filter lets it through both at the mark and now
 		return nil, errPlain
 	}
-	total, known, err := past.Total(ctx, s.q, s.most)
+	total, known, err := past.Total(ctx, s.q, s.limit)
 	if err == nil && !known {
 		err = errPlain
 	}
@@ -65,13 +65,13 @@ func (r *Reader) held(ctx context.Context, v view.View, req *Request) (*Page, er
 	if err != nil {
 		return nil, err
 	}
-	asked := *s.q.Asked()
+	selection := *s.q.Selection()
 	if way.held != nil {
-		if asked.Through, err = way.held.Through(ctx, s.q, way.first, way.last); err != nil {
+		if selection.Through, err = way.held.Through(ctx, s.q, way.first, way.last); err != nil {
 			return nil, err
 		}
 	}
-	q, err := then.Ask(asked)
+	q, err := then.Ask(selection)
 	if err != nil {
 		return nil, err
 	}
@@ -81,7 +81,7 @@ func (r *Reader) held(ctx context.Context, v view.View, req *Request) (*Page, er
 		return nil, err
 	}
 	s.page.Held = &Held{Version: req.At, MayShrink: s.bound()}
-	if err := r.heldStill(ctx, s, mark, way, read, len(asked.Through)); err != nil {
+	if err := r.heldStill(ctx, s, mark, way, read, len(selection.Through)); err != nil {
 		return nil, err
 	}
 	req.Explain.Step(func(t *view.Times) *time.Duration { return &t.Cut })
@@ -117,7 +117,7 @@ func (r *Reader) heldPlainly(ctx context.Context, v, then view.View, req *Reques
 	if err != nil {
 		return nil, err
 	}
-	q, err := v.Ask(req.asked(page.Settled.Ask()))
+	q, err := v.Ask(req.selection(page.Settled.Ask()))
 	if err != nil {
 		return nil, err
 	}
@@ -139,7 +139,7 @@ func (r *Reader) heldUnchanged(ctx context.Context, s *settled, mark view.Mark, 
 	if err != nil {
 		return nil, err
 	}
-	q, err := v.Ask(*s.q.Asked())
+	q, err := v.Ask(*s.q.Selection())
 	if err != nil {
 		return nil, err
 	}
@@ -189,7 +189,7 @@ func (r *Reader) heldStill(ctx context.Context, s *settled, mark view.Mark, way 
 	q, later := s.q, s.view
 	if seen := read.seen.View; seen.Mark().Number != mark.Number { // a later state than the view's
 		var err error
-		if q, err = seen.Ask(*s.q.Asked()); err != nil {
+		if q, err = seen.Ask(*s.q.Selection()); err != nil {
 			return err
 		}
 		later = seen

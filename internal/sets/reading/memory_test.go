@@ -103,7 +103,9 @@ func (v *moment) Steady() bool                                      { return v.h
 func (v *moment) Close()                                            {}
 func (v *moment) Failed(_ context.Context, err error) (error, bool) { return err, false }
 func (v *moment) Confirm(context.Context) (view.View, error)        { return v.seen(), nil }
-func (v *moment) Ask(asked view.Asked) (view.Question, error)       { return &asking{v, asked}, nil }
+func (v *moment) Ask(selection view.Selection) (view.Question, error) {
+	return &asking{v, selection}, nil
+}
 
 func (v *moment) Mark() view.Mark {
 	if v.how == view.Plain && v.of == nil {
@@ -129,21 +131,21 @@ func (v *moment) At(_ context.Context, number int64) (view.View, error) {
 
 // asking is a question.
 type asking struct {
-	in    *moment
-	asked view.Asked
+	in        *moment
+	selection view.Selection
 }
 
-func (q *asking) View() view.View        { return q.in }
-func (q *asking) Asked() *view.Asked     { return &q.asked }
-func (q *asking) Mark() view.Mark        { return q.in.Mark() }
-func (q *asking) Filtered() bool         { return len(q.asked.Conditions()) > 0 }
-func (q *asking) Records() (int64, bool) { return 0, false }
-func (q *asking) Name() string           { return fmt.Sprint(q.asked.Conditions(), " @", q.in.held) }
+func (q *asking) View() view.View            { return q.in }
+func (q *asking) Selection() *view.Selection { return &q.selection }
+func (q *asking) Mark() view.Mark            { return q.in.Mark() }
+func (q *asking) Filtered() bool             { return len(q.selection.Conditions()) > 0 }
+func (q *asking) Records() (int64, bool)     { return 0, false }
+func (q *asking) Name() string               { return fmt.Sprint(q.selection.Conditions(), " @", q.in.held) }
 
 // sorted are the boats of a state under the conditions of a question, in an order.
-func (m *memory) sorted(n int64, asked *view.Asked, sort string) []boat {
+func (m *memory) sorted(n int64, selection *view.Selection, sort string) []boat {
 	query := url.Values{"sort": {sort}}
-	for _, c := range asked.Conditions() {
+	for _, c := range selection.Conditions() {
 		query[strings.TrimSuffix(c.Field+"."+string(c.Op), "."+string(paging.Equals))] = c.Values
 	}
 	ask, err := m.definition.Rules.Read(query.Encode())
@@ -158,15 +160,15 @@ func (m *memory) sorted(n int64, asked *view.Asked, sort string) []boat {
 
 func (q *asking) list(n int64) []boat {
 	var sort []string
-	for _, o := range q.asked.Ask.Order() {
+	for _, o := range q.selection.Ask.Order() {
 		sort = append(sort, map[bool]string{true: "-"}[o.Desc]+o.Field)
 	}
-	return q.in.sorted(n, &q.asked, strings.Join(sort, ","))
+	return q.in.sorted(n, &q.selection, strings.Join(sort, ","))
 }
 
 func (q *asking) Order() order.Order {
 	var by order.Order
-	for _, o := range q.asked.Ask.Order() {
+	for _, o := range q.selection.Ask.Order() {
 		kind := map[string]value.Type{"id": value.Integer, "crew": value.Integer}[o.Field] // the order of texts is not known elsewhere
 		by = append(by, order.Field{Desc: o.Desc, NullsFirst: o.NullsFirst, Type: kind})
 	}
@@ -176,7 +178,7 @@ func (q *asking) Order() order.Order {
 // ordered are a record's values in the fields of the order.
 func (q *asking) ordered(b *boat) [][]byte {
 	var names []string
-	for _, o := range q.asked.Ask.Order() {
+	for _, o := range q.selection.Ask.Order() {
 		names = append(names, o.Field)
 	}
 	return b.row(names)
@@ -209,10 +211,10 @@ func (q *asking) Compare(_ context.Context, pairs [][2][]*string) ([]int, error)
 
 func (q *asking) Read(ctx context.Context, w view.Window, each func(*view.Row) error) (view.Seen, error) {
 	at := q.in.seen()
-	seen := view.Seen{View: at, Looked: int64(len(q.asked.Through))}
-	if at.of != nil && q.asked.Through == nil {
-		told, _ := (&asking{at.of, q.asked}).Since(ctx, at.Mark(), view.Want{Most: 1 << 40})
-		seen.Looked = told.Looked
+	seen := view.Seen{View: at, Looked: int64(len(q.selection.Through))}
+	if at.of != nil && q.selection.Through == nil {
+		changes, _ := (&asking{at.of, q.selection}).Since(ctx, at.Mark(), view.Want{Most: 1 << 40})
+		seen.Looked = changes.Looked
 	}
 	all := q.list(at.number)
 	if w.Backward && !w.Upto {
@@ -263,11 +265,11 @@ func (q *asking) One(_ context.Context, key, fields []string) (*view.Single, err
 	return nil, view.ErrNoRecord
 }
 
-func (q *asking) Count(_ context.Context, most int64) (int64, bool, error) {
-	if n := int64(len(q.list(q.in.number))); most == 0 || n < most {
+func (q *asking) Count(_ context.Context, limit int64) (int64, bool, error) {
+	if n := int64(len(q.list(q.in.number))); limit == 0 || n < limit {
 		return n, true, nil
 	}
-	return most, false, nil
+	return limit, false, nil
 }
 
 func (q *asking) UpTo(ctx context.Context, place []*string) (n int64, err error) {
@@ -275,10 +277,10 @@ func (q *asking) UpTo(ctx context.Context, place []*string) (n int64, err error)
 	return n, err
 }
 
-func (q *asking) Values(_ context.Context, name string, most int, _ bool) ([]view.Value, error) {
+func (q *asking) Values(_ context.Context, name string, limit int, _ bool) ([]view.Value, error) {
 	var all []view.Value
 	last := []byte(missing)
-	for _, b := range q.in.sorted(q.in.number, &q.asked, name) {
+	for _, b := range q.in.sorted(q.in.number, &q.selection, name) {
 		v := b.row([]string{name})[0]
 		if !bytes.Equal(v, last) || (v == nil) != (last == nil) {
 			one := view.Value{Rank: len(all)}
@@ -290,7 +292,7 @@ func (q *asking) Values(_ context.Context, name string, most int, _ bool) ([]vie
 		all[len(all)-1].Count++
 	}
 	slices.SortStableFunc(all, func(a, b view.Value) int { return cmp.Compare(b.Count, a.Count) })
-	return all[:min(len(all), most)], nil
+	return all[:min(len(all), limit)], nil
 }
 
 func (q *asking) Every(_ context.Context, step func() int64, each func([][]byte, int64) error) (int64, error) {
@@ -308,20 +310,20 @@ func (q *asking) Every(_ context.Context, step func() int64, each func([][]byte,
 
 // Since compares each state with the one before it.
 func (q *asking) Since(_ context.Context, after view.Mark, want view.Want) (*view.Changes, error) {
-	told := &view.Changes{Until: q.in.Mark()}
+	changes := &view.Changes{Until: q.in.Mark()}
 	from, known := after.State.(state)
 	for n := int64(from) + 1; known && n <= q.in.number; n++ {
-		told.Looked += int64(len(besides(q.in.at(n-1), q.in.at(n))) + len(besides(q.in.at(n), q.in.at(n-1))))
+		changes.Looked += int64(len(besides(q.in.at(n-1), q.in.at(n))) + len(besides(q.in.at(n), q.in.at(n-1))))
 		for by, all := range map[int64][]boat{-1: besides(q.list(n-1), q.list(n)), 1: besides(q.list(n), q.list(n-1))} {
 			for _, b := range all {
-				told.All = append(told.All, view.Change{Origin: view.Origin{Number: n}, By: by, Place: fmt.Sprint(n, by, b[0]), Values: b.row(want.Fields)})
+				changes.All = append(changes.All, view.Change{Origin: view.Origin{Number: n}, By: by, Place: fmt.Sprint(n, by, b[0]), Values: b.row(want.Fields)})
 			}
 		}
 	}
-	if int64(len(told.All)) > want.Most {
+	if int64(len(changes.All)) > want.Most {
 		return nil, &view.LostError{Why: "more has changed than is brought on"}
 	}
-	return told, nil
+	return changes, nil
 }
 
 // besides are those of some boats that are not among others just so.
@@ -334,5 +336,5 @@ func besides(some, others []boat) []boat {
 }
 
 func (q *asking) Snapshot(_ context.Context, do func(view.Question) error) error {
-	return do(&asking{&moment{memory: q.in.memory, number: q.in.now(), how: view.Still}, q.asked})
+	return do(&asking{&moment{memory: q.in.memory, number: q.in.now(), how: view.Still}, q.selection})
 }

@@ -121,13 +121,13 @@ type settled struct {
 	q     view.Question
 	list  *known.List
 	ask   paging.Ask
-	most  int64 // see Request.counting
+	limit int64 // see Request.counting
 	total paging.Total
 	page  *Page
 }
 
 // bound reports whether a fixed filter applies.
-func (s *settled) bound() bool { return len(s.view.Set().BindsFor(s.q.Asked().Sees)) > 0 }
+func (s *settled) bound() bool { return len(s.view.Set().BindsFor(s.q.Selection().Sees)) > 0 }
 
 // ask reads a request's query, and makes its question.
 func (r *Reader) ask(v view.View, req *Request) (*settled, error) {
@@ -137,10 +137,10 @@ func (r *Reader) ask(v view.View, req *Request) (*settled, error) {
 		return nil, err
 	}
 	s := &settled{view: v, ask: ask}
-	if s.q, err = v.Ask(req.asked(ask)); err != nil {
+	if s.q, err = v.Ask(req.selection(ask)); err != nil {
 		return nil, err
 	}
-	if s.most, err = req.counting(v.Set(), ask); err != nil {
+	if s.limit, err = req.counting(v.Set(), ask); err != nil {
 		return nil, err
 	}
 	s.list = r.known.List(s.q)
@@ -152,7 +152,7 @@ func (r *Reader) ask(v view.View, req *Request) (*settled, error) {
 func (r *Reader) settle(ctx context.Context, v view.View, req *Request) (*settled, error) {
 	s, err := r.ask(v, req)
 	if err == nil {
-		s.total, err = s.list.Total(ctx, s.q, s.most)
+		s.total, err = s.list.Total(ctx, s.q, s.limit)
 	}
 	if err != nil {
 		return nil, err
@@ -240,12 +240,12 @@ func (r *Reader) records(ctx context.Context, s *settled, req *Request) (view.Vi
 // still settles a page again at the state that its records were read at. The error is a *view.Moved
 // if they are not the page's records at that state.
 func (r *Reader) still(ctx context.Context, s *settled, way *route, seen view.View) error {
-	later, err := seen.Ask(*s.q.Asked())
+	later, err := seen.Ask(*s.q.Selection())
 	if err != nil {
 		return err
 	}
 	list := r.known.List(later)
-	total, err := list.Total(ctx, later, s.most)
+	total, err := list.Total(ctx, later, s.limit)
 	if err != nil {
 		return err
 	}
@@ -329,7 +329,7 @@ type rows struct {
 func newRows(q view.Question, fields []intake.Field, ordered bool) *rows {
 	r := &rows{q: q, fields: catalog.Names(fields), ordered: ordered, copied: copiers.Get().(*copier)}
 	if ordered {
-		by := q.Asked().Ask.Order()
+		by := q.Selection().Ask.Order()
 		r.placed = make([]int, 0, len(by))
 		for _, o := range by {
 			at := slices.Index(r.fields, o.Field)

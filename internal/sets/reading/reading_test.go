@@ -49,12 +49,12 @@ func readerWith(t *testing.T, m *memory, later func(func())) (*reading.Reader, *
 func boats(n int) []boat {
 	all := make([]boat, n)
 	for i := range all {
-		all[i] = made(10 * i)
+		all[i] = created(10 * i)
 	}
 	return all
 }
 
-func made(id int) boat {
+func created(id int) boat {
 	b := boat{strconv.Itoa(id), missing, missing}
 	if n := rand.IntN(9); n > 0 {
 		b[1] = []string{"a", "A", "á", "ab", "b", "Z", "Øst", "müde"}[n-1]
@@ -88,10 +88,10 @@ func TestAnswersOfAnotherKindOfSource(t *testing.T) {
 						all = append(all[:i], all[i+1:]...)
 					case n < 2:
 						id, _ := strconv.Atoi(all[i][0])
-						all[i] = made(id)
+						all[i] = created(id)
 					default:
 						next++
-						all = append(all, made(2*(next*7919%1_000_003)+1)) // in any order, none twice
+						all = append(all, created(2*(next*7919%1_000_003)+1)) // in any order, none twice
 					}
 				}
 				return all
@@ -183,7 +183,7 @@ func agrees(m *memory, page *reading.Page, req *reading.Request) error {
 		return nil
 	}
 	counts := map[string]int64{}
-	for _, b := range m.sorted(number, &view.Asked{Ask: ask, Except: "crew"}, "id") {
+	for _, b := range m.sorted(number, &view.Selection{Ask: ask, Except: "crew"}, "id") {
 		counts[b[2]]++
 	}
 	for _, f := range page.Facets["crew"] {

@@ -40,9 +40,9 @@ func (r *Request) read(set *catalog.Set) (paging.Ask, error) {
 	return ask, nil
 }
 
-// asked is what a question of an ask is made of.
-func (r *Request) asked(ask paging.Ask) view.Asked {
-	return view.Asked{Ask: ask, Sees: r.Visibility, Explain: r.Explain}
+// selection is what a question of an ask is made of.
+func (r *Request) selection(ask paging.Ask) view.Selection {
+	return view.Selection{Ask: ask, Sees: r.Visibility, Explain: r.Explain}
 }
 
 // mended is the request without its cursor, if an error says that the cursor is to blame.
@@ -69,11 +69,11 @@ func (r *Request) counting(set *catalog.Set, ask paging.Ask) (int64, error) {
 	case r.Count == "":
 		return limit, nil
 	}
-	asked := countLimit(&set.Rules.Rules, r.Count)
-	if limit >= 0 && (asked < 0 || asked > limit) {
+	wanted := countLimit(&set.Rules.Rules, r.Count)
+	if limit >= 0 && (wanted < 0 || wanted > limit) {
 		return 0, &CountError{r.Count}
 	}
-	return asked, nil
+	return wanted, nil
 }
 
 func countLimit(rules *paging.Rules, how paging.CountHow) int64 {
@@ -88,10 +88,10 @@ func countLimit(rules *paging.Rules, how paging.CountHow) int64 {
 
 // CountError is the error for a request that wants more counted than the set's rules allow: it may
 // lower the counting mode, not raise it.
-type CountError struct{ Asked paging.CountHow }
+type CountError struct{ Wanted paging.CountHow }
 
 func (e *CountError) Error() string {
-	return fmt.Sprintf("sets: the set's rules count less far than %q", e.Asked)
+	return fmt.Sprintf("sets: the set's rules count less far than %q", e.Wanted)
 }
 
 // What a query may ask for together, so that no caller keeps the database busy with one of them.

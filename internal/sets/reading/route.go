@@ -102,7 +102,7 @@ func (w *route) same(was, now paging.Total) bool {
 
 // read reads records along the route.
 func (w *route) read(ctx context.Context, r *rows, limit int) error {
-	explain := r.q.Asked().Explain
+	explain := r.q.Selection().Explain
 	switch {
 	case w.at != nil && w.backward:
 		explain.Reach("backward from the cursor")
@@ -132,7 +132,7 @@ func (w *route) read(ctx context.Context, r *rows, limit int) error {
 // other side.
 func (w *route) seek(ctx context.Context, r *rows, limit int) error {
 	var key []int
-	for i, o := range r.q.Asked().Ask.Order() {
+	for i, o := range r.q.Selection().Ask.Order() {
 		if slices.Contains(r.q.View().Set().Rules.Key, o.Field) {
 			key = append(key, i)
 		}

@@ -20,7 +20,7 @@ func askAt(ctx context.Context, v view.View, req *Request) (q view.Question, ask
 	if ask, err = req.read(at.Set()); err != nil {
 		return nil, paging.Ask{}, err
 	}
-	q, err = at.Ask(req.asked(ask))
+	q, err = at.Ask(req.selection(ask))
 	return q, ask, err
 }
 
@@ -47,7 +47,7 @@ func (r *Reader) Record(ctx context.Context, req Request, key []string) (one One
 		if err != nil {
 			return err
 		}
-		q, err := at.Ask(req.asked(nothing))
+		q, err := at.Ask(req.selection(nothing))
 		if err != nil {
 			return err
 		}

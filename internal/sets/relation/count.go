@@ -18,12 +18,12 @@ const CountTime = 4 * time.Second
 const countFirst = 1_000 // records counted in the first step
 
 // Count counts the list. It gives up when its time is over: n is then as far as it came.
-func (q *question) Count(ctx context.Context, most int64) (n int64, whole bool, err error) {
-	asked, err := q.whole()
+func (q *question) Count(ctx context.Context, maximum int64) (n int64, whole bool, err error) {
+	question, err := q.whole()
 	if err != nil {
 		return 0, false, err
 	}
-	counting := asked.Count(statement.Region{}, max(most, 0))
+	counting := question.Count(statement.Region{}, max(maximum, 0))
 	q.note(counting)
 	tx, limit := q.in.Tx, q.in.Kind.CountTime()
 	if tx == nil {
@@ -31,21 +31,21 @@ func (q *question) Count(ctx context.Context, most int64) (n int64, whole bool, 
 	}
 	n, err = bounded(ctx, tx, limit/2, func(within pgx.Tx) (int64, error) { return postgres.Int(ctx, within, counting.SQL, counting.Args...) })
 	if postgres.Code(err) == postgres.Canceled && ctx.Err() == nil {
-		n, err = countSome(ctx, tx, asked, limit/2)
+		n, err = countSome(ctx, tx, question, limit/2)
 		return n, false, err
 	}
-	return n, err == nil && (most <= 0 || n < most), err
+	return n, err == nil && (maximum <= 0 || n < maximum), err
 }
 
 // bounded runs a statement with a time limit in a savepoint, so that the transaction survives if
 // it is exceeded, and restores the transaction's own limit.
-func bounded(ctx context.Context, tx pgx.Tx, most time.Duration, ask func(pgx.Tx) (int64, error)) (n int64, err error) {
+func bounded(ctx context.Context, tx pgx.Tx, maximum time.Duration, ask func(pgx.Tx) (int64, error)) (n int64, err error) {
 	err = pgx.BeginFunc(ctx, tx, func(within pgx.Tx) error {
 		var before string
 		if err := within.QueryRow(ctx, "show statement_timeout").Scan(&before); err != nil {
 			return err
 		}
-		if _, err := within.Exec(ctx, fmt.Sprintf("set local statement_timeout = %d", max(most.Milliseconds(), 1))); err != nil {
+		if _, err := within.Exec(ctx, fmt.Sprintf("set local statement_timeout = %d", max(maximum.Milliseconds(), 1))); err != nil {
 			return err
 		}
 		if n, err = ask(within); err != nil {

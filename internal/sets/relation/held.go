@@ -78,10 +78,10 @@ func (t *Table) holdable() (err error) {
 		{&t.old, "old", map[string]statement.Field{t.fateField(): {SQL: fateOf(t, true), Type: value.Text}}},
 		{&t.listed[0], "listed", listed(0)}, {&t.listed[1], "listed", listed(len(t.Own.Args))},
 	} {
-		asked := t.askable()
-		asked.From = part.name + " " + alias
-		maps.Copy(asked.Fields, part.more)
-		if *part.list, err = statement.New(asked); err != nil {
+		described := t.askable()
+		described.From = part.name + " " + alias
+		maps.Copy(described.Fields, part.more)
+		if *part.list, err = statement.New(described); err != nil {
 			return err
 		}
 	}
@@ -99,7 +99,7 @@ type held struct {
 	where statement.Where
 
 	now, old, listed *statement.Question // see rows
-	asked            *statement.Question // see whole; nil: not needed yet
+	question         *statement.Question // see whole; nil: not needed yet
 }
 
 // hold makes the question one of the list at the view's held mark. Its arguments stand behind those
@@ -107,20 +107,20 @@ type held struct {
 func (q *question) hold() error {
 	v := q.in
 	t := v.Table
-	own, _ := t.ownFor(q.asked.Sees)
+	own, _ := t.ownFor(q.selection.Sees)
 	part := t.listed[0]
-	if q.asked.Sees != catalog.All {
+	if q.selection.Sees != catalog.All {
 		part = t.listed[1]
 	}
-	shown := catalog.Names(v.On.Named(q.asked.Ask.Fields()))
-	for _, o := range q.asked.Ask.Order() {
+	shown := catalog.Names(v.On.Named(q.selection.Ask.Fields()))
+	for _, o := range q.selection.Ask.Order() {
 		shown = append(shown, o.Field)
 	}
 	h := &held{Table: t, mark: *v.held, fixed: own.SQL, texts: t.longOf(append(q.looked(), shown...))}
 	own = v.Kind.Against(v, own)
 	var args []any
 	h.since, args = changes.Since(h.mark, "l", len(own.Args)+1)
-	if through := q.asked.Through; through != nil {
+	if through := q.selection.Through; through != nil {
 		args = append(args, through)
 		h.since = fmt.Sprintf("l.ctid = any($%d::text[]::tid[]) and %s", len(own.Args)+len(args), h.since)
 	}
@@ -128,7 +128,7 @@ func (q *question) hold() error {
 		own = And(own, statement.Where{SQL: "$" + strconv.Itoa(len(own.Args)+1) + "::text is not null", Args: args[i : i+1]})
 	}
 	h.where, q.own, q.held = own, own, h
-	ask := q.asked.Ask
+	ask := q.selection.Ask
 	var err error
 	if h.now, err = t.records.Ask(ask, And(own, statement.Where{SQL: "not " + h.isFresh()})); err != nil {
 		return err
@@ -146,7 +146,7 @@ func (q *question) hold() error {
 
 func (h *held) reversed() *held {
 	r := *h
-	r.now, r.old, r.listed, r.asked = h.now.Reversed(), h.old.Reversed(), h.listed.Reversed(), nil
+	r.now, r.old, r.listed, r.question = h.now.Reversed(), h.old.Reversed(), h.listed.Reversed(), nil
 	return &r
 }
 
@@ -183,14 +183,14 @@ func (h *held) parts() string {
 	there := func(and string) string {
 		return fmt.Sprintf("(select true from %s %s where %s%s limit 1) is not null", h.SQL, alias, strings.Join(same, " and "), and)
 	}
-	here, seen := there(""), "true"
+	exists, seen := there(""), "true"
 	if h.fixed != "" {
 		seen = there(" and (" + h.fixed + ")")
 	}
 	parts := fmt.Sprintf(`net as materialized (select max(l.ctid) as at, sum(%[1]s) as side from %[2]s l where %[3]s group by %[4]s having sum(%[1]s) <> 0),
 old as materialized (select %[5]s, %[6]s as %[7]s, %[9]s as %[10]s, %[11]s as %[12]s from net join %[2]s l on l.ctid = net.at where net.side < 0),
 fresh as materialized (select %[8]s from net join %[2]s l on l.ctid = net.at where net.side > 0)`,
-		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, h.apart(seenColumn), h.loggedKeys(), here, h.apart(hereColumn), h.Log.CutIn("l", h.texts), h.apart(cutColumn))
+		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, h.apart(seenColumn), h.loggedKeys(), exists, h.apart(hereColumn), h.Log.CutIn("l", h.texts), h.apart(cutColumn))
 	parts += fmt.Sprintf(",\nfound as materialized (select count(*) as n from %s l where %s)", log, within)
 	return parts + fmt.Sprintf(",\nlost as materialized (select distinct %s from %s l where %s and %s = %d and %s)", h.loggedKeys(), log, h.since, side, changes.Before, h.Log.CutIn("l", h.texts))
 }
@@ -214,8 +214,8 @@ func (h *held) cuts() statement.Statement {
 
 // tableOf is the list as one table, which anything can be asked of.
 func (h *held) tableOf(q *question) (*statement.Question, error) {
-	if h.asked != nil {
-		return h.asked, nil
+	if h.question != nil {
+		return h.question, nil
 	}
 	t := h.askable()
 	revision, fate, revised := "null::bigint", h.apart(fateColumn), h.apart(revisedColumn)
@@ -230,9 +230,9 @@ func (h *held) tableOf(q *question) (*statement.Question, error) {
 	t.Fields[stampField] = statement.Field{SQL: "''", Type: value.Text}
 	whole, err := statement.New(t)
 	if err == nil {
-		h.asked, err = whole.Ask(q.asked.Ask, h.where)
+		h.question, err = whole.Ask(q.selection.Ask, h.where)
 	}
-	return h.asked, err
+	return h.question, err
 }
 
 // rows reads fields of a region's records in order: the current records and the removed ones, each
@@ -271,19 +271,19 @@ func (h *held) rows(fields []string, g statement.Region, offset int64, limit int
 }
 
 // count counts a region's records: the current ones and the removed ones, each as far as limit.
-func (h *held) count(g statement.Region, most int64) statement.Statement {
-	now := h.now.Count(g, most)
-	return statement.Statement{SQL: "with " + h.parts() + "\nselect (" + now.SQL + ") + (" + h.old.Count(g, most).SQL + ")", Args: now.Args}
+func (h *held) count(g statement.Region, limit int64) statement.Statement {
+	now := h.now.Count(g, limit)
+	return statement.Statement{SQL: "with " + h.parts() + "\nselect (" + now.SQL + ") + (" + h.old.Count(g, limit).SQL + ")", Args: now.Args}
 }
 
 // whole reads what a statement returned with a record: how many images of the log it has looked
 // at, and the record's fate. The error is that nobody knows what the record was.
-func (h *held) whole(found, told []byte) (int64, view.Fate, error) {
+func (h *held) whole(found, fate []byte) (int64, view.Fate, error) {
 	n, err := strconv.ParseInt(string(found), 10, 64)
 	if err == nil {
-		err = h.known(view.Fate(told))
+		err = h.known(view.Fate(fate))
 	}
-	return n, view.Fate(told), err
+	return n, view.Fate(fate), err
 }
 
 // known is the error of a record of a fate, if nobody knows what the record was.

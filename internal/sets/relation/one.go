@@ -14,7 +14,7 @@ import (
 
 // One reads fields of the record with a key.
 func (q *question) One(ctx context.Context, key, fields []string) (*view.Single, error) {
-	asked, err := q.whole()
+	question, err := q.whole()
 	if err != nil {
 		return nil, err
 	}
@@ -22,15 +22,15 @@ func (q *question) One(ctx context.Context, key, fields []string) (*view.Single,
 	if !ok {
 		return nil, view.ErrNoRecord
 	}
-	g, err := asked.WithKey(canonical)
+	g, err := question.WithKey(canonical)
 	if err != nil {
 		return nil, err
 	}
-	told := []string{stampField, revisionField, q.in.Table.fateField()}
+	columns := []string{stampField, revisionField, q.in.Table.fateField()}
 	if q.held == nil {
-		told = told[:2]
+		columns = columns[:2]
 	}
-	one, err := asked.Unordered(append(told, fields...), g)
+	one, err := question.Unordered(append(columns, fields...), g)
 	if err != nil {
 		return nil, err
 	}
@@ -53,7 +53,7 @@ func (q *question) One(ctx context.Context, key, fields []string) (*view.Single,
 	}
 	raw := rows.RawValues()
 	s := &view.Single{View: q.in, Values: make([][]byte, len(fields))}
-	for i, v := range raw[len(told):] {
+	for i, v := range raw[len(columns):] {
 		if v != nil {
 			s.Values[i] = append([]byte{}, v...)
 		}

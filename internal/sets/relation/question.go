@@ -20,16 +20,16 @@ import (
 // question is a question of a view of PostgreSQL.
 type question struct {
 	*statement.Question
-	in    *View
-	asked view.Asked
-	own   statement.Where // of every statement on the table
-	name  string
-	held  *held // of a list held still
+	in        *View
+	selection view.Selection
+	own       statement.Where // of every statement on the table
+	name      string
+	held      *held // of a list held still
 }
 
-func (q *question) View() view.View    { return q.in }
-func (q *question) Asked() *view.Asked { return &q.asked }
-func (q *question) Name() string       { return q.name }
+func (q *question) View() view.View            { return q.in }
+func (q *question) Selection() *view.Selection { return &q.selection }
+func (q *question) Name() string               { return q.name }
 
 func (q *question) Mark() view.Mark {
 	if q.held != nil && q.held.fixed != "" {
@@ -39,34 +39,34 @@ func (q *question) Mark() view.Mark {
 }
 
 // Ask makes a question.
-func (v *View) Ask(asked view.Asked) (view.Question, error) {
-	q, err := v.question(asked)
+func (v *View) Ask(selection view.Selection) (view.Question, error) {
+	q, err := v.question(selection)
 	if err != nil {
 		return nil, err
 	}
 	return q, nil
 }
 
-func (v *View) question(asked view.Asked) (*question, error) {
-	q := &question{in: v, asked: asked}
-	q.name = v.Kind.ListName(v) + " " + filterKey(&q.asked, v.On.BindsFor(asked.Sees))
+func (v *View) question(selection view.Selection) (*question, error) {
+	q := &question{in: v, selection: selection}
+	q.name = v.Kind.ListName(v) + " " + filterKey(&q.selection, v.On.BindsFor(selection.Sees))
 	if v.held != nil {
 		q.name += " @" + strconv.FormatInt(v.held.Version, 10)
 		return q, q.hold()
 	}
-	own, records := v.Table.ownFor(asked.Sees)
+	own, records := v.Table.ownFor(selection.Sees)
 	q.own = v.Kind.Against(v, own)
 	var err error
-	if q.Question, err = records.Ask(asked.Ask, q.own); err == nil && asked.Except != "" {
-		q.Question, err = q.Question.Without(asked.Except)
+	if q.Question, err = records.Ask(selection.Ask, q.own); err == nil && selection.Except != "" {
+		q.Question, err = q.Question.Without(selection.Except)
 	}
 	return q, err
 }
 
 // filterKey names what an ask filters and searches, under a fixed filter. It is equal for equal
 // filters, and "" if there are none.
-func filterKey(asked *view.Asked, fixed []paging.Condition) string {
-	ask, conditions, search := asked.Ask, asked.Conditions(), asked.Ask.Search()
+func filterKey(selection *view.Selection, fixed []paging.Condition) string {
+	ask, conditions, search := selection.Ask, selection.Conditions(), selection.Ask.Search()
 	if len(conditions)+len(fixed) == 0 && search == "" {
 		return ""
 	}
@@ -95,7 +95,7 @@ func filterKey(asked *view.Asked, fixed []paging.Condition) string {
 
 // Filtered reports whether the list is a part of the set's records.
 func (q *question) Filtered() bool {
-	return len(q.asked.Conditions()) > 0 || q.asked.Ask.Search() != "" || len(q.in.On.BindsFor(q.asked.Sees)) > 0
+	return len(q.selection.Conditions()) > 0 || q.selection.Ask.Search() != "" || len(q.in.On.BindsFor(q.selection.Sees)) > 0
 }
 
 // Records is the number of records of the list, if the view tells it.
@@ -183,13 +183,13 @@ func (q *question) db() postgres.Querier {
 
 // reading is one Read in progress.
 type reading struct {
-	q     *question
-	w     view.Window
-	each  func(*view.Row) error
-	row   view.Row // that is given to it
-	asked int      // statements
-	stamp []byte   // of the last statement that returned a record; nil if the last one did not
-	seen  view.Seen
+	q          *question
+	w          view.Window
+	each       func(*view.Row) error
+	row        view.Row // that is given to it
+	statements int      // statements
+	stamp      []byte   // of the last statement that returned a record; nil if the last one did not
+	seen       view.Seen
 }
 
 // Read reads a window, region by region.
@@ -216,7 +216,7 @@ func (q *question) Read(ctx context.Context, w view.Window, each func(*view.Row)
 		return r.seen, nil
 	}
 	if r.stamp == nil { // nothing was read that has one
-		r.asked++
+		r.statements++
 		if r.stamp, err = q.in.AskStamp(ctx, q.db()); err != nil {
 			return r.seen, err
 		}
@@ -227,7 +227,7 @@ func (q *question) Read(ctx context.Context, w view.Window, each func(*view.Row)
 	if err != nil {
 		return r.seen, err
 	}
-	if seen != q.in && r.asked > 1 {
+	if seen != q.in && r.statements > 1 {
 		return r.seen, &view.Moved{Why: "between two statements"}
 	}
 	r.seen.View = seen
@@ -271,7 +271,7 @@ func (r *reading) walk(ctx context.Context, regions []statement.Region) error {
 		func(g statement.Region, offset int64, limit int) (int, error) {
 			return r.region(ctx, g, offset, limit)
 		},
-		func(g statement.Region, most int64) (int64, error) { return r.size(ctx, g, most) })
+		func(g statement.Region, limit int64) (int64, error) { return r.size(ctx, g, limit) })
 }
 
 // region reads records of one region. Every statement returns the stamp of its own snapshot.
@@ -285,23 +285,23 @@ func (r *reading) region(ctx context.Context, g statement.Region, offset int64, 
 	if q.held != nil {
 		columns, rows = append(columns, foundField, q.in.Table.fateField()), q.held.rows
 	}
-	told := len(columns)
+	number := len(columns)
 	columns = append(append(columns, sorted...), w.Fields...)
-	values := told + len(sorted)
+	values := number + len(sorted)
 	page, err := rows(columns, g, offset, limit)
 	if err != nil {
 		return 0, err
 	}
 	q.note(page)
-	r.asked++
-	came, err := q.db().Query(ctx, page.SQL, postgres.Texts(page.Args)...)
+	r.statements++
+	result, err := q.db().Query(ctx, page.SQL, postgres.Texts(page.Args)...)
 	if err != nil {
 		return 0, err
 	}
-	defer came.Close()
+	defer result.Close()
 	n := 0
-	for ; came.Next(); n++ {
-		raw := came.RawValues()
+	for ; result.Next(); n++ {
+		raw := result.RawValues()
 		if n == 0 && q.in.stamped() {
 			r.stamp = append([]byte{}, raw[0]...)
 		}
@@ -310,7 +310,7 @@ func (r *reading) region(ctx context.Context, g statement.Region, offset int64, 
 				return n, err
 			}
 		}
-		r.row.Order, r.row.Values = raw[told:values], raw[values:]
+		r.row.Order, r.row.Values = raw[number:values], raw[values:]
 		if err := r.each(&r.row); err != nil {
 			return n, err
 		}
@@ -318,27 +318,27 @@ func (r *reading) region(ctx context.Context, g statement.Region, offset int64, 
 	if n == 0 {
 		r.stamp = nil
 	}
-	return n, came.Err()
+	return n, result.Err()
 }
 
 // size counts a region's records, up to a bound.
-func (r *reading) size(ctx context.Context, g statement.Region, most int64) (int64, error) {
-	r.asked++
-	return r.q.size(ctx, g, most)
+func (r *reading) size(ctx context.Context, g statement.Region, limit int64) (int64, error) {
+	r.statements++
+	return r.q.size(ctx, g, limit)
 }
 
-func (q *question) size(ctx context.Context, g statement.Region, most int64) (int64, error) {
-	counted := q.Question.Count(g, most)
+func (q *question) size(ctx context.Context, g statement.Region, limit int64) (int64, error) {
+	counted := q.Question.Count(g, limit)
 	if q.held != nil {
-		counted = q.held.count(g, most)
+		counted = q.held.count(g, limit)
 	}
 	return postgres.Int(ctx, q.db(), counted.SQL, counted.Args...)
 }
 
 // note explains a statement.
 func (q *question) note(s statement.Statement) {
-	if q.asked.Explain != nil {
-		q.asked.Explain.Ask(q.in.Kind.Unstamped(q.in, s.SQL))
+	if q.selection.Explain != nil {
+		q.selection.Explain.Ask(q.in.Kind.Unstamped(q.in, s.SQL))
 	}
 }
 
@@ -380,12 +380,12 @@ func (q *question) UpTo(ctx context.Context, place []*string) (n int64, err erro
 }
 
 // Values counts a field's values.
-func (q *question) Values(ctx context.Context, field string, most int, ranked bool) ([]view.Value, error) {
-	asked, err := q.whole()
+func (q *question) Values(ctx context.Context, field string, limit int, ranked bool) ([]view.Value, error) {
+	question, err := q.whole()
 	if err != nil {
 		return nil, err
 	}
-	counted, err := asked.Facet(field, most)
+	counted, err := question.Facet(field, limit)
 	if err != nil {
 		return nil, err
 	}
@@ -427,7 +427,7 @@ func (q *question) Snapshot(ctx context.Context, do func(view.Question) error) e
 		return err
 	}
 	defer v.Close()
-	there, err := v.question(q.asked)
+	there, err := v.question(q.selection)
 	if err != nil {
 		return err
 	}

@@ -45,45 +45,45 @@ func (q *question) Since(ctx context.Context, after view.Mark, want view.Want) (
 	case !ok || from.Log != q.in.State.Log:
 		return lost("it was known by another change log")
 	}
-	told, err := q.told(ctx, from.Mark, &want)
+	logged, err := q.readLog(ctx, from.Mark, &want)
 	if code := postgres.Code(err); code == postgres.NoTable || code == postgres.NoColumn {
 		return lost(NoMoreLog)
 	}
 	if err != nil {
 		return nil, err
 	}
-	switch p := told.proof; {
+	switch p := logged.proof; {
 	case p.Log != "" && p.Log != from.Log:
 		return lost(AnotherLog)
 	case p.Gap != "":
 		return lost(p.Gap)
 	case p.Cut:
-		return lost(cutText, slices.DeleteFunc(q.in.Table.longOf(want.Fields), func(f string) bool { return slices.Contains(told.texts, f) })...)
-	case int64(len(told.All)) > want.Most:
+		return lost(cutText, slices.DeleteFunc(q.in.Table.longOf(want.Fields), func(f string) bool { return slices.Contains(logged.texts, f) })...)
+	case int64(len(logged.All)) > want.Most:
 		return lost("more has changed than is brought on: " + strconv.FormatInt(want.Most, 10) + " images")
 	}
-	told.Looked, told.Until = told.proof.Images, q.in.Shown
-	return &told.Changes, nil
+	logged.Looked, logged.Until = logged.proof.Images, q.in.Shown
+	return &logged.Changes, nil
 }
 
-// told are changes with the log's proof that they are all.
-type told struct {
+// logged are changes with the log's proof that they are all.
+type logged struct {
 	view.Changes
 	proof changes.Proof
 	texts []string // fields of the filters whose texts may be missing from the log
 }
 
-// told reads changes. Without fields it sums up those of one origin.
-func (q *question) told(ctx context.Context, after changes.Mark, want *view.Want) (*told, error) {
+// readLog reads changes. Without fields it sums up those of one origin.
+func (q *question) readLog(ctx context.Context, after changes.Mark, want *view.Want) (*logged, error) {
 	t := q.in.Table
-	own, _ := t.ownFor(q.asked.Sees)
+	own, _ := t.ownFor(q.selection.Sees)
 	n := len(own.Args)
 	window := changes.Window{After: after, Until: q.in.State}
 	within, args := window.Condition(alias, n+1)
 	own = And(own, statement.Where{SQL: fmt.Sprintf("%s and %s in (%d, %d) and %s", changes.Intact, logColumn(changes.Side), changes.Before, changes.After, within), Args: args})
-	asked, err := t.logged.Ask(q.asked.Ask, own)
-	if err == nil && q.asked.Except != "" {
-		asked, err = asked.Without(q.asked.Except)
+	question, err := t.logged.Ask(q.selection.Ask, own)
+	if err == nil && q.selection.Except != "" {
+		question, err = question.Without(q.selection.Except)
 	}
 	if err != nil {
 		return nil, &view.LostError{Why: lacksField}
@@ -93,7 +93,7 @@ func (q *question) told(ctx context.Context, after changes.Mark, want *view.Want
 		fields = append(fields, placeField)
 	}
 	before := len(fields)
-	images, err := asked.Unordered(append(fields, want.Fields...), statement.Region{})
+	images, err := question.Unordered(append(fields, want.Fields...), statement.Region{})
 	if err != nil {
 		return nil, &view.LostError{Why: lacksField}
 	}
@@ -102,7 +102,7 @@ func (q *question) told(ctx context.Context, after changes.Mark, want *view.Want
 	if len(want.Fields) == 0 && !want.Places {
 		sql = "select origin, sum(side) from (" + images.SQL + ") as changed (origin, side) group by origin"
 	}
-	found := &told{texts: t.longOf(q.looked())}
+	found := &logged{texts: t.longOf(q.looked())}
 	db, done, err := q.in.Kind.LogReader(ctx, q.in, want.Far)
 	if err != nil {
 		return nil, err
@@ -162,11 +162,11 @@ func copied(raw [][]byte) [][]byte {
 // looked are the fields that the question's conditions look at.
 func (q *question) looked() []string {
 	var names []string
-	for _, c := range append(q.asked.Conditions(), q.in.On.BindsFor(q.asked.Sees)...) {
+	for _, c := range append(q.selection.Conditions(), q.in.On.BindsFor(q.selection.Sees)...) {
 		names = append(names, c.Field)
 	}
-	if q.asked.Ask.Search() != "" {
-		names = append(names, q.asked.Ask.Rules().Search...)
+	if q.selection.Ask.Search() != "" {
+		names = append(names, q.selection.Ask.Rules().Search...)
 	}
 	return names
 }

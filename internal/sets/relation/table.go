@@ -64,20 +64,20 @@ func Column(field string) string { return alias + "." + tables.Quote(field) }
 func New(d *catalog.Definition, f Form, log *changes.Log, logName string) (*Table, error) {
 	t := &Table{Definition: d, Form: f, SQL: tables.Name(d), Log: log, LogName: logName}
 	t.Holds = log != nil && log.Lacks() && log.Has(AllFields(d))
-	asked := t.askable()
-	asked.Fields[revisionField] = statement.Field{SQL: t.Revision, Type: value.BigInteger}
-	asked.Fields[stampField] = statement.Field{SQL: t.Stamp(t, 1), Type: value.Text, Arguments: t.Stamped}
-	asked.Fields[t.fateField()] = statement.Field{SQL: fateOf(t, false), Type: value.Text}
+	described := t.askable()
+	described.Fields[revisionField] = statement.Field{SQL: t.Revision, Type: value.BigInteger}
+	described.Fields[stampField] = statement.Field{SQL: t.Stamp(t, 1), Type: value.Text, Arguments: t.Stamped}
+	described.Fields[t.fateField()] = statement.Field{SQL: fateOf(t, false), Type: value.Text}
 	var err error
-	if t.records, err = statement.New(asked); err != nil {
+	if t.records, err = statement.New(described); err != nil {
 		return nil, err
 	}
 	if t.Own, err = t.records.Where(d.FixedConditions()); err != nil {
 		return nil, err
 	}
 	if t.bound = t.records; t.Stamped > 0 && len(t.Own.Args) > 0 {
-		asked.Fields[stampField] = statement.Field{SQL: t.Stamp(t, len(t.Own.Args)+1), Type: value.Text, Arguments: len(t.Own.Args) + t.Stamped}
-		if t.bound, err = statement.New(asked); err != nil {
+		described.Fields[stampField] = statement.Field{SQL: t.Stamp(t, len(t.Own.Args)+1), Type: value.Text, Arguments: len(t.Own.Args) + t.Stamped}
+		if t.bound, err = statement.New(described); err != nil {
 			return nil, err
 		}
 	}
@@ -92,15 +92,15 @@ func New(d *catalog.Definition, f Form, log *changes.Log, logName string) (*Tabl
 
 // askable is the table as statements are written on it, without what a form adds.
 func (t *Table) askable() statement.Table {
-	asked := statement.Table{
+	described := statement.Table{
 		Dialect: statement.PostgreSQL, From: t.SQL + " " + alias, Places: t.Places, Search: t.Search(t.Definition), ByKey: t.Rules.Key,
 		Fields: make(map[string]statement.Field, len(t.Fields)+4),
 	}
 	for i := range t.Fields {
 		f := &t.Fields[i]
-		asked.Fields[f.Name] = t.sqlField(f)
+		described.Fields[f.Name] = t.sqlField(f)
 	}
-	return asked
+	return described
 }
 
 // sqlField is a field as statements read it.
@@ -141,7 +141,7 @@ func logColumn(name string) string { return alias + "." + name }
 
 // logList is the log as a list, so that it can be asked like the table itself.
 func (t *Table) logList() (*statement.List, error) {
-	asked := statement.Table{
+	described := statement.Table{
 		Dialect: statement.PostgreSQL, From: t.Log.Table() + " " + alias, Search: t.Search(t.Definition),
 		Fields: map[string]statement.Field{
 			originField: {SQL: t.Log.Origin(alias), Type: value.Integer},
@@ -153,10 +153,10 @@ func (t *Table) logList() (*statement.List, error) {
 		if f := &t.Fields[i]; slices.Contains(t.Log.Fields, f.Name) {
 			field := t.sqlField(f)
 			field.SQL = t.Log.Value(alias, f.Name)
-			asked.Fields[f.Name] = field
+			described.Fields[f.Name] = field
 		}
 	}
-	return statement.New(asked)
+	return statement.New(described)
 }
 
 // LoggedFields are the fields that a log must have so that what is remembered can be kept current

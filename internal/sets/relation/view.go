@@ -67,11 +67,11 @@ type Kind interface {
 	// LogReader gives connections for reading a log, until done is called; far: much of it.
 	LogReader(ctx context.Context, v *View, far bool) (db postgres.Querier, done func(), err error)
 	// Origin is the origin of a change that a log tells.
-	Origin(v *View, told int64) view.Origin
+	Origin(v *View, number int64) view.Origin
 	// Lost notes that a log could not tell what has changed.
 	Lost(v *View, why string)
 	// Failed is what an error of reading means for a reader, and whether it may help to read again.
-	Failed(ctx context.Context, v *View, err error) (told error, again bool)
+	Failed(ctx context.Context, v *View, err error) (explained error, again bool)
 }
 
 func (v *View) Set() *catalog.Set { return v.On }
@@ -102,7 +102,7 @@ func (v *View) Confirm(ctx context.Context) (view.View, error) {
 	return now, nil
 }
 
-func (v *View) Failed(ctx context.Context, err error) (told error, again bool) {
+func (v *View) Failed(ctx context.Context, err error) (explained error, again bool) {
 	return v.Kind.Failed(ctx, v, err)
 }
 
@@ -208,7 +208,7 @@ func SnapshotOf(m view.Mark) *changes.Snapshot {
 
 // StateAt is the same view at another state.
 func (v *View) StateAt(at changes.Mark) *View {
-	here := *v
-	here.State, here.Shown = at, MarkOf(at)
-	return &here
+	current := *v
+	current.State, current.Shown = at, MarkOf(at)
+	return &current
 }

@@ -120,5 +120,5 @@ func (a *Attached) Origin(*relation.View, int64) view.Origin { return view.Origi
 func (a *Attached) Lost(*relation.View, string) {}
 
 func (a *Attached) Failed(ctx context.Context, v *relation.View, err error) (error, bool) {
-	return a.db.told(v.Table.SQL, err), a.db.askAgain(ctx, err)
+	return a.db.explained(v.Table.SQL, err), a.db.askAgain(ctx, err)
 }

@@ -63,12 +63,12 @@ func (d *Database) Connect(ctx context.Context) (*pgxpool.Pool, error) {
 	if err != nil || reached {
 		return pool, err
 	}
-	came := time.Now()
+	began := time.Now()
 	if err := d.turn.Take(ctx); err != nil {
 		return nil, err
 	}
 	defer d.turn.Give()
-	if pool, reached, err = d.now(ctx); err != nil || reached || d.away.After(came) {
+	if pool, reached, err = d.now(ctx); err != nil || reached || d.away.After(began) {
 		return pool, err
 	}
 	err = pool.Ping(ctx)

@@ -78,9 +78,9 @@ func (f *Followed) still(ctx context.Context, latest *relation.View) (*relation.
 		end()
 		return nil, err
 	}
-	here := *v
-	here.Tx, here.End = tx, end
-	return &here, nil
+	current := *v
+	current.Tx, current.End = tx, end
+	return &current, nil
 }
 
 func (f *Followed) ListName(v *relation.View) string {
@@ -165,8 +165,8 @@ func (f *Followed) LogReader(ctx context.Context, v *relation.View, far bool) (p
 	return logReader(ctx, f.db.Pools(), f.db.making, far && v.Tx == nil)
 }
 
-func (f *Followed) Origin(v *relation.View, told int64) view.Origin {
-	return view.Origin{Number: v.State.Version, ID: uint64(told)}
+func (f *Followed) Origin(v *relation.View, number int64) view.Origin {
+	return view.Origin{Number: v.State.Version, ID: uint64(number)}
 }
 
 func (f *Followed) Lost(v *relation.View, why string) {
@@ -182,7 +182,7 @@ func (f *Followed) Failed(ctx context.Context, v *relation.View, err error) (err
 	if ctx.Err() == nil && !postgres.IsDataException(code) && code != postgres.Canceled && (code != "" || postgres.Unavailable(err)) {
 		f.following.forsake(v, "its log could not be read: "+err.Error())
 		f.db.askAgain(ctx, err)
-		return f.db.told(v.Table.SQL, err), true
+		return f.db.explained(v.Table.SQL, err), true
 	}
-	return f.db.told(v.Table.SQL, err), false
+	return f.db.explained(v.Table.SQL, err), false
 }

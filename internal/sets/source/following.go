@@ -103,9 +103,9 @@ func (all *Following) latest(source *Followed, set *catalog.Set) *relation.View 
 	if latest == nil || latest.On == set {
 		return latest
 	}
-	here := *latest // the same state, of the set as it was read last
-	here.On = set
-	return &here
+	current := *latest // the same state, of the set as it was read last
+	current.On = set
+	return &current
 }
 
 // claim returns the latest state. If there is none, it reports whether the caller is to look for
@@ -157,9 +157,9 @@ func (all *Following) reaches(v *relation.View, saw *changes.Snapshot) (*relatio
 		at.Version = number
 		f.latest = f.latest.StateAt(at)
 	}
-	here := *f.latest
-	here.On = v.On
-	return &here, nil
+	current := *f.latest
+	current.On = v.On
+	return &current, nil
 }
 
 // markedAt is a view of a state by its mark.
@@ -242,7 +242,7 @@ func (f *Followed) State(ctx context.Context, set *catalog.Set) (FollowState, er
 func (f *Followed) sizeLog(ctx context.Context, d *catalog.Definition, state *FollowState) error {
 	pool, err := f.db.Connect(ctx)
 	if err != nil {
-		return f.db.told(tables.Name(d), err)
+		return f.db.explained(tables.Name(d), err)
 	}
 	l := changes.Log{Schema: changes.LogSchema, Name: changes.LogName(d.Schema, d.Table)}
 	var readable bool
@@ -251,34 +251,34 @@ func (f *Followed) sizeLog(ctx context.Context, d *catalog.Definition, state *Fo
 	if err == nil && readable {
 		err = pool.QueryRow(ctx, fmt.Sprintf("select count(*) from (select from %s limit %d) l", l.Table(), imagesTold)).Scan(&state.Images)
 	}
-	return f.db.told(tables.Name(d), err)
+	return f.db.explained(tables.Name(d), err)
 }
 
 // begin looks for a table's log and, if it is in place, begins to use it.
 func (all *Following) begin(f *following, source *Followed, set *catalog.Set) {
 	ctx, cancel := context.WithTimeout(all.running, followWait)
 	defer cancel()
-	here, missing, err := source.findLog(ctx, set)
+	current, missing, err := source.findLog(ctx, set)
 	if err != nil {
-		missing = []string{source.db.told(tables.Name(set.Definition), err).Error()}
+		missing = []string{source.db.explained(tables.Name(set.Definition), err).Error()}
 	}
 	f.mu.Lock()
 	defer f.mu.Unlock()
 	f.checking = false
-	if here == nil {
+	if current == nil {
 		if f.latest == nil {
 			f.why = missing
 		}
 		return
 	}
-	number, err := all.numbers.state(set.Name, here.State.Log, here.State.Saw, here.Table.Holds && !all.numbers.readOnly)
+	number, err := all.numbers.state(set.Name, current.State.Log, current.State.Saw, current.Table.Holds && !all.numbers.readOnly)
 	if err != nil {
 		f.why = []string{"no number for its state has come yet"}
 		return
 	}
-	at := here.State
+	at := current.State
 	at.Version = number
-	f.latest, f.why, f.since = here.StateAt(at), nil, time.Now()
+	f.latest, f.why, f.since = current.StateAt(at), nil, time.Now()
 }
 
 // Script is the script for a set's table, and the one that undoes it.
@@ -295,7 +295,7 @@ func (f *Followed) Script(ctx context.Context, d *catalog.Definition) (*changes.
 		script.Fields, err = changes.Columns(ctx, tx, d.Schema, d.Table, loggedNames(relation.AllFields(d)))
 		return err
 	})
-	return &script, f.db.told(tables.Name(d), err)
+	return &script, f.db.explained(tables.Name(d), err)
 }
 
 func loggedNames(fields []changes.Field) []string {
@@ -307,7 +307,7 @@ func loggedNames(fields []changes.Field) []string {
 }
 
 // findLog is a set at its current state, with the log of its table, or what is missing of that log.
-func (f *Followed) findLog(ctx context.Context, set *catalog.Set) (here *relation.View, missing []string, err error) {
+func (f *Followed) findLog(ctx context.Context, set *catalog.Set) (current *relation.View, missing []string, err error) {
 	f.keepLog(ctx, set) // a log that is broken begins anew by this
 	script, err := f.Script(ctx, set.Definition)
 	if err != nil {
@@ -345,12 +345,12 @@ func (f *Followed) findLog(ctx context.Context, set *catalog.Set) (here *relatio
 			}
 			t, err := relation.New(set.Definition, followedForm, log, mark.Log)
 			if err == nil {
-				here, missing = &relation.View{Kind: f, On: set, Table: t, State: mark}, nil
+				current, missing = &relation.View{Kind: f, On: set, Table: t, State: mark}, nil
 			}
 			return err
 		})
-		if err != nil || here != nil || first.Log == "" {
-			return here, missing, err
+		if err != nil || current != nil || first.Log == "" {
+			return current, missing, err
 		}
 		select {
 		case <-ctx.Done():

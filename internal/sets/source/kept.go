@@ -393,7 +393,7 @@ func logReader(ctx context.Context, to postgres.Pools, making view.Turns, far bo
 	return to.Main, making.Give, nil
 }
 
-func (k *Kept) Origin(_ *relation.View, told int64) view.Origin { return view.Origin{Number: told} }
+func (k *Kept) Origin(_ *relation.View, number int64) view.Origin { return view.Origin{Number: number} }
 
 func (k *Kept) Lost(v *relation.View, why string) {
 	if why == relation.AnotherLog || why == relation.NoMoreLog {

@@ -73,7 +73,7 @@ func (m *Numbers) number() (n int64, low bool) {
 
 // state numbers a state of a set's table; told: the number is given out. Numbers rise. The error is a
 // *Moved if no number is available at the moment.
-func (m *Numbers) state(set string, log string, saw *changes.Snapshot, told bool) (int64, error) {
+func (m *Numbers) state(set string, log string, saw *changes.Snapshot, given bool) (int64, error) {
 	n, low := m.number()
 	if low {
 		m.takeNumbers()
@@ -81,7 +81,7 @@ func (m *Numbers) state(set string, log string, saw *changes.Snapshot, told bool
 	if n == 0 {
 		return 0, &view.Moved{Why: "no number for its state has come yet"}
 	}
-	if !told {
+	if !given {
 		return n, nil
 	}
 	m.mu.Lock()

@@ -65,9 +65,9 @@ func Away(err error) error {
 	return err
 }
 
-// told is what an error of a source's database is for those who read a table in it. Data exceptions
+// explained is what an error of a source's database is for those who read a table in it. Data exceptions
 // are left as they are: the question's values are wrong.
-func (d *Database) told(table string, err error) error {
+func (d *Database) explained(table string, err error) error {
 	if err = Away(err); err == nil || errors.Is(err, ErrSourceAway) {
 		return err
 	}
@@ -107,9 +107,9 @@ func (d *Database) unopened(ctx context.Context, set *catalog.Definition, err er
 	if errors.As(err, &moved) {
 		return err
 	}
-	told := d.told(tables.Name(set), err)
+	explained := d.explained(tables.Name(set), err)
 	if d.askAgain(ctx, err) {
-		return fmt.Errorf("%w: %w", told, &view.Moved{Why: "its owner is changing the table"})
+		return fmt.Errorf("%w: %w", explained, &view.Moved{Why: "its owner is changing the table"})
 	}
-	return told
+	return explained
 }

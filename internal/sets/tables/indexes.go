@@ -15,19 +15,19 @@ import (
 // at its end; a trigram index for each text field with the operators "has" or "starts"; one for
 // the search. An index is read in both directions, so that one serves both directions of a sort.
 func Indexes(set *catalog.Definition) map[string]string {
-	var made [][]string
+	var created [][]string
 	add := func(fields []string) {
 		for _, k := range set.Rules.Key {
 			if !slices.Contains(fields, k) {
 				fields = append(slices.Clip(fields), k)
 			}
 		}
-		for _, m := range append(made, set.Rules.Key) {
+		for _, m := range append(created, set.Rules.Key) {
 			if slices.Equal(m, fields) {
 				return
 			}
 		}
-		made = append(made, fields)
+		created = append(created, fields)
 	}
 	for i := range set.Rules.Sorts {
 		k := &set.Rules.Sorts[i]
@@ -63,7 +63,7 @@ func Indexes(set *catalog.Definition) map[string]string {
 	if len(set.Rules.Search) > 0 {
 		definitions = append(definitions, "using gin (("+SearchVector(set.Rules.Search, Quote)+"))")
 	}
-	for _, fields := range made {
+	for _, fields := range created {
 		definitions = append(definitions, "("+List(fields, Quote)+")")
 	}
 	named := map[string]string{}

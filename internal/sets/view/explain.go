@@ -70,9 +70,9 @@ func (t *Explain) Ask(statement string) {
 }
 
 // Know notes that something remembered was used, and since when it is known.
-func (t *Explain) Know(what string, number int64, made time.Time) {
+func (t *Explain) Know(what string, number int64, foundAt time.Time) {
 	if t != nil && !slices.ContainsFunc(t.Known, func(k Known) bool { return k.What == what }) {
-		t.Known = append(t.Known, Known{what, number, time.Since(made)})
+		t.Known = append(t.Known, Known{what, number, time.Since(foundAt)})
 	}
 }
 

@@ -57,20 +57,20 @@ type View interface {
 	// Steady reports whether everything is read in one snapshot.
 	Steady() bool
 	// Ask makes a question.
-	Ask(asked Asked) (Question, error)
+	Ask(selection Selection) (Question, error)
 	// Confirm is the view of the state that the source is at now; this one if that is known to be the same
 	// state. The error is a *Moved if the set is another one by now.
 	Confirm(ctx context.Context) (View, error)
 	// At is the same list held at an earlier state; the error is a *GoneError if that is not possible.
 	At(ctx context.Context, number int64) (View, error)
 	// Failed is what an error of reading means for a reader, and whether it may help to read again.
-	Failed(ctx context.Context, err error) (told error, again bool)
+	Failed(ctx context.Context, err error) (explained error, again bool)
 	// Close lets go what the view owns. Views that were made of it end with it.
 	Close()
 }
 
-// Asked is what a question is made of.
-type Asked struct {
+// Selection is what a question is made of.
+type Selection struct {
 	Ask  paging.Ask
 	Sees catalog.Visibility
 	// Except is a field whose conditions in the ask do not count; "": none.
@@ -82,14 +82,14 @@ type Asked struct {
 }
 
 // Conditions are the ask's conditions that count.
-func (a *Asked) Conditions() []paging.Condition {
+func (a *Selection) Conditions() []paging.Condition {
 	return slices.DeleteFunc(a.Ask.Conditions(), func(c paging.Condition) bool { return c.Field == a.Except })
 }
 
 // Question is what is asked of a view's list besides which page.
 type Question interface {
 	View() View
-	Asked() *Asked
+	Selection() *Selection
 	// Name is equal for questions of the same list: the same records, filters and search, in any order.
 	Name() string
 	// Mark is the state at which what the question finds may be remembered: the view's, or none for a list
@@ -113,12 +113,12 @@ type Question interface {
 	One(ctx context.Context, key, fields []string) (*Single, error)
 	// Count counts the list: to its end or, with most above 0, as far as that. Whole means that the end was
 	// reached: a source may give up before, where counting takes too long.
-	Count(ctx context.Context, most int64) (n int64, whole bool, err error)
+	Count(ctx context.Context, limit int64) (n int64, whole bool, err error)
 	// UpTo is the number of records up to a place, that of the place included. The view must be steady.
 	UpTo(ctx context.Context, place []*string) (int64, error)
 	// Values counts a field's values under all conditions but those of the ask on the field itself: the
 	// most frequent first, at most so many; ranked: with their ranks. The view must be steady.
-	Values(ctx context.Context, field string, most int, ranked bool) ([]Value, error)
+	Values(ctx context.Context, field string, limit int, ranked bool) ([]Value, error)
 	// Every walks through the list and calls a function with the order's values of the first record of each
 	// step and with its position; it may do so for others. The view must be steady.
 	Every(ctx context.Context, step func() int64, each func(order [][]byte, at int64) error) (records int64, err error)

@@ -50,7 +50,7 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 
 // Records reads the records of a page that is settled on a total of the caller's own, such
 // as one that it remembers, and closes the page. The error is ErrMoved where other records
-// came than the total says, and else as Page's.
+// Records than the total says, and else as Page's.
 func Records[T any](ctx context.Context, db DB, list *statement.List, settled paging.Page, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Records[T](source(ctx, db), list, settled, own)
 }
@@ -62,8 +62,8 @@ type Facet = fetch.Facet
 // Facets counts, for each of some fields, the records that have each of its values, under
 // the search and all conditions but the ask's own on that field: the most frequent first,
 // at most so many of each field. Errors are those of Page.
-func Facets(ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
-	return fetch.Facets(source(ctx, db), list, ask, own, fields, most)
+func Facets(ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where, fields []string, limit int) (map[string][]Facet, error) {
+	return fetch.Facets(source(ctx, db), list, ask, own, fields, limit)
 }
 
 // source is how records are read of a database.

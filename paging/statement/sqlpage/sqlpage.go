@@ -63,8 +63,8 @@ type Facet = fetch.Facet
 // Facets counts the records with each value of some fields: the most frequent first, at most so
 // many of each field. Each field is counted under the search and all conditions except its own.
 // Errors are those of Page.
-func Facets(ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where, fields []string, most int) (map[string][]Facet, error) {
-	return fetch.Facets(source(ctx, db, list), list, ask, own, fields, most)
+func Facets(ctx context.Context, db DB, list *statement.List, ask paging.Ask, own statement.Where, fields []string, limit int) (map[string][]Facet, error) {
+	return fetch.Facets(source(ctx, db, list), list, ask, own, fields, limit)
 }
 
 // source is how records are read of a database.
