@@ -101,7 +101,7 @@ func HandlerAddress(path string) string {
 }
 
 // Find completes an endpoint by its first answer and by trials, as Run does at first, and
-// Find in sentences what it has found.
+// says in sentences what it has found.
 func (c *Checker) Find(ctx context.Context, e Endpoint) (Endpoint, []string, error) {
 	f, err := (*check.Settings)(c).Find(ctx, &e)
 	if err != nil {

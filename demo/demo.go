@@ -18,7 +18,7 @@ import (
 var files embed.FS
 
 // Load puts the harbour's sets into a store, with as many generated tides as are
-// Load for, all open to callers without a token. Those that are there already are left
+// asked for, all open to callers without a token. Those that are there already are left
 // as they are.
 func Load(ctx context.Context, store *sets.Store, tides int) error {
 	if tides > 0 {

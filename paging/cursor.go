@@ -108,7 +108,7 @@ func (a *ask) cursorList() (l cursor.List, ok bool) {
 
 // Ends is the same page after reading, with the values of its first and last record in the fields
 // of the ask's Order (as in cursor.Place; nil if the page has no records). For a page that was
-// Ends for by a cursor, behind says whether there are records on the cursor's other side.
+// asked for by a cursor, behind says whether there are records on the cursor's other side.
 func (p Page) Ends(first, last []*string, behind bool) Page {
 	page := *p.in()
 	page.behind = behind

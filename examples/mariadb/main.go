@@ -52,12 +52,7 @@ func main() {
 		"arrived_at": {SQL: "arrived_at", Type: value.Time}, "cleared": {SQL: "cleared", Type: value.Boolean, Nullable: true}, "note": {SQL: "note", Nullable: true}}}, rules))
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
 		page, arrivals, err := sqlpage.Read[Arrival](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
-		if err != nil {
-			err = answer.Fail(w, r, err)
-		} else {
-			err = answer.Write(w, r, page, arrivals, answer.Options{})
-		}
-		if err != nil { // none of the caller's
+		if err = answer.Reply(w, r, page, arrivals, err, answer.Options{}); err != nil { // none of the caller's
 			log.Print(err)
 		}
 	})

@@ -51,12 +51,7 @@ func main() {
 	r := gin.New()
 	r.Match([]string{"GET", "HEAD"}, "/arrivals", func(c *gin.Context) {
 		page, arrivals, err := pgxpage.Read[Arrival](c.Request.Context(), db, list, rules, c.Request.URL.RawQuery, statement.Where{})
-		if err != nil {
-			err = answer.Fail(c.Writer, c.Request, err)
-		} else {
-			err = answer.Write(c.Writer, c.Request, page, arrivals, answer.Options{})
-		}
-		if err != nil { // none of the caller's
+		if err = answer.Reply(c.Writer, c.Request, page, arrivals, err, answer.Options{}); err != nil { // none of the caller's
 			log.Print(err)
 		}
 	})

@@ -51,12 +51,7 @@ func main() {
 	}
 	http.HandleFunc("/arrivals", func(w http.ResponseWriter, r *http.Request) {
 		page, arrivals, err := choose.Read(all, rules, r.URL.RawQuery, choose.ByName[Arrival])
-		if err != nil {
-			err = answer.Fail(w, r, err)
-		} else {
-			err = answer.Write(w, r, page, arrivals, answer.Options{})
-		}
-		if err != nil { // none of the caller's
+		if err = answer.Reply(w, r, page, arrivals, err, answer.Options{}); err != nil { // none of the caller's
 			log.Print(err)
 		}
 	})

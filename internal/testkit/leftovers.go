@@ -16,7 +16,7 @@ import (
 const leftWait = 20 * time.Second
 
 // watchLeftovers gives tests a folder of their own for temporary files. The function that it returns
-// watchLeftovers what they have left behind: files there, processes, and ports that they listen on.
+// tells what they have left behind: files there, processes, and ports that they listen on.
 func watchLeftovers(dir string) (left func() []string, err error) {
 	if err := os.Mkdir(dir, 0o711); err != nil {
 		return nil, err

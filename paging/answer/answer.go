@@ -1,12 +1,7 @@
 // Package answer writes a settled page and its records as an HTTP answer, over net/http:
 //
 //	page, boats, err := sqlpage.Read[Boat](r.Context(), db, list, rules, r.URL.RawQuery, statement.Where{})
-//	if err != nil {
-//		err = answer.Fail(w, r, err)
-//	} else {
-//		err = answer.Write(w, r, page, boats, answer.Options{})
-//	}
-//	if err != nil { // none of the caller's
+//	if err = answer.Reply(w, r, page, boats, err, answer.Options{}); err != nil { // none of the caller's
 //		log.Print(err)
 //	}
 //
@@ -88,6 +83,15 @@ type Options struct {
 	Facets map[string][]Facet
 	// Shapes are the shapes that are offered, the default first. Left out: all of this package.
 	Shapes []Shape
+}
+
+// Reply writes a page that was read or, if reading it failed, the error. The error that it returns is as Write's
+// and Fail's: what the program should log, since the caller is not to blame.
+func Reply[T any](w http.ResponseWriter, r *http.Request, page paging.Page, records []T, err error, o Options) error {
+	if err != nil {
+		return Fail(w, r, err)
+	}
+	return Write(w, r, page, records, o)
 }
 
 // Write sends a page and its records. Their type is a struct, whose fields are found by tags

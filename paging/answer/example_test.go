@@ -32,12 +32,7 @@ var fleetRules = &paging.Rules{Key: []string{"id"}, Sorts: []paging.SortKey{{Key
 // boats is a whole handler.
 func boats(w http.ResponseWriter, r *http.Request) {
 	page, onPage, err := choose.Read(fleet, fleetRules, r.URL.RawQuery, choose.ByName[Boat])
-	if err != nil {
-		err = answer.Fail(w, r, err)
-	} else {
-		err = answer.Write(w, r, page, onPage, answer.Options{})
-	}
-	if err != nil {
+	if err = answer.Reply(w, r, page, onPage, err, answer.Options{}); err != nil {
 		log.Print(err)
 	}
 }
@@ -61,8 +56,13 @@ func ExampleWrite() {
 	// </boats?sort=-name&size=2&page=2>; rel="next", </boats?sort=-name&size=2&page=2>; rel="last"
 }
 
+// A handler that does not use Reply.
 func ExampleFail() {
-	res := ask(boats, "/boats?name.min=a")
+	res := ask(func(w http.ResponseWriter, r *http.Request) {
+		if _, err := fleetRules.Read(r.URL.RawQuery); err != nil {
+			answer.Fail(w, r, err)
+		}
+	}, "/boats?name.min=a")
 	io.Copy(os.Stdout, res.Body)
 	// Output:
 	// {"type":"about:blank","title":"Bad Request","status":400,"detail":"name.min: \"name.min\" is no way to filter by name (offered: name, name.not, name.none, name.has, name.starts).","faults":[{"param":"name.min","given":"a","why":"filter.unknown_operator","says":"\"name.min\" is no way to filter by name (offered: name, name.not, name.none, name.has, name.starts)."}]}

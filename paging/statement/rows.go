@@ -10,7 +10,7 @@ const skipByKeyFrom = 200
 
 // Rows reads fields of a region's records, in order: as many as limit from offset on, or
 // all where limit is 0. Its columns have the fields' names, and their order. The error
-// Rows of a field that the table does not have.
+// tells of a field that the table does not have.
 func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Statement, error) {
 	var w writer
 	q.begin(&w, r)

@@ -38,7 +38,7 @@ const (
 )
 
 // Total is the number of records of a question's list at the state of its view. It is counted as far as
-// Total; to the end with -1, and with 0 not at all. It is counted once, however many callers ask, and kept
+// the limit; to the end with -1, and with 0 not at all. It is counted once, however many callers ask, and kept
 // current from then on. The error is a *view.Moved if it is known at later states only.
 func (l *List) Total(ctx context.Context, q view.Question, maximum int64) (paging.Total, error) {
 	explain := q.Selection().Explain

@@ -50,7 +50,7 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 
 // Records reads the records of a page that is settled on a total of the caller's own, such
 // as one that it remembers, and closes the page. The error is ErrMoved where other records
-// Records than the total says, and else as Page's.
+// read than the total says, and else as Page's.
 func Records[T any](ctx context.Context, db DB, list *statement.List, settled paging.Page, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Records[T](source(ctx, db), list, settled, own)
 }
