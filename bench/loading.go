@@ -90,12 +90,12 @@ func loading(ctx context.Context, store *sets.Store, server *postgres.Server, di
 		return fmt.Sprintf("%.1f s, %.2f × the rate of psql (%.2f × without a key)", d.Seconds(), copied[0].Seconds()/d.Seconds(), copied[1].Seconds()/d.Seconds())
 	}
 	fmt.Printf("%d records, %d MB of CSV\npsql \\copy into the same table: %.1f s, into one without a key: %.1f s\nloaded, types known: %s\nimported, from the first byte to a served set: %s\nmost memory of this process so far: %s\n",
-		records, info.Size()>>20, copied[0].Seconds(), copied[1].Seconds(), rate(loaded), rate(imported), mostMemory())
+		records, info.Size()>>20, copied[0].Seconds(), copied[1].Seconds(), rate(loaded), rate(imported), peakMemory())
 	return nil
 }
 
 // mostMemory is the most memory that this process has had, as Linux tells it.
-func mostMemory() string {
+func peakMemory() string {
 	status, err := os.ReadFile("/proc/self/status")
 	if err != nil {
 		return "not told by this system"
@@ -145,7 +145,7 @@ func importing(ctx context.Context, store *sets.Store, dir string, records int) 
 		if err := store.Remove(ctx, "imported"); err != nil {
 			return err
 		}
-		fmt.Printf("%s, %d MB: %.0f s; most memory of this process so far: %s\n", format, info.Size()>>20, took.Seconds(), mostMemory())
+		fmt.Printf("%s, %d MB: %.0f s; most memory of this process so far: %s\n", format, info.Size()>>20, took.Seconds(), peakMemory())
 	}
 	return nil
 }

@@ -253,12 +253,12 @@ func (a *request) answer(list []record) *page {
 	}
 	at := min(a.offset, len(list))
 	p.records = list[at:min(at+a.size, len(list))]
-	p.tell(a, pages)
+	p.say(a, pages)
 	p.link(a, pages)
 	return p
 }
 
-func (p *page) tell(a *request, pages int) {
+func (p *page) say(a *request, pages int) {
 	rows := len(p.records)
 	maps.Copy(p.answer, map[string]any{"total_items": p.total, "total_pages": pages, "page": a.offset/a.size + a.firstPage(), "size": a.size, "limit": a.size, "offset": a.offset,
 		"rows_here": rows, "is_first": a.offset == 0, "is_last": a.offset+rows >= p.total, "has_next": a.offset+rows < p.total, "first_row": nil, "last_row": nil, "after": nil})

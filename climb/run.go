@@ -77,11 +77,11 @@ func (c *Checker) Check(t TB, handler http.Handler, e Endpoint) *Report {
 	}
 	for _, p := range r.WorstFirst() {
 		for _, f := range p.Findings {
-			tell := t.Logf
+			say := t.Logf
 			if p.Severity == report.Fault {
-				tell = t.Errorf
+				say = t.Errorf
 			}
-			tell("%s %s: %s %s", p.Severity, p.Code, f.Says, strings.Join(f.Addresses, " "))
+			say("%s %s: %s %s", p.Severity, p.Code, f.Says, strings.Join(f.Addresses, " "))
 		}
 	}
 	return r

@@ -92,7 +92,7 @@ type walker struct {
 	size                int64
 	page                int64           // the next one's, from 0
 	rows                int64           // that have come
-	latest              onward          // what the last page told
+	latest              onward          // what the last page said
 	before, pagesBefore int64           // records and pages before the first one that was read
 	linked              bool            // a page had a link to its next: one that has none is the last
 	empty               int             // pages in a row without records
@@ -139,7 +139,7 @@ func (w *walker) next(r *fetch.Reply, page onward) (string, error) {
 	return w.e.Ask(fetch.Question{Way: way, Row: w.before + w.page*w.size, Size: w.size, Sized: w.e.Size > 0}), nil
 }
 
-// missing is an error if the last page told of more records or pages than have come.
+// missing is an error if the last page spoke of more records or pages than have come.
 func (w *walker) missing() error {
 	switch t := w.latest; {
 	case t.hasTotal && w.before+w.rows < t.total:

@@ -40,10 +40,10 @@ func (e ruleErrors) Unwrap() []error { return e }
 
 // Limits of rules.
 const (
-	mostSize     = 100_000 // records on a page, also of size=all
-	mostSortKeys = 10      // in one query
-	nameBytes    = 200     // of a parameter's or a field's name
-	mistakes     = 100     // that are told
+	sizeLimit     = 100_000 // records on a page, also of size=all
+	sortKeysLimit = 10      // in one query
+	nameBytes     = 200     // of a parameter's or a field's name
+	mistakes      = 100     // that are told
 )
 
 // Check finds mistakes in the rules, such as a default sort by an unknown key or two parameters of one
@@ -151,9 +151,9 @@ func (c *checker) faults(r *Rules) {
 
 func (c *checker) sizes(r, filled *Rules) {
 	s := &r.Size
-	c.between("size.cap", int64(s.Cap), 0, mostSize)
-	c.between("size.default", int64(s.Default), 0, mostSize)
-	c.between("size.all", int64(s.All), 0, mostSize)
+	c.between("size.cap", int64(s.Cap), 0, sizeLimit)
+	c.between("size.default", int64(s.Default), 0, sizeLimit)
+	c.between("size.all", int64(s.All), 0, sizeLimit)
 	if s.Default > filled.Size.Cap {
 		c.wrong("size.default", strconv.Itoa(s.Default), fmt.Sprintf("at most size.cap, %d", filled.Size.Cap))
 	}
@@ -174,7 +174,7 @@ func (c *checker) sizes(r, filled *Rules) {
 }
 
 func (c *checker) sorts(r, filled *Rules) {
-	c.between("max_sort_keys", int64(r.MaxSortKeys), 0, mostSortKeys)
+	c.between("max_sort_keys", int64(r.MaxSortKeys), 0, sortKeysLimit)
 	c.distinct("key", r.Key)
 	c.distinct("search", r.Search)
 	c.distinct("show", r.Show)

@@ -11,9 +11,9 @@ import (
 // for instead of those behind it; nil if the query has no cursor.
 func (a Ask) Cursor() (at *cursor.Place, backward bool) { return a.in().place, a.in().backward }
 
-// Misplaced is the same ask without its cursor, for when a value in it turns out not to be of its
-// field's type, which the rules do not know: it asks for the first page, with an adjustment that
-// gives the reason. The error is a *Refusal, if the rules refuse that.
+// Misplaced is the same ask for the first page, without its cursor, and with an adjustment that gives the
+// reason. It is for code that finds a value in the cursor which is not of its field's type: the rules may not
+// know the type. The error is a *Refusal, if the rules refuse such cursors.
 func (a Ask) Misplaced(reason string) (Ask, error) {
 	without := *a.in()
 	without.misplace(without.cursorParam(), without.token, code.CursorDamaged, reason)

@@ -26,7 +26,7 @@ func named() *Rules {
 
 func seen(t *testing.T, r *Rules, query string, received int, behind bool) Page {
 	page := settle(t, r, query, NotCounted())
-	page, err := page.Seen(received)
+	page, err := page.Received(received)
 	require.NoError(t, err)
 	if received == 0 {
 		return page.Ends(nil, nil, behind)

@@ -1,9 +1,9 @@
 package paging
 
-// Cut takes the page's records out of a list that is held in memory. The result
-// shares the list's memory; nothing is allocated. A list that is shorter than
-// the total says gives what it has. Of a page that was asked for by a cursor, the list is
-// what was read from there on; choose.Page finds the place in a whole one.
+// Cut takes the page's records out of a list in memory. The result shares the list's
+// memory; nothing is allocated. If the list is shorter than the total, the page has fewer
+// records. For a page that was asked for by a cursor, the list holds the records from the
+// cursor on; choose.Page finds them in the whole list.
 func Cut[T any](list []T, p Page) []T {
 	in := p.in()
 	if in.past || in.ask.rules == nil || in.offset >= int64(len(list)) {

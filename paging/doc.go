@@ -12,7 +12,7 @@
 // final: what is settled cannot be unsettled. Both are plain values, safe for
 // concurrent use, and so is a Rules that nobody changes any more.
 //
-// Wrong input is mended by default, and each mending is told as an Adjustment;
+// Wrong input is mended by default, and each mending is reported as an Adjustment;
 // where the rules say "refuse" instead, the error is a *Refusal that lists every
 // fault at once.
 //

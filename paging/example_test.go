@@ -126,14 +126,14 @@ func ExamplePage_Metadata() {
 }
 
 // Where nobody has counted, one record more than the page is fetched.
-func ExamplePage_Seen() {
+func ExamplePage_Received() {
 	ask, _ := arrivals.Read("page=3")
 	page, _ := ask.Settle(paging.NotCounted())
 	received := 21 // records that the store gave for page.Fetch()
-	page, _ = page.Seen(received)
+	page, _ = page.Received(received)
 	fmt.Println(page.Metadata().Summary, page.Metadata().IsLast)
 	page, _ = ask.Settle(paging.NotCounted())
-	page, _ = page.Seen(7)
+	page, _ = page.Received(7)
 	fmt.Println(page.Metadata().Summary, page.Metadata().IsLast)
 	// Output:
 	// 41–60 false
@@ -144,7 +144,7 @@ func ExampleTotal() {
 	ask, _ := arrivals.Read("")
 	for _, total := range []paging.Total{paging.Exact(168), paging.AtLeast(100), paging.NotCounted(), paging.Remembered(168, time.Minute)} {
 		page, _ := ask.Settle(total)
-		page, _ = page.Seen(21)
+		page, _ = page.Received(21)
 		m := page.Metadata()
 		fmt.Println(m.TotalIs, total.Is(), total.Records(), m.Summary)
 	}
@@ -304,7 +304,7 @@ func ExampleAsk_Cursor() {
 	rules := &paging.Rules{Addressing: paging.ByCursor, Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "tonnage"}}, Size: paging.SizeRules{Default: 2}}
 	ask, _ := rules.Read("sort=-tonnage")
 	page, _ := ask.Settle(paging.NotCounted())
-	page, _ = page.Seen(page.Fetch()) // so many came: one more than the page holds
+	page, _ = page.Received(page.Fetch()) // so many came: one more than the page holds
 	value := func(text string) *string { return &text }
 	page = page.Ends([]*string{value("1200"), value("9")}, []*string{value("700"), value("4")}, false)
 	fmt.Println(page.Metadata().Summary, page.Cursors().After)

@@ -25,7 +25,7 @@ type Adjustment struct {
 	reason string
 }
 
-// MarshalJSON writes null for nothing that was used.
+// MarshalJSON writes null for an empty Used.
 func (a Adjustment) MarshalJSON() ([]byte, error) {
 	written := struct {
 		Param string    `json:"param"`

@@ -138,7 +138,7 @@ func TestEveryPageHolds(t *testing.T) {
 		}
 		fetch := page.Fetch()
 		received := rapid.OneOf(rapid.Just(fetch), rapid.IntRange(0, fetch)).Draw(t, "came")
-		if page, err = page.Seen(received); err != nil {
+		if page, err = page.Received(received); err != nil {
 			return
 		}
 		checkPage(t, r, page)
@@ -229,7 +229,7 @@ func TestValuesStayAndZerosWork(t *testing.T) {
 	require.EqualValues(t, 1, *none.TotalPages)
 	require.Equal(t, []any{0, 0, int64(1), true, true, 20}, []any{nothing.Fetch(), nothing.Rows(), nothing.in().current(), nothing.Metadata().IsFirst, nothing.Metadata().IsLast, nothing.Size()})
 	require.Empty(t, Cut([]int{1, 2, 3}, nothing))
-	_, err = nothing.Seen(3)
+	_, err = nothing.Received(3)
 	require.NoError(t, err)
 	for _, links := range []Links{{}, nothing.On(Base{})} {
 		require.Equal(t, Steps{Self: links.Steps().Self}, links.Steps())
@@ -314,7 +314,7 @@ func TestLadderWithoutAKnownEnd(t *testing.T) {
 		require.NoError(t, err)
 		page, err := ask.Settle(total)
 		require.NoError(t, err)
-		page, err = page.Seen(page.Fetch()) // more follow
+		page, err = page.Received(page.Fetch()) // more follow
 		require.NoError(t, err)
 		rungs := page.On(Base{}).Ladder()
 		known := max(number+1, page.in().pages)

@@ -64,8 +64,8 @@ type change struct {
 }
 
 // On prepares the links of a page on a base.
-func (page Page) On(base Base) Links {
-	p := page.in()
+func (settled Page) On(base Base) Links {
+	p := settled.in()
 	l := Links{page: p, base: base}
 	if base.tmpl != nil || p.ask.ruled().byCursor() {
 		return l

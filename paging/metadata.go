@@ -28,8 +28,8 @@ type Metadata struct {
 }
 
 // Metadata describes the page.
-func (page Page) Metadata() Metadata {
-	p := page.in()
+func (settled Page) Metadata() Metadata {
+	p := settled.in()
 	m := Metadata{
 		Size:     p.size(),
 		TotalIs:  p.total.Is(),
@@ -37,7 +37,7 @@ func (page Page) Metadata() Metadata {
 		Limit:    p.size(),
 		Sort:     p.ask.sorted,
 		Search:   p.ask.search,
-		Filters:  append([]Condition{}, page.Ask().Conditions()...),
+		Filters:  append([]Condition{}, settled.Ask().Conditions()...),
 		IsFirst:  !p.hasPrev(),
 		IsLast:   !p.hasNext(),
 		Summary:  p.summary(),

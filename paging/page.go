@@ -44,11 +44,11 @@ type page struct {
 	offset int64
 	rows   int  // records on it, as far as is known
 	past   bool // lies past the last page and was left there
-	closed bool // the total is known, or Seen has told how many records came
+	closed bool // the total is known, or Received has said how many records there are
 	more   bool // Seen found that records follow or, read backward, precede
 
 	behind bool        // there are records on the other side of the ask's cursor
-	ends   cursor.Pair // told by Ends
+	ends   cursor.Pair // given to Ends
 }
 
 // Settle settles the ask on a total. The error is nil or a *Refusal: a page past the last one if
@@ -201,10 +201,10 @@ func (p *page) position(number int64) int64 {
 	return number
 }
 
-// Seen closes a page whose total is not known, after Fetch records were asked for and came of them
-// have come. It does not change a page that is closed already. The error is nil or a *Refusal:
-// nothing came for a page after the first, and the rules refuse pages past the last one.
-func (p Page) Seen(received int) (Page, error) {
+// Received is the same page after reading, when Fetch records were asked for and this many were received. If the
+// total is not known, they show whether more records follow. The error is nil or a *Refusal: no records were
+// received for a page after the first, and the rules refuse pages past the last one.
+func (p Page) Received(received int) (Page, error) {
 	if in := p.in(); in.closed || in.ask.rules == nil {
 		return p, nil
 	}
@@ -215,7 +215,7 @@ func (p Page) Seen(received int) (Page, error) {
 	return Page{&page}, nil
 }
 
-// close takes in how many records have come.
+// close takes in how many records were received.
 func (p *page) close(received int) error {
 	p.closed = true
 	p.rows = min(max(received, 0), p.ask.size)

@@ -211,7 +211,7 @@ func TestOffsets(t *testing.T) {
 func TestTotalsThatAreNotKnown(t *testing.T) {
 	page := settle(t, &Rules{}, "page=3", NotCounted())
 	assert.Equal(t, 21, page.Fetch(), "one record more than the page")
-	more, err := page.Seen(21)
+	more, err := page.Received(21)
 	require.NoError(t, err)
 	assert.Equal(t, "41–60", more.Metadata().Summary)
 	assert.Nil(t, more.Metadata().TotalPages)
@@ -221,25 +221,25 @@ func TestTotalsThatAreNotKnown(t *testing.T) {
 	ladder := links.Ladder()
 	assert.Equal(t, Rung{Kind: RungGap, From: 5}, ladder[len(ladder)-1], "ends in an open gap")
 
-	last, err := page.Seen(7)
+	last, err := page.Received(7)
 	require.NoError(t, err)
 	assert.Equal(t, "41–47 of 47", last.Metadata().Summary, "the end was seen, so the total is exact")
 	links = last.On(Base{})
 	assert.Empty(t, links.Steps().Next)
 
-	past, err := page.Seen(0)
+	past, err := page.Received(0)
 	require.NoError(t, err)
 	assert.True(t, past.in().past)
 	links = past.On(Base{})
 	assert.Equal(t, "?page=2", links.Steps().Prev)
 
 	page = settle(t, &Rules{}, "page=3", AtLeast(10_001))
-	page, err = page.Seen(21)
+	page, err = page.Received(21)
 	require.NoError(t, err)
 	assert.Equal(t, "41–60 of at least 10,001", page.Metadata().Summary)
 
 	page = settle(t, &Rules{}, "page=999", AtLeast(10_001))
-	page, err = page.Seen(0)
+	page, err = page.Received(0)
 	require.NoError(t, err)
 	assert.Equal(t, "none of at least 10,001", page.Metadata().Summary)
 	assert.EqualValues(t, 10_001, page.Metadata().TotalAtLeast)

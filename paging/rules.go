@@ -179,7 +179,7 @@ const (
 	Descending Direction = "desc"
 )
 
-// Addressing is what callers count in.
+// Addressing is how callers ask for a page.
 type Addressing string
 
 // Ways of addressing; the empty one is by page.
@@ -189,10 +189,10 @@ const (
 	ByCursor Addressing = "cursor" // pages have no number, and follow or precede a record
 )
 
-// PastLast is what a page past the last one gets.
+// PastLast says what is answered to a page past the last one.
 type PastLast string
 
-// What a page past the last one can get.
+// What is answered to a page past the last one.
 const (
 	PastLastGivesLast  PastLast = "last"
 	PastLastGivesFirst PastLast = "first"
@@ -200,13 +200,13 @@ const (
 	PastLastRefused    PastLast = "refuse"
 )
 
-// Answer is what a fault gets.
+// Answer says what is done about a fault in a query.
 type Answer string
 
-// Answers to a fault; an empty one mends.
+// The answers; the empty one mends.
 const (
-	Mend   Answer = "mend"
-	Refuse Answer = "refuse"
+	Mend   Answer = "mend"   // the nearest right value is used, and an adjustment says so
+	Refuse Answer = "refuse" // the query is refused
 )
 
 // Unknown is what becomes of a parameter that the rules do not know.

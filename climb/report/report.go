@@ -24,7 +24,7 @@ const (
 
 // Report is what a run has seen.
 type Report struct {
-	Endpoint endpoint.Endpoint `json:"endpoint"` // as it was told, completed by what was found
+	Endpoint endpoint.Endpoint `json:"endpoint"` // as it was described, completed by what was found
 	Found    []string          `json:"found"`    // what was found out about it, in sentences
 	Records  int64             `json:"records"`  // different ones that were seen
 	Whole    bool              `json:"whole"`    // the list was seen from its first record to its last

@@ -14,7 +14,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-const faultsTold = 100 // of one body
+const faultsLimit = 100 // of one body
 
 // Values turns JSON into a record's values. Objects are merged into the current ones, as in RFC
 // 7396. All wrong values are reported, up to a hundred.
@@ -27,7 +27,7 @@ func Values(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (
 	}
 	slices.Sort(names)
 	for _, name := range names {
-		if len(faults) == faultsTold {
+		if len(faults) == faultsLimit {
 			break
 		}
 		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == name })

@@ -40,8 +40,8 @@ const Xid = `"pl.xid"`
 
 // Bounds of a followed table's log, where nobody reads it.
 const (
-	unread     = "1 hour"    // after this time without a reader, writers stop filling it
-	unreadMost = 256_000_000 // bytes; the table's owner can change it
+	unread      = "1 hour"    // after this time without a reader, writers stop filling it
+	unreadLimit = 256_000_000 // bytes; the table's owner can change it
 )
 
 // longestName is the longest name of a log, in bytes: PostgreSQL's 63, minus the longest suffix of
@@ -127,7 +127,7 @@ begin
     end;
   end;
   return null;
-end `, into, images(beforeRows), images(afterRows), written, 2*Most, LogSchema, l.Table(), Side, lost,
+end `, into, images(beforeRows), images(afterRows), written, 2*Limit, LogSchema, l.Table(), Side, lost,
 		"insert into "+l.Table()+" ("+Side+") values ("+strconv.Itoa(lost)+");", images(beforeRows, afterRows))
 }
 
@@ -252,7 +252,7 @@ declare
 begin
   for part in select relid from pg_partition_tree(`+literal(f.relation())+`) union select `+literal(f.relation())+`::regclass loop
 `+triggers.String()+`  end loop;
-end `), unreadMost, 2*Most, l.stampFunction(), dollars(l.stampSource()), longest, Lacks, settings)
+end `), unreadLimit, 2*Limit, l.stampFunction(), dollars(l.stampSource()), longest, Lacks, settings)
 }
 
 // undo is the SQL that removes what Script made for this table alone.

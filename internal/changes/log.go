@@ -95,7 +95,7 @@ const (
 	// Side is the kind of row: see Before, After.
 	Side = `"pl.side"`
 	// Told is the condition of a row whose change could be logged.
-	Told = Side + " <> 2"
+	Logged = Side + " <> 2"
 	// Cut is true if a text of the row was too long to be logged, and is missing.
 	Cut = `"pl.cut"`
 	// Lacks names the fields of such texts; it is NULL if there are none.

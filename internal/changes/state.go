@@ -13,7 +13,7 @@ import (
 // Bounds of a log. What is older is pruned, and what is known at an older mark cannot be updated.
 const (
 	Longest = time.Hour
-	Most    = 100_000 // changes
+	Limit   = 100_000 // changes
 )
 
 // State is what one snapshot shows of a kept set.
@@ -86,7 +86,7 @@ func (l *Log) Proved(s *Window, first int, texts []string, statement, columns st
 	return fmt.Sprintf(`select p.proof, i.* from (select p.few and p.whole as whole, concat(p.few::int, p.whole::int, p.cut::int, p.images, ' ', %[1]s) as proof
 	from (select count(*) <= %[2]d as few, count(*) filter (where image) as images, %[3]s and coalesce(bool_and(told), true) as whole, coalesce(bool_or(cut), false) as cut
 	from (select %[4]s as version, %[5]s as told, %[6]s as cut, %[11]s as image from %[7]s l where %[8]s limit %[2]d + 1) l) p) p
-	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Most, whole, version, Told, l.CutIn("l", texts), l.Table(), within, statement, columns, fmt.Sprintf("%s in (%d, %d)", Side, Before, After))
+	left join lateral (%[9]s) as i (%[10]s) on true`, l.named(), Limit, whole, version, Logged, l.CutIn("l", texts), l.Table(), within, statement, columns, fmt.Sprintf("%s in (%d, %d)", Side, Before, After))
 }
 
 // Intact is the SQL condition that a log has a whole window, within a statement that is Proved.
@@ -115,7 +115,7 @@ func ReadProof(text string) (p Proof) {
 	case p.Log == "":
 		p.Gap = "the table has no change log that works"
 	case text[0] == '0':
-		p.Gap = fmt.Sprintf("more has changed than %d images", Most)
+		p.Gap = fmt.Sprintf("more has changed than %d images", Limit)
 	case text[1] == '0':
 		p.Gap = Lost
 	}
@@ -146,7 +146,7 @@ func Prune(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 	var floor int64
 	err := tx.QueryRow(ctx, `select greatest((select floor from pageladder.change_log where record_table = $1),
 		(select max(version) from pageladder.change_seen where record_table = $1 and at < now() - $2::interval),
-		(select `+Version+` from `+log.Table()+` order by `+Version+` desc offset $3 limit 1), 0)`, table, Longest, Most).Scan(&floor)
+		(select `+Version+` from `+log.Table()+` order by `+Version+` desc offset $3 limit 1), 0)`, table, Longest, Limit).Scan(&floor)
 	if err != nil {
 		return err
 	}

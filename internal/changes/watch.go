@@ -82,7 +82,7 @@ func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 }
 
 // mostNew is the most new transactions that a standby reports.
-const mostNew = 500
+const newLimit = 500
 
 // StampArgs is the number of arguments of a Stamp.
 const StampArgs = 4
@@ -127,7 +127,7 @@ begin
       ) select coalesce(string_agg(new.xid::text, ','), '') from new)
     else ''
     end);
-end `, l.named(), Xid, l.Table(), mostNew)
+end `, l.named(), Xid, l.Table(), newLimit)
 }
 
 // same is the stamp of a snapshot that is the one it was compared with.
@@ -180,8 +180,8 @@ func ReadStamp(text string, against *Snapshot) (*Stamp, error) {
 			return nil, err
 		}
 	}
-	if len(ids) > mostNew {
-		s.Gap = fmt.Sprintf("more than %d transactions have changed the table", mostNew)
+	if len(ids) > newLimit {
+		s.Gap = fmt.Sprintf("more than %d transactions have changed the table", newLimit)
 	}
 	s.New = slices.ContainsFunc(ids, func(id uint64) bool { return !against.Sees(id) })
 	if s.Log == "" && (against.Standby || !s.New) { // a primary leaves it out only if there are new changes

@@ -91,7 +91,7 @@ Exit codes: 0 the promises are kept, 1 they are not, 5 there is no answer.`,
 		if err != nil {
 			return climbError(err)
 		}
-		return tellClimb(cmd, r, output, junit, report)
+		return printReport(cmd, r, output, junit, report)
 	}
 	return cmd
 }
@@ -238,7 +238,7 @@ func climbProgress(c *climb.Checker, errOut io.Writer) (done func()) {
 }
 
 // tellClimb writes a report to where it is wanted.
-func tellClimb(cmd *cobra.Command, r *climb.Report, output, junit, report string) error {
+func printReport(cmd *cobra.Command, r *climb.Report, output, junit, report string) error {
 	for _, file := range []struct {
 		path  string
 		write func(io.Writer) error

@@ -21,7 +21,7 @@ import (
 
 // notHere are examples that run until they are stopped, or need what only their
 // reader has; other tests run the same commands.
-var notHere = []string{"pageladder demo", "pageladder serve", "pageladder sets attach", "pageladder sets follow", "pageladder sets unfollow", "pageladder restore", "pageladder completion", "--offline", "pageladder backup"}
+var unavailable = []string{"pageladder demo", "pageladder serve", "pageladder sets attach", "pageladder sets follow", "pageladder sets unfollow", "pageladder restore", "pageladder completion", "--offline", "pageladder backup"}
 
 func TestEveryExampleOfTheHelpRuns(t *testing.T) {
 	s := start(t, "demo", "--data-dir", testkit.DataDir(t))
@@ -49,7 +49,7 @@ func TestEveryExampleOfTheHelpRuns(t *testing.T) {
 		for line := range strings.SplitSeq(cmd.Example, "\n") {
 			line = strings.ReplaceAll(strings.TrimSpace(line), "EDITOR=nano", "EDITOR=true")
 			skip := line == ""
-			for _, other := range notHere {
+			for _, other := range unavailable {
 				skip = skip || strings.Contains(line, other)
 			}
 			switch {

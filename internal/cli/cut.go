@@ -68,7 +68,7 @@ in memory.`,
 		if err != nil {
 			return err
 		}
-		tellAdjusted(cmd.ErrOrStderr(), page.Ask().Adjusted())
+		printAdjusted(cmd.ErrOrStderr(), page.Ask().Adjusted())
 		fmt.Fprintln(cmd.ErrOrStderr(), page.Metadata().Summary)
 		return nil
 	}

@@ -202,14 +202,14 @@ next page.`,
 		}
 		page, err := showPage(cmd, c, args[0], rawQuery, output, fields)
 		if err == nil && output == "table" && page.Paging.Page == nil {
-			q.tellNext(cmd, args[0], page)
+			q.printNext(cmd, args[0], page)
 		}
 		return err
 	})
 }
 
 // tellNext tells the command for the page after one that has no number.
-func (q *questionFlags) tellNext(cmd *cobra.Command, set string, page *client.Page) {
+func (q *questionFlags) printNext(cmd *cobra.Command, set string, page *client.Page) {
 	switch {
 	case page.Paging.IsLast:
 		return
@@ -248,7 +248,7 @@ func showPage(cmd *cobra.Command, c *client.Client, set, rawQuery, output string
 	if err != nil {
 		return nil, err
 	}
-	tellAdjusted(cmd.ErrOrStderr(), answer.Adjusted)
+	printAdjusted(cmd.ErrOrStderr(), answer.Adjusted)
 	if since := answer.Paging.ChangesSince; since != nil {
 		fmt.Fprintf(cmd.ErrOrStderr(), "%s as it was at version %d; %s since\n", set, answer.Paging.Version, several(*since, "change"))
 	}

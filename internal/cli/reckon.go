@@ -109,7 +109,7 @@ func (l *listFlags) write(out io.Writer, page paging.Page, base paging.Base) err
 		_, err := fmt.Fprintln(out, markup.LinkHeader(view.Steps))
 		return err
 	}
-	tellAdjusted(out, page.Ask().Adjusted())
+	printAdjusted(out, page.Ask().Adjusted())
 	if m.Page != nil {
 		fmt.Fprintf(out, "page %d, ", *m.Page)
 	}
@@ -226,7 +226,7 @@ func newLadder() *cobra.Command {
 			}
 			return t.write(cmd.OutOrStdout(), l.form, nil)
 		case "table":
-			tellAdjusted(cmd.OutOrStdout(), page.Ask().Adjusted())
+			printAdjusted(cmd.OutOrStdout(), page.Ask().Adjusted())
 			_, err := fmt.Fprintln(cmd.OutOrStdout(), terminalOf(cmd.OutOrStdout()).ladder(&view))
 			return err
 		}

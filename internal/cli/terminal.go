@@ -43,7 +43,7 @@ func (t terminal) ladder(view *markup.View) string {
 }
 
 // tellAdjusted tells what was changed of a question.
-func tellAdjusted(w io.Writer, adjusted []paging.Adjustment) {
+func printAdjusted(w io.Writer, adjusted []paging.Adjustment) {
 	t := terminalOf(w)
 	for _, a := range adjusted {
 		fmt.Fprintf(w, "%s: %s\n", t.in(text.FgMagenta, a.Param), a.Says)

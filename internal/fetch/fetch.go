@@ -124,7 +124,7 @@ func read[T any](query Query, list *statement.List, q *statement.Question, settl
 		slices.Reverse(records)
 		slices.Reverse(into.places)
 	}
-	page, err := settled.Seen(len(records))
+	page, err := settled.Received(len(records))
 	if err != nil {
 		return paging.Page{}, nil, err
 	}
@@ -182,7 +182,7 @@ func pageAt[T any](from Source, list *statement.List, settled paging.Page, own s
 	if err != nil {
 		return paging.Page{}, nil, paging.Ask{}, err
 	}
-	if page, err = settled.Seen(len(records)); err != nil {
+	if page, err = settled.Received(len(records)); err != nil {
 		return paging.Page{}, nil, paging.Ask{}, err
 	}
 	records, into.places = records[:page.Rows():page.Rows()], into.places[:page.Rows()]

@@ -138,7 +138,7 @@ func TestRowsThatAreNoRecordsAreNamed(t *testing.T) {
 	assert.EqualValues(t, 3, bad.Count)
 	_, _, bad = read(t, "id,a\n"+strings.Repeat("1\n", 250), Options{Format: CSV})
 	assert.EqualValues(t, 250, bad.Count)
-	assert.Len(t, bad.Rows, BadRowsMost)
+	assert.Len(t, bad.Rows, BadRowsLimit)
 	_, _, bad = read(t, "id,a\n1,\xff\n", Options{Format: CSV, Encoding: UTF8})
 	assert.Equal(t, "is not UTF-8; is the file windows-1252?", bad.Rows[0].Reason)
 

@@ -43,7 +43,7 @@ type BadRow struct {
 }
 
 // BadRowsMost is the most bad rows that are named.
-const BadRowsMost = 100
+const BadRowsLimit = 100
 
 // BadRows is the error for a file with rows that could not be read.
 type BadRows struct {
@@ -65,13 +65,13 @@ func (b *BadRows) Error() string {
 
 // Plan is what is known of a file after reading it once: all its values have been seen.
 type Plan struct {
-	Options Options
-	Fields  []Field
-	Key     []string // fields that identify a record
-	MadeKey bool     // the key is a row number, made because the file has none
-	Rows    int64
-	Samples [][]string // of each field, a few values
-	Offers  []Offer    // of each field, the option by which it would be more than text; ""
+	Options  Options
+	Fields   []Field
+	Key      []string // fields that identify a record
+	AddedKey bool     // the key is a row number, made because the file has none
+	Rows     int64
+	Samples  [][]string // of each field, a few values
+	Offers   []Offer    // of each field, the option by which it would be more than text; ""
 
 	columns []int  // index of each field in the file's rows; -1: made by us
 	local   []bool // each field's values are not in plain form
@@ -180,7 +180,7 @@ func position(file io.Seeker) int64 {
 
 func (b *BadRows) add(r BadRow) {
 	b.Count++
-	if len(b.Rows) < BadRowsMost {
+	if len(b.Rows) < BadRowsLimit {
 		b.Rows = append(b.Rows, r)
 	}
 }
@@ -347,7 +347,7 @@ func (p *Plan) findKey(columns []*column) error {
 	p.Offers = append([]Offer{""}, p.Offers...)
 	p.local = append([]bool{false}, p.local...)
 	p.columns = append([]int{-1}, p.columns...)
-	p.Key, p.MadeKey = []string{name}, true
+	p.Key, p.AddedKey = []string{name}, true
 	return nil
 }
 

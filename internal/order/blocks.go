@@ -57,7 +57,7 @@ type Builder struct {
 	all     int64
 }
 
-// Build begins blocks of step records each. They take at most as much memory as most says for a
+// Build begins blocks of step records each. They take at most as much memory as limit says for a
 // number of records: blocks are merged while they would take more.
 func Build(step int64, limit func(records int64) int) *Builder {
 	return &Builder{step: max(step, 1), limit: limit}

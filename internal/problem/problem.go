@@ -27,7 +27,7 @@ var (
 	NotSignedIn   = kind("not-signed-in", 401, "A token is needed", "There is no token in the Authorization header, no session, or it is unknown or has ended.")
 	NotAllowed    = kind("not-allowed", 403, "The token's role does not allow this", "The call needs another role, or a token that is not bound to some sets.")
 	CrossOrigin   = kind("cross-origin", 403, "A page of another origin may not write", "A browser sent the request on behalf of a page of another origin.")
-	NothingHere   = kind("nothing-here", 404, "There is nothing at this address", "No route has this path.")
+	NoSuchPath    = kind("nothing-here", 404, "There is nothing at this address", "No route has this path.")
 	NoSet         = kind("no-set", 404, "There is no such record set", "The set does not exist, or the caller's token is not for it.")
 	NoRecord      = kind("no-record", 404, "There is no such record", "No record has this key, or it is hidden from the caller or left out by the filters.")
 	PastLast      = kind("past-last", 404, "The page is past the last one", "The set's rules refuse pages past the last one.")

@@ -94,7 +94,7 @@ func totalOf(raw json.RawMessage) (paging.Total, error) {
 func Answer(body *api.ReckonBody, rules *rulesfile.Rules, page paging.Page, language *markup.Language) (answer api.Reckoned, err error) {
 	answer.Fetch, answer.Order, answer.Params = page.Fetch(), append([]paging.Order{}, page.Ask().Order()...), api.NamesOf(&rules.Rules)
 	if body.Came != nil {
-		if page, err = page.Seen(*body.Came); err != nil {
+		if page, err = page.Received(*body.Came); err != nil {
 			return answer, err
 		}
 	}

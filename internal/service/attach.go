@@ -37,7 +37,7 @@ func (s *Service) attach(c *gin.Context) error {
 		return err
 	}
 	s.created(c, set)
-	return s.tellSet(c, set, http.StatusCreated)
+	return s.sendSet(c, set, http.StatusCreated)
 }
 
 func (s *Service) listSources(c *gin.Context) error {

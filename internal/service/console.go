@@ -31,14 +31,14 @@ func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
 		isAsset := strings.HasPrefix(name, "assets/")
 		switch file := all[name]; {
 		case isAsset && file == nil, name == "api" || strings.HasPrefix(name, "api/"), !isAsset && !isConsolePath(name) && !navigates(c.Request):
-			s.fail(c, problem.Of(problem.NothingHere, "there is nothing at %s", c.Request.URL.Path))
+			s.fail(c, problem.Of(problem.NoSuchPath, "there is nothing at %s", c.Request.URL.Path))
 		case c.Request.Method != http.MethodGet && c.Request.Method != http.MethodHead:
 			s.fail(c, problem.Of(problem.NoMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
 		case isAsset:
 			c.Header("Cache-Control", "public, max-age=31536000, immutable")
 			file.Send(c.Writer)
 		case all["index.html"] == nil:
-			s.fail(c, problem.Of(problem.NothingHere, "this binary was built without the console; make build builds both"))
+			s.fail(c, problem.Of(problem.NoSuchPath, "this binary was built without the console; make build builds both"))
 		default:
 			c.Header("Cache-Control", "no-cache")
 			htmlHeaders(c, consoleCSP)

@@ -17,7 +17,7 @@ import (
 
 // description answers the API's description, made of the routes.
 func (s *Service) description(c *gin.Context) error {
-	s.tellDescription(c, s.routes, nil)
+	s.sendDescription(c, s.routes, nil)
 	return nil
 }
 
@@ -33,11 +33,11 @@ func (s *Service) setDescription(c *gin.Context) error {
 			routes = append(routes, r)
 		}
 	}
-	s.tellDescription(c, routes, set)
+	s.sendDescription(c, routes, set)
 	return nil
 }
 
-func (s *Service) tellDescription(c *gin.Context, routes []route, set *sets.Set) {
+func (s *Service) sendDescription(c *gin.Context, routes []route, set *sets.Set) {
 	api := &openapi.API{Version: s.version, Server: s.reach.Public, Cookie: access.Cookie, Problem: api.Problem{}, Always: []*problem.Kind{problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway}}
 	for _, shape := range shapes.All() {
 		records := openapi.AsText

@@ -214,10 +214,10 @@ func same(t *testing.T, what string, was, now earlierAnswer) {
 	t.Helper()
 	assert.Equal(t, was.Status, now.Status, what)
 	assert.Equal(t, was.Location, now.Location, what)
-	toldStill(t, what, was.Body, now.Body)
+	stillSaid(t, what, was.Body, now.Body)
 }
 
-func toldStill(t *testing.T, what string, was, now any) {
+func stillSaid(t *testing.T, what string, was, now any) {
 	t.Helper()
 	switch was := was.(type) {
 	case map[string]any:
@@ -226,7 +226,7 @@ func toldStill(t *testing.T, what string, was, now any) {
 			return
 		}
 		for name, value := range was {
-			toldStill(t, what+" "+name, value, object[name])
+			stillSaid(t, what+" "+name, value, object[name])
 		}
 	case []any:
 		list, ok := now.([]any)
@@ -234,7 +234,7 @@ func toldStill(t *testing.T, what string, was, now any) {
 			return
 		}
 		for i := range was {
-			toldStill(t, fmt.Sprintf("%s[%d]", what, i), was[i], list[i])
+			stillSaid(t, fmt.Sprintf("%s[%d]", what, i), was[i], list[i])
 		}
 	default:
 		if was == "" && now == nil { // nothing was used: told as "" before

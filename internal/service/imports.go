@@ -89,7 +89,7 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 	if err != nil {
 		return err
 	}
-	tellPlan(&answer, plan, aside)
+	describePlan(&answer, plan, aside)
 	if set == nil {
 		c.PureJSON(http.StatusOK, answer)
 		return nil
@@ -108,7 +108,7 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 func (s *Service) readProgress(c *gin.Context) error {
 	now, ok := s.files.Of(c.Param("name"))
 	if !ok {
-		return problem.Of(problem.NothingHere, "no import under this name is running, or has run lately")
+		return problem.Of(problem.NoSuchPath, "no import under this name is running, or has run lately")
 	}
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, now)

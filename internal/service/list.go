@@ -40,7 +40,7 @@ func (s *Service) readList(c *gin.Context) error {
 	if c.Param("number") != "" {
 		page := set.Rules.Resolved().Params.Page
 		if page == "" {
-			return problem.Of(problem.NothingHere, "the pages of this list are not addressed by number, so that they have no path of their own")
+			return problem.Of(problem.NoSuchPath, "the pages of this list are not addressed by number, so that they have no path of their own")
 		}
 		rawQuery = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+rawQuery, "&")
 		if base, err = s.pageBase(set); err != nil {

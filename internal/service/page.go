@@ -175,7 +175,7 @@ func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 }
 
 // answer is a page as it is sent. It is remembered if possible.
-func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self string, ready *answer.Page, body []byte) *answers.Answer {
+func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self string, ready *answer.Content, body []byte) *answers.Answer {
 	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: request.speaks.Explain, Held: page.Held != nil}
 	fresh.Describe(request.shape, ready, self)
 	key := request.key(c, page.Set)
@@ -335,7 +335,7 @@ func asFor(page *sets.Page, rawQuery string) (paging.Page, error) {
 	if more := !metadata.IsLast && !backward || !metadata.IsFirst && backward; more && received < settled.Fetch() {
 		received++
 	}
-	if settled, err = settled.Seen(received); err != nil {
+	if settled, err = settled.Received(received); err != nil {
 		return paging.Page{}, err
 	}
 	return page.Ended(settled), nil

@@ -77,7 +77,7 @@ var plainErrors = []struct {
 	{sets.ErrCutOff, problem.BadRequest, "the file was cut off; nothing of it is kept"},
 	{sets.ErrStale, problem.Stale, "the record has another revision by now; read it again"}, {errStaleRules, problem.Stale, ""},
 	{sets.ErrSetTaken, problem.Taken, ""}, {sets.ErrKeyTaken, problem.Taken, "another record has this key"},
-	{access.ErrUsed, problem.NotSignedIn, ""}, {access.ErrUnknown, problem.NotSignedIn, ""}, {access.ErrNoToken, problem.NothingHere, ""},
+	{access.ErrUsed, problem.NotSignedIn, ""}, {access.ErrUnknown, problem.NotSignedIn, ""}, {access.ErrNoToken, problem.NoSuchPath, ""},
 }
 
 // problemFor is the problem that an error is for the caller.
@@ -193,7 +193,7 @@ func (s *Service) problemPages(c *gin.Context) error {
 		}
 	}
 	if page.Kinds == nil {
-		return problem.Of(problem.NothingHere, "there is no type of problem named %s", strconv.Quote(name))
+		return problem.Of(problem.NoSuchPath, "there is no type of problem named %s", strconv.Quote(name))
 	}
 	htmlHeaders(c, lists.CSP)
 	render(c, http.StatusOK, page)

@@ -51,7 +51,7 @@ func (s *Service) table() []route {
 			answer: api.TableList{}, fails: []*problem.Kind{problem.BadBody, problem.SourceAway}},
 		{method: "GET", path: "/api/sources/:source/tables/:schema/:table", scope: access.AllSets, role: owner, handler: s.readTable, says: "Tell the fields and the key of a table or view of a source.",
 			answer: api.TableFields{}, fails: []*problem.Kind{problem.BadBody, problem.SourceAway}},
-		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: api.Progress{}, fails: []*problem.Kind{problem.NothingHere}},
+		{method: "GET", path: "/api/imports/:name", scope: access.AnySet, role: owner, handler: s.readProgress, says: "Tell how far an import has come.", answer: api.Progress{}, fails: []*problem.Kind{problem.NoSuchPath}},
 
 		{method: "GET", path: set, scope: access.ThisSet, role: reader, handler: s.readSet, says: "Describe a set and its rules.", answer: api.SetInfo{}, fails: []*problem.Kind{problem.NoSet}},
 		{method: "PATCH", path: set, scope: access.ThisSet, role: owner, handler: s.changeSet, says: "Change a set's label, fixed filter, whether it is open, and of an attached one what is remembered and whether it is followed.",
@@ -96,7 +96,7 @@ func (s *Service) table() []route {
 		{method: "GET", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.listTokens, says: "List the tokens that have been made.", answer: api.TokenList{}},
 		{method: "POST", path: "/api/tokens", scope: access.AllSets, role: owner, handler: s.createToken, says: "Make a token. It is told this once.",
 			body: api.TokenBody{}, example: `{"label": "the harbour master", "role": "owner"}`, media: jsonBody, answer: api.NewToken{}, status: 201, fails: []*problem.Kind{problem.BadMedia, problem.BadBody}},
-		{method: "DELETE", path: "/api/tokens/:id", scope: access.AllSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*problem.Kind{problem.NothingHere}},
+		{method: "DELETE", path: "/api/tokens/:id", scope: access.AllSets, role: owner, handler: s.endToken, says: "End a token and its sessions.", status: 204, fails: []*problem.Kind{problem.NoSuchPath}},
 		{method: "GET", path: "/api/session", scope: access.Everywhere, handler: s.readSession, says: "Tell who the caller is.", answer: api.Session{}},
 		{method: "POST", path: "/api/session", scope: access.Everywhere, handler: s.signIn, says: "Sign in with a token: the answer's cookie holds a session.",
 			body: api.SignInBody{}, example: `{"token": "plt_…"}`, media: jsonBody, answer: api.Session{}, fails: []*problem.Kind{problem.NotSignedIn, problem.BadMedia, problem.BadBody}},
@@ -104,15 +104,15 @@ func (s *Service) table() []route {
 		{method: "DELETE", path: "/api/session", scope: access.Everywhere, handler: s.signOut, says: "Sign out.", status: 204},
 
 		{method: "GET", path: "/lists/:set", scope: access.ThisSet, role: reader, handler: s.readList, says: "Show a list as a page of HTML without JavaScript.", asks: openapi.OfPage, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast, problem.Gone}},
-		{method: "GET", path: "/lists/:set/page/:number", scope: access.ThisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: openapi.OfRecords, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NothingHere, problem.PastLast, problem.Gone}},
+		{method: "GET", path: "/lists/:set/page/:number", scope: access.ThisSet, role: reader, handler: s.readList, says: "The same, with the page's number in the path.", asks: openapi.OfRecords, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoSuchPath, problem.PastLast, problem.Gone}},
 		{method: "GET", path: "/lists/:set/page/", scope: access.ThisSet, role: reader, handler: s.goToPage, says: "Go to a page by its number.", asks: openapi.OfPage, status: 303, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast}},
 		{method: "GET", path: "/lists.css", scope: access.Everywhere, public: true, handler: s.listStyle, says: "The stylesheet of those pages."},
 		{method: "GET", path: "/problems", scope: access.Everywhere, public: true, handler: s.problemPages, says: "List the types of problems."},
-		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*problem.Kind{problem.NothingHere}},
+		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*problem.Kind{problem.NoSuchPath}},
 		{method: "GET", path: "/openapi.json", scope: access.Everywhere, public: true, handler: s.description, says: "This description."},
 		{method: "GET", path: "/healthz", scope: access.Everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: api.Health{}},
 		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: api.Health{}, fails: []*problem.Kind{problem.DatabaseAway}},
-		{method: "GET", path: "/metrics", scope: access.AllSets, role: reader, handler: s.tellMetrics, says: "Counts about the service, in the Prometheus text format."},
+		{method: "GET", path: "/metrics", scope: access.AllSets, role: reader, handler: s.sendMetrics, says: "Counts about the service, in the Prometheus text format."},
 	}
 }
 

@@ -200,12 +200,12 @@ func (s *Service) observed(c *gin.Context) {
 	start := time.Now()
 	id := s.requestID()
 	c.Writer.Header()["X-Request-Id"] = []string{id}
-	defer s.tellRequest(c, id, start) // also if the answer is cut off
+	defer s.logRequest(c, id, start) // also if the answer is cut off
 	c.Next()
 }
 
 // tellRequest counts a request and writes its line of log.
-func (s *Service) tellRequest(c *gin.Context, id string, start time.Time) {
+func (s *Service) logRequest(c *gin.Context, id string, start time.Time) {
 	took := time.Since(start)
 	s.metrics.Request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)
 	level := slog.LevelInfo
@@ -265,7 +265,7 @@ func (s *Service) ready(c *gin.Context) error {
 	return nil
 }
 
-func (s *Service) tellMetrics(c *gin.Context) error {
+func (s *Service) sendMetrics(c *gin.Context) error {
 	s.metrics.ServeHTTP(c.Writer, c.Request)
 	return nil
 }

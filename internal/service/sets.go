@@ -66,10 +66,10 @@ func (s *Service) readSet(c *gin.Context) error {
 		return err
 	}
 	s.private(c)
-	return s.tellSet(c, set, http.StatusOK)
+	return s.sendSet(c, set, http.StatusOK)
 }
 
-func (s *Service) tellSet(c *gin.Context, set *sets.Set, status int) error {
+func (s *Service) sendSet(c *gin.Context, set *sets.Set, status int) error {
 	caller := who(c)
 	info := infoOf(set, caller)
 	info.Rules, info.Params = set.Rules, api.NamesOf(&set.Rules.Rules)
@@ -133,7 +133,7 @@ func (s *Service) changeSet(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	return s.tellSet(c, set, http.StatusOK)
+	return s.sendSet(c, set, http.StatusOK)
 }
 
 // readFollowing tells how a followed table is read, and the scripts for its owner.
@@ -186,10 +186,10 @@ func (s *Service) readRules(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	return s.tellRules(c, set)
+	return s.sendRules(c, set)
 }
 
-func (s *Service) tellRules(c *gin.Context, set *sets.Set) error {
+func (s *Service) sendRules(c *gin.Context, set *sets.Set) error {
 	tag, text, err := rulesTag(set.Rules)
 	if err != nil {
 		return err
@@ -223,7 +223,7 @@ func (s *Service) replaceRules(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	return s.tellRules(c, set)
+	return s.sendRules(c, set)
 }
 
 // rulesOf reads the rules of a body.

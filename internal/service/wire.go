@@ -45,8 +45,8 @@ func wire[From, To any](list []From, to func(From) To) []To {
 }
 
 // tellPlan tells what was found in a file, and which of its rows were set aside.
-func tellPlan(answer *api.Imported, plan *intake.Plan, aside *bytes.Buffer) {
-	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.MadeKey
+func describePlan(answer *api.Imported, plan *intake.Plan, aside *bytes.Buffer) {
+	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.AddedKey
 	for i, f := range plan.Fields {
 		sample := api.FieldSample{Field: api.Field(f), Samples: []string{}}
 		if i < len(plan.Samples) {

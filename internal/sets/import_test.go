@@ -79,7 +79,7 @@ func TestImportThatIsRefusedKeepsNothing(t *testing.T) {
 	_, _, err = store.Import(t.Context(), in)
 	assert.ErrorContains(t, err, "the key no stands in two records")
 	in = csvImport("no,name\n1,Gull\n")
-	in.MostBytes = 5
+	in.BytesLimit = 5
 	_, _, err = store.Import(t.Context(), in)
 	assert.ErrorIs(t, err, sets.ErrTooLarge)
 	in = csvImport("no,name\n1,Gull\n")

@@ -60,7 +60,7 @@ const (
 	Changed = view.Altered
 	Gone    = view.Gone
 
-	FacetsMost         = reading.FacetsMost
+	FacetsLimit        = reading.FacetsLimit
 	DefaultImportBytes = loading.DefaultImportBytes
 )
 

@@ -90,7 +90,7 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 func cursors(page *sets.Page) (answer []api.CursorTold) {
 	ask := page.Settled.Ask()
 	rules := ask.Rules()
-	tell := func(which string, behind bool, values []*string) {
+	say := func(which string, behind bool, values []*string) {
 		if values == nil {
 			return
 		}
@@ -105,11 +105,11 @@ func cursors(page *sets.Page) (answer []api.CursorTold) {
 		answer = append(answer, c)
 	}
 	if at, _ := ask.Cursor(); at != nil {
-		tell("asked", at.Behind, at.Values)
+		say("asked", at.Behind, at.Values)
 	}
 	first, last := page.Places()
-	tell("after", true, last)
-	tell("before", false, first)
+	say("after", true, last)
+	say("before", false, first)
 	return answer
 }
 

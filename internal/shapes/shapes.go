@@ -26,8 +26,8 @@ type Page struct {
 }
 
 // Ready is the page as paging/answer writes it. It must not be changed before it is written.
-func (p *Page) Ready() *answer.Page {
-	return &answer.Page{About: p.About.About, Records: &rows{page: p, objects: sets.ObjectsOf(p.Fields)}, More: p.more}
+func (p *Page) Ready() *answer.Content {
+	return &answer.Content{About: p.About.About, Records: &rows{page: p, objects: sets.ObjectsOf(p.Fields)}, More: p.more}
 }
 
 // more writes the members that only the service has.
@@ -109,9 +109,9 @@ type fragment struct{}
 
 func (fragment) Name() string      { return "html" }
 func (fragment) MediaType() string { return "text/html; charset=utf-8" }
-func (fragment) Tells() bool       { return false }
+func (fragment) HasMetadata() bool { return false }
 
-func (fragment) Append(dst []byte, p *answer.Page) ([]byte, error) {
+func (fragment) Append(dst []byte, p *answer.Content) ([]byte, error) {
 	page := p.Records.(*rows).page
 	return lists.TableOf(nil, page.Fields, page.Records, page.About.Sorts, &page.View, page.Style).AppendFragment(dst)
 }

@@ -29,7 +29,7 @@ var fileTypes = map[string]intake.Format{
 var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV, ".ndjson": intake.NDJSON, ".jsonl": intake.NDJSON, ".json": intake.JSON, ".xlsx": intake.XLSX}
 
 // asideMost is the longest CSV of rows set aside that is sent back.
-const asideMost = 8 << 20
+const asideLimit = 8 << 20
 
 // Limits of a form's fields before its file.
 const (
@@ -77,7 +77,7 @@ func Read(w http.ResponseWriter, r *http.Request, limit int64, progress func(nam
 			}
 		}
 	}
-	in := &sets.Import{Source: source, MostBytes: limit}
+	in := &sets.Import{Source: source, BytesLimit: limit}
 	in.Options.Types = map[string]value.Type{}
 	var aside *bytes.Buffer
 	for name, values := range given {
@@ -134,7 +134,7 @@ func Read(w http.ResponseWriter, r *http.Request, limit int64, progress func(nam
 				in.Options.DayFirst = yes
 			case yes:
 				aside = &bytes.Buffer{}
-				in.Aside = &bounded{aside, asideMost}
+				in.Aside = &bounded{aside, asideLimit}
 			}
 		case name == "progress":
 			if len(text) < 8 || len(text) > 100 {

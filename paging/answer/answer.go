@@ -8,7 +8,7 @@
 // The answer is in the shape that Accept asks for: JSON with everything about the page,
 // the records alone as JSON, CSV or a JSON object a line. It has the headers Link,
 // Content-Location, Vary and ETag, and says 304 where the caller has it already. What is
-// wrong is told as problem+json, RFC 9457.
+// wrong is answered as problem+json, RFC 9457.
 package answer
 
 import (
@@ -64,7 +64,7 @@ func (a *About) ends() cursor.Pair {
 }
 
 // Page is a page ready to be written in any shape.
-type Page struct {
+type Content struct {
 	About   About
 	Records Records
 	// More writes further members of a native answer, each preceded by a comma. It may be nil.
@@ -125,7 +125,7 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page paging.Page, reco
 	if err := fill(&m.rows, records, fields, dates); err != nil {
 		return Fail(w, r, err)
 	}
-	p := Page{About: Of(page, page.On(base)), Records: &m.rows}
+	p := Content{About: Of(page, page.On(base)), Records: &m.rows}
 	p.About.Facets = o.Facets
 	if m.body, err = shape.Append(m.body[:0], &p); err != nil {
 		return Fail(w, r, err)
@@ -170,9 +170,9 @@ type Ready struct {
 
 // Describe fills in everything except the body and the tag, for a page in a shape, with its own
 // address.
-func (a *Ready) Describe(shape Shape, p *Page, self string) {
+func (a *Ready) Describe(shape Shape, p *Content, self string) {
 	a.MediaType, a.Self, a.Link = shape.MediaType(), self, markup.LinkHeader(p.About.Links)
-	if !shape.Tells() {
+	if !shape.HasMetadata() {
 		a.Paging, a.Adjusted = MetadataHeader(&p.About.Paging), AdjustedHeader(p.About.Adjusted)
 	}
 }

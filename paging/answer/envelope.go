@@ -51,23 +51,23 @@ const NativeByName nativeByName = "native"
 
 type nativeByName string
 
-func (n nativeByName) Name() string                             { return string(n) }
-func (nativeByName) MediaType() string                          { return Native.MediaType() + ";shape=native" }
-func (nativeByName) Tells() bool                                { return Native.Tells() }
-func (nativeByName) Append(dst []byte, p *Page) ([]byte, error) { return Native.Append(dst, p) }
+func (n nativeByName) Name() string                                { return string(n) }
+func (nativeByName) MediaType() string                             { return Native.MediaType() + ";shape=native" }
+func (nativeByName) HasMetadata() bool                             { return Native.HasMetadata() }
+func (nativeByName) Append(dst []byte, p *Content) ([]byte, error) { return Native.Append(dst, p) }
 
 // enveloped writes an answer in one pass: literals, each followed by a value, except the last.
 type enveloped struct {
 	literals [][]byte
-	values   []func(dst []byte, p *Page) []byte
+	values   []func(dst []byte, p *Content) []byte
 	stated   bool // the envelope has a place for adjustments; otherwise they are sent in a header
 }
 
-func (*enveloped) Name() string      { return "envelope" }
-func (*enveloped) MediaType() string { return "application/json" }
-func (s *enveloped) Tells() bool     { return s.stated }
+func (*enveloped) Name() string        { return "envelope" }
+func (*enveloped) MediaType() string   { return "application/json" }
+func (s *enveloped) HasMetadata() bool { return s.stated }
 
-func (s *enveloped) Append(dst []byte, p *Page) ([]byte, error) {
+func (s *enveloped) Append(dst []byte, p *Content) ([]byte, error) {
 	for i, value := range s.values {
 		dst = value(append(dst, s.literals[i]...), p)
 	}
@@ -75,22 +75,22 @@ func (s *enveloped) Append(dst []byte, p *Page) ([]byte, error) {
 }
 
 // valueNamed is how the value of a name is written. A value that the page does not have is null.
-func valueNamed(name string) func(dst []byte, p *Page) []byte {
-	of := func(text func(p *Page) string) func(dst []byte, p *Page) []byte {
-		return func(dst []byte, p *Page) []byte {
+func valueNamed(name string) func(dst []byte, p *Content) []byte {
+	of := func(text func(p *Content) string) func(dst []byte, p *Content) []byte {
+		return func(dst []byte, p *Content) []byte {
 			if t := text(p); t != "" {
 				return appendText(dst, t)
 			}
 			return append(dst, "null"...)
 		}
 	}
-	number := func(n func(m *paging.Metadata) int64) func(dst []byte, p *Page) []byte {
-		return func(dst []byte, p *Page) []byte { return strconv.AppendInt(dst, n(&p.About.Paging), 10) }
+	number := func(n func(m *paging.Metadata) int64) func(dst []byte, p *Content) []byte {
+		return func(dst []byte, p *Content) []byte { return strconv.AppendInt(dst, n(&p.About.Paging), 10) }
 	}
-	known := func(n func(m *paging.Metadata) *int64) func(dst []byte, p *Page) []byte {
-		return func(dst []byte, p *Page) []byte { return appendOrNull(dst, n(&p.About.Paging)) }
+	known := func(n func(m *paging.Metadata) *int64) func(dst []byte, p *Content) []byte {
+		return func(dst []byte, p *Content) []byte { return appendOrNull(dst, n(&p.About.Paging)) }
 	}
-	nonZero := func(n func(m *paging.Metadata) *int64) func(dst []byte, p *Page) []byte {
+	nonZero := func(n func(m *paging.Metadata) *int64) func(dst []byte, p *Content) []byte {
 		return known(func(m *paging.Metadata) *int64 {
 			if v := n(m); *v != 0 {
 				return v
@@ -98,12 +98,12 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 			return nil
 		})
 	}
-	whether := func(is func(m *paging.Metadata) bool) func(dst []byte, p *Page) []byte {
-		return func(dst []byte, p *Page) []byte { return strconv.AppendBool(dst, is(&p.About.Paging)) }
+	whether := func(is func(m *paging.Metadata) bool) func(dst []byte, p *Content) []byte {
+		return func(dst []byte, p *Content) []byte { return strconv.AppendBool(dst, is(&p.About.Paging)) }
 	}
 	switch name {
 	case "records":
-		return func(dst []byte, p *Page) []byte { return appendArray(dst, p.Records) }
+		return func(dst []byte, p *Content) []byte { return appendArray(dst, p.Records) }
 	case "page":
 		return known(func(m *paging.Metadata) *int64 { return m.Page })
 	case "size":
@@ -113,7 +113,7 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 	case "total_items":
 		return known(func(m *paging.Metadata) *int64 { return m.TotalItems })
 	case "total_is":
-		return of(func(p *Page) string { return string(p.About.Paging.TotalIs) })
+		return of(func(p *Content) string { return string(p.About.Paging.TotalIs) })
 	case "total_at_least":
 		return nonZero(func(m *paging.Metadata) *int64 { return &m.TotalAtLeast })
 	case "total_age":
@@ -133,68 +133,68 @@ func valueNamed(name string) func(dst []byte, p *Page) []byte {
 	case "changes_since":
 		return known(func(m *paging.Metadata) *int64 { return m.ChangesSince })
 	case "may_shrink":
-		return func(dst []byte, p *Page) []byte { // null, as of a list to which it does not apply
+		return func(dst []byte, p *Content) []byte { // null, as of a list to which it does not apply
 			if !p.About.Paging.MayShrink {
 				return append(dst, "null"...)
 			}
 			return append(dst, "true"...)
 		}
 	case "sort":
-		return of(func(p *Page) string { return p.About.Paging.Sort })
+		return of(func(p *Content) string { return p.About.Paging.Sort })
 	case "search":
-		return of(func(p *Page) string { return p.About.Paging.Search })
+		return of(func(p *Content) string { return p.About.Paging.Search })
 	case "filters":
-		return func(dst []byte, p *Page) []byte { return appendFilters(dst, p.About.Paging.Filters) }
+		return func(dst []byte, p *Content) []byte { return appendFilters(dst, p.About.Paging.Filters) }
 	case "is_first":
 		return whether(func(m *paging.Metadata) bool { return m.IsFirst })
 	case "is_last":
 		return whether(func(m *paging.Metadata) bool { return m.IsLast })
 	case "summary":
-		return of(func(p *Page) string { return p.About.Paging.Summary })
+		return of(func(p *Content) string { return p.About.Paging.Summary })
 	case "paging":
-		return func(dst []byte, p *Page) []byte { return appendMetadata(dst, &p.About.Paging) }
+		return func(dst []byte, p *Content) []byte { return appendMetadata(dst, &p.About.Paging) }
 	case "adjusted":
-		return func(dst []byte, p *Page) []byte { return appendAdjusted(dst, p.About.Adjusted) }
+		return func(dst []byte, p *Content) []byte { return appendAdjusted(dst, p.About.Adjusted) }
 	case "self":
-		return of(func(p *Page) string { return p.About.Links.Self })
+		return of(func(p *Content) string { return p.About.Links.Self })
 	case "first":
-		return of(func(p *Page) string { return p.About.Links.First })
+		return of(func(p *Content) string { return p.About.Links.First })
 	case "prev":
-		return of(func(p *Page) string { return p.About.Links.Prev })
+		return of(func(p *Content) string { return p.About.Links.Prev })
 	case "next":
-		return of(func(p *Page) string { return p.About.Links.Next })
+		return of(func(p *Content) string { return p.About.Links.Next })
 	case "last":
-		return of(func(p *Page) string { return p.About.Links.Last })
+		return of(func(p *Content) string { return p.About.Links.Last })
 	case "now":
-		return of(func(p *Page) string { return p.About.Links.Now })
+		return of(func(p *Content) string { return p.About.Links.Now })
 	case "links":
-		return func(dst []byte, p *Page) []byte { return appendSteps(dst, &p.About.Links) }
+		return func(dst []byte, p *Content) []byte { return appendSteps(dst, &p.About.Links) }
 	case "sizes":
-		return func(dst []byte, p *Page) []byte { return appendSizes(dst, p.About.Sizes) }
+		return func(dst []byte, p *Content) []byte { return appendSizes(dst, p.About.Sizes) }
 	case "sorts":
-		return func(dst []byte, p *Page) []byte { return appendSorts(dst, p.About.Sorts) }
+		return func(dst []byte, p *Content) []byte { return appendSorts(dst, p.About.Sorts) }
 	case "ladder":
-		return func(dst []byte, p *Page) []byte { return appendLadder(dst, p.About.Ladder) }
+		return func(dst []byte, p *Content) []byte { return appendLadder(dst, p.About.Ladder) }
 	case "cursors":
-		return func(dst []byte, p *Page) []byte {
+		return func(dst []byte, p *Content) []byte {
 			if p.About.Cursors == nil {
 				return append(dst, "null"...)
 			}
 			return appendCursors(dst, p.About.Cursors)
 		}
 	case "after":
-		return of(func(p *Page) string { return p.About.ends().After })
+		return of(func(p *Content) string { return p.About.ends().After })
 	case "before":
-		return of(func(p *Page) string { return p.About.ends().Before })
+		return of(func(p *Content) string { return p.About.ends().Before })
 	case "markup":
-		return of(func(p *Page) string { return p.About.Markup })
+		return of(func(p *Content) string { return p.About.Markup })
 	case "facets":
-		return func(dst []byte, p *Page) []byte {
+		return func(dst []byte, p *Content) []byte {
 			if len(p.About.Facets) == 0 {
 				return append(dst, "null"...)
 			}
 			return plainjson.Append(dst, p.About.Facets)
 		}
 	}
-	return func(dst []byte, _ *Page) []byte { return append(dst, "null"...) } // Enveloped knows the names, and a test writes each
+	return func(dst []byte, _ *Content) []byte { return append(dst, "null"...) } // Enveloped knows the names, and a test writes each
 }

@@ -57,7 +57,7 @@ func TestEnvelopesHoldWhatTheNativeAnswerTells(t *testing.T) {
 		}
 		records, err := RecordsOf([]map[string]any{{"id": 1}, {"id": 2}}, nil)
 		require.NoError(t, err)
-		p := &Page{About: *about, Records: records}
+		p := &Content{About: *about, Records: records}
 		text, err := shape.Append(nil, p)
 		require.NoError(t, err)
 		whole, err := Native.Append(nil, p)
@@ -108,7 +108,7 @@ func BenchmarkEnvelope(b *testing.B) {
 	}
 	records, err := RecordsOf(list, nil)
 	require.NoError(b, err)
-	p := &Page{About: *about, Records: records}
+	p := &Content{About: *about, Records: records}
 	e := envelope.Envelope{}
 	for _, name := range envelope.Names() {
 		if name != "paging" && name != "links" {

@@ -69,12 +69,12 @@ func ExampleFail() {
 }
 
 // settled is the second page of the fleet, with its links.
-func settled() answer.Page {
+func settled() answer.Content {
 	ask, _ := fleetRules.Read("page=2&size=2&colour=red")
 	page, onPage, _ := choose.Page(fleet, ask, choose.ByName[Boat])
 	base, _ := paging.ParseBase("/boats")
 	records, _ := answer.RecordsOf(onPage, []string{"id", "name"})
-	return answer.Page{About: answer.Of(page, page.On(base)), Records: records}
+	return answer.Content{About: answer.Of(page, page.On(base)), Records: records}
 }
 
 // Other names, and other places.
@@ -104,7 +104,7 @@ func ExampleNegotiate() {
 			fmt.Println(err)
 			continue
 		}
-		fmt.Println(shape.Name(), shape.MediaType(), shape.Tells(), answer.StreamType(shape))
+		fmt.Println(shape.Name(), shape.MediaType(), shape.HasMetadata(), answer.StreamType(shape))
 	}
 	// Output:
 	// native application/json true application/json

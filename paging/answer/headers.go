@@ -12,7 +12,7 @@ import (
 func MetadataHeader(m *paging.Metadata) string {
 	all := httpsfv.NewDictionary()
 	add := func(name string, n *int64) {
-		if n != nil && *n <= headerMost {
+		if n != nil && *n <= headerLimit {
 			all.Add(name, httpsfv.NewItem(*n))
 		}
 	}
@@ -40,7 +40,7 @@ func MetadataHeader(m *paging.Metadata) string {
 func AdjustedHeader(adjusted []paging.Adjustment) string {
 	var list httpsfv.List
 	for i, a := range adjusted {
-		if i == adjustedTold {
+		if i == adjustedLimit {
 			more := httpsfv.NewItem(httpsfv.Token("more"))
 			more.Params.Add("count", int64(len(adjusted)-i))
 			list = append(list, more)
@@ -59,7 +59,7 @@ func AdjustedHeader(adjusted []paging.Adjustment) string {
 
 // headerMost is the largest number in a structured header, RFC 9651 section 3.3.1; larger ones are
 // left out.
-const headerMost = 999_999_999_999_999
+const headerLimit = 999_999_999_999_999
 
 // header writes a structured header.
 func header(field httpsfv.StructuredFieldValue) string {
@@ -71,7 +71,7 @@ func header(field httpsfv.StructuredFieldValue) string {
 }
 
 // adjustedTold is the most adjustments in a header; each has up to 600 bytes.
-const adjustedTold = 10
+const adjustedLimit = 10
 
 // headerText is a string in a structured header: as a string if it is ASCII, otherwise as a
 // display string.

@@ -17,9 +17,9 @@ type Shape interface {
 	MediaType() string
 	// Tells reports whether the body contains metadata and adjustments. Otherwise they are sent in
 	// headers.
-	Tells() bool
+	HasMetadata() bool
 	// Append writes a page.
-	Append(dst []byte, p *Page) ([]byte, error)
+	Append(dst []byte, p *Content) ([]byte, error)
 }
 
 // The shapes. Each is a Shape.
@@ -92,9 +92,9 @@ type native string
 
 func (n native) Name() string    { return string(n) }
 func (native) MediaType() string { return "application/json" }
-func (native) Tells() bool       { return true }
+func (native) HasMetadata() bool { return true }
 
-func (native) Append(dst []byte, p *Page) ([]byte, error) {
+func (native) Append(dst []byte, p *Content) ([]byte, error) {
 	dst = appendArray(append(dst, `{"records":`...), p.Records)
 	dst = appendAbout(append(dst, ','), &p.About)
 	if p.More != nil {
@@ -105,10 +105,10 @@ func (native) Append(dst []byte, p *Page) ([]byte, error) {
 
 type array string
 
-func (a array) Name() string                             { return string(a) }
-func (array) MediaType() string                          { return "application/json;shape=array" }
-func (array) Tells() bool                                { return false }
-func (array) Append(dst []byte, p *Page) ([]byte, error) { return appendArray(dst, p.Records), nil }
+func (a array) Name() string                                { return string(a) }
+func (array) MediaType() string                             { return "application/json;shape=array" }
+func (array) HasMetadata() bool                             { return false }
+func (array) Append(dst []byte, p *Content) ([]byte, error) { return appendArray(dst, p.Records), nil }
 
 func appendArray(dst []byte, records Records) []byte {
 	dst = append(dst, '[')
@@ -122,9 +122,9 @@ type lines string
 
 func (l lines) Name() string    { return string(l) }
 func (lines) MediaType() string { return "text/csv; charset=utf-8; header=present" }
-func (lines) Tells() bool       { return false }
+func (lines) HasMetadata() bool { return false }
 
-func (lines) Append(dst []byte, p *Page) ([]byte, error) {
+func (lines) Append(dst []byte, p *Content) ([]byte, error) {
 	dst = appendHead(dst, p.Records.Fields())
 	for i := range p.Records.Len() {
 		dst = p.Records.AppendLine(dst, i)
@@ -143,9 +143,9 @@ type objects string
 
 func (o objects) Name() string    { return string(o) }
 func (objects) MediaType() string { return "application/x-ndjson" }
-func (objects) Tells() bool       { return false }
+func (objects) HasMetadata() bool { return false }
 
-func (objects) Append(dst []byte, p *Page) ([]byte, error) {
+func (objects) Append(dst []byte, p *Content) ([]byte, error) {
 	for i := range p.Records.Len() {
 		dst = append(p.Records.AppendObject(dst, i), '\n')
 	}

@@ -39,7 +39,7 @@ func pageAt[T any](list []T, ask paging.Ask, value func(record *T, field string)
 	}
 	onPage := c.places[:min(len(c.places), page.Fetch())]
 	c.sort(len(onPage))
-	if page, err = page.Seen(len(onPage)); err != nil {
+	if page, err = page.Received(len(onPage)); err != nil {
 		return paging.Page{}, nil, err
 	}
 	onPage = onPage[:page.Rows()]

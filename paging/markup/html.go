@@ -127,11 +127,11 @@ func (s *Style) appendRung(dst []byte, r *paging.Rung, l *Language, largest int6
 // appendPadded writes a page number, padded to the width of the largest one.
 func (l *Language) appendPadded(dst []byte, n, largest int64) []byte {
 	digits, separators := l.width(n)
-	mostDigits, mostSeparators := l.width(largest)
-	for range mostSeparators - separators {
+	digitsLimit, separatorsLimit := l.width(largest)
+	for range separatorsLimit - separators {
 		dst = append(dst, "\u2008"...) // punctuation space
 	}
-	for range mostDigits - digits {
+	for range digitsLimit - digits {
 		dst = append(dst, "\u2007"...) // figure space
 	}
 	return l.appendNumber(dst, n)

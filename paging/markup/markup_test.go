@@ -25,7 +25,7 @@ func viewOf(t testing.TB, rules *paging.Rules, query string, total paging.Total,
 	require.NoError(t, err)
 	page, err := ask.Settle(total)
 	require.NoError(t, err)
-	page, err = page.Seen(page.Fetch())
+	page, err = page.Received(page.Fetch())
 	require.NoError(t, err)
 	base, err := paging.ParseBase("/arrivals")
 	require.NoError(t, err)

@@ -134,7 +134,7 @@ func FuzzParse(f *testing.F) {
 			if err != nil {
 				continue
 			}
-			if page, err = page.Seen(page.Fetch()); err != nil {
+			if page, err = page.Received(page.Fetch()); err != nil {
 				continue
 			}
 			base, err := paging.ParseBase(cmp.Or(r.Base, "/x"), r.Origins...)

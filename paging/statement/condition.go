@@ -89,7 +89,7 @@ func (w *writer) equal(c *column, v string) {
 // exactText is a text of MySQL's, byte by byte.
 func exactText(c *column) string { return "cast(convert(" + c.expr + " using utf8mb4) as binary)" }
 
-// bound writes that a column is at least a value or, with most, at most. Of a date that
+// bound writes that a column is at least a value or, with upper, at most. Of a date that
 // stands for a whole day, that is from its first moment or until its last.
 func (w *writer) bound(c *column, v string, limit bool) {
 	var a argument

@@ -1,6 +1,7 @@
 package statement
 
 import (
+	"strconv"
 	"strings"
 )
 
@@ -24,6 +25,14 @@ func (d Dialect) String() string {
 		return "SQLite"
 	}
 	return "no dialect"
+}
+
+// placeholder is the n-th placeholder of a statement.
+func (d Dialect) placeholder(n int) string {
+	if d == PostgreSQL {
+		return "$" + strconv.Itoa(n)
+	}
+	return "?"
 }
 
 // Quote writes a name as SQL, whatever its characters. A NUL, which no name can have, is

@@ -13,7 +13,7 @@
 //			"berth": {SQL: "b.code"},
 //			"cargo": {SQL: "a.cargo", Nullable: true},
 //		},
-//	})
+//	}, rules)
 //	q, err := arrivals.Ask(ask, statement.Where{SQL: "a.harbour = $1", Args: []any{harbour}})
 //	count := q.Count(statement.Region{}, 0)
 //	rows := q.Rows([]string{"id", "berth"}, statement.Region{}, page.Offset(), page.Fetch())

@@ -52,7 +52,7 @@ func (l *List) Ask(ask paging.Ask, own Where) (*Question, error) {
 		case wrong != "":
 			return nil, mistake("Where", "found %s in %.200q", wrong, own.SQL)
 		case n != len(own.Args):
-			return nil, mistake("Where", "found %d placeholders and %d arguments", n, len(own.Args))
+			return nil, mistake("Where", "found %d placeholders and %d arguments; right would be one argument for each, and placeholders as %s has them: %s", n, len(own.Args), l.dialect, l.dialect.placeholder(1))
 		}
 	}
 	if len(own.Args) < l.arguments {

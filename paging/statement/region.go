@@ -214,7 +214,7 @@ func (q *Question) WithKey(values []string) (Region, error) {
 var ErrMoved = errors.New("statement: the records changed between the count and the page; right would be one transaction that sees one snapshot")
 
 // Walk reads limit records from an offset on of regions that follow one another. The
-// function rows reads some of a region and tells how many came; size counts a region, as
+// function rows reads some of a region and returns how many it received; size counts a region, as
 // far as it has to know.
 func Walk(regions []Region, offset int64, limit int, rows func(r Region, offset int64, limit int) (int, error), size func(r Region, limit int64) (int64, error)) error {
 	for i, r := range regions {

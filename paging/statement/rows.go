@@ -55,7 +55,7 @@ func (q *Question) Unordered(fields []string, r Region) (Statement, error) {
 	return w.done(q, r), nil
 }
 
-// Count counts a region's records: all or, with most above 0, as far as that.
+// Count counts a region's records: all or, with limit above 0, as far as that.
 func (q *Question) Count(r Region, limit int64) Statement {
 	var w writer
 	q.begin(&w, r)

@@ -13,7 +13,7 @@ import (
 const (
 	costRounds = 5
 	costAgain  = 2                    // times that a slow page is measured once more
-	costGrowth = 4                    // beyond it a deep page is told
+	costGrowth = 4                    // beyond it a deep page is reported
 	costLeast  = 5 * time.Millisecond // a smaller difference is noise
 )
 
@@ -89,7 +89,7 @@ func (r *run) measure(ctx context.Context, at []depth) (costs []report.Cost, tim
 
 func middle(sorted []time.Duration) time.Duration { return sorted[len(sorted)/2] }
 
-// slower reports whether a deep page takes longer than the first one by what is told.
+// slower reports whether a deep page takes longer than the first one by what is reported.
 func slower(first, deep []time.Duration) bool {
 	one, other := middle(first), middle(deep)
 	return other > costGrowth*one && other-one > costLeast && deep[0] > 2*one

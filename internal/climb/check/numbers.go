@@ -11,7 +11,7 @@ import (
 // checkNumbers compares what pages tell of themselves with what was seen.
 func (r *run) checkNumbers(ctx context.Context) error {
 	for _, w := range r.walks {
-		r.checkSizeTold(w)
+		r.checkStatedSize(w)
 		for i, v := range w.pages {
 			r.checkTotals(w, v)
 			r.checkPosition(w, v, i)
@@ -63,7 +63,7 @@ func (r *run) links() bool {
 	return false
 }
 
-func (r *run) checkSizeTold(w *walk) {
+func (r *run) checkStatedSize(w *walk) {
 	for _, v := range w.pages {
 		for _, name := range []string{"size", "limit"} {
 			if stated, ok := v.Num(name); ok && stated != w.size && w.size > 0 {

@@ -48,7 +48,7 @@ func (c *Settings) Find(ctx context.Context, e *endpoint.Endpoint) (*find.Finder
 		call.Timeout = c.Timeout
 	}
 	if c.Progress != nil {
-		call.Tell = func(requests int, address string) { c.Progress(requests, c.limit(), address) }
+		call.Progress = func(requests int, address string) { c.Progress(requests, c.limit(), address) }
 	}
 	return find.Find(ctx, call, e)
 }
@@ -119,7 +119,7 @@ func (c *Settings) Run(ctx context.Context, e endpoint.Endpoint) (*report.Report
 	}
 	r.report.Promises = r.done()
 	r.report.Endpoint, r.report.Records, r.report.Whole = r.List.Endpoint, r.n, r.whole
-	r.report.Requests, r.report.Bytes, r.report.Took = f.Made, f.Bytes, time.Since(began)
+	r.report.Requests, r.report.Bytes, r.report.Took = f.Requests, f.Bytes, time.Since(began)
 	return r.report, nil
 }
 

@@ -171,7 +171,7 @@ func (r *run) ends(w *walk) bool {
 func (r *run) byNumbers(ctx context.Context, name string, size int64, sized bool, query, field string, limit int) (*walk, error) {
 	w := &walk{name: name, size: size}
 	if sized {
-		w.size = 0 // told, or what was asked for
+		w.size = 0 // what the page states, or what was asked for
 	}
 	step := size
 	known := map[uint64]bool{}
@@ -234,7 +234,7 @@ func (v *visit) statedSize() (int64, bool) {
 	return 0, false
 }
 
-// claims reports whether what the last page told promises a k-th one, from 0.
+// claims reports whether what the last page stated promises a k-th one, from 0.
 func (r *run) claims(w *walk, k int64) bool {
 	if len(w.pages) == 0 {
 		return true

@@ -256,15 +256,15 @@ func (r *run) compareWalks() {
 	}
 	r.ids = least
 	for i, w := range r.walks {
-		r.tellRepeated(w, counts[i], least)
+		r.reportRepeated(w, counts[i], least)
 		if w.whole {
-			r.tellLost(w, counts[i], least)
+			r.reportLost(w, counts[i], least)
 		}
 	}
 	r.compareOrders()
 }
 
-func (r *run) tellRepeated(w *walk, counts, least map[uint64]int) {
+func (r *run) reportRepeated(w *walk, counts, least map[uint64]int) {
 	first := map[uint64]string{}
 	for _, v := range w.pages {
 		for _, id := range v.ids {
@@ -286,7 +286,7 @@ func (r *run) tellRepeated(w *walk, counts, least map[uint64]int) {
 	}
 }
 
-func (r *run) tellLost(w *walk, counts, least map[uint64]int) {
+func (r *run) reportLost(w *walk, counts, least map[uint64]int) {
 	lost, where, witness := 0, "", ""
 	for _, other := range r.walks {
 		for _, v := range other.pages {
@@ -342,7 +342,7 @@ func (r *run) compareOrders() {
 		}
 		a, b := first.ids(), w.ids()
 		if len(a) != len(b) {
-			continue // something is lost or comes twice: that is told
+			continue // something is lost or comes twice: that is reported
 		}
 		for i := range a {
 			if a[i].Key != b[i].Key {

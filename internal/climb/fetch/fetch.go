@@ -44,12 +44,12 @@ type Caller struct {
 	Left    int           // requests that may still be made; negative: any number
 	Until   time.Time     // when the last one may begin; zero: at any time
 
-	Made     int
+	Requests int
 	Bytes    int64
 	Waits    int // Retry-After that was followed
 	Timeouts int // in a row
 	last     time.Duration
-	Tell     func(requests int, address string) // of each request; nil: nobody
+	Progress func(requests int, address string) // of each request; nil: nobody
 }
 
 // NewCaller prepares a client: it follows few redirects, only within the host.
@@ -94,9 +94,9 @@ func (c *Caller) Do(ctx context.Context, method, address string, header http.Hea
 			return nil, err
 		}
 		c.Left--
-		c.Made++
-		if c.Tell != nil {
-			c.Tell(c.Made, address)
+		c.Requests++
+		if c.Progress != nil {
+			c.Progress(c.Requests, address)
 		}
 		r, err := c.once(ctx, method, address, header)
 		if errors.Is(err, ErrTimeout) {

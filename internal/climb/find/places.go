@@ -216,12 +216,12 @@ func findRecords(all any) ([]string, bool) {
 		if !ok {
 			return
 		}
-		its := min(len(list), 1000)
+		points := min(len(list), 1000)
 		if rank := slices.Index(usualRecords, Same(path[len(path)-1])); rank >= 0 {
-			its += (len(usualRecords) - rank) * 10_000 / len(path)
+			points += (len(usualRecords) - rank) * 10_000 / len(path)
 		}
-		if its > score {
-			best, score = path, its
+		if points > score {
+			best, score = path, points
 		}
 	})
 	return best, best != nil

@@ -196,7 +196,7 @@ func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
 }
 
 // Here is a set as a transaction sees it.
-func Here(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
+func Reread(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
 	set, err := Moved(ctx, tx, known)
 	if err == nil && set == nil {
 		return Get(ctx, tx, known.Name)

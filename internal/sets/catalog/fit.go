@@ -42,11 +42,11 @@ func Fits(r *rulesfile.Rules, fields []intake.Field) error {
 
 // NamedBy are the fields that rules name.
 func NamedBy(r *rulesfile.Rules) []string {
-	return append(AskedBy(r), slices.Concat(r.Show, slices.Concat(r.Indexes...))...)
+	return append(RequestedBy(r), slices.Concat(r.Show, slices.Concat(r.Indexes...))...)
 }
 
 // AskedBy are the fields that callers may sort, filter and search by, and the key.
-func AskedBy(r *rulesfile.Rules) []string {
+func RequestedBy(r *rulesfile.Rules) []string {
 	names := slices.Concat(r.Key, r.Search)
 	for i := range r.Sorts {
 		if len(r.Sorts[i].Fields) == 0 {

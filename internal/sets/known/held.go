@@ -22,7 +22,7 @@ type HeldFootholds struct {
 	turn    view.Turns
 
 	// Guarded by the list's lock.
-	at      view.Mark        // up to which changes are told
+	at      view.Mark        // up to which changes are known
 	changes map[int][]string // in each block, as Change.Place names them
 	n       int
 }
@@ -41,7 +41,7 @@ func (h *HeldFootholds) Blocks() *order.Blocks { return h.blocks }
 // Place is the place that a key was made of.
 func (h *HeldFootholds) Place(key []byte) []*string { return h.of.order.Values(key) }
 
-// Through are the changes in some blocks, as far as they are told up to the state of a question's view.
+// Through are the changes in some blocks, as far as they are known up to the state of a question's view.
 func (h *HeldFootholds) Through(ctx context.Context, q view.Question, first, last int) ([]string, error) {
 	if err := h.follow(ctx, q); err != nil {
 		return nil, err
@@ -76,7 +76,7 @@ func (h *HeldFootholds) follow(ctx context.Context, q view.Question) error {
 	h.list.mu.Lock()
 	from := h.at
 	h.list.mu.Unlock()
-	changes, err := q.Since(ctx, from, view.Want{Fields: h.of.fields, Places: true, Most: mostChanges, Far: from.Number == 0})
+	changes, err := q.Since(ctx, from, view.Want{Fields: h.of.fields, Places: true, Limit: changesLimit, Far: from.Number == 0})
 	var lost *view.LostError
 	if errors.As(err, &lost) {
 		return &view.Moved{Why: lost.Why}
@@ -181,7 +181,7 @@ func (l *List) makeHeld(ctx context.Context, q view.Question, mark view.Mark, to
 	// The number of a state that another service gave out says nothing of what came before.
 	from := mark
 	from.Number = 0
-	changes, err := q.Since(ctx, from, view.Want{Fields: of.fields, Places: true, Most: mostChanges, Far: true})
+	changes, err := q.Since(ctx, from, view.Want{Fields: of.fields, Places: true, Limit: changesLimit, Far: true})
 	var lost *view.LostError
 	if errors.As(err, &lost) {
 		return nil, nil

@@ -13,7 +13,7 @@
 //  3. Changes are read once for all values. A value that was found at another state than the list's catches
 //     up by the changes that are kept, or by a reading of its own; otherwise it is not kept.
 //     (TestTheLogIsReadOnceForATotalAndFootholds)
-//  4. If the changes cannot be told, everything that would need them is forsaken at once, and found anew
+//  4. If the changes cannot be read, everything that would need them is dropped at once, and found anew
 //     when it is asked for. (TestChangesThatWerePrunedUnseenAreMissed)
 //  5. Whatever is counted is held against another count before it is used: blocks have as many records as
 //     the total. (TestUnlikeFootholdsAreDropped)
@@ -47,9 +47,9 @@ const (
 	ordersMemory = 64 << 20  // bytes of the footholds of all lists
 	heldMemory   = 128 << 20 // of lists held still, which callers choose: enough for two marks of ten million records in four orders
 
-	changesKept = 1_000   // of one list, after the last update
-	mostChanges = 100_000 // that a list is moved by at once
-	buildAgain  = 10 * time.Second
+	changesKept  = 1_000   // of one list, after the last update
+	changesLimit = 100_000 // that a list is moved by at once
+	buildAgain   = 10 * time.Second
 )
 
 // Settings may be set before anything is asked.

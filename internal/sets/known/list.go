@@ -93,7 +93,7 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 	for {
 		l.mu.Lock()
 		behind := l.behind(q.Mark())
-		life, from, want := l.life, l.mark, view.Want{Fields: slices.Clone(l.fields), Most: l.mostChanges()}
+		life, from, want := l.life, l.mark, view.Want{Fields: slices.Clone(l.fields), Limit: l.changesLimit()}
 		l.mu.Unlock()
 		if !behind {
 			return nil
@@ -120,15 +120,15 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 
 // mostChanges is the most changes that the list is moved by: with footholds a twentieth of its records,
 // since building them again then takes less. The caller holds the lock.
-func (l *List) mostChanges() int64 {
-	limit := int64(mostChanges)
+func (l *List) changesLimit() int64 {
+	limit := int64(changesLimit)
 	for _, o := range l.orders {
-		limit = min(limit, o.mostChanges())
+		limit = min(limit, o.changesLimit())
 	}
 	return limit
 }
 
-// without drops the values that need fields which changes lack, or more changes than can be told, and
+// without drops the values that need fields which changes lack, or more changes than can be read, and
 // reports whether something is left that may do without.
 func (l *List) without(lost *view.LostError, want view.Want) bool {
 	if len(want.Fields) == 0 {
@@ -202,7 +202,7 @@ func (l *List) valuesOf(c *view.Change, fields []string) [][]byte {
 	return values
 }
 
-// add adds changes that were told after a state, in a life of the list, and moves the values that are at it.
+// add adds changes that were read after a state, in a life of the list, and moves the values that are at it.
 // The reason says why they do not fit.
 func (l *List) add(life int64, from view.Mark, changes *view.Changes) (why string) {
 	l.mu.Lock()

@@ -15,7 +15,7 @@ type past struct {
 	turn   view.Turns
 
 	// Guarded by the list's lock.
-	at      view.Mark // up to which it is told
+	at      view.Mark // up to which it is known
 	by      int64     // growth of the list
 	changed int64     // changes of records of the list
 	looked  int64     // changes of all records of the set, each counted as it was before and after
@@ -52,7 +52,7 @@ func (p *past) add(l *List, fresh []view.Change, looked int64, until view.Mark) 
 
 // Since is what has changed in a question's list since an earlier mark, at the state of the question's
 // view. The error is a *view.GoneError if the changes do not reach back to the mark, and a *view.Moved if what
-// is told is up to a later state.
+// is known is up to a later state.
 func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past, error) {
 	m := q.Mark()
 	l.mu.Lock()
@@ -127,7 +127,7 @@ func (l *List) follow(ctx context.Context, q view.Question, p *past) error {
 	l.mu.Lock()
 	from := p.at
 	l.mu.Unlock()
-	changes, err := q.Since(ctx, from, view.Want{Fields: p.fields, Most: mostChanges, Far: from.Number == 0})
+	changes, err := q.Since(ctx, from, view.Want{Fields: p.fields, Limit: changesLimit, Far: from.Number == 0})
 	if err != nil {
 		return err
 	}
@@ -141,7 +141,7 @@ func (l *List) follow(ctx context.Context, q view.Question, p *past) error {
 	return nil
 }
 
-// Total is the number of records that the list had at the mark, counted as far as most. The total of now is
+// Total is the number of records that the list had at the mark, counted as far as limit. The total of now is
 // that of the state of the question's view.
 func (p Past) Total(ctx context.Context, q view.Question, limit int64) (paging.Total, bool, error) {
 	explain := q.Selection().Explain

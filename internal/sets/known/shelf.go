@@ -6,10 +6,10 @@ import (
 )
 
 // shelf keeps values of one kind, of all lists, within a number and a number of bytes. The least
-// recently used go first. It locks nothing but itself: what is taken off is told to whoever put
+// recently used go first. It locks nothing but itself: what is taken off is reported to whoever put
 // something on.
 type shelf[V comparable] struct {
-	limit, mostBytes int // 0 bytes: no limit
+	limit, bytesLimit int // 0 bytes: no limit
 
 	mu    sync.Mutex
 	order *list.List // the most recently used in front
@@ -23,8 +23,8 @@ type onShelf[V any] struct {
 	drop  func()
 }
 
-func newShelf[V comparable](limit, mostBytes int) *shelf[V] {
-	return &shelf[V]{limit: limit, mostBytes: mostBytes, order: list.New(), of: map[V]*list.Element{}}
+func newShelf[V comparable](limit, bytesLimit int) *shelf[V] {
+	return &shelf[V]{limit: limit, bytesLimit: bytesLimit, order: list.New(), of: map[V]*list.Element{}}
 }
 
 // put puts a value on the shelf, or notes that it was used and has another size, and drops others
@@ -41,7 +41,7 @@ func (s *shelf[V]) put(v V, bytes int, drop func()) {
 		s.of[v] = s.order.PushFront(&onShelf[V]{v, bytes, drop})
 		s.sum += bytes
 	}
-	for s.order.Len() > s.limit || s.mostBytes > 0 && s.sum > s.mostBytes && s.order.Len() > 0 {
+	for s.order.Len() > s.limit || s.bytesLimit > 0 && s.sum > s.bytesLimit && s.order.Len() > 0 {
 		dropped = append(dropped, s.take(s.order.Back()))
 	}
 	s.mu.Unlock()

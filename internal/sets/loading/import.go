@@ -40,7 +40,7 @@ type Import struct {
 	// Check only examines the file: nothing is stored, and no set is returned.
 	Check bool
 	// MostBytes is the largest file; 0: DefaultImportBytes.
-	MostBytes int64
+	BytesLimit int64
 }
 
 // DefaultImportBytes is the largest file that is imported unless configured otherwise.
@@ -81,7 +81,7 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 		return nil, nil, err
 	}
 	defer file.Close()
-	limit := in.MostBytes
+	limit := in.BytesLimit
 	if limit == 0 {
 		limit = DefaultImportBytes
 	}

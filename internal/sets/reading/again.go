@@ -94,7 +94,7 @@ func (r *Reader) again(ctx context.Context, v view.View, page *Page, req *Reques
 	still.view = v
 	again := &Page{Settled: settled, Fields: page.Fields, Records: page.Records, kept: &still, ends: page.ends}
 	again.of(v)
-	if again.Settled, err = settled.Seen(len(page.Records)); err != nil {
+	if again.Settled, err = settled.Received(len(page.Records)); err != nil {
 		return nil, err
 	}
 	again.Settled = again.Ended(again.Settled)

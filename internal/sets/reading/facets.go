@@ -14,7 +14,7 @@ import (
 )
 
 // FacetsMost is how many values of a field are counted, the most frequent first.
-const FacetsMost = 50
+const FacetsLimit = 50
 
 // Facet is one value of a field and how many records have it; a nil value stands
 // for those that have none.
@@ -48,7 +48,7 @@ func (r *Reader) facets(ctx context.Context, v view.View, req *Request) (map[str
 		if err != nil {
 			return nil, err
 		}
-		found, err := r.known.List(q).Values(ctx, q, field, FacetsMost)
+		found, err := r.known.List(q).Values(ctx, q, field, FacetsLimit)
 		if err != nil {
 			return nil, err
 		}

@@ -20,7 +20,7 @@ type Held struct {
 
 // comparedMost is the most changes that are compared with each page if there are no footholds. More would
 // take longer than the page itself.
-const comparedMost = 1_000
+const comparedLimit = 1_000
 
 // held reads a page of a list that is held at an earlier state, by a view of now.
 func (r *Reader) held(ctx context.Context, v view.View, req *Request) (*Page, error) {
@@ -172,7 +172,7 @@ func (r *Reader) heldRoute(ctx context.Context, s *settled, mark view.Mark, rows
 	offset := s.page.Settled.Offset()
 	if s.total.Is() == paging.TotalExact && !s.bound() {
 		near := min(offset, s.total.Records()-offset-int64(rows))
-		h, err := s.list.Held(ctx, s.q, mark, s.total.Records(), near >= r.Deep || looked > comparedMost)
+		h, err := s.list.Held(ctx, s.q, mark, s.total.Records(), near >= r.Deep || looked > comparedLimit)
 		if err != nil {
 			return nil, err
 		}

@@ -213,7 +213,7 @@ func (q *asking) Read(ctx context.Context, w view.Window, each func(*view.Row) e
 	at := q.in.seen()
 	seen := view.Seen{View: at, Looked: int64(len(q.selection.Through))}
 	if at.of != nil && q.selection.Through == nil {
-		changes, _ := (&asking{at.of, q.selection}).Since(ctx, at.Mark(), view.Want{Most: 1 << 40})
+		changes, _ := (&asking{at.of, q.selection}).Since(ctx, at.Mark(), view.Want{Limit: 1 << 40})
 		seen.Looked = changes.Looked
 	}
 	all := q.list(at.number)
@@ -320,7 +320,7 @@ func (q *asking) Since(_ context.Context, after view.Mark, want view.Want) (*vie
 			}
 		}
 	}
-	if int64(len(changes.All)) > want.Most {
+	if int64(len(changes.All)) > want.Limit {
 		return nil, &view.LostError{Why: "more has changed than is brought on"}
 	}
 	return changes, nil

@@ -269,7 +269,7 @@ func (r *Reader) still(ctx context.Context, s *settled, way *route, seen view.Vi
 
 // close closes a page when its records have been read, perhaps with one more than it holds.
 func (p *Page) close(read *rows, way *route) (err error) {
-	if p.Settled, err = p.Settled.Seen(len(read.records)); err != nil {
+	if p.Settled, err = p.Settled.Received(len(read.records)); err != nil {
 		return err
 	}
 	from, n := 0, p.Settled.Rows()

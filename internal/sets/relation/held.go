@@ -34,7 +34,7 @@ const (
 	foundField = "\x00pl.found" // images of the log that the statement has looked at
 
 	fateColumn    = "pl.fate" // what has become of a record since the mark
-	hereColumn    = "pl.here" // of a removed record: there is a record with its key now
+	currentColumn = "pl.here" // of a removed record: there is a record with its key now
 	seenColumn    = "pl.seen" // and the fixed filter lets that one through
 	cutColumn     = "pl.cut"  // one of its texts is missing from the log
 	revisedColumn = "pl.revision"
@@ -190,7 +190,7 @@ func (h *held) parts() string {
 	parts := fmt.Sprintf(`net as materialized (select max(l.ctid) as at, sum(%[1]s) as side from %[2]s l where %[3]s group by %[4]s having sum(%[1]s) <> 0),
 old as materialized (select %[5]s, %[6]s as %[7]s, %[9]s as %[10]s, %[11]s as %[12]s from net join %[2]s l on l.ctid = net.at where net.side < 0),
 fresh as materialized (select %[8]s from net join %[2]s l on l.ctid = net.at where net.side > 0)`,
-		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, h.apart(seenColumn), h.loggedKeys(), exists, h.apart(hereColumn), h.Log.CutIn("l", h.texts), h.apart(cutColumn))
+		side, log, within, strings.Join(identities, ", "), strings.Join(columns, ", "), seen, h.apart(seenColumn), h.loggedKeys(), exists, h.apart(currentColumn), h.Log.CutIn("l", h.texts), h.apart(cutColumn))
 	parts += fmt.Sprintf(",\nfound as materialized (select count(*) as n from %s l where %s)", log, within)
 	return parts + fmt.Sprintf(",\nlost as materialized (select distinct %s from %s l where %s and %s = %d and %s)", h.loggedKeys(), log, h.since, side, changes.Before, h.Log.CutIn("l", h.texts))
 }
@@ -201,7 +201,7 @@ func (h *held) isFresh() string { return "(" + h.keysOf(alias) + ") in (select *
 // fateOf is the SQL of a record's fate, in a statement that has the parts; old: of a removed record.
 func fateOf(t *Table, old bool) string {
 	if old {
-		return fmt.Sprintf("case when %s.%s then '%s' when %s.%s then '%s' else '%s' end", alias, t.apart(cutColumn), lostFate, alias, t.apart(hereColumn), view.Altered, view.Gone)
+		return fmt.Sprintf("case when %s.%s then '%s' when %s.%s then '%s' else '%s' end", alias, t.apart(cutColumn), lostFate, alias, t.apart(currentColumn), view.Altered, view.Gone)
 	}
 	return fmt.Sprintf("case when (%s) in (select * from lost) then '%s' else '' end", t.keysOf(alias), lostFate)
 }

@@ -59,8 +59,8 @@ func (q *question) Since(ctx context.Context, after view.Mark, want view.Want) (
 		return lost(p.Gap)
 	case p.Cut:
 		return lost(cutText, slices.DeleteFunc(q.in.Table.longOf(want.Fields), func(f string) bool { return slices.Contains(logged.texts, f) })...)
-	case int64(len(logged.All)) > want.Most:
-		return lost("more has changed than is brought on: " + strconv.FormatInt(want.Most, 10) + " images")
+	case int64(len(logged.All)) > want.Limit:
+		return lost("more has changed than is brought on: " + strconv.FormatInt(want.Limit, 10) + " images")
 	}
 	logged.Looked, logged.Until = logged.proof.Images, q.in.Shown
 	return &logged.Changes, nil
@@ -98,7 +98,7 @@ func (q *question) readLog(ctx context.Context, after changes.Mark, want *view.W
 		return nil, &view.LostError{Why: lacksField}
 	}
 	q.note(images)
-	sql, columns := images.SQL+" limit "+strconv.FormatInt(want.Most+1, 10), "origin"
+	sql, columns := images.SQL+" limit "+strconv.FormatInt(want.Limit+1, 10), "origin"
 	if len(want.Fields) == 0 && !want.Places {
 		sql = "select origin, sum(side) from (" + images.SQL + ") as changed (origin, side) group by origin"
 	}

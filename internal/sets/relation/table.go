@@ -163,7 +163,7 @@ func (t *Table) logList() (*statement.List, error) {
 // by it: those that the set's rules and its fixed filter name. Logs of earlier versions have no
 // others.
 func LoggedFields(d *catalog.Definition) []changes.Field {
-	names := catalog.AskedBy(d.Rules)
+	names := catalog.RequestedBy(d.Rules)
 	if ask, err := d.Rules.Read(""); err == nil {
 		for _, o := range ask.Order() {
 			names = append(names, o.Field)

@@ -67,7 +67,7 @@ type FollowState struct {
 	Lag     *float64  // seconds that a standby is behind its primary; nil for a primary
 }
 
-const imagesTold = 200_000
+const imagesCounted = 200_000
 
 // follows is the state of following a set's table.
 func (all *Following) follows(d *catalog.Definition) *following {
@@ -249,7 +249,7 @@ func (f *Followed) sizeLog(ctx context.Context, d *catalog.Definition, state *Fo
 	err = pool.QueryRow(ctx, `select coalesce(pg_total_relation_size(to_regclass($1)), 0), coalesce(has_schema_privilege(to_regnamespace($2), 'usage') and has_table_privilege(to_regclass($1), 'select'), false),
 		case when pg_is_in_recovery() then extract(epoch from now() - pg_last_xact_replay_timestamp())::float8 end`, l.Table(), changes.LogSchema).Scan(&state.Bytes, &readable, &state.Lag)
 	if err == nil && readable {
-		err = pool.QueryRow(ctx, fmt.Sprintf("select count(*) from (select from %s limit %d) l", l.Table(), imagesTold)).Scan(&state.Images)
+		err = pool.QueryRow(ctx, fmt.Sprintf("select count(*) from (select from %s limit %d) l", l.Table(), imagesCounted)).Scan(&state.Images)
 	}
 	return f.db.explained(tables.Name(d), err)
 }

@@ -112,7 +112,7 @@ func (k *Kept) still(ctx context.Context, known *catalog.Set) (*relation.View, e
 	if err != nil {
 		return nil, err
 	}
-	set, err := catalog.Here(ctx, tx, known)
+	set, err := catalog.Reread(ctx, tx, known)
 	if err == nil && set.Attached() {
 		k.catalog.Stale(set.Name) // it has become one of a source since it was last seen
 		err = &view.Moved{Why: "its records are elsewhere by now"}

@@ -19,7 +19,7 @@ type State interface {
 	// Covers reports whether everything that another state has is in this one. What is known at a state is
 	// used, or updated, only by states that cover it.
 	Covers(other State) bool
-	// Sees reports whether a change is in the state, of those that were first told for a later one.
+	// Sees reports whether a change is in the state, of those that were first read for a later one.
 	Sees(id uint64) bool
 	// Total is a number of records that was counted at the state, as a view of it tells it.
 	Total(n int64) paging.Total
@@ -36,7 +36,7 @@ func (m Mark) Has(o Origin) bool {
 }
 
 // Origin says which states have a change: the one with the number and all later ones. Of those
-// before it, these which see its id: a change may be told first for a state that is later than
+// before it, these which see its id: a change may be read first for a state that is later than
 // the one that it was made in.
 type Origin struct {
 	Number int64
@@ -59,5 +59,5 @@ func (a Aging) Covers(other State) bool {
 // Sees is always true.
 func (a Aging) Sees(uint64) bool { return true }
 
-// Total is a number that is told with its age.
+// Total is a number with its age.
 func (a Aging) Total(n int64) paging.Total { return paging.Remembered(n, time.Since(a.At)) }

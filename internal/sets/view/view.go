@@ -111,7 +111,7 @@ type Question interface {
 	Read(ctx context.Context, w Window, each func(*Row) error) (Seen, error)
 	// One reads fields of the record with a key. The error is ErrNoRecord if the list does not have it.
 	One(ctx context.Context, key, fields []string) (*Single, error)
-	// Count counts the list: to its end or, with most above 0, as far as that. Whole means that the end was
+	// Count counts the list: to its end or, with limit above 0, as far as that. Whole means that the end was
 	// reached: a source may give up before, where counting takes too long.
 	Count(ctx context.Context, limit int64) (n int64, whole bool, err error)
 	// UpTo is the number of records up to a place, that of the place included. The view must be steady.
@@ -173,11 +173,11 @@ type Value struct {
 	Rank  int
 }
 
-// Want says what is to be told of changes.
+// Want says what is read of changes.
 type Want struct {
-	Fields []string // with their values each record is told as it was before or after; else only numbers
+	Fields []string // with their values each record is given as it was before or after; else only numbers
 	Places bool     // with Change.Place
-	Most   int64    // of changes; more is a *LostError
+	Limit  int64    // of changes; more is a *LostError
 	Far    bool     // the mark is one that a caller has chosen: much may have to be read
 }
 
@@ -193,8 +193,8 @@ type Change struct {
 type Changes struct {
 	All    []Change
 	Looked int64 // changes of all records of the set, in the list or not
-	// Until is the state up to which they are told: as a rule the view's. A source without a record of
-	// changes tells none, and leaves the state as it is for as long as it may be used.
+	// Until is the state up to which they were read: as a rule the view's. A source without a record of
+	// changes gives none, and leaves the state as it is for as long as it may be used.
 	Until Mark
 }
 
