@@ -233,17 +233,10 @@ func number(query Query, s statement.Statement) (n int64, err error) {
 	return n, err
 }
 
-// Facet is one value of a field, as a query has it, and how many records have it; a nil
-// Value stands for those that have none.
-type Facet struct {
-	Value *string
-	Count int64
-}
-
 // Facets counts the records with each value of some fields, at most so many values of each. Each
 // field is counted under the search and all conditions except its own. Values that no query can
 // hold are left out.
-func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Where, fields []string, limit int) (map[string][]Facet, error) {
+func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Where, fields []string, limit int) (map[string][]statement.Facet, error) {
 	if limit < 1 {
 		return nil, fmt.Errorf("found %d as the most values of a field; right would be 1 or more", limit)
 	}
@@ -251,7 +244,7 @@ func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Whe
 	if err != nil {
 		return nil, err
 	}
-	all := make(map[string][]Facet, len(fields))
+	all := make(map[string][]statement.Facet, len(fields))
 	err = from.Snapshot(func(query Query) error { return facets(query, list, q, fields, limit, all) })
 	if err != nil {
 		return nil, err
@@ -259,17 +252,17 @@ func Facets(from Source, list *statement.List, ask paging.Ask, own statement.Whe
 	return all, nil
 }
 
-func facets(query Query, list *statement.List, q *statement.Question, fields []string, limit int, all map[string][]Facet) error {
+func facets(query Query, list *statement.List, q *statement.Question, fields []string, limit int, all map[string][]statement.Facet) error {
 	for _, field := range fields {
 		s, err := q.Facet(field, limit)
 		if err != nil {
 			return err
 		}
-		facets := []Facet{}
+		facets := []statement.Facet{}
 		err = query(s, func(rows Rows) error {
 			for rows.Next() {
 				var value any
-				var f Facet
+				var f statement.Facet
 				if err := rows.Scan(&value, &f.Count); err != nil {
 					return err
 				}

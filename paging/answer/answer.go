@@ -23,6 +23,7 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/cursor"
 	"pageladder.example/paging/markup"
+	"pageladder.example/paging/statement"
 	"pageladder.example/paging/value"
 )
 
@@ -39,12 +40,8 @@ type About struct {
 	Facets   map[string][]Facet  `json:"facets,omitempty"` // by field, if asked for
 }
 
-// Facet is one value of a field and how many records have it; a nil value stands
-// for those that have none.
-type Facet struct {
-	Value *string `json:"value" jsonschema:"nullable"`
-	Count int64   `json:"count"`
-}
+// Facet is one value of a field and how many records have it.
+type Facet = statement.Facet
 
 // Of is everything about a page, with its links.
 func Of(page paging.Page, links paging.Links) About {

@@ -92,7 +92,7 @@ func Page[T any](list []T, ask paging.Ask, value func(record *T, field string) V
 	return page, records(list, onPage), err
 }
 
-// Read reads a raw query string by some rules, and then is Page.
+// Read reads a raw query string by rules, and returns its page as Page does.
 func Read[T any](list []T, rules *paging.Rules, query string, value func(record *T, field string) Value) (paging.Page, []T, error) {
 	ask, err := rules.Read(query)
 	if err != nil {

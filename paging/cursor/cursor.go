@@ -1,7 +1,7 @@
 // Package cursor writes places in a list as tokens, and reads them: what a caller has in
 // hand to read on from where it stopped, whatever is added or removed elsewhere.
 //
-// A place is between two records: right before one, or right behind it. It is told by
+// A place is between two records: right before one, or right behind it. It is given by
 // that record's values in the fields of the order, so that it stays where it is when the
 // record is changed or removed.
 //

@@ -4,12 +4,12 @@ import "slices"
 
 // Found is the result of Seek.
 type Found struct {
-	Rows   int  // records on the asked side of the place, at most as many as asked for
+	Rows   int  // records on the side of the place that was asked for, at most as many as asked for
 	Behind bool // there are records on its other side
 }
 
 // Seek reads what follows a place or, backward, what precedes it, the nearest first. The function
-// read reads so many records from the place on or, with after, behind it, and tells how many came and
+// read reads so many records from the place on or, with after, behind it, and returns how many it received and
 // the place of the first; it is asked again where what it read is of no use, and the records of
 // the last time count. Where the place's own record comes first, it is left out: then skip is
 // true. The function there reports whether there is a record the other way, from the place on or

@@ -201,6 +201,13 @@ func refusal(ask paging.Ask, err error) error {
 		Says: fmt.Sprintf("The query looks for %d %s; at most %d can be looked for at once.", many.n, many.what, maxValues)}}}
 }
 
+// Facet is one value of a field, as a query has it, and how many records have it; a nil Value stands for records
+// without one.
+type Facet struct {
+	Value *string `json:"value" jsonschema:"nullable"`
+	Count int64   `json:"count"`
+}
+
 // Order is the order of the question's records.
 func (q *Question) Order() []paging.Order { return slices.Clone(q.order) }
 

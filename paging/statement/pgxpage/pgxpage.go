@@ -57,7 +57,7 @@ func Records[T any](ctx context.Context, db DB, list *statement.List, settled pa
 
 // Facet is one value of a field, as a query has it, and how many records have it; a nil
 // Value stands for those that have none.
-type Facet = fetch.Facet
+type Facet = statement.Facet
 
 // Facets counts, for each of some fields, the records that have each of its values, under
 // the search and all conditions but the ask's own on that field: the most frequent first,

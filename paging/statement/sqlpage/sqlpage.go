@@ -58,7 +58,7 @@ func Records[T any](ctx context.Context, db DB, list *statement.List, settled pa
 
 // Facet is one value of a field, as a query has it, and how many records have it; a nil Value
 // stands for records without one.
-type Facet = fetch.Facet
+type Facet = statement.Facet
 
 // Facets counts the records with each value of some fields: the most frequent first, at most so
 // many of each field. Each field is counted under the search and all conditions except its own.
