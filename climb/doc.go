@@ -7,7 +7,7 @@
 //
 // Against an address, with a report:
 //
-//	report, err := (&climb.Checker{Expect: climb.Strict()}).Run(ctx, climb.Endpoint{Address: "https://…/arrivals"})
+//	found, err := (&climb.Checker{Expect: report.Strict()}).Run(ctx, climb.Endpoint{Address: "https://…/arrivals"})
 //
 // And to read somebody else's list, whatever its way of paging:
 //

@@ -33,6 +33,9 @@ var rules = &paging.Rules{
 }
 
 func main() {
+	if err := rules.Check(); err != nil { // before the first request
+		log.Fatal(err)
+	}
 	var all []Arrival
 	for _, a := range demo.Arrivals() {
 		id, _ := strconv.ParseInt(a[0], 10, 64)
