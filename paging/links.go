@@ -71,10 +71,10 @@ func (settled Page) On(base Base) Links {
 		return l
 	}
 	var stack [512]byte
-	buf, cut := p.appendLink(stack[:0], &base, nil, true)
+	buf, cut, _ := p.appendLink(stack[:0], &base, nil, true)
 	end := len(buf)
 	if p.ask.ruled().FirstPageBare {
-		buf, _ = p.appendLink(buf, &base, nil, false)
+		buf, _, _ = p.appendLink(buf, &base, nil, false)
 	}
 	s := string(buf)
 	l.before, l.after, l.bare = s[:cut], s[cut:end], s[end:]
@@ -128,9 +128,9 @@ func some(value string) []string {
 	return []string{value}
 }
 
-// appendLink writes a link without its page number, and returns where that belongs. Without
-// withPage it has no page parameter.
-func (p *page) appendLink(dst []byte, base *Base, changes []change, withPage bool) (_ []byte, cut int) {
+// appendLink writes a link without its page number, and returns where that belongs, and where the value of the
+// first change begins. Without withPage it has no page parameter.
+func (p *page) appendLink(dst []byte, base *Base, changes []change, withPage bool) (_ []byte, cut, value int) {
 	dst = append(dst, base.text...)
 	sep := byte('?')
 	if strings.IndexByte(base.text, '?') >= 0 {
@@ -153,7 +153,7 @@ func (p *page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 			sep = '&'
 			return
 		}
-		for _, value := range values {
+		for _, v := range values {
 			dst = append(dst, sep)
 			sep = '&'
 			if part != nil {
@@ -161,7 +161,11 @@ func (p *page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 			} else {
 				dst = query.AppendValue(dst, name)
 			}
-			dst = query.AppendValue(append(dst, '='), value)
+			dst = append(dst, '=')
+			if name != "" && value == 0 {
+				value = len(dst)
+			}
+			dst = query.AppendValue(dst, v)
 		}
 	})
 	if !wrotePage && withPage {
@@ -171,7 +175,7 @@ func (p *page) appendLink(dst []byte, base *Base, changes []change, withPage boo
 	if len(dst) == start && base.text == "" {
 		dst = append(dst, '?') // "" would mean the address with its old query
 	}
-	return dst, cut
+	return dst, cut, value
 }
 
 // expand writes a link over a template: the parameters that it names go into it, the others
@@ -241,7 +245,7 @@ func (p *page) link(base Base, changes []change, position string) string {
 		return p.expand(&base, changes, position)
 	}
 	var stack [512]byte
-	buf, cut := p.appendLink(stack[:0], &base, changes, position != "")
+	buf, cut, _ := p.appendLink(stack[:0], &base, changes, position != "")
 	var link strings.Builder // in one allocation
 	link.Grow(len(buf) + len(position))
 	link.Write(buf[:cut])
@@ -456,6 +460,13 @@ func (p *page) reanchored(size int) int64 {
 func (l Links) Sorts() []SortLink {
 	a := &l.of().ask
 	links := make([]SortLink, 0, len(a.ruled().Sorts))
+	alike := l.base.tmpl == nil && a.ruled().Params.Direction == "" // but for the value of one parameter
+	var all strings.Builder
+	var before, after string
+	if alike && len(a.ruled().Sorts) > 0 {
+		before, after = l.around(a.ruled().sortParam())
+		all.Grow(len(a.ruled().Sorts) * (len(before) + len(after) + 24))
+	}
 	for i := range a.ruled().Sorts {
 		k := &a.ruled().Sorts[i]
 		link := SortLink{Key: k.Key}
@@ -468,10 +479,39 @@ func (l Links) Sorts() []SortLink {
 				}
 			}
 		}
-		link.Href = l.sort([]sortBy{{Key: k.Key, Desc: desc}})
+		if alike {
+			var stack [64]byte
+			value := stack[:0]
+			if desc {
+				value = append(value, '-')
+			}
+			from := all.Len()
+			all.WriteString(before)
+			all.Write(query.AppendValue(value, k.Key))
+			all.WriteString(after)
+			link.Href = all.String()[from:]
+		} else {
+			link.Href = l.sort([]sortBy{{Key: k.Key, Desc: desc}})
+		}
 		links = append(links, link)
 	}
 	return links
+}
+
+// around is the link to page 1 with another value of a parameter: what stands before the value, and after it.
+func (l Links) around(param string) (before, after string) {
+	p := l.of()
+	position := p.positionText(p.position(1))
+	var stack [512]byte
+	buf, cut, value := p.appendLink(stack[:0], &l.base, []change{{param, []string{""}}}, position != "")
+	if position != "" {
+		buf = slices.Insert(buf, cut, []byte(position)...)
+		if cut <= value {
+			value += len(position)
+		}
+	}
+	text := string(buf)
+	return text[:value], text[value:]
 }
 
 // sort is the link to page 1 in another sort.
