@@ -76,6 +76,7 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 		"another host":   {ways[0].endpoint(true), find("links to another host"), "redirected to another host"},
 		"no such path":   {climb.Endpoint{Address: "/elsewhere"}, fault{}, "status is 404"},
 		"no address":     {climb.Endpoint{}, fault{}, "has no address"},
+		"no template":    {climb.Endpoint{Address: "https://a.example/{+page}"}, fault{}, "right would be a template such as"},
 		"a wrong place":  {climb.Endpoint{Address: "/boats", Envelope: map[string]string{"records": "data"}}, fault{}, "no JSON Pointer"},
 		"an odd name":    {climb.Endpoint{Address: "/boats", Envelope: map[string]string{"rows": "/data"}}, fault{}, "right would be one of records"},
 		"an odd shape":   {climb.Endpoint{Address: "/boats", Format: "pdf"}, fault{}, "json, ndjson, csv or html"},

@@ -98,7 +98,7 @@ func (e *Endpoint) Check() error {
 		return fmt.Errorf("climb: the endpoint has no address; right would be an address such as https://host/arrivals")
 	}
 	if _, err := uritemplate.Parse(e.Address); err != nil {
-		return fmt.Errorf("climb: the address is %.100q: %w", e.Address, err)
+		return fmt.Errorf("climb: the address is %.100q: %w; right would be a template such as /arrivals/page/{page}{?size}, with other braces as %%7B and %%7D", e.Address, err)
 	}
 	plain, err := url.Parse(uri.CutExpressions(e.Address))
 	if err != nil || plain.User != nil || plain.Host != "" && plain.Scheme != "http" && plain.Scheme != "https" || plain.Host == "" && !strings.HasPrefix(e.Address, "/") {
