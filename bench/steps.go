@@ -148,7 +148,7 @@ func timeOne(address string, took map[string][]float64) error {
 		}
 	}
 	steps["rest"] = max(rest, 0)
-	if keep := steps["keep"]; keep > 0 { // a part of the others, told by itself
+	if keep := steps["keep"]; keep > 0 { // a part of the others, reported by itself
 		of := "cut"
 		if steps["count"] > steps["cut"] {
 			of = "count"

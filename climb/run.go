@@ -43,7 +43,7 @@ type Checker struct {
 	// It is stopped by its context when the walk is over for half a minute.
 	While func(context.Context) error
 
-	// Progress is told of each request before it is made; nil: nobody is.
+	// Progress is called before each request; it may be nil.
 	Progress func(requests, limit int, address string)
 }
 

@@ -43,7 +43,7 @@ const (
 	sizeLimit     = 100_000 // records on a page, also of size=all
 	sortKeysLimit = 10      // in one query
 	nameBytes     = 200     // of a parameter's or a field's name
-	mistakes      = 100     // that are told
+	mistakes      = 100     // that are listed
 )
 
 // Check finds mistakes in the rules, such as a default sort by an unknown key or two parameters of one

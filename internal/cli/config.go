@@ -111,7 +111,7 @@ func readConfig(flags *pflag.FlagSet) (*config, error) {
 			}
 		}
 	}
-	// A value of the wrong type is told here, not taken for a zero below.
+	// A value of the wrong type is reported here, not taken for a zero below.
 	flags.VisitAll(func(f *pflag.Flag) {
 		value := v.Get(f.Name)
 		if f.Value.Type() == "stringToString" || f.Value.Type() == "stringSlice" || f.Name == "help" || f.Name == "tides" {

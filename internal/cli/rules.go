@@ -125,7 +125,7 @@ func newRulesApply() *cobra.Command {
 		if err != nil {
 			return err
 		}
-		if _, err := rulesfile.Parse(text); err != nil { // told as "check" tells it
+		if _, err := rulesfile.Parse(text); err != nil { // as "check" reports it
 			return rulesMistakes(err)
 		}
 		_, tag, err := c.Rules(cmd.Context(), args[0])

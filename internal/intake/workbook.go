@@ -364,7 +364,7 @@ func (w *workbook) cells() error {
 	})
 }
 
-// columnOf is the column of a cell's place: 28 of "AB7"; 0 where it is not told.
+// columnOf is the column of a cell's place: 28 of "AB7"; 0 where it is not given.
 func columnOf(place string) int {
 	column := 0
 	for i := 0; i < len(place) && i < 4; i++ {

@@ -135,7 +135,7 @@ const (
 	readOnlyServer   = "25006" // a write where nothing may be written
 )
 
-// Code is the code of an error that PostgreSQL has told; "" for other errors.
+// Code is the code of an error that PostgreSQL has reported; "" for other errors.
 func Code(err error) string {
 	var failure *pgconn.PgError
 	if errors.As(err, &failure) {

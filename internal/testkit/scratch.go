@@ -26,7 +26,7 @@ func scratch() string {
 	return memory
 }
 
-// available is how much memory may be taken before the machine swaps, in bytes; 0 where that is not told.
+// available is how much memory may be taken before the machine swaps, in bytes; 0 where that is not known.
 func available() (bytes uint64) {
 	info, _ := os.ReadFile("/proc/meminfo")
 	_, rest, _ := strings.Cut(string(info), "\nMemAvailable:")

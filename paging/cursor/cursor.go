@@ -57,7 +57,7 @@ const (
 	paddedForm = 3 // sealed, and padded
 )
 
-// paddedTo are the lengths that sealed bytes are padded to: what is sealed is not told by how long
+// paddedTo are the lengths that sealed bytes are padded to: what is sealed is not betrayed by how long
 // it is. The last one makes a token of MaxBytes.
 var paddedTo = []int{128, 256, 512, 739}
 

@@ -51,14 +51,14 @@ func (d Dialect) bind(c *column, v string) argument {
 	return argument{value: v}
 }
 
-// castTypes are the casts to the types that PostgreSQL is told of values. Text takes the
+// castTypes are the casts by which PostgreSQL knows the types of values. Text takes the
 // collation of the column that it is compared with.
 var castTypes = map[value.Type]string{
 	value.Text: "::text", value.Integer: "::bigint", value.Decimal: "::numeric", value.BigInteger: "::numeric",
 	value.BigDecimal: "::numeric", value.Boolean: "::boolean", value.Date: "::date", value.Time: "::timestamptz", value.JSON: "::jsonb",
 }
 
-// castTo is the cast to the type that PostgreSQL is told of values. A big integer that
+// castTo is the cast by which PostgreSQL knows the type of values. A big integer that
 // fits becomes a bigint, so that an index on a bigint column is of use; any column of
 // numbers can be compared with one.
 func castTo(t value.Type, values ...string) string {

@@ -15,7 +15,7 @@ import (
 
 // bad is one thing that an endpoint should not be asked, and is.
 type bad struct {
-	what  string // parameter and value, as it is told
+	what  string // parameter and value, as it is reported
 	query string
 	kind  string // page, size, offset, after, sort or other
 	huge  bool   // a size above any cap
@@ -117,7 +117,7 @@ func (v *visit) what() string {
 	return fmt.Sprintf("status %d", v.Status)
 }
 
-// hostile asks for a case; nil: there was no answer, which is told.
+// hostile asks for a case; nil: there was no answer, which is reported.
 func (r *run) hostile(ctx context.Context, b bad) (*visit, error) {
 	return r.askBad(ctx, b.what, r.badAddress(b))
 }

@@ -165,7 +165,7 @@ func moves(all []any) bool {
 	return slices.ContainsFunc(all, func(v any) bool { return values.Compare(v, all[0]) != 0 })
 }
 
-// isMissing tells a missing value. In CSV and HTML it cannot be told from an empty text.
+// isMissing tells a missing value. In CSV and HTML it looks like an empty text.
 func (r *run) isMissing(v any) bool {
 	return v == nil || v == "" && (r.List.Format == endpoint.CSV || r.List.Format == endpoint.HTML)
 }

@@ -47,7 +47,7 @@ func Lets(field, value string, record any) bool {
 }
 
 // Orders are those in which texts may stand: by their bytes, without case, and as the
-// Unicode collation has them. An endpoint's is one of them, or close to one; which is not told.
+// Unicode collation has them. An endpoint's is one of them, or close to one; which it does not say.
 var Orders = []func(a, b string) int{
 	strings.Compare,
 	func(a, b string) int { return strings.Compare(strings.ToLower(a), strings.ToLower(b)) },

@@ -270,7 +270,7 @@ func NotifyPurged(ctx context.Context, tx pgx.Tx, name string) error {
 // and triggers, send the name alone.
 type notices struct {
 	*Catalog
-	stamped string // which sender told the stamp of which set in the notice before this one
+	stamped string // who sent the stamp of which set in the notice before this one
 }
 
 func (n *notices) hear(notice *pgconn.Notification) {

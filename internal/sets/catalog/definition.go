@@ -104,7 +104,7 @@ func (d *Definition) Ready() (err error) {
 	return err
 }
 
-// Set is a set as the catalogue told of it at one moment. Of a set in our own database the version
+// Set is a set as the catalogue had it at one moment. Of a set in our own database the version
 // moves with each change of its records; of any other it moves with its definition alone.
 type Set struct {
 	*Definition

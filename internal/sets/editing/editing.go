@@ -1,6 +1,6 @@
 // Package editing changes records of kept sets: it adds, changes, withdraws, restores, deletes and purges
 // them. It knows nothing of what is remembered of lists: a change moves the set's version, and whoever
-// remembers something is told.
+// remembers something is notified.
 package editing
 
 import (

@@ -215,7 +215,7 @@ func (l *Loader) Sweep(ctx context.Context, ago time.Duration) error {
 
 // inUse reports whether a table was not dropped since others use it. An index that is created
 // concurrently lets go of its table a moment before that commits; whoever drops the table in that
-// moment is told of an internal error, "tuple concurrently updated".
+// moment gets an internal error, "tuple concurrently updated".
 func inUse(err error) bool {
 	code := postgres.Code(err)
 	return code == postgres.LockNotAvailable || code == postgres.InternalError

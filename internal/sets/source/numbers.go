@@ -71,7 +71,7 @@ func (m *Numbers) number() (n int64, low bool) {
 	return m.next - 1, m.spare == 0 && m.end-m.next < numbersAtOnce/2
 }
 
-// state numbers a state of a set's table; told: the number is given out. Numbers rise. The error is a
+// state numbers a state of a set's table; given: callers get the number. Numbers rise. The error is a
 // *Moved if no number is available at the moment.
 func (m *Numbers) state(set string, log string, saw *changes.Snapshot, given bool) (int64, error) {
 	n, low := m.number()
