@@ -25,6 +25,21 @@ import (
 
 const root = "../.."
 
+// eachGoFile calls a function with the path of each Go file.
+func eachGoFile(do func(path string) error) error {
+	return filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
+		switch {
+		case err != nil:
+			return err
+		case entry.IsDir() && (entry.Name() == "node_modules" || entry.Name() == ".git"):
+			return filepath.SkipDir
+		case entry.IsDir() || filepath.Ext(path) != ".go":
+			return nil
+		}
+		return do(path)
+	})
+}
+
 // documents are the pages of the docs, by their paths from the root.
 func documents(t *testing.T) map[string]string {
 	pages := map[string]string{}
@@ -84,15 +99,7 @@ func TestIdentifiersSayWhatThingsAre(t *testing.T) {
 	vague := []string{"asked", "came", "here", "its", "made", "most", "tell", "tells", "told"}
 	allowed := []string{"Came", "CursorTold", "Made", "MadeKey", "RowsHere"}
 	word := regexp.MustCompile(`[A-Z]?[a-z0-9]+|[A-Z]+`)
-	require.NoError(t, filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
-		switch {
-		case err != nil:
-			return err
-		case entry.IsDir() && (entry.Name() == "node_modules" || entry.Name() == ".git"):
-			return filepath.SkipDir
-		case entry.IsDir() || filepath.Ext(path) != ".go":
-			return nil
-		}
+	require.NoError(t, eachGoFile(func(path string) error {
 		files := token.NewFileSet()
 		file, err := parser.ParseFile(files, path, nil, parser.SkipObjectResolution)
 		if err != nil {
@@ -161,13 +168,8 @@ func TestPublicPackagesExportFewNames(t *testing.T) {
 // The table of packages has each, with the first sentence of its own documentation.
 func TestTheArchitectureHasEachPackage(t *testing.T) {
 	says := map[string]string{}
-	require.NoError(t, filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
-		switch {
-		case err != nil:
-			return err
-		case entry.IsDir() && (entry.Name() == "node_modules" || entry.Name() == ".git"):
-			return filepath.SkipDir
-		case entry.IsDir() || filepath.Ext(path) != ".go" || strings.HasSuffix(path, "_test.go"):
+	require.NoError(t, eachGoFile(func(path string) error {
+		if strings.HasSuffix(path, "_test.go") {
 			return nil
 		}
 		file, err := parser.ParseFile(token.NewFileSet(), path, nil, parser.ParseComments|parser.PackageClauseOnly)
@@ -215,13 +217,8 @@ func TestTheArchitectureIsAsItIsDescribed(t *testing.T) {
 		answer[one[1]] = one[2]
 	}
 	lines := map[string]int{}
-	require.NoError(t, filepath.WalkDir(root, func(path string, entry os.DirEntry, err error) error {
-		switch {
-		case err != nil:
-			return err
-		case entry.IsDir() && (entry.Name() == "node_modules" || entry.Name() == ".git"):
-			return filepath.SkipDir
-		case entry.IsDir() || filepath.Ext(path) != ".go" || strings.HasSuffix(path, "_test.go"):
+	require.NoError(t, eachGoFile(func(path string) error {
+		if strings.HasSuffix(path, "_test.go") {
 			return nil
 		}
 		text, err := os.ReadFile(path)
