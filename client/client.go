@@ -287,27 +287,6 @@ func (c *Client) Walk(ctx context.Context, set, rawQuery string) iter.Seq2[Recor
 	}
 }
 
-// Stream is every record that a query asks for, one after the other.
-type Stream struct {
-	// Adjusted is what the service changed in the query: without sentences, and only the first of a
-	// long list.
-	Adjusted []paging.Adjustment
-	// Version is the version of the list; 0: the service sent none.
-	Version int64
-
-	set string
-	res *http.Response
-}
-
-// Stream asks for every record of a query. The caller closes it.
-func (c *Client) Stream(ctx context.Context, set, query string) (*Stream, error) {
-	res, err := c.send(ctx, request{path: []string{"sets", set, "records", "all"}, query: query, accept: "application/x-ndjson"})
-	if err != nil {
-		return nil, err
-	}
-	return &Stream{adjustedIn(res.Header.Get("Adjusted")), versionIn(res.Header.Get("Paging")), set, res}, nil
-}
-
 // versionIn reads the version in the header Paging; 0 if there is none.
 func versionIn(header string) int64 {
 	answer, err := httpsfv.UnmarshalDictionary([]string{header})
@@ -321,39 +300,6 @@ func versionIn(header string) int64 {
 		}
 	}
 	return 0
-}
-
-// Close ends the stream.
-func (s *Stream) Close() error {
-	if s.res == nil {
-		return nil
-	}
-	return s.res.Body.Close()
-}
-
-// Records iterates over the records. An error ends it; without one, every record has
-// come.
-func (s *Stream) Records() iter.Seq2[Record, error] {
-	return func(yield func(Record, error) bool) {
-		if s.res == nil {
-			return
-		}
-		dec := json.NewDecoder(s.res.Body)
-		for {
-			var record Record
-			err := dec.Decode(&record)
-			if err == io.EOF {
-				return
-			}
-			if err != nil {
-				yield(nil, fmt.Errorf("client: the records of %s were cut off: %w", s.set, err))
-				return
-			}
-			if !yield(record, nil) {
-				return
-			}
-		}
-	}
 }
 
 // adjustedIn reads the header Adjusted; nil if it cannot be read.
