@@ -20,13 +20,13 @@ type Token struct {
 	EndedAt   *time.Time `json:"ended_at" jsonschema:"nullable"`
 }
 
-// NewToken is a token that has just been made: the only answer with its secret.
+// NewToken is a token that has just been created: the only answer with its secret.
 type NewToken struct {
 	Secret string `json:"secret"`
 	Token
 }
 
-// TokenList is all tokens that have been made.
+// TokenList is all tokens that have been created.
 type TokenList struct {
 	Tokens []Token `json:"tokens"`
 }

@@ -1,6 +1,6 @@
 // Package api has what the service and its callers send each other: the JSON of each call's body
 // and answer, and how a record's key is written in a path. The service writes these types and the
-// client reads them; the description of the API is made from them, and from that the console's
+// client reads them; the description of the API is generated from them, and from that the console's
 // types.
 package api
 

@@ -38,17 +38,17 @@ func AboutPage(page paging.Page, links paging.Links) About {
 // without one.
 type Facet = answer.Facet
 
-// Explain says how a page was made.
+// Explain says how a page came about.
 type Explain struct {
 	Steps []Step   `json:"steps"`
 	SQL   []string `json:"sql,omitempty"` // for owners: the statements, without values
 	// Cursors are the contents of the page's cursors, and of the one that it was asked for by.
-	Cursors []CursorTold `json:"cursors,omitempty"`
+	Cursors []CursorContents `json:"cursors,omitempty"`
 }
 
-// CursorTold is the content of a cursor: a place in the list's order, next to a record.
-type CursorTold struct {
-	Which  string       `json:"which"`  // asked, after, before
+// CursorContents is the content of a cursor: a place in the list's order, next to a record.
+type CursorContents struct {
+	Which  string       `json:"which"`  // requested, after, before
 	Behind bool         `json:"behind"` // the place is right behind the record; otherwise right before it
 	Values []PlaceValue `json:"values"` // of the record, in the fields of the order
 }
@@ -87,7 +87,7 @@ type ReckonBody struct {
 	Base  string          `json:"base,omitempty"`  // that links lead to; left out: that of the rules, or links that are only a query
 	// Markup asks for the ladder as HTML: plain, bootstrap or classed.
 	Markup rulesfile.MarkupStyle `json:"markup,omitempty"`
-	// Came is the number of records that were read, if the total is not exact: one more than the
+	// Came is the number of records read, if the total is not exact: one more than the
 	// page is asked for.
 	Came *int `json:"came,omitempty"`
 	// First and Last are the values of the page's first and last record in the fields of the order,

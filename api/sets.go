@@ -14,7 +14,7 @@ type Field struct {
 	Label string     `json:"label"`
 	Type  value.Type `json:"type"` // or "other": text that has no order
 	// Own means that a source writes, sorts and compares the values by its own type, whatever the
-	// type is here.
+	// type is in this table.
 	Own bool `json:"own,omitempty"`
 	// Unordered says why the field can be neither sorted nor filtered by; "" if it can.
 	Unordered string `json:"unordered,omitempty"`
@@ -76,7 +76,7 @@ type Following struct {
 type IndexState struct {
 	Definition string  `json:"definition"`
 	Ready      bool    `json:"ready"`
-	Failed     string  `json:"failed,omitempty"` // why it cannot be made: the sorts and filters that need it are slow
+	Failed     string  `json:"failed,omitempty"` // why it cannot be built: the sorts and filters that need it are slow
 	Phase      string  `json:"phase,omitempty"`  // of the index in progress, in PostgreSQL's words
 	Part       float64 `json:"part,omitempty"`   // of the phase, 0 to 1
 }

@@ -52,7 +52,7 @@ func startBuilds(files []string, dir, database, source string) (started []build,
 	return started, stop, nil
 }
 
-// ofBuilds are questions of our service asked of each build instead, and the pairs: the last build against the
+// ofBuilds are requests to our service, sent to each build instead, and the pairs: the last build against the
 // first.
 func ofBuilds(questions []question, ours string, builds []build) (all []question, compared [][2]string) {
 	for _, q := range questions {

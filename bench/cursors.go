@@ -21,7 +21,7 @@ func seeking(list string, w *writer, pages int, only *regexp.Regexp) (questions 
 		first := question{name: "ours, page 1 by " + sort, base: list, query: func() string { return "?sort=" + sort }}
 		firstUnder := question{name: first.name + ", under the writer", base: list, query: first.query, writing: w.change}
 		all := []question{still, under, halfway, firstUnder, first}
-		switch sort { // which are asked already
+		switch sort { // which are measured already
 		case "id":
 			all, first.name, firstUnder.name = all[:3], "ours, page 1", "ours, page 1, under the writer"
 		case "-height_cm":

@@ -11,7 +11,7 @@ import (
 	"time"
 )
 
-// A line is one connection that asks the same server again and again. It shares
+// line is one connection that asks the same server again and again. It shares
 // two cores with what it measures, so that it does no more than it must: about a
 // third of what net/http's client does for each answer.
 type line struct {

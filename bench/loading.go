@@ -94,11 +94,11 @@ func loading(ctx context.Context, store *sets.Store, server *postgres.Server, di
 	return nil
 }
 
-// mostMemory is the most memory that this process has had, as Linux tells it.
+// peakMemory is the peak memory of this process, as Linux reports it.
 func peakMemory() string {
 	status, err := os.ReadFile("/proc/self/status")
 	if err != nil {
-		return "not told by this system"
+		return "not reported by this system"
 	}
 	_, after, _ := strings.Cut(string(status), "VmHWM:")
 	line, _, _ := strings.Cut(after, "\n")

@@ -38,11 +38,11 @@ func main() {
 	rounds := flag.Int("rounds", 3, "rounds; the median is printed")
 	profile := flag.String("profile", "", "file for a CPU profile of the questions")
 	only := flag.String("only", "", "regular expression: only the questions that match are asked")
-	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and tell the memory that it took, instead of asking questions")
+	files := flag.Bool("files", false, "import the records as CSV, NDJSON and JSON and report the memory that it took, instead of asking questions")
 	picture := flag.String("plot", "", "file for a plot, as SVG, of pages a second by page number, instead of asking questions")
 	steps := flag.String("steps", "", "file for a plot, as SVG, of what each step of a page takes, instead of asking questions")
 	held := flag.Bool("held", false, "ask for pages of lists that are held still too")
-	walks := flag.Bool("walks", false, "tell what walks of the whole list lose and repeat under writers, instead of asking questions")
+	walks := flag.Bool("walks", false, "report what walks of the whole list lose and repeat under writers, instead of asking questions")
 	builds := flag.String("builds", "", "two files of pageladder, a comma between: each question of ours is asked of both, and the second is compared with the first")
 	changing := flag.Bool("writes", false, "measure what change logs cost writers, with fsync, instead of asking questions")
 	flag.Parse()
@@ -187,7 +187,7 @@ func run(records int, each time.Duration, rounds int, profile string, only *rege
 			return err
 		}
 		blue, red := color.RGBA{0x1f, 0x5a, 0xa6, 0xff}, color.RGBA{0xb5, 0x3a, 0x1e, 0xff}
-		return plotPages(picture, []drawn{
+		return plotPages(picture, []plotLine{
 			{"ours, still", ours + list, nil, blue, false},
 			{fmt.Sprintf("ours, %d changes a second", perSecond), ours + list, w.change, blue, true},
 			{"by hand, count cached, still", cached + "/tides", nil, red, false},

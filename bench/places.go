@@ -27,7 +27,7 @@ type place struct {
 }
 
 // knownPlaces is a handler of pages whose places are known beforehand: at=start, at=again, always
-// the same place, or at=anywhere, one of up to 3,000. It reads twenty records and tells nothing else. Its
+// the same place, or at=anywhere, one of up to 3,000. It reads twenty records and reports nothing else. Its
 // ratios between places are what the database alone makes of them.
 func knownPlaces(ctx context.Context, pool *pgxpool.Pool, table string, records int) (http.Handler, error) {
 	ids := make([]int64, 3000)

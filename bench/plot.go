@@ -16,8 +16,8 @@ import (
 	"gonum.org/v1/plot/vg/draw"
 )
 
-// drawn is a line of the plot: how many pages a second, by page number.
-type drawn struct {
+// plotLine is a line of the plot: how many pages a second, by page number.
+type plotLine struct {
 	name    string
 	base    string
 	writing func(context.Context) error // meanwhile
@@ -27,7 +27,7 @@ type drawn struct {
 
 // plotPages measures pages a second against the page's number, and draws them as SVG. The
 // lines are measured in turn at each number.
-func plotPages(file string, lines []drawn, w *writer, sort string, pages, rounds int, each time.Duration) error {
+func plotPages(file string, lines []plotLine, w *writer, sort string, pages, rounds int, each time.Duration) error {
 	var numbers []int
 	for n := 1; n < pages; n *= 4 {
 		numbers = append(numbers, n)

@@ -37,7 +37,7 @@ func middle(of []float64) float64 {
 // askInRounds asks each question in each round, prints the ratios of the pairs and what was seen of each question.
 func askInRounds(questions []question, pairs [][2]string, rounds int, each time.Duration, w *writer, store *sets.Store) error {
 	seen := make([]measured, len(questions))
-	turn := make([]int, len(questions)) // forth in one round and back in the next: none is always asked after the same one
+	turn := make([]int, len(questions)) // forth in one round and back in the next: none always follows the same one
 	for i := range turn {
 		turn[i] = i
 	}
@@ -78,7 +78,7 @@ func askInRounds(questions []question, pairs [][2]string, rounds int, each time.
 	return nil
 }
 
-// leadIn is the part of a round that a question is asked for, once more, before it is
+// leadIn is the part of a round that a request is sent once more before it is
 // measured: a writer then is in its rhythm, and what it changed during other questions is known.
 const leadIn = 0.25
 

@@ -42,7 +42,7 @@ var stepsOfAPage = []struct {
 }
 
 // plotSteps asks for pages one after the other over one connection, and draws what each step of them
-// takes: the service tells the steps, the rest of the time is HTTP and JSON.
+// takes: the service reports the steps, the rest of the time is HTTP and JSON.
 func plotSteps(file, list string, pages []timedPage, w *writer, rounds, each int) error {
 	took := make([]map[string][]float64, len(pages))
 	for i := range took {
@@ -137,7 +137,7 @@ func timeOne(address string, took map[string][]float64) error {
 		return err
 	}
 	if len(page.Made.Steps) == 0 {
-		return fmt.Errorf("%s tells no steps: %s", address, res.Status)
+		return fmt.Errorf("%s reports no steps: %s", address, res.Status)
 	}
 	steps := map[string]float64{}
 	rest := whole

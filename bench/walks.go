@@ -17,12 +17,12 @@ const (
 	walkSize    = 100 // records to a page
 )
 
-// walking walks the whole list while writers change half of its records, and tells how many of the others the walk
-// has lost, and how many came twice: by page number, by cursor, and by page number of a list that is held still.
+// walking walks the whole list while writers change half of its records, and reports how many of the others the walk
+// has lost, and how many it has read twice: by page number, by cursor, and by page number of a list that is held still.
 func walking(ctx context.Context, list string, w *writer, rounds int) error {
 	// The writers touch records with an even number.
 	w.existing = func() []string { return []string{strconv.Itoa(2 + 2*rand.IntN(w.records/2))} }
-	fmt.Printf("\n| walk of %d pages by -height_cm, %d writers of %d changes a second each | seconds | untouched records lost | that came twice |\n|---|---|---|---|\n", w.records/walkSize, walkWriters, perSecond)
+	fmt.Printf("\n| walk of %d pages by -height_cm, %d writers of %d changes a second each | seconds | untouched records lost | read twice |\n|---|---|---|---|\n", w.records/walkSize, walkWriters, perSecond)
 	for _, way := range []struct {
 		name string
 		next func(p *walked, number int) string
@@ -61,7 +61,7 @@ type walked struct {
 	Cursors struct{ After string }
 }
 
-// walk walks a list, and counts the records with an odd number that were lost and that came twice. Without next it
+// walk walks a list, and counts the records with an odd number that were lost and that were read twice. Without next it
 // is held still at the version of its first page.
 func walk(list string, records int, next func(p *walked, number int) string) (lost, twice int, err error) {
 	seen := make(map[int64]int, records)

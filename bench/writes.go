@@ -177,7 +177,7 @@ func own(ctx context.Context, server *postgres.Server, conn *pgx.Conn, tables [2
 	return err
 }
 
-// paired makes changes of two tables in turn, and tells what they took of the first against the
+// paired makes changes of two tables in turn, and reports how long they took of the first against the
 // second, which has no log.
 func paired(name string, records, rounds int, change func(i int, where string) (time.Duration, error)) error {
 	ratio := func(where string) (float64, error) { // one after the other

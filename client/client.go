@@ -93,7 +93,7 @@ type Page struct {
 	Records []Record `json:"records"`
 	api.About
 
-	Raw json.RawMessage `json:"-"` // the whole answer as it came
+	Raw json.RawMessage `json:"-"` // the whole answer, unchanged
 }
 
 // Record is one record: its values in the set's order of fields.
@@ -168,7 +168,7 @@ func (c *Client) Page(ctx context.Context, set, query string) (*Page, error) {
 }
 
 // ErrNotHeld is the error for a list that cannot be held still: its pages have no version.
-var ErrNotHeld = errors.New("client: the list cannot be held still: its pages tell no version")
+var ErrNotHeld = errors.New("client: the list cannot be held still: its pages have no version")
 
 // ErrNoCursor is the error for a list that is walked by cursor but has none: its rules name no
 // parameter for them, or a page ends with a record whose values are too long for one.
@@ -350,7 +350,7 @@ type request struct {
 	long      bool
 }
 
-// answer is what came back.
+// answer is a response.
 type answer struct {
 	body   json.RawMessage
 	header http.Header

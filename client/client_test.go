@@ -12,7 +12,7 @@ import (
 	"pageladder.example/client"
 )
 
-// sent answers each request with what was asked.
+// sent answers each request with what was requested.
 type sent func(r *http.Request) (*http.Response, error)
 
 func (s sent) RoundTrip(r *http.Request) (*http.Response, error) { return s(r) }

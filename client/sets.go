@@ -58,7 +58,7 @@ type Import struct {
 	Again     bool   // the set exists; its records are replaced
 	File      io.Reader
 	MediaType string     // text/csv, application/x-ndjson, application/json or that of XLSX
-	Options   url.Values // label, key, delimiter, encoding, sheet, type.FIELD, rules, aside, check, progress
+	Options   url.Values // label, key, delimiter, encoding, sheet, "type.FIELD", rules, aside, check, progress
 }
 
 // Import makes a set from a file, or replaces its records: all or nothing.
@@ -100,7 +100,7 @@ func (c *Client) Following(ctx context.Context, name string) (*api.Following, er
 	return &f, err
 }
 
-// Tokens lists the tokens that have been made.
+// Tokens lists the tokens that have been created.
 func (c *Client) Tokens(ctx context.Context) ([]api.Token, error) {
 	var list api.TokenList
 	_, err := c.call(ctx, request{path: []string{"tokens"}}, &list)

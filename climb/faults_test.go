@@ -15,7 +15,7 @@ import (
 )
 
 // fault is one thing that goes wrong in an endpoint, planted between the steps of a right
-// one, and the codes of which at least one must tell it.
+// one, and the codes of which at least one must report it.
 type fault struct {
 	name  string
 	codes string

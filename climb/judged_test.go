@@ -17,11 +17,11 @@ import (
 	"pageladder.example/climb/report"
 )
 
-// Endpoints as people write them, right and wrong, of which climb is told the address alone. Right ones
+// Endpoints as people write them, right and wrong, of which climb gets the address alone. Right ones
 // are not accused of anything; if no way through the list is found, that is what is said. Wrong ones
 // are found out.
 
-// served is one endpoint: how it is asked, and what it answers.
+// served is one endpoint: how it is requested, and what it answers.
 type served struct {
 	skip, page, size, after, sort string        // names of parameters; "": none
 	from                          int           // of the first page or row: 0 or 1

@@ -24,7 +24,7 @@ import (
 )
 
 // This file is an endpoint without faults, for each way of paging. It works in plain steps: what
-// was asked (asked), what is answered (page), and how that is written. Faults are planted between
+// was requested, what is answered (page), and how that is written. Faults are planted between
 // the steps (faults_test.go); the steps themselves stay right.
 
 type record struct {
@@ -84,7 +84,7 @@ var ways = []way{
 	{name: "html", shape: endpoint.HTML, numbers: "page", params: endpoint.Params{Page: "page", Size: "size", Sort: "sort"}},
 }
 
-// states reports whether pages of this way tell something of ours.
+// states reports whether pages of this kind say something of ours.
 func (w *way) states(name string) bool {
 	return w.envelope[name] != "" || name == "total_items" && w.total != ""
 }
@@ -94,7 +94,7 @@ func (w *way) links() bool { return w.header || w.shape == endpoint.HTML || w.en
 
 func (w *way) numbered() bool { return w.params.Page != "" || w.params.Offset != "" }
 
-// endpoint is what climb is told of this way.
+// endpoint is the description of this kind for climb.
 func (w *way) endpoint(given bool) climb.Endpoint {
 	e := climb.Endpoint{Address: "/boats?lang=en"}
 	if w.numbers == "path" {

@@ -24,7 +24,7 @@ type Report = report.Report
 const (
 	// DefaultTimeout is the time limit of one answer.
 	DefaultTimeout = fetch.DefaultTimeout
-	// DefaultRequests is the most requests of a run.
+	// DefaultRequests limits the requests of a run.
 	DefaultRequests = check.DefaultRequests
 )
 
@@ -35,7 +35,7 @@ type Checker struct {
 	Expect   report.Expect // nil: Usual
 	Requests int           // at most, in one run; 0: DefaultRequests
 	Timeout  time.Duration // of one answer; 0: DefaultTimeout
-	Time     time.Duration // of a run, after which no more requests are made; 0: as long as they take
+	Time     time.Duration // of a run, after which no more requests are sent; 0: as long as they take
 	Pause    time.Duration // least time between requests; 0: as long as the last answer took, at most a second; negative: none
 	Seed     uint64        // of the order in which bad input is sent; the same seed gives the same run
 

@@ -14,13 +14,13 @@ import (
 )
 
 // Walk goes through somebody else's list from its first record to its last, one at a time,
-// whatever its way of paging: by the address or cursor of the next page where answers tell
+// whatever its way of paging: by the address or cursor of the next page where answers have
 // one, else by page numbers or offsets. Of JSON and NDJSON, T is what encoding/json reads a
 // record into; of CSV and HTML it is given an object of texts. A nil client is one that
 // waits as long as DefaultTimeout.
 //
 // It ends with an error where a page cannot be read, where the addresses lead in a circle,
-// where the endpoint leads to another host, and where no page follows although the answers tell of
+// where the endpoint leads to another host, and where no page follows although the answers announce
 // more records or pages. A short or empty page is not the end where they do. One page is held in memory, of at most
 // 8 MiB; it makes one request at a time and waits where Retry-After says so, at most three
 // times half a minute.
@@ -51,7 +51,7 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 					return
 				}
 			}
-			page := onward{rows: len(a.Records), next: a.Next(&f.List)}
+			page := continuation{rows: len(a.Records), next: a.Next(&f.List)}
 			page.pages, page.hasPages = a.Num("total_pages")
 			page.total, page.hasTotal = a.Num("total_items")
 			address, err := w.next(a.Reply, page)
@@ -78,8 +78,8 @@ func Walk[T any](ctx context.Context, client *http.Client, e Endpoint) iter.Seq2
 	}
 }
 
-// onward is what one page tells of the way on.
-type onward struct {
+// continuation is what one page says of the way on.
+type continuation struct {
 	rows               int
 	next               string // address
 	pages, total       int64
@@ -92,7 +92,7 @@ type walker struct {
 	size                int64
 	page                int64           // the next one's, from 0
 	rows                int64           // that have come
-	latest              onward          // what the last page said
+	latest              continuation    // what the last page said
 	before, pagesBefore int64           // records and pages before the first one that was read
 	linked              bool            // a page had a link to its next: one that has none is the last
 	empty               int             // pages in a row without records
@@ -108,7 +108,7 @@ var (
 const maxEmpty = 3 // in a row, of pages that have a next one
 
 // next is the address of the page that follows, "" at the end.
-func (w *walker) next(r *fetch.Reply, page onward) (string, error) {
+func (w *walker) next(r *fetch.Reply, page continuation) (string, error) {
 	w.seen[maphash.String(values.Seed, r.Address)] = true
 	w.latest = page
 	w.page++
@@ -150,7 +150,7 @@ func (w *walker) missing() error {
 	return nil
 }
 
-// ends tells an answer past the last page: none, or the last page again.
+// ends reports whether an answer is past the last page: none, or the last page again.
 func (w *walker) ends(r *fetch.Reply) bool {
 	return !w.linked && (r.Status == http.StatusNotFound || r.Status == http.StatusOK && maphash.Bytes(values.Seed, r.Body) == w.last)
 }

@@ -93,7 +93,7 @@ func TestWalkTellsWhatIsWrong(t *testing.T) {
 	}
 }
 
-// A page that is short, empty or missing in the middle is not the end where the answers tell of more:
+// A page that is short, empty or missing in the middle is not the end where the answers announce more:
 // the walk reads on, or says what is missing.
 func TestWalkDoesNotEndInTheMiddle(t *testing.T) {
 	all := boats(136, 3, false)

@@ -330,7 +330,7 @@ func TestFirstLoadIsSmall(t *testing.T) {
 	assert.LessOrEqual(t, loaded(".css"), 40e3, "bytes of style, in gzip")
 }
 
-// BenchmarkNextPage clicks through pages of 100 records and 12 fields and tells
+// BenchmarkNextPage clicks through pages of 100 records and 12 fields and reports
 // the time from the click until they are painted, and the longest task meanwhile.
 func BenchmarkNextPage(b *testing.B) {
 	store := testkit.Store(b)

@@ -42,7 +42,7 @@ func TestDeskTellsWhatBecameOfEveryParameter(t *testing.T) {
 	// Where the page itself has counted before, that is known by now, which is a step of its own.
 	steps := eval[[]string](b, "[...document.querySelectorAll('.step-name')].map(s => s.innerText)")
 	assert.Equal(t, []string{"read", "count", "settle", "cut", "link"}, slices.DeleteFunc(steps, func(s string) bool { return s == "keep" }))
-	b.sees("document.querySelector('.made details pre').textContent.includes('order by')") // an owner is told the SQL
+	b.sees("document.querySelector('.made details pre').textContent.includes('order by')") // an owner sees the SQL
 	b.fill("Request", "arrivals, page 3")
 	b.press("\r")
 	b.reads("Right would be /api/sets/NAME/records")
@@ -239,7 +239,7 @@ func TestDeskShowsHardValues(t *testing.T) {
 	assert.Equal(t, "bdi", eval[string](b, "[...document.querySelectorAll('tbody bdi')].find(e => e.innerText.includes('مرساة')).localName"))
 }
 
-// Parameters are asked for by the names that the service tells: a field may be called
+// Parameters are asked for by the names that the service gives: a field may be called
 // as a parameter is by default.
 func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	store := testkit.Store(t)
@@ -303,7 +303,7 @@ func TestDeskExplainsItself(t *testing.T) {
 	b.axe("the desk")
 }
 
-// Rules are begun from a preset, and what it changes is told before it is saved.
+// Rules are begun from a preset, and what it changes is shown before it is saved.
 func TestRulesBeginFromAPreset(t *testing.T) {
 	b := open(t)
 	b.visit("/sets/arrivals/rules")

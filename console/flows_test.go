@@ -164,7 +164,7 @@ func TestASetWithABaseIsWalked(t *testing.T) {
 	b.sees("new URLSearchParams(location.search).get('page') === '3' && !location.search.includes('pl.version')")
 }
 
-// Pages are read on by cursor from any page, with the keyboard too; the desk tells what is in the cursors.
+// Pages are read on by cursor from any page, with the keyboard too; the desk shows what is in the cursors.
 func TestPagesAreReadOnByCursor(t *testing.T) {
 	store := testkit.Harbour(t)
 	_, err := store.Configure(t.Context(), "berths", func(s *sets.Settings) error {
@@ -280,7 +280,7 @@ func TestATableIsAttached(t *testing.T) {
 	b.at("/sets/hulls", "1–2 of 2")
 	assert.NotContains(t, eval[string](b, "document.querySelector('thead').innerText"), "secret")
 
-	// Its owner runs the script that is shown, and the page tells at once that it is in place.
+	// Its owner runs the script that is shown, and the page says at once that it is in place.
 	b.click("link", "Follow its table")
 	b.sees("document.querySelector('[role=status]')?.innerText.includes('The table is not followed')")
 	b.click("button", "Follow it")

@@ -46,7 +46,7 @@ var programs = sync.OnceValues(func() (string, error) {
 	return dir, nil
 })
 
-// start runs a program at a free address, which it is told first, and waits until it
+// start runs a program at a free address, its first argument, and waits until it
 // answers.
 func start(t *testing.T, program string, args ...string) (address string) {
 	t.Helper()

@@ -65,14 +65,14 @@ type ask struct {
 
 	place    *cursor.Place // to read on from; nil: none
 	backward bool          // what precedes it is asked for
-	token    string        // that tells it
+	token    string        // that names it
 
 	size int
 	all  bool // size=all was asked for
 	sort []sortBy
 
 	order  []Order
-	sorted string // the order, as metadata tell it
+	sorted string // the order, as it stands in the metadata
 
 	conditions []Condition
 	values     []string // what the conditions' values are cut from
@@ -144,7 +144,7 @@ func (r *Rules) Read(raw string) (Ask, error) {
 }
 
 // value is what the counting occurrence of a parameter holds. A repeated one is
-// noted first, so that the adjustment tells the first given value.
+// noted first, so that the adjustment has the first given value.
 func (a *ask) value(o occurrence, param string) string {
 	v := a.parts[o.last-1].Value()
 	if o.repeated() {

@@ -20,7 +20,7 @@ func (r *Rules) Convert(raw string, to *Rules) (string, error) {
 	}
 	ask := read.in()
 	if ask.place != nil || r.byCursor() || to.byCursor() {
-		return "", errors.New("paging: convert: a cursor tells neither a page nor an offset")
+		return "", errors.New("paging: convert: a cursor names neither a page nor an offset")
 	}
 	size := int64(ask.size)
 	offset := ask.pos

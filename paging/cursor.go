@@ -86,7 +86,7 @@ func (a *ask) readCursor(after, before, row occurrence) {
 			code.CursorDamaged:    "the cursor cannot be read",
 			code.CursorTooLong:    "the cursor is longer than " + grouped(cursor.MaxBytes) + " bytes",
 			code.CursorForeign:    "the cursor is of another list",
-			code.CursorOtherOrder: "the cursor was made under another order than " + list.Order,
+			code.CursorOtherOrder: "the cursor was written under another order than " + list.Order,
 			code.CursorNotSealed:  "the list is sorted by a field that is not shown, and the cursor is not sealed",
 		}[why])
 		return
@@ -95,7 +95,7 @@ func (a *ask) readCursor(after, before, row occurrence) {
 }
 
 // cursorList identifies the list that tokens of an order belong to. ok is false if they can be
-// neither read nor made: they must be sealed, and there is no sealer.
+// neither read nor written: they must be sealed, and there is no sealer.
 func (a *ask) cursorList() (l cursor.List, ok bool) {
 	r := a.ruled()
 	l = cursor.List{Name: r.List, Order: a.sorted}

@@ -1,8 +1,8 @@
 // Package paging turns a query string and a total into one settled page: which
-// records to take, what to tell the caller about them, and the links that lead
+// records to take, what to report about them, and the links that lead
 // onward without losing a filter.
 //
-// The way a page is made has one direction:
+// A page comes about in one direction:
 //
 //	query ─ Rules.Read ─▶ Ask ─ Ask.Settle(total) ─▶ Page ─┬─▶ Cut, or Offset and Size for SQL
 //	                                                      ├─▶ Metadata

@@ -304,7 +304,7 @@ func ExampleAsk_Cursor() {
 	rules := &paging.Rules{Addressing: paging.ByCursor, Key: []string{"id"}, Sorts: []paging.SortKey{{Key: "tonnage"}}, Size: paging.SizeRules{Default: 2}}
 	ask, _ := rules.Read("sort=-tonnage")
 	page, _ := ask.Settle(paging.NotCounted())
-	page, _ = page.Received(page.Fetch()) // so many came: one more than the page holds
+	page, _ = page.Received(page.Fetch()) // so many were received: one more than the page holds
 	value := func(text string) *string { return &text }
 	page = page.Ends([]*string{value("1200"), value("9")}, []*string{value("700"), value("4")}, false)
 	fmt.Println(page.Metadata().Summary, page.Cursors().After)

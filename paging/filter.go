@@ -12,7 +12,7 @@ import (
 // Operator is how a filter compares.
 type Operator string
 
-// The operators and the parameter that each is asked by, for a field "berth".
+// The operators and the parameter of each, for a field "berth".
 const (
 	Equals Operator = "equals" // berth=N4; given twice is either
 	Not    Operator = "not"    // berth.not=N4; given twice is neither
@@ -106,7 +106,7 @@ func (r *Rules) filter(name string) (f *FilterRule, op Operator) {
 	if f = r.filterNamed(base); f == nil || bracketed(name) && !bracketed(base) {
 		return nil, ""
 	}
-	if op = Operator(operator); op == Equals { // is asked by the name alone
+	if op = Operator(operator); op == Equals { // has the name alone as its parameter
 		op = ""
 	}
 	return f, op

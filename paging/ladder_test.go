@@ -196,7 +196,7 @@ func checkPage(t *rapid.T, r *Rules, page Page) {
 	require.NotRegexp(t, `(page|size|offset|limit|row)=-`, fmt.Sprint(links.Steps(), rungs, links.Sizes(), links.sizeForm()), "no link has a negative number")
 }
 
-// What a getter gives can be changed without changing where it came from, and zero values can be
+// What a getter gives can be changed without changing the original, and zero values can be
 // used.
 func TestValuesStayAndZerosWork(t *testing.T) {
 	r := harbour()

@@ -2,7 +2,7 @@ package paging
 
 import "strconv"
 
-// Metadata is what an answer tells about its page, as it stands on the wire.
+// Metadata is what an answer says about its page, as it stands on the wire.
 type Metadata struct {
 	Page         *int64      `json:"page" jsonschema:"nullable"`        // from 1; null of a page that was asked for by a cursor, and where lists are addressed by cursor
 	Size         int         `json:"size"`                              // records on a full page
@@ -15,7 +15,7 @@ type Metadata struct {
 	LastRow      *int64      `json:"last_row" jsonschema:"nullable"`    // inclusive; null on an empty page
 	RowsHere     int         `json:"rows_here"`                         // records on this page
 	Offset       *int64      `json:"offset" jsonschema:"nullable"`      // records before it; null of a page that was asked for by a cursor
-	Limit        int         `json:"limit"`                             // records taken, at the most
+	Limit        int         `json:"limit"`                             // records taken, at most
 	Version      int64       `json:"version,omitempty"`                 // of a kept set; filled in by who keeps it
 	ChangesSince *int64      `json:"changes_since,omitempty"`           // of a list that is held at its version: changes of its records since, 0 where it is the list as it is; filled in by who keeps it
 	MayShrink    bool        `json:"may_shrink,omitempty"`              // of a list that is held for a caller who sees only some of its records: those that leave its sight leave the list, and later ones move up; filled in by who keeps it

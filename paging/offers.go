@@ -156,7 +156,7 @@ func (l Links) sort(by []sortBy) string {
 	changes := []change{{r.sortParam(), some(sortText(by))}}
 	if param := r.Params.Direction; param != "" {
 		changes = append(changes, change{param, nil})
-		if len(by) == 1 { // its own direction goes into the parameter made for it
+		if len(by) == 1 { // its own direction goes into the parameter for it
 			changes = []change{{r.sortParam(), []string{by[0].Key}}, {param, []string{string(direction(by[0].Desc))}}}
 		}
 	}

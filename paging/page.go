@@ -256,7 +256,7 @@ func (p *page) size() int { return p.ask.limit() }
 func (p Page) Offset() int64 { return p.in().offset }
 
 // Fetch is the number of records to read: none for a page that is known to be empty, and one more
-// than the page holds if the total is not known, so that Seen can tell whether more follow.
+// than the page holds if the total is not known, so that Received can find out whether more follow.
 func (p Page) Fetch() int {
 	in := p.in()
 	switch {

@@ -304,7 +304,7 @@ func checkHref(t *testing.T, href string) {
 
 var inQuery = regexp.MustCompile(`^([A-Za-z0-9._~!$&'()*+,;=:@/?-]|%[0-9A-Fa-f]{2})*`) // RFC 3986 section 3.4
 
-// A query of a megabyte, the most that net/http takes by default, needs memory in proportion to
+// A query of a megabyte, the limit of net/http by default, needs memory in proportion to
 // its length, whatever is in it.
 func TestLongQueriesTakeWhatIsTheirs(t *testing.T) {
 	var unlike strings.Builder

@@ -43,12 +43,12 @@ type Rules struct {
 	// Key names the field or fields that identify a record. They are added to the end of
 	// every sort, so that records with equal values always come in the same order.
 	Key []string `json:"key,omitempty"`
-	// Sorts are the sort keys that callers may use. Left out: none, and an asked sort is dropped.
+	// Sorts are the sort keys that callers may use. Left out: none, and a sort in the query is dropped.
 	Sorts []SortKey `json:"sorts,omitempty"`
-	// DefaultSort is the sort in force when none is asked for, written as in a
+	// DefaultSort is the sort in force when the query has none, written as in a
 	// query: "-tonnage,vessel". Left out: by the key alone.
 	DefaultSort string `json:"default_sort,omitempty"`
-	// MaxSortKeys is the most sort keys in one query, 1 to 10; further ones are dropped. Left out: 3.
+	// MaxSortKeys limits the sort keys in one query, 1 to 10; further ones are dropped. Left out: 3.
 	MaxSortKeys int `json:"max_sort_keys,omitempty" jsonschema:"minimum=0,maximum=10"`
 	// Filters are the fields that callers may filter by. Left out: none.
 	Filters []FilterRule `json:"filters,omitempty"`
@@ -103,7 +103,7 @@ type Rules struct {
 	// Left out: there are none.
 	Aside string `json:"-"`
 	// List is the list's name, which its cursors hold: a cursor of another list is a
-	// fault. Rules files do not hold it. Left out: cursors tell nothing of it.
+	// fault. Rules files do not hold it. Left out: cursors say nothing of it.
 	List string `json:"-"`
 	// Sealer seals the cursors of lists that are sorted by a field which Show does not
 	// name. Rules files do not hold it. Left out: such lists have no cursors.

@@ -13,7 +13,7 @@ type Total struct {
 	age time.Duration
 }
 
-// TotalKind tells how well a total is known.
+// TotalKind says how well a total is known.
 type TotalKind string
 
 // The kinds of total.
@@ -39,7 +39,7 @@ func Remembered(n int64, age time.Duration) Total {
 	return Total{n: max(n, 0), is: TotalRemembered, age: age}
 }
 
-// Is tells how well the total is known.
+// Is says how well the total is known.
 func (t Total) Is() TotalKind { return cmp.Or(t.is, TotalExact) }
 
 // Known reports whether pages can be settled on the total: exact or remembered.

@@ -76,7 +76,7 @@ export function keyPath(key: string[]): string {
   return key.length === 1 && ['', '.', '..', 'all'].includes(text) ? text + ',' : text
 }
 
-/** A set's name made of that of a file or table. */
+/** A set's name derived from that of a file or table. */
 export const safeName = (text: string) =>
   text
     .toLowerCase()

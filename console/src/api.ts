@@ -4,7 +4,7 @@ import { valuesOf, withoutParams, withParam } from './address'
 import type * as wire from './wire'
 import { sessionRoleValues as roles } from './wire'
 
-// What the API's description tells is made from it (npm run wire). Here is the rest:
+// The types of the API's description are generated (npm run wire). This is the rest:
 // records, whose fields are each set's own.
 export type * from './wire'
 export { filterRuleTypeValues as fieldTypes } from './wire'
@@ -16,7 +16,7 @@ export type SetRecord = { [field: string]: Value }
 export type Answer = Omit<wire.Answer, 'records'> & { records: SetRecord[] }
 export type RecordAnswer = Omit<wire.RecordAnswer, 'record'> & { record: SetRecord | null }
 
-/** An answer that is no success, told in the service's own words where it has any. */
+/** An answer that is no success, in the service's own words where it has any. */
 export class Problem extends Error {
   constructor(
     readonly status: number,
@@ -130,7 +130,7 @@ export const readPage = (set: string, query: string, signal?: AbortSignal) =>
     cache: valuesOf(query, 'pl.version').length ? 'no-store' : undefined,
   })
 
-/** What a page tells about itself when more is asked of it, such as pl.explain, true. */
+/** What a page says about itself for parameters such as pl.explain, true. */
 export const readAbout = (set: string, query: string, name: string, value: string, signal?: AbortSignal) =>
   ask<Answer>(pagePath(set, withParam(withoutParams(query, ...shaping), name, value)), { signal })
 
@@ -185,7 +185,7 @@ export const deleteSet = (set: string) => ask<void>(setPath(set), { method: 'DEL
 export const reckon = (body: wire.ReckonBody, signal?: AbortSignal) =>
   ask<wire.Reckoned>('/api/reckon', { method: 'POST', body, signal })
 
-/** Sends a file; sent tells how many of its bytes have gone. */
+/** Sends a file; sent reports how many of its bytes have gone. */
 export function sendFile(
   file: File,
   params: URLSearchParams,
@@ -193,7 +193,7 @@ export function sendFile(
   signal: AbortSignal,
 ) {
   return new Promise<wire.Imported>((done, failed) => {
-    const request = new XMLHttpRequest() // fetch does not tell how much has been sent
+    const request = new XMLHttpRequest() // fetch does not report how much has been sent
     request.open('POST', `${root}/api/sets?${params}`)
     request.setRequestHeader('Accept', 'application/json')
     request.setRequestHeader('Content-Type', mediaTypes[extension(file.name)] ?? 'text/csv')

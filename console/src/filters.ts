@@ -1,4 +1,4 @@
-// What can be asked of a set, by the names that the service tells.
+// A set's filters, by the names that the service gives.
 import { withoutParams, withParam } from './address'
 import type { FilterParams, Operator, ParamNames, Rules } from './api'
 
@@ -95,7 +95,7 @@ export function paramHelp(
     case 'pl.version':
       return 'The list as it was at this version.'
     case 'pl.explain':
-      return 'true: tell how the page was made.'
+      return 'true: explain the page.'
     case 'pl.total':
       return 'exact, at_least or none: how the total is found.'
     case 'pl.shape':

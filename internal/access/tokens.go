@@ -54,7 +54,7 @@ const (
 type asRemembered struct{}
 
 // AsRemembered lets callers be identified from memory while the database is down, for requests
-// that need no database themselves. The database is asked only for a moment if it has answered
+// that need no database themselves. The database is queried only for a moment if it has answered
 // lately, and not at all otherwise.
 func AsRemembered(ctx context.Context, heard bool) context.Context {
 	return context.WithValue(ctx, asRemembered{}, heard)
@@ -126,7 +126,7 @@ func (k *Keeper) List(ctx context.Context) ([]Token, error) {
 	return pgx.CollectRows(rows, pgx.RowToStructByPos[Token])
 }
 
-// End ends a token and its sessions, at once here and within a second in other
+// End ends a token and its sessions, at once in this service and within a second in other
 // services of the database.
 func (k *Keeper) End(ctx context.Context, id int64) error {
 	defer k.callers.Purge()
@@ -153,7 +153,7 @@ func (k *Keeper) InSession(ctx context.Context, id string) (Caller, error) {
 	return k.find(ctx, id, bySession)
 }
 
-// Knows reports whether a caller's token or session is remembered, so that no database is asked to
+// Knows reports whether a caller's token or session is remembered, so that no database is needed to
 // identify the caller.
 func (k *Keeper) Knows(secret string, session bool) bool {
 	where := byToken

@@ -145,7 +145,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	} else if err := db.QueryRow(ctx, "select exists (select from "+LogSchema+".followed where log = $1)", l.Name).Scan(&row); err != nil {
 		return nil, nil, err
 	} else if !row {
-		missing = append(missing, fmt.Sprintf("%s.followed does not tell of the log", LogSchema))
+		missing = append(missing, fmt.Sprintf("%s.followed does not name the log", LogSchema))
 	}
 	columns := make([]string, len(f.Fields))
 	for i, field := range f.Fields {
@@ -194,7 +194,7 @@ func (f *Followed) Check(ctx context.Context, db Querier) (log *Log, missing []s
 	}); err != nil {
 		return nil, nil, err
 	}
-	// What such a table writes cannot be told from what the followed one does.
+	// What such a table writes cannot be distinguished from what the followed one does.
 	rows, err = db.Query(ctx, `select distinct t.tgrelid::regclass::text from pg_trigger t where t.tgfoid = to_regprocedure($2 || '()')
 		and t.tgrelid not in (select to_regclass($1) union select relid from pg_partition_tree(to_regclass($1))) order by 1`, f.relation(), l.Table())
 	if err != nil {

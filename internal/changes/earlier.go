@@ -20,7 +20,7 @@ func (f *Followed) bodies() []string {
 	return []string{f.bodyWith(once, "\n          and ", "", looked), f.bodyWith(f.imagesBefore, " and ", "", looked), f.bodyWith(f.imagesBefore, " and ", "", lookedBefore)}
 }
 
-// Earlier are the logs that earlier scripts may have made, with the fields that the first one
+// Earlier are the logs that earlier scripts may have created, with the fields that the first one
 // logged; none if their functions do not work with these fields.
 func (f *Followed) Earlier(first []string) []*Followed {
 	for _, field := range f.Fields {

@@ -28,7 +28,7 @@ const epochSQL = `(select concat_ws(' ', (select system_identifier from pg_contr
 
 // BeginEpoch makes sure that versions of kept sets differ from those of another database that this
 // one is a restored copy or a promoted standby of: a version that was given out there means
-// nothing here. It does nothing if that was done before, or on a standby. Everything committed
+// nothing. It does nothing if that was done before, or on a standby. Everything committed
 // before is on disk when this is seen, so that a crash takes no version back. It returns the OID
 // of the catalogue's table; 0: nothing could be done.
 func BeginEpoch(ctx context.Context, conn *pgx.Conn) (catalogue uint32, err error) {

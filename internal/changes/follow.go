@@ -18,7 +18,7 @@ type Followed struct {
 	Edition       Edition
 }
 
-// Edition is a version of the script. Logs that earlier ones made are read as they are.
+// Edition is a version of the script. Logs that earlier ones created are read as they are.
 type Edition int
 
 // The editions, the latest one first.
@@ -35,7 +35,7 @@ const (
 // LogSchema is where the logs of followed tables are, in their databases.
 const LogSchema = "pageladder_log"
 
-// Xid is the column of a followed table's log with the transaction that made the change.
+// Xid is the column of a followed table's log with the transaction of the change.
 const Xid = `"pl.xid"`
 
 // Bounds of a followed table's log, where nobody reads it.
@@ -45,7 +45,7 @@ const (
 )
 
 // longestName is the longest name of a log, in bytes: PostgreSQL's 63, minus the longest suffix of
-// the names made from it.
+// the names derived from it.
 const longestName = 57
 
 // LogName is the name of a table's log, and the beginning of the names of everything that belongs
@@ -255,7 +255,7 @@ begin
 end `), unreadLimit, 2*Limit, l.stampFunction(), dollars(l.stampSource()), longest, Lacks, settings)
 }
 
-// undo is the SQL that removes what Script made for this table alone.
+// undo is the SQL that removes what Script created for this table alone.
 func (f *Followed) undo() string {
 	l := f.Log()
 	var triggers strings.Builder
@@ -285,7 +285,7 @@ begin
 end `), l.stampFunction())
 }
 
-// Unscript is the SQL that removes what Script has made. It can be run again.
+// Unscript is the SQL that removes what Script has created. It can be run again.
 func (f *Followed) Unscript() string {
 	return fmt.Sprintf(`-- Page Ladder: take the change log off the table %[1]s. It can be run again, and leaves no trace.
 begin;

@@ -90,11 +90,11 @@ type Log struct {
 
 // The columns of a log besides the fields. No field has these names.
 const (
-	// Version is the version of the set that the change made.
+	// Version is the version of the set after the change.
 	Version = `"pl.version"`
 	// Side is the kind of row: see Before, After.
 	Side = `"pl.side"`
-	// Told is the condition of a row whose change could be logged.
+	// Logged is the condition of a row whose change could be logged.
 	Logged = Side + " <> 2"
 	// Cut is true if a text of the row was too long to be logged, and is missing.
 	Cut = `"pl.cut"`
@@ -136,7 +136,7 @@ func (t *Table) table() string { return quote(Schema) + "." + quote(t.Name) }
 // Make gives a table a log, in a transaction, unless it has one with these fields. From the commit
 // on, every change of the table's records is logged. It waits for changes in progress.
 func Make(ctx context.Context, tx pgx.Tx, t Table) (*Log, error) {
-	// One at a time; others find the log made.
+	// One at a time; others find the log created.
 	if _, err := tx.Exec(ctx, "select pg_advisory_xact_lock(hashtext('pageladder.change_log'), hashtext($1))", t.Name); err != nil {
 		return nil, err
 	}
@@ -212,7 +212,7 @@ func Of(ctx context.Context, tx pgx.Tx, table string) (*Log, error) {
 }
 
 // isWhole is the condition that a log has its table with all columns, and all of its triggers,
-// enabled, with the function that was made for them. Functions of earlier versions fail where a field
+// enabled, with the function that was created for them. Functions of earlier versions fail where a field
 // has the name of one of their variables.
 const isWhole = `(select count(*) from pg_attribute a where a.attrelid = to_regclass('pageladder.' || quote_ident(c.log_table)) and a.attnum > 0 and not a.attisdropped and a.attname not in ('pl.version', 'pl.n', 'pl.side', 'pl.cut', 'pl.lacks')) = cardinality(c.fields)
 	and (select count(*) from pg_trigger t join pg_proc p on p.oid = t.tgfoid where t.tgrelid = to_regclass('pageladder.' || quote_ident(c.record_table))

@@ -101,7 +101,7 @@ func (s *Snapshot) covers(other *Snapshot) bool {
 		return !slices.ContainsFunc(other.Listed, func(xid uint64) bool { return !s.Sees(xid) })
 	}
 	// The other sees everything below its end except the transactions in progress. So each
-	// transaction below that end which is not seen here has to be one of those.
+	// transaction below that end which is not visible has to be one of those.
 	if s.Standby {
 		return s.Xmin >= other.Xmax
 	}

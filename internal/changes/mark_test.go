@@ -8,7 +8,7 @@ import (
 	"pgregory.net/rapid"
 )
 
-// A history of transactions, some of which write to the log, and snapshots of it: on a primary,
+// history is a number of transactions, some of which write to the log, and snapshots of it: on a primary,
 // and on a standby that follows the primary.
 type history struct {
 	next      uint64

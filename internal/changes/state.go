@@ -106,7 +106,7 @@ const Lost = "the change log reaches back to later versions, or was cut"
 // ReadProof reads a proof.
 func ReadProof(text string) (p Proof) {
 	if len(text) < 3 {
-		return Proof{Gap: "the change log tells nothing"}
+		return Proof{Gap: "the change log has no proof"}
 	}
 	images, name, _ := strings.Cut(text[3:], " ")
 	p.Log, p.Cut = name, text[2] == '1'
@@ -161,7 +161,7 @@ func Prune(ctx context.Context, tx pgx.Tx, set, table string, log *Log) error {
 }
 
 // Origin is the SQL of what names the change that a row of the log is of, as a number: the version
-// that it made or, of a followed table, its transaction.
+// of it or, of a followed table, its transaction.
 func (l *Log) Origin(alias string) string {
 	if l.other != nil {
 		return alias + "." + Xid + "::text::bigint"

@@ -81,7 +81,7 @@ func (l *Log) MarkIn(ctx context.Context, tx Querier) (Mark, error) {
 	return Mark{Log: named, Saw: saw}, nil
 }
 
-// mostNew is the most new transactions that a standby reports.
+// newLimit limits the new transactions that a standby reports.
 const newLimit = 500
 
 // StampArgs is the number of arguments of a Stamp.

@@ -226,7 +226,7 @@ func runWhile(ctx context.Context, command string, errOut io.Writer) error {
 	return nil
 }
 
-// climbProgress draws on a terminal how many requests have been made.
+// climbProgress draws on a terminal how many requests have been sent.
 func climbProgress(c *climb.Checker, errOut io.Writer) (done func()) {
 	if terminalOf(errOut).columns == 0 {
 		return func() {}
@@ -237,7 +237,7 @@ func climbProgress(c *climb.Checker, errOut io.Writer) (done func()) {
 	return func() { bar.Finish() }
 }
 
-// tellClimb writes a report to where it is wanted.
+// printReport writes a report to where it is wanted.
 func printReport(cmd *cobra.Command, r *climb.Report, output, junit, report string) error {
 	for _, file := range []struct {
 		path  string

@@ -16,7 +16,7 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// An endpoint is climbed from the shell: what was found is told and can be given back, the
+// An endpoint is climbed from the shell: what was found is printed and can be given back, the
 // reports are written, and the exit code is for pipelines.
 func TestEndpointsAreClimbedFromTheShell(t *testing.T) {
 	s := start(t, "demo", "--data-dir", testkit.DataDir(t))
@@ -64,7 +64,7 @@ func TestEndpointsAreClimbedFromTheShell(t *testing.T) {
 	columns := []string{"climb", wrong.URL, "--token-env", "LIST_TOKEN", "--header-file", in("headers"), "--pause", "1us"}
 	broken := s.run(t, append(columns, "--junit", in("wrong.xml"))...)
 	assert.Equal(t, 1, broken.code)
-	assert.Regexp(t, `(?m)^fault +numbers\.total .*\n +A page tells the total 4; there are 3 records\. \(\d+ times\)\n +try http://`, broken.out)
+	assert.Regexp(t, `(?m)^fault +numbers\.total .*\n +A page states the total 4; there are 3 records\. \(\d+ times\)\n +try http://`, broken.out)
 	assert.Contains(t, broken.errOut, "does not keep its promises")
 	text, err := os.ReadFile(in("wrong.xml"))
 	require.NoError(t, err)

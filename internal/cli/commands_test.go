@@ -19,7 +19,7 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// notHere are examples that run until they are stopped, or need what only their
+// unavailable are examples that run until they are stopped, or need what only their
 // reader has; other tests run the same commands.
 var unavailable = []string{"pageladder demo", "pageladder serve", "pageladder sets attach", "pageladder sets follow", "pageladder sets unfollow", "pageladder restore", "pageladder completion", "--offline", "pageladder backup"}
 

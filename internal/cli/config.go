@@ -77,7 +77,7 @@ func (m Mistakes) Error() string {
 	return "the configuration has mistakes:\n  " + strings.Join(m, "\n  ")
 }
 
-// readConfig reads a configuration and tells every mistake in it.
+// readConfig reads a configuration and reports every mistake in it.
 func readConfig(flags *pflag.FlagSet) (*config, error) {
 	v := viper.NewWithOptions(viper.KeyDelimiter("\x00")) // names and URLs hold dots
 	v.SetEnvPrefix("pageladder")
@@ -111,7 +111,7 @@ func readConfig(flags *pflag.FlagSet) (*config, error) {
 			}
 		}
 	}
-	// A value of the wrong type is reported here, not taken for a zero below.
+	// A value of the wrong type is reported, not taken for a zero.
 	flags.VisitAll(func(f *pflag.Flag) {
 		value := v.Get(f.Name)
 		if f.Value.Type() == "stringToString" || f.Value.Type() == "stringSlice" || f.Name == "help" || f.Name == "tides" {

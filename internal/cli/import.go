@@ -53,7 +53,7 @@ written to a file and the others are imported.`,
 	f.StringVar(&rules, "rules", "", "file with the rules, JSON or YAML")
 	f.StringVar(&fixed, "fixed", "", "fixed filter: readers see only the records that meet it, such as cleared=true")
 	f.StringVar(&aside, "aside", "", "file for rows that could not be read; the others are imported")
-	f.BoolVar(&check, "check", false, "only examine the file, and show what would be made of it")
+	f.BoolVar(&check, "check", false, "only examine the file, and show what would be imported")
 	f.BoolVar(&again, "again", false, "replace the records of a set that exists")
 	outputFlag(cmd, &output)
 	return withClient(cmd, func(cmd *cobra.Command, c *client.Client, args []string) error {

@@ -65,7 +65,7 @@ func several[N int | int64](n N, what string) string {
 	return fmt.Sprintf("%d %s", n, what)
 }
 
-// outcome tells what was done: people a sentence, machines its facts, each a name and
+// outcome prints what was done: for people a sentence, for machines its facts, each a name and
 // a value.
 func outcome(cmd *cobra.Command, sentence string, facts ...any) error {
 	output := cmd.Flag("output").Value.String()
@@ -268,7 +268,7 @@ func (t *listing) add(cells ...any) {
 	t.records = append(t.records, record)
 }
 
-// write writes a listing; as JSON, what it was made of.
+// write writes a listing; as JSON, its source value.
 func (t *listing) write(w io.Writer, output string, raw any) error {
 	switch output {
 	case "json":

@@ -24,7 +24,7 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// questionFlags are what a set is asked by.
+// questionFlags are the flags that become a set's query.
 type questionFlags struct {
 	page, size, row, sort, search, fields, at string
 	after, before                             string
@@ -208,7 +208,7 @@ next page.`,
 	})
 }
 
-// tellNext tells the command for the page after one that has no number.
+// printNext prints the command for the page after one that has no number.
 func (q *questionFlags) printNext(cmd *cobra.Command, set string, page *client.Page) {
 	switch {
 	case page.Paging.IsLast:
@@ -453,7 +453,7 @@ func writePage(w io.Writer, output string, p *client.Page, fields func() ([]api.
 	return err
 }
 
-// shown are the fields that records came with, in the records' order; where there
+// shown are the fields that records have, in the records' order; where there
 // are no records, all.
 func shown(fields []api.Field, records []client.Record) []api.Field {
 	if len(records) == 0 {

@@ -17,7 +17,7 @@ import (
 	"pageladder.example/paging/rulesfile"
 )
 
-// listFlags say what a list is, where no service is asked.
+// listFlags say what a list is, where no service is called.
 type listFlags struct {
 	rules, base, style, language, form string
 

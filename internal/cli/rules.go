@@ -93,7 +93,7 @@ func newRulesCheck() *cobra.Command {
 	})
 }
 
-// rulesMistakes tells what is wrong with rules, a line each.
+// rulesMistakes lists what is wrong with rules, a line each.
 func rulesMistakes(err error) error {
 	var all rulesfile.Errors
 	var refused *client.Problem

@@ -112,7 +112,7 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 	return nil
 }
 
-// admit keeps the owner's token of the data folder, which it tells, and that of the
+// admit keeps the owner's token of the data folder, which it prints, and that of the
 // token file. It is "" where a database elsewhere is used and the folder cannot be
 // written.
 func admit(ctx context.Context, c *config, keeper *access.Keeper, log *slog.Logger) (string, error) {

@@ -111,7 +111,7 @@ func newSetsList() *cobra.Command {
 func newSetsShow() *cobra.Command {
 	var output string
 	cmd := &cobra.Command{
-		Use: "show SET", Short: "Show a set's fields and what it can be asked", Args: exactly("SET"),
+		Use: "show SET", Short: "Show a set's fields, filters, sorts and sizes", Args: exactly("SET"),
 		Example: `  pageladder sets show arrivals`,
 	}
 	outputFlag(cmd, &output)

@@ -91,7 +91,7 @@ func TestEveryCommandSpeaksToMachinesAndPeopleAlike(t *testing.T) {
 	assert.Contains(t, ok("sets", "import", "boats", file), "boats has 1 record, key no.")
 	taken := s.run(t, "sets", "import", "boats", file)
 	assert.Contains(t, taken.errOut, `"pageladder sets import boats FILE --again" replaces its records`)
-	// Rules that are wrong are told alike by check and by apply.
+	// Rules that are wrong are reported alike by check and by apply.
 	rules := filepath.Join(t.TempDir(), "rules.yaml")
 	require.NoError(t, os.WriteFile(rules, []byte("key: [no]\nsize: {cap: -1}\nsorst: []\n"), 0o600))
 	checked, applied := s.run(t, "sets", "rules", "check", rules), s.run(t, "sets", "rules", "apply", "boats", rules)

@@ -25,7 +25,7 @@ func terminalOf(w io.Writer) (t terminal) {
 	if !ok || !term.IsTerminal(int(f.Fd())) {
 		return t
 	}
-	t.columns, _, _ = term.GetSize(int(f.Fd())) // 0 where it does not tell
+	t.columns, _, _ = term.GetSize(int(f.Fd())) // 0 if unknown
 	t.colours = os.Getenv("NO_COLOR") == "" && os.Getenv("TERM") != "dumb"
 	return t
 }
@@ -42,7 +42,7 @@ func (t terminal) ladder(view *markup.View) string {
 	return markup.Text(view, markup.TextOptions{Colour: t.colours, Width: t.columns})
 }
 
-// tellAdjusted tells what was changed of a question.
+// printAdjusted prints what was changed of a query.
 func printAdjusted(w io.Writer, adjusted []paging.Adjustment) {
 	t := terminalOf(w)
 	for _, a := range adjusted {

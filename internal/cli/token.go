@@ -79,7 +79,7 @@ directly, so that a service which nobody can reach yet gets its first one.`,
 func newTokenList() *cobra.Command {
 	var output string
 	cmd := &cobra.Command{
-		Use: "list", Short: "List the tokens that have been made", Args: exactly(),
+		Use: "list", Short: "List the tokens that have been created", Args: exactly(),
 		Example: `  pageladder token list`,
 	}
 	outputFlag(cmd, &output)

@@ -93,40 +93,6 @@ func anchors(text string) []string {
 	return all
 }
 
-// Identifiers say what something is, not what was done to it: "told" may be a report, a description or a number. The few
-// that are left are names of the API.
-func TestIdentifiersSayWhatThingsAre(t *testing.T) {
-	vague := []string{"asked", "came", "here", "its", "made", "most", "tell", "tells", "told"}
-	allowed := []string{"Came", "CursorTold", "Made", "MadeKey", "RowsHere"}
-	word := regexp.MustCompile(`[A-Z]?[a-z0-9]+|[A-Z]+`)
-	require.NoError(t, eachGoFile(func(path string) error {
-		files := token.NewFileSet()
-		file, err := parser.ParseFile(files, path, nil, parser.SkipObjectResolution)
-		if err != nil {
-			return err
-		}
-		ast.Inspect(file, func(n ast.Node) bool {
-			if f, ok := n.(*ast.FuncDecl); ok && regexp.MustCompile("^(Test|Benchmark|Fuzz|Example)").MatchString(f.Name.Name) {
-				ast.Inspect(f.Body, func(n ast.Node) bool { return plainName(t, files, n, vague, allowed, word) })
-				return false
-			}
-			return plainName(t, files, n, vague, allowed, word)
-		})
-		return nil
-	}))
-}
-
-func plainName(t *testing.T, files *token.FileSet, n ast.Node, vague, allowed []string, word *regexp.Regexp) bool {
-	id, ok := n.(*ast.Ident)
-	if !ok || slices.Contains(allowed, id.Name) {
-		return true
-	}
-	for _, w := range word.FindAllString(id.Name, -1) {
-		assert.NotContains(t, vague, strings.ToLower(w), "%s: %s", files.Position(id.Pos()), id.Name)
-	}
-	return true
-}
-
 // A public package stays small enough to be learnt: what only the service needs is in packages of its own.
 func TestPublicPackagesExportFewNames(t *testing.T) {
 	limit := map[string]int{"paging": 120, "paging/answer": 40, "paging/choose": 20, "paging/code": 40, "paging/cursor": 15, "paging/envelope": 10,

@@ -1,4 +1,4 @@
-// Package doctest holds files that are made from the code, in docs/ and elsewhere,
+// Package doctest holds files that are generated from the code, in docs/ and elsewhere,
 // against what the code says now. It is for tests: those of a package, run with -update,
 // write its files anew.
 package doctest
@@ -13,7 +13,7 @@ import (
 	"github.com/stretchr/testify/require"
 )
 
-var update = flag.Bool("update", false, "write the files that are made from the code anew")
+var update = flag.Bool("update", false, "write the files that are generated from the code anew")
 
 // Check holds a whole file.
 func Check(t *testing.T, path, want string) {

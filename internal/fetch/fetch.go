@@ -226,7 +226,7 @@ func count(query Query, q *statement.Question, rules *paging.Rules) (paging.Tota
 func number(query Query, s statement.Statement) (n int64, err error) {
 	err = query(s, func(rows Rows) error {
 		if !rows.Next() {
-			return errors.Join(rows.Err(), errors.New("no row came of "+s.SQL))
+			return errors.Join(rows.Err(), errors.New("no row was returned by "+s.SQL))
 		}
 		return rows.Scan(&n)
 	})

@@ -58,8 +58,8 @@ func (r *records[T]) walk(query Query, q *statement.Question, regions []statemen
 	return all, err
 }
 
-// ends tells a page, of so many records, its first and its last one's places. Of a list
-// that has no places it tells none.
+// ends gives a page of so many records the places of its first and its last one. Of a list
+// without places it gives none.
 func (r *records[T]) ends(page paging.Page, q *statement.Question, n int, behind bool) paging.Page {
 	if r.order == 0 || n == 0 {
 		return page.Ends(nil, nil, behind)
@@ -147,7 +147,7 @@ func (r *records[T]) scan(rows Rows, one *T) error {
 }
 
 // plainValue is a value as encoding/json writes it best. What is not of its field's type,
-// such as a NaN, stays as it came.
+// such as a NaN, stays as it is.
 func plainValue(list *statement.List, field string, v any) any {
 	if v == nil {
 		return nil

@@ -13,7 +13,7 @@ type Field struct {
 	Label string     `json:"label"`
 	Type  value.Type `json:"type"`
 	// Own means that a source writes, sorts and compares the values by its own type, whatever the
-	// type is here.
+	// type is in this table.
 	Own bool `json:"own,omitempty"`
 	// Unordered says why the field can be neither sorted nor filtered by; "" if it can.
 	Unordered string `json:"unordered,omitempty"`

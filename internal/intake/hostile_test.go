@@ -200,7 +200,7 @@ func TestReadingEndsWithItsCaller(t *testing.T) {
 	}
 }
 
-// What a file holds comes whole, or its place is told.
+// What a file holds is read whole, or its place is named.
 func TestNothingOfAFileIsLost(t *testing.T) {
 	for file, want := range map[string]string{
 		"id,a\r1,x\r2,\"y\rz\"\r":                 "1,x\n2,\"y\rz\"\n",

@@ -20,7 +20,7 @@ const (
 	OfferDayFirst Offer = "day_first"
 )
 
-// maxCommaNumber is the longest number that is examined: 1,000 digits, the most that a number may
+// maxCommaNumber is the longest number that is examined: 1,000 digits, the limit that a number may
 // have, with separators.
 const maxCommaNumber = 1_400
 

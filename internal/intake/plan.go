@@ -42,7 +42,7 @@ type BadRow struct {
 	Reason string
 }
 
-// BadRowsMost is the most bad rows that are named.
+// BadRowsLimit limits the bad rows that are named.
 const BadRowsLimit = 100
 
 // BadRows is the error for a file with rows that could not be read.
@@ -68,16 +68,16 @@ type Plan struct {
 	Options  Options
 	Fields   []Field
 	Key      []string // fields that identify a record
-	AddedKey bool     // the key is a row number, made because the file has none
+	AddedKey bool     // the key is a row number, generated because the file has none
 	Rows     int64
 	Samples  [][]string // of each field, a few values
 	Offers   []Offer    // of each field, the option by which it would be more than text; ""
 
-	columns []int  // index of each field in the file's rows; -1: made by us
+	columns []int  // index of each field in the file's rows; -1: generated
 	local   []bool // each field's values are not in plain form
 }
 
-// RowNumber is the name of a key that is made.
+// RowNumber is the name of a key that is generated.
 const RowNumber = "row_number"
 
 // column is what is known of a field while the file is read.

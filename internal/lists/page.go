@@ -8,15 +8,15 @@ import (
 	"pageladder.example/paging/markup"
 )
 
-// Page is a list with all that it can be asked.
+// Page is a list with its filters, search, sizes and sorts.
 type Page struct {
 	Frame
 	Table     *Table // nil where the question was refused
 	Canonical string
-	Elements  template.HTML // link elements; made by markup, which escapes
+	Elements  template.HTML // link elements; drawn by markup, which escapes
 	Form      template.HTML // likewise
 	Search    string        // what unfolds the form
-	Filtered  bool          // it is unfolded: something was asked, or is wrong
+	Filtered  bool          // it is unfolded: the query has filters, or a fault
 	SizeForm  template.HTML // likewise
 	JumpForm  template.HTML // likewise
 	Notes     []string      // what was changed of the question

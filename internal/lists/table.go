@@ -25,7 +25,7 @@ type Table struct {
 	Heads   []head
 	Rows    [][]cell
 	Summary string
-	Ladder  template.HTML // made by markup, which escapes
+	Ladder  template.HTML // drawn by markup, which escapes
 
 	Labelled bool // each cell has its column's label, for screens too narrow for a table
 }

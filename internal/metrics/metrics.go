@@ -90,7 +90,7 @@ func (m *Metrics) AnswerKept() { m.answersKept.Inc() }
 // AnswerAgain counts an answer that was written anew of records that were remembered.
 func (m *Metrics) AnswerAgain() { m.answersAgain.Inc() }
 
-// ServeHTTP tells what was counted, in Prometheus' text format.
+// ServeHTTP reports what was counted, in Prometheus' text format.
 func (m *Metrics) ServeHTTP(w http.ResponseWriter, r *http.Request) {
 	promhttp.HandlerFor(m.registry, promhttp.HandlerOpts{}).ServeHTTP(w, r)
 }

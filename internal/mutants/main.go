@@ -153,7 +153,7 @@ func (f *fault) broken(text string) (string, error) {
 	return strings.Join(after, "\n"), nil
 }
 
-// plant breaks a copy of the repository, runs the tests and mends it again. It tells the test that noticed,
+// plant breaks a copy of the repository, runs the tests and mends it again. It returns the test that noticed,
 // or "".
 func (f *fault) plant(dir string) (by string, err error) {
 	path := filepath.Join(dir, f.file)

@@ -2,7 +2,7 @@
 package nearest
 
 // Name is the known name that was probably meant by one that is not known; ""
-// where none is near: a slip for every three letters, and two at the most. A slip is
+// where none is near: a slip for every three letters, and at most two. A slip is
 // a letter that was added, lost or changed, or two neighbours that changed places.
 func Name(name string, known []string) string {
 	best, least := "", 3

@@ -28,7 +28,7 @@ type object = map[string]any
 // API is what a description says about the service, besides its calls.
 type API struct {
 	Version string
-	Server  string          // address; "": the one that was asked
+	Server  string          // address; "": the one of the request
 	Cookie  string          // of a session
 	Problem any             // a value of the type of problems
 	Shapes  []Shape         // that pages are answered in
@@ -74,7 +74,7 @@ type Query int
 // The kinds.
 const (
 	Nothing   Query = iota
-	OfPage          // those of a list, and those that speak to the service
+	OfPage          // those of a list, and those that control the service
 	OfRecords       // those of a list without page and size
 	OfRecord        // one record's
 	OfPurge         // of a record that is deleted
@@ -373,9 +373,9 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	if r.Query == OfImport {
 		var params []any
 		for _, p := range [][2]string{{"name", "of the set; for a new one"}, {"label", "of the set"}, {"key", "the fields that identify a record, comma between"}, {"rules", "as JSON"},
-			{"fixed", "the fixed filter"}, {"format", "csv, ndjson, json or xlsx, where Content-Type does not tell"}, {"delimiter", "of CSV: one character, or comma, semicolon, tab or bar"},
+			{"fixed", "the fixed filter"}, {"format", "csv, ndjson, json or xlsx, where Content-Type does not say"}, {"delimiter", "of CSV: one character, or comma, semicolon, tab or bar"},
 			{"encoding", "of CSV: utf-8 or windows-1252"}, {"sheet", "of a workbook"}, {"decimal_comma", "true: numbers such as 1.234,50 are read"}, {"day_first", "true: dates such as 31.12.2026 are read, times of day as UTC"}, {"aside", "true: rows that could not be read are set aside; otherwise they refuse the file"},
-			{"check", "true: nothing is kept"}, {"progress", "a name of 8 to 100 characters under which /api/imports tells how far it has come"}} {
+			{"check", "true: nothing is kept"}, {"progress", "a name of 8 to 100 characters under which /api/imports reports its progress"}} {
 			if p[0] == "name" && r.Method == "PUT" {
 				continue
 			}
@@ -383,7 +383,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		}
 		return params
 	}
-	held := query("pl.version", "The version that the list is held at, as paging.version of an answer told it.", object{"type": "integer", "minimum": 1})
+	held := query("pl.version", "The version that the list is held at: paging.version of an earlier answer.", object{"type": "integer", "minimum": 1})
 	switch r.Query {
 	case Nothing:
 		return nil

@@ -33,7 +33,7 @@ type node struct {
 }
 
 const (
-	wide     = 48 // the most blocks in a leaf, and nodes in a node
+	wide     = 48 // limit of blocks in a leaf, and nodes in a node
 	nodeSize = 112
 	long     = 15 // a number of bytes that does not fit into half a byte
 )

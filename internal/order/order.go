@@ -41,7 +41,7 @@ func (o Order) Exact() bool {
 
 func (f Field) exact() bool { return slices.Contains(known, f.Type) }
 
-// known are the types whose order is known here: append, part and text have a case for each. Values of
+// known are the types whose order this package knows: append, part and text have a case for each. Values of
 // others are kept as they are written, and only the database knows their order.
 var known = []value.Type{value.Integer, value.Decimal, value.BigInteger, value.BigDecimal, value.Boolean, value.Date, value.Time}
 
@@ -55,7 +55,7 @@ const (
 // errNoKey is the error for a value that cannot be part of a key.
 var errNoKey = errors.New("order: no value of its type")
 
-// Key is the key of a record, made of its values in the fields of the order, as PostgreSQL writes
+// Key is the key of a record, built from its values in the fields of the order, as PostgreSQL writes
 // them as text with UTC and ISO dates; nil is a missing value. Keys of an Exact order compare as
 // their records do. The error is for a value that is not of its field's type.
 func (o Order) Key(values [][]byte) ([]byte, error) {
@@ -241,7 +241,7 @@ func intLength(first byte) int {
 	return int(given - 1 - first)
 }
 
-// Values are the values that a key was made of, in the canonical form of their types, or as
+// Values are the values that a key was built from, in the canonical form of their types, or as
 // PostgreSQL writes those that have none (infinity, NaN, years before 1 and after 9999); nil if missing.
 func (o Order) Values(key []byte) []*string {
 	values := make([]*string, len(o))

@@ -301,7 +301,7 @@ func TestBlocksFitTheirMemory(t *testing.T) {
 	}
 }
 
-// A new type has an order here, or is named as one that only the database orders.
+// A new type has an order in this package, or is named as one that only the database orders.
 func TestEachTypeHasAnOrder(t *testing.T) {
 	for _, of := range value.Types() {
 		inDatabase := of == value.Text || of == value.JSON

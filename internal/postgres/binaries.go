@@ -39,7 +39,7 @@ func binaries(major int) (string, error) {
 		}
 	}
 	if major != 0 {
-		return "", fmt.Errorf("the data folder was made by PostgreSQL %d, which is not installed; on Debian: apt-get install postgresql-%d", major, major)
+		return "", fmt.Errorf("the data folder was created by PostgreSQL %d, which is not installed; on Debian: apt-get install postgresql-%d", major, major)
 	}
 	return "", ErrNotInstalled
 }

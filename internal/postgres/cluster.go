@@ -85,7 +85,7 @@ func (s *Server) own(path string) error {
 	return os.Chown(path, int(s.owner.Uid), int(s.owner.Gid))
 }
 
-// init makes the cluster, once. It is made under another name and renamed when
+// init makes the cluster, once. It is created under another name and renamed when
 // it is whole, so that one that was cut short is never taken for a cluster.
 func (s *Server) init(ctx context.Context) error {
 	passwordFile := s.path("password")

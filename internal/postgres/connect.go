@@ -31,7 +31,7 @@ type Pools struct {
 const foldsAtOnce = 2
 
 // Connect opens pools; pooled means that a pooler of transactions is in between. No connection is
-// made before one is needed.
+// opened before one is needed.
 func Connect(ctx context.Context, config *pgxpool.Config, pooled bool) (p Pools, err error) {
 	defer func() {
 		if err != nil {

@@ -17,7 +17,7 @@ const sweepTime = 10 * time.Second
 var numbered = regexp.MustCompile(`^(\d+)(_fsm|_vm|_init)?(\.\d+)?$`)
 
 // sweepFiles removes what a transaction that was cut short by a crash has left on the
-// disk: the files of tables and indexes that it had made, to which nothing refers and
+// disk: the files of tables and indexes that it had created, to which nothing refers and
 // which PostgreSQL itself never removes. An import that is killed leaves as much as it
 // had loaded. The files are listed first; where no other client is connected then, one
 // that nothing refers to is of no transaction that runs. PostgreSQL gives no number anew
@@ -39,7 +39,7 @@ func (s *Server) sweepFiles(ctx context.Context) error {
 	if err != nil {
 		return err
 	}
-	var busy bool // what runs, or is prepared, may have made tables that the catalogue does not show yet
+	var busy bool // what runs, or is prepared, may have created tables that the catalogue does not show yet
 	err = conn.QueryRow(ctx, `select exists (select from pg_prepared_xacts) or
 		exists (select from pg_stat_activity where backend_type = 'client backend' and pid <> pg_backend_pid())`).Scan(&busy)
 	if err != nil || busy {

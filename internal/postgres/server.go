@@ -345,7 +345,7 @@ func (s *Server) watch(exited <-chan error) {
 			}
 		}
 		s.mu.Lock()
-		if s.stopping { // asked while it started
+		if s.stopping { // received while it started
 			s.process.Signal(syscall.SIGINT)
 		}
 		s.mu.Unlock()
@@ -370,7 +370,7 @@ func (s *Server) Stop() error {
 		s.process.Signal(syscall.SIGQUIT)
 		s.mu.Unlock()
 		<-s.done
-		return fmt.Errorf("PostgreSQL did not stop within %v and was made to", stopTime)
+		return fmt.Errorf("PostgreSQL did not stop within %v and was killed", stopTime)
 	}
 }
 

@@ -22,7 +22,7 @@ type Kind struct {
 
 // The types of problems.
 var (
-	BadQuery      = kind("bad-query", 400, "The query has faults", "The set's rules refuse a fault in the query, or a parameter that speaks to the service is wrong. faults names each one.")
+	BadQuery      = kind("bad-query", 400, "The query has faults", "The set's rules refuse a fault in the query, or a parameter that controls the service is wrong. faults names each one.")
 	BadRequest    = kind("bad-request", 400, "The request cannot be read", "A header or the way in which the request is written is wrong.")
 	NotSignedIn   = kind("not-signed-in", 401, "A token is needed", "There is no token in the Authorization header, no session, or it is unknown or has ended.")
 	NotAllowed    = kind("not-allowed", 403, "The token's role does not allow this", "The call needs another role, or a token that is not bound to some sets.")
@@ -39,7 +39,7 @@ var (
 	TooLarge      = kind("too-large", 413, "The body is too large", "The body is longer than the service accepts.")
 	UriTooLong    = kind("address-too-long", 414, "The address is too long", "The query is longer, or has more parameters, than the service accepts.")
 	BadMedia      = kind("media-type", 415, "The body's media type is not accepted", "Content-Type or Content-Encoding names what this call does not read.")
-	WrongHost     = kind("wrong-host", 421, "The service does not go by this host name", "The Host header names a host that the service was not told of; see --host and --public-url.")
+	WrongHost     = kind("wrong-host", 421, "The service does not go by this host name", "The Host header names a host that the service does not know; see --host and --public-url.")
 	BadBody       = kind("bad-body", 422, "The body has faults", "The body can be read, but what it holds is wrong. faults names each fault.")
 	BadFile       = kind("bad-file", 422, "The file cannot be imported", "The file, or rows of it, could not be read. rows names the first hundred; nothing of the file is kept.")
 	IfMatch       = kind("if-match-missing", 428, "If-Match is missing", "A write says with If-Match which revision it changes, so that nothing is overwritten.")
@@ -47,7 +47,7 @@ var (
 	Internal      = kind("internal", 500, "Something went wrong in the service", "The service's log says what, under the id in X-Request-Id.")
 	DatabaseAway  = kind("database-away", 503, "The database cannot be reached", "The service is well, its database is not. Retry-After says when to try again.")
 	SourceAway    = kind("source-away", 503, "The set's source cannot be used", "The database that an attached set is in cannot be reached, or its role may not be used.")
-	TableChanged  = kind("table-changed", 503, "The list's table has changed", "The table that an attached set shows is not what it was when it was attached, or its rights are not. Owners are told what is missing.")
+	TableChanged  = kind("table-changed", 503, "The list's table has changed", "The table that an attached set shows is not what it was when it was attached, or its rights are not. Owners see what is missing.")
 	Busy          = kind("busy", 503, "The service is busy", "As many imports or streams are running as the service allows. Retry-After says when to try again.")
 	TooSlow       = kind("too-slow", 503, "The answer took too long", "The request's time was up. Fewer filters, or a sort that is offered, may help.")
 )
@@ -84,7 +84,7 @@ func Of(k *Kind, format string, args ...any) *Error {
 	return &Error{Kind: k, Says: fmt.Sprintf(format, args...)}
 }
 
-// Later is a problem of the moment, and what it came of.
+// Later is a problem of the moment, and its cause.
 func Later(k *Kind, seconds int, cause error, format string, args ...any) *Error {
 	return &Error{Kind: k, Says: fmt.Sprintf(format, args...), Retry: seconds, Cause: cause}
 }

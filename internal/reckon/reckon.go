@@ -25,7 +25,7 @@ import (
 // Limits of one call.
 const (
 	linkBytes   = 8 << 20   // of all links in an answer, approximately
-	ladderLinks = 120       // the most links that a ladder's reach and tips allow
+	ladderLinks = 120       // limit of links that a ladder's reach and tips allow
 	cutRecords  = 100_000   // in the body
 	cutKeys     = 1_000_000 // values that are compared to sort
 )

@@ -89,8 +89,8 @@ func (s *Service) signIn(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	http.SetCookie(c.Writer, &http.Cookie{Name: access.Cookie, Value: id, Path: s.reach.Prefix + "/", Expires: until, HttpOnly: true,
-		Secure: strings.HasPrefix(s.reach.Public, "https://"), SameSite: http.SameSiteStrictMode})
+	http.SetCookie(c.Writer, &http.Cookie{Name: access.Cookie, Value: id, Path: s.hosts.Prefix + "/", Expires: until, HttpOnly: true,
+		Secure: strings.HasPrefix(s.hosts.Public, "https://"), SameSite: http.SameSiteStrictMode})
 	c.Header("Cache-Control", "no-store")
 	c.PureJSON(http.StatusOK, sessionOf(&caller))
 	return nil
@@ -116,7 +116,7 @@ func (s *Service) signOut(c *gin.Context) error {
 			return err
 		}
 	}
-	http.SetCookie(c.Writer, &http.Cookie{Name: access.Cookie, Path: s.reach.Prefix + "/", MaxAge: -1, HttpOnly: true, SameSite: http.SameSiteStrictMode})
+	http.SetCookie(c.Writer, &http.Cookie{Name: access.Cookie, Path: s.hosts.Prefix + "/", MaxAge: -1, HttpOnly: true, SameSite: http.SameSiteStrictMode})
 	c.Status(http.StatusNoContent)
 	return nil
 }

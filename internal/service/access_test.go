@@ -80,7 +80,7 @@ func TestEveryCallAsksForItsRole(t *testing.T) {
 	for _, role := range []access.Role{access.Reader, access.Editor, access.Owner} {
 		callers = append(callers, caller{role.String(), make(role), role, true}, caller{role.String() + " of arrivals", make(role, "arrivals"), role, false})
 	}
-	// Writes are sent without what they need: a caller who may write is told what is missing, and
+	// Writes are sent without what they need: a caller who may write learns what is missing, and
 	// nothing changes.
 	refused := func(status int) bool { return status == http.StatusUnauthorized || status == http.StatusForbidden }
 	cells := 0
@@ -197,7 +197,7 @@ func TestBeingOnThisMachineGivesNoRight(t *testing.T) {
 	require.NoError(t, s.Tokens().End(t.Context(), created.ID))
 	assert.Equal(t, http.StatusUnauthorized, status(sent{token: created.Secret}))
 
-	// A link signs a browser in as who made it.
+	// A link signs a browser in as who created it.
 	res, body = send(t, "POST", at+"/api/session/link", sent{token: nobody})
 	assert.Equal(t, http.StatusUnauthorized, res.StatusCode, body)
 	res, body = send(t, "POST", at+"/api/session/link", sent{})
@@ -263,7 +263,7 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	res, _ = send(t, "GET", at+"/api/sets/berths/records", sent{headers: map[string]string{"Origin": "https://evil.example"}})
 	assert.Empty(t, res.Header.Get("Access-Control-Allow-Origin"))
 
-	// While one import runs, another is told to wait.
+	// While one import runs, another has to wait.
 	body, feed := io.Pipe()
 	first, err := http.NewRequestWithContext(t.Context(), "POST", at+"/api/sets?name=slow&progress=slow-import", body)
 	require.NoError(t, err)

@@ -44,7 +44,7 @@ func (s *Service) climb(c *gin.Context) error {
 	defer s.streams.End(caller)
 	ctx := context.WithValue(c.Request.Context(), climbing{}, true)
 	e := climb.Endpoint{Address: s.climbAddress(c, set.Name, request.Query), Header: credentials(c.Request)}
-	checker := climb.Checker{Client: climb.HandlerClient(http.StripPrefix(s.reach.Prefix, s)), Expect: expect, Seed: uint64(request.Seed), Pause: -1, Time: s.limits.RequestTime * 3 / 4}
+	checker := climb.Checker{Client: climb.HandlerClient(http.StripPrefix(s.hosts.Prefix, s)), Expect: expect, Seed: uint64(request.Seed), Pause: -1, Time: s.limits.RequestTime * 3 / 4}
 	report, err := checker.Run(ctx, e)
 	if err != nil && c.Request.Context().Err() == nil {
 		return problem.Of(problem.BadBody, "the list cannot be checked: %s", strings.TrimPrefix(err.Error(), "climb: "))
@@ -80,7 +80,7 @@ func climbed(r *climb.Report, page string) api.Climbed {
 
 // climbAddress is the address of a set's list, as callers reach it.
 func (s *Service) climbAddress(c *gin.Context, set, query string) string {
-	address := s.reach.Public
+	address := s.hosts.Public
 	if address == "" {
 		address = "http://" + c.Request.Host
 	}

@@ -25,7 +25,7 @@ import (
 )
 
 // Our own lists keep every promise, in each way of paging and each shape, whether climb is
-// told of them or finds out.
+// given them or finds out.
 func TestOurListsKeepTheirPromises(t *testing.T) {
 	store := testkit.Harbour(t)
 	followedYard(t, store)

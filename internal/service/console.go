@@ -19,10 +19,10 @@ const consoleCSP = "default-src 'self'; style-src 'self'; img-src 'self' data:; 
 
 // consoleFiles answers every path that is no route: assets, whose names hold a
 // hash of their contents, may be kept for ever; the console's own paths are index.html, whose
-// script reads the address. At any other path there is nothing, which a person is told by the
+// script reads the address. At any other path there is nothing, which the page says by the
 // console: a missing file is no page.
 func (s *Service) consoleFiles(files fs.FS) (gin.HandlerFunc, error) {
-	all, err := answers.ReadFiles(files, s.reach.Prefix)
+	all, err := answers.ReadFiles(files, s.hosts.Prefix)
 	if err != nil {
 		return nil, fmt.Errorf("the console's files: %w", err)
 	}

@@ -71,7 +71,7 @@ func TestPagesByCursorOverHTTP(t *testing.T) {
 	assert.Equal(t, body, held)
 }
 
-// A list whose rules name the field that tells its age has steps of that name, in each language, and no ladder by cursor.
+// A list whose rules name the field with its age has steps of that name, in each language, and no ladder by cursor.
 func TestListsByCursorHaveSteps(t *testing.T) {
 	store := testkit.Harbour(t)
 	_, err := store.Configure(t.Context(), "arrivals", func(s *sets.Settings) error {

@@ -15,7 +15,7 @@ import (
 	"pageladder.example/internal/shapes"
 )
 
-// description answers the API's description, made of the routes.
+// description answers the API's description, generated from the routes.
 func (s *Service) description(c *gin.Context) error {
 	s.sendDescription(c, s.routes, nil)
 	return nil
@@ -38,7 +38,7 @@ func (s *Service) setDescription(c *gin.Context) error {
 }
 
 func (s *Service) sendDescription(c *gin.Context, routes []route, set *sets.Set) {
-	api := &openapi.API{Version: s.version, Server: s.reach.Public, Cookie: access.Cookie, Problem: api.Problem{}, Always: []*problem.Kind{problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway}}
+	api := &openapi.API{Version: s.version, Server: s.hosts.Public, Cookie: access.Cookie, Problem: api.Problem{}, Always: []*problem.Kind{problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway}}
 	for _, shape := range shapes.All() {
 		records := openapi.AsText
 		switch shape.Name() {
@@ -57,7 +57,7 @@ func (s *Service) sendDescription(c *gin.Context, routes []route, set *sets.Set)
 	c.PureJSON(http.StatusOK, openapi.Describe(api, calls, set))
 }
 
-// described is a route as a description tells it.
+// described is a route as a description has it.
 func (r *route) described() openapi.Call {
 	return openapi.Call{
 		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,

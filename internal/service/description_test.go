@@ -148,7 +148,7 @@ func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 		}
 		sentExamples++
 	}
-	for _, method := range []string{"GET", "PATCH", "POST", "PUT", "DELETE"} { // what is made or changed last is not read again
+	for _, method := range []string{"GET", "PATCH", "POST", "PUT", "DELETE"} { // what is created or changed last is not read again
 		for _, template := range doc.Paths.InMatchingOrder() {
 			switch {
 			case doc.Paths.Find(template).GetOperation(method) == nil, template == "/api/tokens", template == "/api/tokens/{id}", strings.HasSuffix(template, "/restore"),

@@ -33,7 +33,7 @@ func TestDocsTellEveryCallAndProblem(t *testing.T) {
 	doctest.Check(t, "../../docs/problems.md", problems.String())
 }
 
-// The description of the API is kept as a file too: the console's types are made of it.
+// The description of the API is kept as a file too: the console's types are generated from it.
 func TestDocsHoldTheDescription(t *testing.T) {
 	_, s := testkit.ServeWith(t, testkit.Store(t), service.Options{Version: "current"})
 	res := httptest.NewRecorder()

@@ -97,7 +97,7 @@ func heldAgainst(answer any) any {
 	}
 	if about, ok := kept["paging"].(map[string]any); ok {
 		delete(about, "version")               // moves when a migration writes a rule or a filter anew
-		if about["total_is"] == "remembered" { // or exact, by which question came first
+		if about["total_is"] == "remembered" { // or exact, by which query was first
 			about["total_is"] = "exact"
 			delete(about, "total_age")
 		}
@@ -106,7 +106,7 @@ func heldAgainst(answer any) any {
 		for _, a := range list {
 			a := a.(map[string]any)
 			delete(a, "says")                // words may become plainer
-			if a["why"] == "param.unknown" { // what had no effect was told as used, once
+			if a["why"] == "param.unknown" { // what had no effect was reported as used, once
 				delete(a, "used")
 			}
 		}
@@ -115,7 +115,7 @@ func heldAgainst(answer any) any {
 }
 
 // TestEarlierVersionsGoOn restores what an earlier version dumped, migrates it and
-// asks for everything that the version was asked: no stored rule, filter, token or
+// repeats every request that the version answered: no stored rule, filter, token or
 // link has changed its meaning.
 func TestEarlierVersionsGoOn(t *testing.T) {
 	dumps, err := filepath.Glob("testdata/earlier/*.sql")
@@ -142,7 +142,7 @@ func TestEarlierVersionsGoOn(t *testing.T) {
 				was.Body = heldAgainst(was.Body)
 				same(t, fmt.Sprintf("%s as %q", was.Get, was.As), was, now)
 			}
-			// Its tables have change logs of now, by which what is known is kept current: earlier logs are made anew.
+			// Its tables have change logs of now, by which what is known is kept current: earlier logs are created anew.
 			testkit.Eventually(t, func() bool {
 				var without int
 				err := store.Pool().QueryRow(t.Context(), `select count(*) from pageladder.record_set s left join pageladder.change_log l using (record_table) where s.source = ''
@@ -209,7 +209,7 @@ func followedStill(t *testing.T, store *sets.Store, set *sets.Set, database stri
 	assert.EqualValues(t, 94, then.Settled.Total().Records())
 }
 
-// same compares an answer with an earlier one: whatever was told is told still.
+// same compares an answer with an earlier one: whatever it said is said still.
 func same(t *testing.T, what string, was, now earlierAnswer) {
 	t.Helper()
 	assert.Equal(t, was.Status, now.Status, what)
@@ -237,7 +237,7 @@ func stillSaid(t *testing.T, what string, was, now any) {
 			stillSaid(t, fmt.Sprintf("%s[%d]", what, i), was[i], list[i])
 		}
 	default:
-		if was == "" && now == nil { // nothing was used: told as "" before
+		if was == "" && now == nil { // nothing was used: reported as "" before
 			return
 		}
 		assert.Equal(t, unsealed(was), unsealed(now), what)

@@ -49,7 +49,7 @@ func TestASetAnswersInItsEnvelope(t *testing.T) {
 		assert.Contains(t, body, `"total_items":347`)
 		return res.Header.Get("ETag")
 	}
-	for range 2 { // made, and remembered
+	for range 2 { // built, and remembered
 		tag, answer := mapped("?page=2")
 		assert.Len(t, answer.Data, 20)
 		assert.Equal(t, map[string]any{"total": 347., "page": 2., "html": nil, "values": nil}, answer.Meta)

@@ -23,7 +23,7 @@ func (s *Service) guarded(c *gin.Context) {
 		s.fail(c, problem.Of(problem.UriTooLong, "a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
 		return
 	}
-	switch preflight, err := s.reach.Admit(h, c.Request); {
+	switch preflight, err := s.hosts.Admit(h, c.Request); {
 	case err != nil:
 		s.fail(c, err)
 	case preflight:

@@ -241,7 +241,7 @@ func TestWhatTheDatabaseCannotTakeIsNo5xx(t *testing.T) {
 	assert.Equal(t, 200, res.StatusCode)
 	assert.Contains(t, body, `"xmin_2":2,"ctid_2":3,"cmin_2":4,"tableoid_2":5`)
 
-	// An index that cannot be made is told, and the others are there.
+	// An index that cannot be built is reported, and the others are there.
 	load("partly", "id,short,tale\n1,a,"+long+"\n")
 	_, body = send(t, "GET", at+"/api/sets/partly", sent{})
 	var answer api.SetInfo

@@ -25,11 +25,11 @@ var setName = regexp.MustCompile(`^[a-z][a-z0-9_-]{0,62}$`)
 func (s *Service) createSet(c *gin.Context) error { return s.importFile(c, "") }
 
 func (s *Service) created(c *gin.Context, set *sets.Set) error {
-	c.Header("Location", s.reach.Public+"/api/sets/"+url.PathEscape(set.Name))
+	c.Header("Location", s.hosts.Public+"/api/sets/"+url.PathEscape(set.Name))
 	return nil
 }
 
-// newName checks that a set can be made under a name.
+// newName checks that a set can have a name.
 func (s *Service) newName(c *gin.Context, name string) error {
 	if !setName.MatchString(name) {
 		return &sets.ValueError{Field: "name", Found: strconv.Quote(name), Want: "1 to 63 of a–z, 0–9, _ and -, a letter first"}

@@ -32,7 +32,7 @@ func (s *Service) readList(c *gin.Context) error {
 		return err
 	}
 	rawQuery := c.Request.URL.RawQuery
-	plain, err := s.reach.Base("/lists/" + url.PathEscape(set.Name))
+	plain, err := s.hosts.Base("/lists/" + url.PathEscape(set.Name))
 	if err != nil {
 		return err
 	}
@@ -101,14 +101,14 @@ func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 	return &lists.Page{Frame: frame}
 }
 
-// askForm draws the form of a list, with what was asked.
+// askForm draws the form of a list, with the query as it is.
 func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, rawQuery string, faults []paging.Fault) {
-	view.Ask(&set.Rules.Rules, rawQuery, faults, s.reach.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
+	view.Ask(&set.Rules.Rules, rawQuery, faults, s.hosts.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
 }
 
 // frame is what every HTML page has.
 func (s *Service) frame(title string) lists.Frame {
-	return lists.Frame{Lang: "en", Title: title, Style: s.reach.Prefix + "/lists.css", Home: s.reach.Prefix + "/"}
+	return lists.Frame{Lang: "en", Title: title, Style: s.hosts.Prefix + "/lists.css", Home: s.hosts.Prefix + "/"}
 }
 
 // render writes an HTML page.
@@ -162,7 +162,7 @@ func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
 	if variable := set.Rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" if lists are addressed by offset
 		path += "/page/{" + variable + "}"
 	}
-	return s.reach.Base(path)
+	return s.hosts.Base(path)
 }
 
 // listStyle answers with the stylesheet of the HTML pages.

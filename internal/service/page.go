@@ -14,11 +14,11 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/answers"
+	"pageladder.example/internal/control"
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
-	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/markup"
@@ -35,22 +35,22 @@ func visibility(who *access.Caller, set string) sets.Visibility {
 type pageAsk struct {
 	set     string
 	request sets.Request
-	speaks  speaks.Params
+	control control.Params
 	shape   answer.Shape
 	asRules bool // the set's rules may have an envelope, which replaces the shape
 }
 
 // pageAskOf reads it from a request.
 func pageAskOf(c *gin.Context, caller *access.Caller) (a pageAsk, err error) {
-	if a.speaks, err = speaks.Read(c.Request.URL.RawQuery, shapes.Names()); err != nil {
+	if a.control, err = control.Read(c.Request.URL.RawQuery, shapes.Names()); err != nil {
 		return a, err
 	}
-	if a.shape, a.asRules, err = shapes.For(a.speaks.Shape, c.Request.Header.Values("Accept")); err != nil {
+	if a.shape, a.asRules, err = shapes.For(a.control.Shape, c.Request.Header.Values("Accept")); err != nil {
 		return a, err
 	}
 	a.set = pathParam(c, "set")
-	a.request = sets.Request{Set: a.set, At: a.speaks.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.speaks.Total), Facets: a.speaks.Facets}
-	if a.speaks.Explain {
+	a.request = sets.Request{Set: a.set, At: a.control.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(caller, a.set), Count: paging.CountHow(a.control.Total), Facets: a.control.Facets}
+	if a.control.Explain {
 		a.request.Explain = &sets.Explain{}
 	}
 	return a, nil
@@ -70,7 +70,7 @@ func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
 }
 
 // inLanguage reports whether the answer has words in the caller's language.
-func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.speaks.Markup != "" }
+func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.control.Markup != "" }
 
 // readPage answers one page of a set.
 func (s *Service) readPage(c *gin.Context) error {
@@ -102,12 +102,12 @@ func (s *Service) readPage(c *gin.Context) error {
 	if page.Facets != nil {
 		a.About.Facets = wireFacets(page.Facets)
 	}
-	if request.speaks.Explain {
+	if request.control.Explain {
 		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, a.took, caller.May(access.Owner, request.set))
 	}
 	switch e := page.Set.Rules.Envelope; {
-	case len(request.speaks.Parts) > 0:
-		request.shape, err = answer.Parts(request.speaks.Parts)
+	case len(request.control.Parts) > 0:
+		request.shape, err = answer.Parts(request.control.Parts)
 	case request.asRules && len(e) > 0:
 		request.shape, err = s.enveloped(page.Set.Rules)
 	}
@@ -131,7 +131,7 @@ type keptAnswer struct {
 // keptPage answers with a remembered answer, or returns the page of one whose records and
 // positions are still the same. It does neither if the page has to be read.
 func (s *Service) keptPage(c *gin.Context, request *pageAsk) (*sets.Page, *answers.Answer, error) {
-	if s.answers == nil || request.speaks.Explain {
+	if s.answers == nil || request.control.Explain {
 		return nil, nil, nil
 	}
 	set, err := s.store.Latest(c.Request.Context(), request.set)
@@ -161,7 +161,7 @@ func (s *Service) keptPage(c *gin.Context, request *pageAsk) (*sets.Page, *answe
 	return nil, nil, nil
 }
 
-// enveloped is the shape of the rules' envelope. It is made once, and kept while the rules are in
+// enveloped is the shape of the rules' envelope. It is built once, and kept while the rules are in
 // use.
 func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 	if shape, ok := s.envelopes.Get(rules); ok {
@@ -176,16 +176,16 @@ func (s *Service) enveloped(rules *rulesfile.Rules) (answer.Shape, error) {
 
 // answer is a page as it is sent. It is remembered if possible.
 func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self string, ready *answer.Content, body []byte) *answers.Answer {
-	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: request.speaks.Explain, Held: page.Held != nil}
+	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: request.control.Explain, Held: page.Held != nil}
 	fresh.Describe(request.shape, ready, self)
 	key := request.key(c, page.Set)
 	switch {
-	case request.speaks.Explain: // is not remembered
+	case request.control.Explain: // is not remembered
 		return fresh
 	case page.Held != nil, page.Set.Attached(): // what is hidden now is not that of the version; a state may have no number
 		fresh.Tag = fresh.DigestTag()
 	default:
-		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.reach.Public, s.version)
+		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.hosts.Public, s.version)
 	}
 	if state := page.State(); s.answers != nil && state > 0 && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
 		fresh.Body = slices.Clone(body)
@@ -200,7 +200,7 @@ func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self
 
 // heldAt is the version at which a query holds the list; 0: none.
 func heldAt(rawQuery string) (int64, error) {
-	sp, err := speaks.Read(rawQuery, shapes.Names())
+	sp, err := control.Read(rawQuery, shapes.Names())
 	return sp.Version, err
 }
 
@@ -250,12 +250,12 @@ func facetError(err error) error {
 func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *linkedPage) error {
 	began := time.Now()
 	rules := page.Set.Rules
-	own, err := s.reach.Base(recordsPath(request.set))
+	own, err := s.hosts.Base(recordsPath(request.set))
 	if err != nil {
 		return err
 	}
 	base := own
-	if text := cmp.Or(request.speaks.Base, rules.Base); text != "" {
+	if text := cmp.Or(request.control.Base, rules.Base); text != "" {
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
 			says := strings.TrimPrefix(err.Error(), "paging: ")
 			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
@@ -289,8 +289,8 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 			a.About.Paging.Summary = a.View.Summary()
 		}
 		a.Style = markup.StyleOf(string(rules.Markup.Style), rules.Markup.Classes)
-		if request.speaks.Markup != "" {
-			a.Style = markup.StyleOf(string(request.speaks.Markup), rules.Markup.Classes)
+		if request.control.Markup != "" {
+			a.Style = markup.StyleOf(string(request.control.Markup), rules.Markup.Classes)
 			a.About.Markup = string(a.Style.AppendLadder(nil, &a.View))
 		}
 	}

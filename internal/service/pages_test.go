@@ -56,7 +56,7 @@ func TestTheClientWalksAListThatIsHeld(t *testing.T) {
 			assert.Equal(t, []string{"11", "10", "9", "8", "7", "6", "5", "3", "2", "1"}, found)
 		})
 	}
-	// A list that tells no version cannot be held.
+	// A list without a version cannot be held.
 	at := testkit.Serve(t)
 	c, err := client.New(at)
 	require.NoError(t, err)

@@ -26,7 +26,7 @@ import (
 
 // write is the one place that writes an error answer.
 func (s *Service) write(c *gin.Context, k *problem.Kind, p api.Problem) {
-	p.Type, p.Title, p.Status = s.reach.Public+"/problems/"+k.Name, k.Title, k.Status
+	p.Type, p.Title, p.Status = s.hosts.Public+"/problems/"+k.Name, k.Title, k.Status
 	h := c.Writer.Header()
 	h.Set("Cache-Control", "no-store")
 	h.Del("ETag")
@@ -176,7 +176,7 @@ func (s *Service) now(c *gin.Context) string {
 			rest = append(rest, string(query.AppendKept(nil, part.Raw())))
 		}
 	}
-	address := s.reach.Public + c.Request.URL.EscapedPath()
+	address := s.hosts.Public + c.Request.URL.EscapedPath()
 	if len(rest) > 0 {
 		address += "?" + strings.Join(rest, "&")
 	}
@@ -186,7 +186,7 @@ func (s *Service) now(c *gin.Context) string {
 // problemPages are what the types of problems resolve to.
 func (s *Service) problemPages(c *gin.Context) error {
 	name := c.Param("kind")
-	page := &lists.Problems{Frame: s.frame("Problems"), All: s.reach.Prefix + "/problems", One: name != ""}
+	page := &lists.Problems{Frame: s.frame("Problems"), All: s.hosts.Prefix + "/problems", One: name != ""}
 	for _, k := range problem.Kinds() {
 		if name == "" || name == k.Name {
 			page.Kinds = append(page.Kinds, lists.Kind{Name: k.Name, Title: k.Title, When: k.When, Status: k.Status})

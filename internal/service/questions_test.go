@@ -126,7 +126,7 @@ func TestDatesStandForTheirWholeDay(t *testing.T) {
 	} {
 		assert.Equal(t, want, total(t, at, query), query)
 	}
-	// Whatever value a facet tells can be sent back and finds as many.
+	// Whatever value a facet has can be sent back and finds as many.
 	for _, field := range []string{"arrived_at", "cleared", "tonnage", "berth", "cargo"} {
 		facets := readPage(t, at+"?pl.facets="+field).Facets[field]
 		require.NotEmpty(t, facets)
@@ -151,7 +151,7 @@ func TestWhatWasAdjustedIsToldInEveryShape(t *testing.T) {
 		"/all?bert=N4":                      unknown,
 		"?b%C3%A9=%C3%96%22&pl.shape=array": `%"b%c3%a9";given=%"%c3%96%22";why="param.unknown"`,
 		"?page=2&pl.shape=csv":              "",
-		"?bert=N4":                          "", // the body tells it
+		"?bert=N4":                          "", // the body has it
 	} {
 		res, _ := send(t, "GET", at+path, sent{})
 		assert.Equal(t, want, res.Header.Get("Adjusted"), path)

@@ -92,7 +92,7 @@ func (s *Service) readRecord(c *gin.Context) error {
 }
 
 func (s *Service) recordHref(set *sets.Set, key []string) string {
-	return s.reach.Public + recordsPath(set.Name) + "/" + api.KeyPath(key)
+	return s.hosts.Public + recordsPath(set.Name) + "/" + api.KeyPath(key)
 }
 
 // recordTag is the strong ETag of a record: its revision, a point, and a digest of what is shown
@@ -118,7 +118,7 @@ func ifMatchOf(c *gin.Context) (string, error) {
 	return revision, nil
 }
 
-// written answers a change of a record with the record as it is now. The change has been made, so
+// written answers a change of a record with the record as it is now. The change is committed, so
 // it is no failure if the record cannot be read back.
 func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
 	answer := api.RecordAnswer{Record: json.RawMessage("null"), AboutRecord: api.AboutRecord{Href: s.recordHref(set, key), Version: version}}
@@ -278,7 +278,7 @@ func (s *Service) readPlace(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	base, err := s.reach.Base(recordsPath(set.Name))
+	base, err := s.hosts.Base(recordsPath(set.Name))
 	if err != nil {
 		return err
 	}
@@ -296,7 +296,7 @@ func (s *Service) readBack(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	// The page is settled where the way leads. Here the query stays as it was asked, whatever the
+	// The page is settled where the way leads. The query stays as it was sent, whatever the
 	// total.
 	rules := set.Rules.Rules
 	rules.MaxOffset = math.MaxInt64
@@ -312,7 +312,7 @@ func (s *Service) readBack(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	base, err := s.reach.Base(recordsPath(set.Name))
+	base, err := s.hosts.Base(recordsPath(set.Name))
 	if err != nil {
 		return err
 	}

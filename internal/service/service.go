@@ -24,9 +24,9 @@ import (
 	"pageladder.example/api"
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/answers"
+	"pageladder.example/internal/hosts"
 	"pageladder.example/internal/metrics"
 	"pageladder.example/internal/problem"
-	"pageladder.example/internal/reach"
 	"pageladder.example/internal/server"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/upload"
@@ -76,7 +76,7 @@ type Service struct {
 	log     *slog.Logger
 	version string
 	limits  Limits
-	reach   *reach.Reach
+	hosts   *hosts.Hosts
 	answers *lru.Cache[answers.Key, *keptAnswer]
 	// envelopes are the shapes of rules that have one.
 	envelopes *lru.Cache[*rulesfile.Rules, answer.Shape]
@@ -93,7 +93,7 @@ type Service struct {
 
 // Check says what is wrong with options.
 func Check(o Options) error {
-	_, err := reach.New(o.PublicURL, o.Hosts, o.Origins)
+	_, err := hosts.New(o.PublicURL, o.Hosts, o.Origins)
 	if err == nil {
 		gin.SetMode(gin.ReleaseMode)
 		err = gin.New().SetTrustedProxies(o.Proxies)
@@ -110,11 +110,11 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Limits == (Limits{}) {
 		o.Limits = DefaultLimits
 	}
-	at, err := reach.New(o.PublicURL, o.Hosts, o.Origins)
+	at, err := hosts.New(o.PublicURL, o.Hosts, o.Origins)
 	if err != nil {
 		return nil, err
 	}
-	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, reach: at, name: rand.Text()[:8] + "-"}
+	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, hosts: at, name: rand.Text()[:8] + "-"}
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *keptAnswer](o.Answers) // the size is valid
 		store.OnForget(s.answers.Purge)
@@ -204,7 +204,7 @@ func (s *Service) observed(c *gin.Context) {
 	c.Next()
 }
 
-// tellRequest counts a request and writes its line of log.
+// logRequest counts a request and writes its line of log.
 func (s *Service) logRequest(c *gin.Context, id string, start time.Time) {
 	took := time.Since(start)
 	s.metrics.Request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)

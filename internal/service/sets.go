@@ -136,7 +136,7 @@ func (s *Service) changeSet(c *gin.Context) error {
 	return s.sendSet(c, set, http.StatusOK)
 }
 
-// readFollowing tells how a followed table is read, and the scripts for its owner.
+// readFollowing answers how a followed table is read, and the scripts for its owner.
 func (s *Service) readFollowing(c *gin.Context) error {
 	set, err := s.setOf(c)
 	if err != nil {
@@ -194,7 +194,7 @@ func (s *Service) sendRules(c *gin.Context, set *sets.Set) error {
 	if err != nil {
 		return err
 	}
-	return s.send(c, answers.Of(append(text, '\n'), s.reach.Public+c.Request.URL.EscapedPath(), `"`+tag+`"`))
+	return s.send(c, answers.Of(append(text, '\n'), s.hosts.Public+c.Request.URL.EscapedPath(), `"`+tag+`"`))
 }
 
 var errStaleRules = errors.New("the rules are others by now; read them again")

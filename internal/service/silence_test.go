@@ -22,7 +22,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// The connection that tells of changes may fall silent without an end or a reset. Two seconds
+// The connection that notifies of changes may fall silent without an end or a reset. Two seconds
 // later no remembered answer is given any more: a set that was closed elsewhere is closed, and a
 // filter that was fixed elsewhere binds.
 func TestNothingRememberedOutlivesSilence(t *testing.T) {

@@ -10,18 +10,18 @@ import (
 
 	"github.com/gin-gonic/gin"
 
+	"pageladder.example/internal/control"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/shapes"
-	"pageladder.example/internal/speaks"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 )
 
 // readAll streams every record that a query asks for, in one snapshot.
 func (s *Service) readAll(c *gin.Context) error {
-	sp, err := speaks.Read(c.Request.URL.RawQuery, shapes.Names())
+	sp, err := control.Read(c.Request.URL.RawQuery, shapes.Names())
 	if err != nil {
 		return err
 	}

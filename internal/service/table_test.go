@@ -12,7 +12,7 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// Where a table is not what it was, readers are told that the list has changed, and owners what is
+// Where a table is not what it was, readers learn that the list has changed, and owners what is
 // missing and what helps. Nobody gets an error of the service.
 func TestOwnersAreToldWhatTheirTableLacks(t *testing.T) {
 	database := testkit.DatabaseURL(t)

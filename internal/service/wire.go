@@ -10,7 +10,7 @@ import (
 	"pageladder.example/internal/sets"
 )
 
-// This file turns what the store and the keeper of tokens tell into what the API says.
+// This file turns what the store and the keeper of tokens return into what the API says.
 
 func wireFields(list []intake.Field) []api.Field {
 	return wire(list, func(f intake.Field) api.Field { return api.Field(f) })
@@ -44,7 +44,7 @@ func wire[From, To any](list []From, to func(From) To) []To {
 	return all
 }
 
-// tellPlan tells what was found in a file, and which of its rows were set aside.
+// describePlan describes what was found in a file, and which of its rows were set aside.
 func describePlan(answer *api.Imported, plan *intake.Plan, aside *bytes.Buffer) {
 	answer.Rows, answer.Key, answer.MadeKey = plan.Rows, plan.Key, plan.AddedKey
 	for i, f := range plan.Fields {

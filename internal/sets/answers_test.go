@@ -21,7 +21,7 @@ import (
 	"pageladder.example/paging"
 )
 
-// The questions that are asked of the changing set, and the comparison of their answers with the
+// The queries on the changing set, and the comparison of their answers with the
 // archive.
 
 // asking is one question, as a query and as SQL.
@@ -87,12 +87,12 @@ func (m *model) draw(pick *rand.Rand) asking {
 	}
 }
 
-// facets are asked under the filters but the field's own.
+// underFacet reports whether the field of the facet has no filter in the query: facets are counted under the others.
 func (a *asking) underFacet() bool {
 	return !strings.Contains(a.query, a.facet+"=") && !strings.Contains(a.query, a.facet+".")
 }
 
-// given are marks that pages have told, and what they saw of a followed table.
+// given are marks that pages have named, and what they saw of a followed table.
 type given struct {
 	mu  sync.Mutex
 	all []mark
@@ -173,7 +173,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 		if a.facet != "" && a.underFacet() {
 			req.Facets = []string{a.facet}
 		}
-		// Each question is asked now and at a state of before.
+		// Each query is answered now and at an earlier state.
 		if held = !held; held {
 			req.At = m.marks.draw(pick)
 		}
@@ -310,7 +310,7 @@ func (m *model) holdIn(ctx context.Context, from string, page *sets.Page, where 
 	return nil
 }
 
-// rows are records as texts, and behind them what is made of them besides.
+// rows are records as texts, and behind them what is derived from them.
 func (m *model) rows(ctx context.Context, more, from string, args ...any) ([][7]*string, error) {
 	rows, err := m.pool.Query(ctx, "select id::text as c1, name as c2, amount::text as c3, at::text as c4, price::text as c5, case when ok then 't' else 'f' end || case when ok is null then null else '' end as c6, "+more+" as c7 from "+from, args...)
 	if err != nil {

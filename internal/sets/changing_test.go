@@ -32,8 +32,8 @@ import (
 
 // The model of a set that changes: writers of every kind, and readers who ask anything of
 // two services. At each commit PostgreSQL itself copies the set's records into an archive, under the
-// version that the commit makes. Every answer tells its version; what it should have
-// been is asked of the archive in SQL that is written here by hand.
+// version that the commit makes. Every answer names its version; what it should have
+// been is read from the archive, in SQL written by hand.
 
 var (
 	modelTime      = flag.Duration("changing.time", soak.Or(5*time.Second, 10*time.Minute), "how long the model of a set that changes runs")
@@ -370,7 +370,7 @@ func (m *model) seen() bool {
 // modelLonger is how much longer a model may run on a slow machine, until it has seen enough.
 const modelLonger = 5 * time.Minute
 
-// run runs writers and readers for so long, and until enough was seen, and tells what was.
+// run runs writers and readers for so long, and until enough was seen, and returns what was.
 func (m *model) run(stores []*sets.Store, length time.Duration) {
 	ctx, end := context.WithTimeout(m.t.Context(), length+modelLonger)
 	defer end()

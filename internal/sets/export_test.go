@@ -12,10 +12,10 @@ import (
 	"pageladder.example/internal/sets/view"
 )
 
-// SetDeep sets from how many records on footholds are made.
+// SetDeep sets from how many records on footholds are built.
 func (s *Store) SetDeep(n int64) { s.reader.Deep = n }
 
-// BuildFootholds builds the footholds of a query now, and tells their step and
+// BuildFootholds builds the footholds of a query now, and returns their step and
 // their size in bytes.
 func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step int64, bytes int, err error) {
 	v, err := s.sources.Open(ctx, name, view.Still, false)
@@ -38,7 +38,7 @@ func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step in
 	return footholds.Step(), footholds.Bytes(), nil
 }
 
-// Footholds tells how many orders have footholds, and the bytes of all.
+// Footholds returns how many orders have footholds, and the bytes of all.
 func (s *Store) Footholds() (orders, bytes int) { return s.known.Footholds() }
 
 // SetCountTime sets the time that a count may take.

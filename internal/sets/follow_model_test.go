@@ -18,8 +18,8 @@ import (
 )
 
 // The model of a followed table. A trigger of the test's own, of each row, writes what changes
-// into a history. Every answer tells the snapshot that it is of; what it should have been is asked of
-// the history in that snapshot, in SQL that is written here by hand.
+// into a history. Every answer names its snapshot; what it should have been is read from
+// the history in that snapshot, in SQL written by hand.
 
 const followedModel = `
 create table yard.changing (id bigint primary key, name text COLLATION, amount bigint, at timestamptz, price numeric, ok boolean) PARTED;
@@ -44,7 +44,7 @@ func (m *model) holdHistory(ctx context.Context, page *sets.Page, where string, 
 	at := mark{saw: sets.Saw(page, "xid")}
 	switch {
 	case page.Held != nil:
-		if at = m.marks.of(page.Held.Version); at.saw == "" { // so long ago that it is not known here
+		if at = m.marks.of(page.Held.Version); at.saw == "" { // so long ago that it is not known any more
 			m.late.Add(1)
 			return nil
 		}

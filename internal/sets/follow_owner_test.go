@@ -14,7 +14,7 @@ import (
 )
 
 // Whatever the owner does to the table succeeds, and every page before and after is right: it is
-// read by the log, or the plain way and the owner is told.
+// read by the log, or the plain way, and the owner is informed.
 func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 	change := "update yard.boats set tons = tons + 1, crew = crew + 1 where id % 10 = 3; delete from yard.boats where id % 100 = 7; insert into yard.boats (id, name) values (3001, 'boat 9')"
 	for _, c := range []struct {
@@ -22,7 +22,7 @@ func TestWhatOwnersDoToAFollowedTable(t *testing.T) {
 		shown         []string
 		before        string   // the log is in place
 		does          []string // each on its own
-		text, mending string   // what is told afterwards, where pages then come the plain way; what mends that
+		text, mending string   // what the owner sees afterwards, where pages then come the plain way; what mends that
 	}{
 		{name: "savepoints", does: []string{"begin; savepoint a; " + change + "; rollback to a; update yard.boats set crew = 9 where id < 5; savepoint b; delete from yard.boats where id = 6; release b; commit"}},
 		{name: "a rollback", does: []string{"begin; " + change + "; rollback"}},
@@ -162,7 +162,7 @@ func TestFollowedTableWithPartitions(t *testing.T) {
 }
 
 // Rows that logical replication writes fire no statement triggers. So a table that begins to
-// receive its rows that way is read the plain way, and its owner is told.
+// receive its rows that way is read the plain way, and its owner is informed.
 func TestFollowedTableThatReceivesItsRows(t *testing.T) {
 	f := newFleet(t, boats)
 	f.follow(t)

@@ -195,7 +195,7 @@ func TestFieldsOfAKeptSetMayHaveAnyName(t *testing.T) {
 		assert.EqualValues(t, [...]any{"a", 7.0}[i%2], was[name], "as it was: %s", name)
 	}
 
-	// A log that an earlier version made for such fields is made anew.
+	// A log that an earlier version created for such fields is created anew.
 	_, err = m.pool.Exec(t.Context(), `do $$
 		declare f regprocedure := (select ('pageladder.' || log_table || '()')::regprocedure from pageladder.change_log l join pageladder.record_set r using (record_table) where r.name = 'named');
 		begin
@@ -239,7 +239,7 @@ func TestScriptsOfEarlierVersionsGoOn(t *testing.T) {
 }
 
 // Where all tables are published, rows without an identity cannot be deleted. The log has one,
-// whichever script made it, once the script of today has been run or undone.
+// whichever script created it, once the script of today has been run or undone.
 func TestFollowedTableInAPublicationOfAllTables(t *testing.T) {
 	script, err := os.ReadFile("testdata/script-typed.sql")
 	require.NoError(t, err)

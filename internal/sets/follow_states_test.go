@@ -132,7 +132,7 @@ func TestPagesOfAFollowedTableAreGivenAgain(t *testing.T) {
 }
 
 // A change of the table itself that is undone at once, such as a new name or a trigger switched
-// off, is noticed by the next statement, although no trigger tells it and the table looks as
+// off, is noticed by the next statement, although no trigger reports it and the table looks as
 // before.
 func TestWhatWasOnAndOffIsSeen(t *testing.T) {
 	for table, does := range map[string][]string{

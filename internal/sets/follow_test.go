@@ -176,7 +176,7 @@ func TestFollowedTableIsReadByItsLog(t *testing.T) {
 	assert.Zero(t, left, "it leaves no trace")
 }
 
-// Some tables cannot be followed, and why is told.
+// Some tables cannot be followed, and the reason is given.
 func TestTablesThatCannotBeFollowed(t *testing.T) {
 	for name, c := range map[string]struct{ table, text string }{
 		"a view":                      {"create table yard.b (id int primary key); create view yard.boats as select * from yard.b", "it is a view"},

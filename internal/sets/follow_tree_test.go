@@ -23,7 +23,7 @@ import (
 	"pageladder.example/paging"
 )
 
-// The partitions of the model's table. Its history is told what comes and goes with them, in the same
+// treeParts are the partitions of the model's table. Its history gets what they add and remove, in the same
 // transaction.
 const treeParts = `partition by range (id);
 create table yard.p0 partition of yard.changing for values from (minvalue) to (500);
@@ -220,7 +220,7 @@ func TestReadersOfATableThatItsOwnerChanges(t *testing.T) {
 			for range 3 {
 				read(t)
 			}
-			for _, c := range []struct{ does, text string }{ // told: to the owner, of a page; "": there are pages
+			for _, c := range []struct{ does, text string }{ // what the owner and a reader see; "": there are pages
 				{"alter table yard.boats alter tons type numeric(14,4)", ""},
 				{"alter table yard.boats alter crew type bigint", ""},
 				{"alter table yard.boats alter note type varchar(50)", ""},

@@ -50,7 +50,7 @@ func BenchmarkFootholds(b *testing.B) {
 				passes = append(passes, time.Since(built).Seconds())
 				ratios = append(ratios, ours[len(ours)-1]/passes[len(passes)-1])
 			}
-			b.ReportMetric(0, "ns/op") // of both: tells nothing
+			b.ReportMetric(0, "ns/op") // of both: decides nothing
 			b.ReportMetric(1000*median(ours), "ms-footholds")
 			b.ReportMetric(1000*median(passes), "ms-row_number")
 			b.ReportMetric(median(ratios), "ratio")

@@ -23,7 +23,7 @@ import (
 	"pageladder.example/paging"
 )
 
-// walked is a walk over a list that is held: the keys that came.
+// walked is a walk over a list that is held: the keys received.
 type walked struct {
 	ids  []string
 	gone bool // the list could not be held any more

@@ -91,7 +91,7 @@ func TestImportThatIsRefusedKeepsNothing(t *testing.T) {
 	assert.EqualValues(t, 1, still.Version, "what is refused changes nothing")
 }
 
-// Of two imports that make a set of the same name, one is told that the name is taken.
+// Of two imports that make a set of the same name, one learns that the name is taken.
 func TestOneOfTwoNewSetsOfANameIsMade(t *testing.T) {
 	store := testkit.Store(t)
 	for round := range 5 {

@@ -102,7 +102,7 @@ func TestLogsThatDoNotTellAll(t *testing.T) {
 			}
 			answer := m.check(t, store)
 			assert.Contains(t, strings.Join(answer.Anew, "; "), c.text)
-			// It mends itself, and what is made afterwards is kept up to date again.
+			// It mends itself, and what is found afterwards is kept up to date again.
 			store.SetLogAgain(0)
 			testkit.Eventually(t, func() bool {
 				return len(whats(m.check(t, store))) == 3
@@ -170,7 +170,7 @@ func TestADatabaseThatIsRestored(t *testing.T) {
 	testkit.Eventually(t, func() bool { n, _ := store.Footholds(); return n > 0 }, "footholds")
 	change(30)
 	dump(testkit.Program(t, "pg_restore"), "--clean", "--if-exists", "-d", address, file)
-	change(40) // the version that the change by 10 had made
+	change(40) // the version of the change by 10
 	change(50)
 	change(60)
 	for range 5 {
@@ -209,7 +209,7 @@ func TestLogsArePruned(t *testing.T) {
 	assert.Equal(t, before, rows(), "of the last change alone")
 	m.check(t, store)
 
-	// The service sees the set change but is not asked this question, until what it knows is older
+	// The service sees the set change but does not get this query, until what it knows is older
 	// than the log.
 	testkit.Eventually(t, func() bool { n, _ := store.Footholds(); return n > 0 }, "footholds")
 	require.Len(t, whats(m.check(t, store)), 3)
@@ -367,7 +367,7 @@ func TestTotalsAreRightAfterAServiceWasKilled(t *testing.T) {
 func TestPagesAreGivenAgain(t *testing.T) {
 	m := newModel(t, 100)
 	store := m.services[0]
-	store.SetDeep(1 << 40) // footholds that are made meanwhile begin to follow what changes later: pages from before are read again
+	store.SetDeep(1 << 40) // footholds that are built meanwhile begin to follow what changes later: pages from before are read again
 	table, err := m.table(t.Context(), m.pool)
 	require.NoError(t, err)
 	_, err = m.pool.Exec(t.Context(), "update "+table+" set name = case when id < 500 then 'ab' else 'b' end, amount = id")
@@ -464,7 +464,7 @@ func TestFootholdsTakeLittleMemory(t *testing.T) {
 	}
 }
 
-// A log that an earlier version made is made anew, which moves no version: whoever knew the one
+// A log that an earlier version created is created anew, which moves no version: whoever knew the one
 // before learns of it all the same.
 func TestALogThatIsMadeAnewIsLearntOf(t *testing.T) {
 	address := testkit.Harbour(t).Pool().Config().ConnString()
@@ -474,7 +474,7 @@ func TestALogThatIsMadeAnewIsLearntOf(t *testing.T) {
 	_, err = conn.Exec(t.Context(), `do $$ begin execute (select format('alter table pageladder.%I drop column "pl.lacks"', log_table)
 		from pageladder.change_log join pageladder.record_set using (record_table) where name = 'arrivals'); end $$`)
 	require.NoError(t, err)
-	writing, err := conn.Begin(t.Context()) // no trigger is made meanwhile
+	writing, err := conn.Begin(t.Context()) // no trigger is created meanwhile
 	require.NoError(t, err)
 	_, err = writing.Exec(t.Context(), `do $$ begin execute (select format('lock table pageladder.%I in row exclusive mode', record_table) from pageladder.record_set where name = 'arrivals'); end $$`)
 	require.NoError(t, err)

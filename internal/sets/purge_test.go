@@ -201,7 +201,7 @@ func TestServicesForgetPurgedRecords(t *testing.T) {
 	}
 }
 
-// A table whose index is being made concurrently is let go of before that commits.
+// A table whose index is being built concurrently is let go of before that commits.
 func TestATableThatHasJustBeenIndexedIsDroppedLater(t *testing.T) {
 	address := testkit.DatabaseURL(t)
 	store, err := sets.Open(t.Context(), address)

@@ -98,7 +98,7 @@ func (s *Store) begin(ctx context.Context) ([]*Set, error) {
 }
 
 // OpenReadOnly connects to a database that a service keeps, or to a standby of it, and only reads
-// there. A standby sends no notices, so it is asked each time whether a set has changed.
+// there. A standby sends no notices, so each request checks there whether a set has changed.
 func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
 	s, err := open(ctx, url, true)
 	if err == nil {
@@ -217,7 +217,7 @@ func (s *Store) Configure(ctx context.Context, name string, change func(*Setting
 	return set, err
 }
 
-// Remove removes a set with its records; of an attached set only what is stored here.
+// Remove removes a set with its records; of an attached set only what is stored in the catalogue.
 func (s *Store) Remove(ctx context.Context, name string) error { return s.catalog.Remove(ctx, name) }
 
 // AddSource names a database as a source, by a URL with a role that may read and
@@ -232,7 +232,7 @@ func (s *Store) Tables(ctx context.Context, source string) ([][2]string, error) 
 	return s.loader.Tables(ctx, source)
 }
 
-// Table tells the fields of a table or view that a source's role may read, and its
+// Table returns the fields of a table or view that a source's role may read, and its
 // primary key, if it has one. The error for one that is not there is ErrTable.
 func (s *Store) Table(ctx context.Context, source, schema, table string) ([]intake.Field, []string, error) {
 	return s.loader.Table(ctx, source, schema, table)
@@ -282,7 +282,7 @@ func (s *Store) Record(ctx context.Context, req Request, key []string) (*Set, Re
 	return one.Set, one.Record, editing.RevisionOf(one.Set.Definition, one.Revision), err
 }
 
-// Place tells where a record stands: see reading.Place.
+// Place finds where a record stands: see reading.Place.
 func (s *Store) Place(ctx context.Context, req Request, key []string) (int64, paging.Page, error) {
 	return s.reader.Place(ctx, req, key)
 }

@@ -19,7 +19,7 @@ func Several[N int | int64](n N, what string) string {
 	return fmt.Sprintf("%d %s", n, what)
 }
 
-// Explain describes how a page was made, step by step.
+// Explain describes how a page came about, step by step.
 func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
 	m := &api.Explain{Cursors: cursors(page)}
 	meta := &about.Paging
@@ -87,14 +87,14 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 }
 
 // cursors describe the cursor that a page was asked for by, and its own.
-func cursors(page *sets.Page) (answer []api.CursorTold) {
+func cursors(page *sets.Page) (answer []api.CursorContents) {
 	ask := page.Settled.Ask()
 	rules := ask.Rules()
 	say := func(which string, behind bool, values []*string) {
 		if values == nil {
 			return
 		}
-		c := api.CursorTold{Which: which, Behind: behind}
+		c := api.CursorContents{Which: which, Behind: behind}
 		for i, o := range ask.Order() {
 			v := api.PlaceValue{Field: o.Field, Value: values[i]}
 			if len(rules.Show) > 0 && !slices.Contains(rules.Show, o.Field) {

@@ -1,4 +1,4 @@
-// Package soak tells tests how much to draw: little where somebody waits for them, much in make soak.
+// Package soak sets how much tests draw: little where somebody waits for them, much in make soak.
 package soak
 
 import "os"

@@ -45,16 +45,16 @@ func run(events io.Reader, args []string) error {
 	return os.WriteFile(args[0], []byte(text), 0o644)
 }
 
-// took is what the tests of one package took.
-type took struct {
+// duration is the number and the time of the tests of one package.
+type duration struct {
 	tests   int
 	seconds float64
 }
 
 // read reads what go test -json writes. A test that failed, or a package that was not run anew, is an error:
 // its time says nothing.
-func read(events io.Reader) (map[string]*took, error) {
-	all := map[string]*took{}
+func read(events io.Reader) (map[string]*duration, error) {
+	all := map[string]*duration{}
 	lines := bufio.NewScanner(events)
 	lines.Buffer(nil, 64<<20)
 	for lines.Scan() {
@@ -75,7 +75,7 @@ func read(events io.Reader) (map[string]*took, error) {
 			return nil, fmt.Errorf("%s was not run; right would be go test -count=1", name)
 		}
 		if all[name] == nil {
-			all[name] = &took{}
+			all[name] = &duration{}
 		}
 		switch {
 		case e.Action == "pass" && e.Test == "":
@@ -95,7 +95,7 @@ func read(events io.Reader) (map[string]*took, error) {
 var row = regexp.MustCompile("(?m)^(\\| `([a-z/]+)` \\|) *[0-9]* \\| *[0-9]* (\\|.*)$")
 
 // update gives each row of the table its numbers.
-func update(page string, all map[string]*took) (string, error) {
+func update(page string, all map[string]*duration) (string, error) {
 	var wrong error
 	page = row.ReplaceAllStringFunc(page, func(line string) string {
 		m := row.FindStringSubmatch(line)

@@ -23,7 +23,7 @@ func TestTheTableTellsWhatWasRun(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, "# Page\n\n| `paging` | 1 | 5 | the core |\n", page)
 
-	_, err = update("| `paging` | 0 | 0 | the core |\n", map[string]*took{"climb": {tests: 1}})
+	_, err = update("| `paging` | 0 | 0 | the core |\n", map[string]*duration{"climb": {tests: 1}})
 	assert.ErrorContains(t, err, "paging has a row, and no tests were run there")
 	assert.ErrorContains(t, err, "climb has tests, and no row says what they hold")
 	for says, events := range map[string]string{

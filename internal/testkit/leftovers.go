@@ -12,11 +12,11 @@ import (
 	"golang.org/x/sys/unix"
 )
 
-// leftWait is how long what was told to end may take to be gone.
+// leftWait is how long a process may take to end.
 const leftWait = 20 * time.Second
 
 // watchLeftovers gives tests a folder of their own for temporary files. The function that it returns
-// tells what they have left behind: files there, processes, and ports that they listen on.
+// reports what they have left behind: files there, processes, and ports that they listen on.
 func watchLeftovers(dir string) (left func() []string, err error) {
 	if err := os.Mkdir(dir, 0o711); err != nil {
 		return nil, err

@@ -41,7 +41,7 @@ func MariaDB(t testing.TB) *sql.DB {
 	return db
 }
 
-// MariaDSN makes a database for one test on the package's MariaDB, and tells how the
+// MariaDSN makes a database for one test on the package's MariaDB, and returns how the
 // driver connects to it.
 func MariaDSN(t testing.TB) string {
 	t.Helper()
@@ -57,7 +57,7 @@ func MariaDSN(t testing.TB) string {
 	return own.FormatDSN()
 }
 
-// startMaria starts a private MariaDB on a free loopback port, with a password, and tells
+// startMaria starts a private MariaDB on a free loopback port, with a password, and returns
 // how to connect to it.
 func startMaria() (_ *mysql.Config, err error) {
 	dir, err := tempDir()

@@ -15,7 +15,7 @@ const memory = "/dev/shm"
 // may keep 1 GiB of write-ahead log (max_wal_size); packages are tested side by side, some with a standby.
 const roomy = 8 << 30
 
-// scratch is the folder under which the files of the tests are put: memory, where a database is made in a
+// scratch is the folder under which the files of the tests are put: memory, where a database is created in a
 // tenth of the time, if there is room, programs may be run from there, and TMPDIR names no other place.
 func scratch() string {
 	var fs unix.Statfs_t

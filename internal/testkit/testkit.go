@@ -158,7 +158,7 @@ func addressOf(t testing.TB, name string) string {
 	return u.String()
 }
 
-// template is a database with a catalogue that is made once, to be copied: that takes a third of the
+// template is a database with a catalogue that is created once, to be copied: that takes a third of the
 // time.
 type template struct {
 	name string

@@ -28,7 +28,7 @@ var fileTypes = map[string]intake.Format{
 
 var fileNames = map[string]intake.Format{".csv": intake.CSV, ".tsv": intake.CSV, ".ndjson": intake.NDJSON, ".jsonl": intake.NDJSON, ".json": intake.JSON, ".xlsx": intake.XLSX}
 
-// asideMost is the longest CSV of rows set aside that is sent back.
+// asideLimit is the longest CSV of rows set aside that is sent back.
 const asideLimit = 8 << 20
 
 // Limits of a form's fields before its file.

@@ -60,7 +60,7 @@ func (a *About) ends() cursor.Pair {
 	return *a.Cursors
 }
 
-// Page is a page ready to be written in any shape.
+// Content is a page ready to be written in any shape.
 type Content struct {
 	About   About
 	Records Records

@@ -125,7 +125,7 @@ func TestShapesAndHeaders(t *testing.T) {
 	assert.Equal(t, `[{"at":"0001-01-01T00:00:00Z","id":3}]`, body(t, get(t, list, "GET", "/?fields=at,id&page=2&size=2", "Accept", "application/json;shape=array")))
 }
 
-// A caller who has an answer already is told so, and HEAD is GET without a body.
+// A caller who has an answer already gets 304, and HEAD is GET without a body.
 func TestWhoHasAnAnswerIsToldSo(t *testing.T) {
 	whole := get(t, list, "GET", "/?size=2")
 	tag := whole.Header.Get("ETag")

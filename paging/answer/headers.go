@@ -57,7 +57,7 @@ func AdjustedHeader(adjusted []paging.Adjustment) string {
 	return header(list)
 }
 
-// headerMost is the largest number in a structured header, RFC 9651 section 3.3.1; larger ones are
+// headerLimit is the largest number in a structured header, RFC 9651 section 3.3.1; larger ones are
 // left out.
 const headerLimit = 999_999_999_999_999
 
@@ -70,7 +70,7 @@ func header(field httpsfv.StructuredFieldValue) string {
 	return text
 }
 
-// adjustedTold is the most adjustments in a header; each has up to 600 bytes.
+// adjustedLimit limits the adjustments in a header; each has up to 600 bytes.
 const adjustedLimit = 10
 
 // headerText is a string in a structured header: as a string if it is ASCII, otherwise as a

@@ -15,7 +15,7 @@ type Shape interface {
 	Name() string
 	// MediaType is its media type in Accept and Content-Type.
 	MediaType() string
-	// Tells reports whether the body contains metadata and adjustments. Otherwise they are sent in
+	// HasMetadata reports whether the body contains metadata and adjustments. Otherwise they are sent in
 	// headers.
 	HasMetadata() bool
 	// Append writes a page.

@@ -226,7 +226,7 @@ func (c *chosen) sink(heap []place, i int) {
 // sortKey is a value prepared for comparing.
 type sortKey struct {
 	class    int     // of the type: 0 missing
-	near     float64 // of a number, or of a time in seconds; where two differ here, that is their order
+	near     float64 // of a number, or of a time in seconds; where two differ by this rule, that is their order
 	text     string  // "": a number that near holds exactly
 	collated string  // of text: its key in the collation
 }

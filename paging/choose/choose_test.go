@@ -103,7 +103,7 @@ func TestWhatIsAskedForIsChosen(t *testing.T) {
 	}
 }
 
-// Records that the order does not tell apart come as they stood, however many are asked for.
+// Records that the order does not distinguish stay as they stood, however many are asked for.
 func TestTiesComeAsTheyStood(t *testing.T) {
 	ties := paging.Rules{Sorts: []paging.SortKey{{Key: "berth"}}}
 	list := make([]int, 100)

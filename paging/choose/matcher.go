@@ -28,7 +28,7 @@ type Matcher struct {
 	buffer     collate.Buffer
 }
 
-// condition is a filter, and its values made ready.
+// condition is a filter, and its values prepared.
 type condition struct {
 	paging.Condition
 	near []float64 // of numbers: see sortKey

@@ -69,7 +69,7 @@ func (c *chosen) reverse() {
 	}
 }
 
-// ends tells a page the places of its first and its last record, where its rules have
+// ends gives a page the places of its first and its last record, where its rules have
 // cursors. Where they give a field no type, its value's stands before the value.
 func ends[T any](page paging.Page, list []T, onPage []place, behind bool, value func(record *T, field string) Value) (paging.Page, error) {
 	rules := page.Ask().Rules()

@@ -75,7 +75,7 @@ func All() []Info {
 		{CursorDamaged, "a cursor that cannot be read, or holds a value that is not of its field's type", "the first page"},
 		{CursorTooLong, "a cursor longer than 1,024 bytes", "the first page"},
 		{CursorForeign, "a cursor of another list", "the first page"},
-		{CursorOtherOrder, "a cursor that was made under another sort or other rules", "the first page"},
+		{CursorOtherOrder, "a cursor that was written under another sort or other rules", "the first page"},
 		{CursorNotSealed, "a readable cursor where the list is sorted by a field that is not shown", "the first page"},
 		{CursorNotAlone, "a cursor together with another one, a page, an offset or a row", "the first page"},
 		{BackDamaged, "a way back that cannot be read", "the list's first page"},

@@ -8,7 +8,7 @@
 // A token is base64url (RFC 4648 section 5, without padding), at most MaxBytes long. It
 // is not signed, and need not be: whoever reads it compares it with the list's rules like
 // any query. Anybody can read it, too. A list that is sorted by a field which callers may
-// not see has its tokens sealed: a readable one would tell the field's values, and one
+// not see has its tokens sealed: a readable one would show the field's values, and one
 // that is made up would find them out.
 package cursor
 
@@ -23,7 +23,7 @@ import (
 // MaxBytes is the length of the longest token.
 const MaxBytes = 1024
 
-// maxValues is the most fields in the order of a token.
+// maxValues limits the fields in the order of a token.
 const maxValues = 100
 
 // Place is a place in the order of a list.
@@ -122,7 +122,7 @@ func Write(l List, p Place) string {
 }
 
 // Read returns the place in a token of a list, with as many values as the order has fields. If the
-// token is damaged, too long, of another list or made under another order, why says so. The values
+// token is damaged, too long, of another list or written under another order, why says so. The values
 // themselves are not checked.
 func Read(token string, l List, fields int) (p Place, why code.Code) {
 	if len(token) > MaxBytes {

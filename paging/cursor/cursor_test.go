@@ -67,7 +67,7 @@ func TestAPlaceComesBack(t *testing.T) {
 	})
 }
 
-// How long a sealed token is does not tell how long the hidden value is.
+// The length of a sealed token does not reveal the length of the hidden value.
 func TestSealedTokensDoNotTellLengths(t *testing.T) {
 	l := cursor.List{Name: "arrivals", Order: "note,id", Sealer: sealer(t, 'a')}
 	lengths := map[int]int{}

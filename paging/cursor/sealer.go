@@ -13,7 +13,7 @@ type Sealer interface {
 	// Seal encrypts bytes. Equal bytes give equal results, so that the same page has the same
 	// tokens.
 	Seal(plain []byte) []byte
-	// Open decrypts what Seal has made; ok is false for anything else.
+	// Open decrypts what Seal has encrypted; ok is false for anything else.
 	Open(sealed []byte) (plain []byte, ok bool)
 }
 
@@ -46,7 +46,7 @@ func NewSealer(key []byte) (Sealer, error) {
 
 type sealer struct {
 	aead   cipher.AEAD
-	nonces []byte // the key that they are made with
+	nonces []byte // the key of the encryption
 }
 
 func (s *sealer) Seal(plain []byte) []byte {

@@ -10,12 +10,12 @@ type Found struct {
 
 // Seek reads what follows a place or, backward, what precedes it, the nearest first. The function
 // read reads so many records from the place on or, with after, behind it, and returns how many it received and
-// the place of the first; it is asked again where what it read is of no use, and the records of
+// the place of the first; it is called again where what it read is of no use, and the records of
 // the last time count. Where the place's own record comes first, it is left out: then skip is
 // true. The function there reports whether there is a record the other way, from the place on or
 // behind it. The function same reports whether two places may belong to the same record.
 //
-// As a rule the record of the place is still there, and one read tells everything.
+// As a rule the record of the place is still there, and one read is enough.
 func Seek(at *Place, backward bool, limit int, same func(a, b []*string) bool, read func(after bool, limit int) (received int, first []*string, err error), there func(after bool) (bool, error)) (found Found, skip bool, err error) {
 	without := at.Behind != backward // the record itself is on the other side
 	if !without {

@@ -54,7 +54,7 @@ func sent(t require.TestingT, form string) (pairs []query.Pair, links []string) 
 	return pairs, links
 }
 
-// Whatever was asked, right or wrong: the form sends it all again, except for the page; each
+// Whatever the query was, right or wrong: the form sends it all again, except for the page; each
 // link takes one condition away, and nothing else.
 func TestAFormLosesNothing(t *testing.T) {
 	part := rapid.Custom(func(t *rapid.T) string {

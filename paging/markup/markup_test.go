@@ -84,7 +84,7 @@ func TestMarkupIsAsItWas(t *testing.T) {
 	}
 }
 
-// element walks a parsed document.
+// elements walks a parsed document.
 func elements(n *html.Node, each func(n *html.Node, attr map[string]string)) {
 	if n.Type == html.ElementNode {
 		attr := map[string]string{}

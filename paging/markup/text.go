@@ -12,7 +12,7 @@ import (
 // TextOptions say how a ladder is drawn for a terminal.
 type TextOptions struct {
 	Colour bool // with ANSI escapes (ECMA-48): the current page bold, what leads nowhere dim
-	Width  int  // the most columns; 0: no limit
+	Width  int  // maximum of columns; 0: no limit
 }
 
 // Text draws a page's ladder as one line for a terminal: pages as numbers, the current one in

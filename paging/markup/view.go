@@ -9,7 +9,7 @@ type View struct {
 	Ladder []paging.Rung
 	Steps  paging.Steps
 	Sizes  []paging.SizeLink
-	// Age is the field that tells how old a record is. Where the list is sorted by it first,
+	// Age is the field with a record's age. Where the list is sorted by it first,
 	// its steps are called Newer and Older. Left out: Previous and Next.
 	Age      string
 	Language *Language

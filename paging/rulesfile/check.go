@@ -32,7 +32,7 @@ func (e Errors) Error() string {
 
 const nameBytes = 200 // of a field's name
 
-// Check tells everything that is wrong with the rules, up to a hundred faults: nil, or Errors.
+// Check reports everything that is wrong with the rules, up to a hundred faults: nil, or Errors.
 func (r *Rules) Check() error {
 	var errs Errors
 	wrong := func(entry, found, want string) {

@@ -14,7 +14,7 @@ import (
 
 // examples show what each entry of the rules does: the rules, a query, and which aspect of the page
 // to print (see aspect). The code works out what that is. An entry that has no effect on a single
-// page stands without a query, and its description tells the rest.
+// page stands without a query, and its description says the rest.
 var examples = []struct{ entry, rules, query, aspect string }{
 	{"params.page", `{"params": {"page": "p"}}`, "p=3", "rows"},
 	{"params.size", `{"params": {"size": "per"}}`, "per=50", "rows"},
@@ -77,7 +77,7 @@ var examples = []struct{ entry, rules, query, aspect string }{
 	{"language", `{"language": "de"}`, "page=3", "summary"},
 }
 
-// aspect is what an example tells of a page.
+// aspect is what an example shows of a page.
 func aspect(what string, p paging.Page, rules *Rules, base paging.Base) string {
 	links, metadata := p.On(base), p.Metadata()
 	v := markup.Of(p, base, markup.LanguageFor(rules.Language))

@@ -9,7 +9,7 @@ import (
 	"pageladder.example/paging/envelope"
 )
 
-// Aside begins the names of parameters that speak to the service: rules that are read
+// Aside begins the names of parameters that control the service: rules that are read
 // from a file leave them to it.
 const Aside = "pl."
 

@@ -20,7 +20,7 @@ var words = map[reflect.Type][]string{
 	reflect.TypeFor[paging.Operator]():   texts(paging.Equals, paging.Not, paging.Min, paging.Max, paging.None, paging.Has, paging.Starts),
 	reflect.TypeFor[MarkupStyle]():       texts(styles...),
 	reflect.TypeFor[value.Type]():        texts(value.Types()...),
-	// Of what a page tells, not of rules.
+	// Of what a page says, not of rules.
 	reflect.TypeFor[paging.RungKind]():  texts(paging.RungPage, paging.RungCurrent, paging.RungGap),
 	reflect.TypeFor[paging.TotalKind](): texts(paging.TotalExact, paging.TotalAtLeast, paging.TotalNone, paging.TotalRemembered),
 }

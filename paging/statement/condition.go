@@ -160,7 +160,7 @@ func pattern(anywhere bool, text string) string {
 	return text
 }
 
-// The escape is no backslash, which MySQL takes away, or not, as it is set up.
+// likeEscape is no backslash, which MySQL takes away, or not, as it is set up.
 var likeEscape = strings.NewReplacer(`!`, `!!`, `%`, `!%`, `_`, `!_`)
 
 // arrayText writes an array of texts as PostgreSQL reads one, for any driver.

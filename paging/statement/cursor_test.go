@@ -104,7 +104,7 @@ func TestPagesByCursorAreTheList(t *testing.T) {
 			read := r.read(cursorRules())
 			for _, order := range orders {
 				if strings.Contains(order, "q=") && r.name != "slice" {
-					continue // another test tells what each database finds
+					continue // another test checks what each database finds
 				}
 				ask, err := cursorRules().Read(order)
 				require.NoError(t, err)

@@ -157,8 +157,8 @@ func ExampleWalk() {
 		return int(received), nil
 	}, func(r statement.Region, limit int64) (int64, error) { return sizes[region], nil })
 	// Output:
-	// 20 from 20 on: 10 came
-	// 10 from 0 on: 10 came
+	// 20 from 20 on: 10 received
+	// 10 from 0 on: 10 received
 }
 
 // A filter that holds whatever the query says.

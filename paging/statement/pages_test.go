@@ -163,7 +163,7 @@ func TestAPageIsReadInOneCall(t *testing.T) {
 			assert.EqualValues(t, len(records), n)
 			assert.Len(t, facets["amount"], 10)
 
-			// the program's own condition holds whatever is asked
+			// the program's own condition holds for any query
 			page, structs, err := r.structs(t.Context(), ask, statement.Where{SQL: "r.amount > " + r.place, Args: []any{2}})
 			require.NoError(t, err)
 			assert.Len(t, structs, page.Rows())

@@ -12,7 +12,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// maxValues is the most values, and the most words of a search, in one statement. MySQL takes
+// maxValues limits the values, and the words of a search, in one statement. MySQL takes
 // 65,535 arguments, SQLite 32,766; callers decide how many they send.
 const maxValues = 1_000
 
@@ -26,7 +26,7 @@ type Where struct {
 	Args []any
 }
 
-// Question is what is asked of a list besides which page: the conditions, and the order.
+// Question is a query on a list without its page: the conditions, and the order.
 // It is a value that does not change, safe for concurrent use.
 type Question struct {
 	list       *List

@@ -8,7 +8,7 @@ import (
 )
 
 // Region is a part of a question's order that can be read by one index. The zero Region is all
-// records. A Region belongs to the Question that made it.
+// records. A Region belongs to the Question that returned it.
 type Region struct {
 	where         string
 	args          []any // that follow the question's own

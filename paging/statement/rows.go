@@ -10,7 +10,7 @@ const skipByKeyFrom = 200
 
 // Rows reads fields of a region's records, in order: as many as limit from offset on, or
 // all where limit is 0. Its columns have the fields' names, and their order. The error
-// tells of a field that the table does not have.
+// names a field that the table does not have.
 func (q *Question) Rows(fields []string, r Region, offset int64, limit int) (Statement, error) {
 	var w writer
 	q.begin(&w, r)
@@ -75,7 +75,7 @@ func (q *Question) Count(r Region, limit int64) Statement {
 // Facet counts the records of each value of a field, under the search and all conditions
 // but the ask's own on that field: the most frequent values first, equally frequent ones
 // in the values' order, a missing one last, at most so many. Its columns are the value,
-// which Text writes as a query does, and the count. The error tells of a field that the
+// which Text writes as a query does, and the count. The error names a field that the
 // table does not have.
 func (q *Question) Facet(field string, limit int) (Statement, error) {
 	c, err := q.list.field(field)

@@ -10,7 +10,7 @@ import (
 )
 
 // PlaceError is the error for a place that does not exist in the order of a question: one of its
-// values is not of its field's type. For PostgreSQL values are not checked here, since the
+// values is not of its field's type. For PostgreSQL values are not checked, since the
 // database has types that are not ours; its errors then are of class 22 (data exception).
 type PlaceError struct{ Field, Found, Want string }
 

@@ -25,7 +25,7 @@ import (
 
 func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 
-// SQLite gets the order and the folding of package text; a program does the same.
+// init gives SQLite the order and the folding of package text; a program does the same.
 func init() {
 	sqlite.MustRegisterCollationUtf8("root", text.Compare)
 	ofText := func(write func(string) string) func(*sqlite.FunctionContext, []driver.Value) (driver.Value, error) {
@@ -195,7 +195,7 @@ func (d *database) stored(kind value.Type, v string) any {
 	return v
 }
 
-// list is the table made ready, with places in one of their forms.
+// list is the prepared table, with places in one of their forms.
 func (d *database) list(t fatal, places statement.Places) *statement.List {
 	table := d.table
 	table.Places = places
@@ -281,7 +281,7 @@ func written(text *string) string {
 // facetsInMemory are the same of a list in memory.
 func facetsInMemory(t fatal, records []record, rules *paging.Rules, query, field string) []string {
 	t.Helper()
-	var kept []string // what is not asked of the field itself
+	var kept []string // conditions on another field
 	for _, part := range strings.Split(query, "&") {
 		name, _, _ := strings.Cut(part, "=")
 		if name != field && !strings.HasPrefix(name, field+".") && name != "sort" {

@@ -19,7 +19,7 @@ import (
 )
 
 // A table that contradicts itself, or asks what its database cannot do, is an error before any
-// statement is made.
+// statement is written.
 func TestWrongTablesAreErrors(t *testing.T) {
 	for _, c := range []struct {
 		table statement.Table
@@ -62,7 +62,7 @@ func TestWrongTablesAreErrors(t *testing.T) {
 
 // A filter of the program's own may have as many values as it likes: only a caller's are
 // bounded.
-// Rules that offer what the table does not have are found when the list is made.
+// Rules that offer what the table does not have are found when the list is built.
 func TestRulesThatDoNotFitTheTable(t *testing.T) {
 	boats := statement.Table{Dialect: statement.SQLite, From: "boats", Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "name": {SQL: "name"}, "crew": {SQL: "crew", Type: value.Integer}, "papers": {SQL: "papers", Type: value.JSON}}}
@@ -104,7 +104,7 @@ func TestOwnFiltersAreNotBounded(t *testing.T) {
 }
 
 // A field that the rules, the program's own condition or a place name and the table lacks is an
-// error when the statement is made.
+// error when the statement is written.
 func TestWrongQuestionsAreErrors(t *testing.T) {
 	list, err := statement.New(statement.Table{Dialect: statement.SQLite, From: "a", Fields: map[string]statement.Field{
 		"id": {SQL: "id", Type: value.Integer}, "name": {SQL: "name", Nullable: true}, "tags": {SQL: "tags", Type: value.JSON}, "height": {SQL: "height", Type: value.Decimal, Approximate: true}}})

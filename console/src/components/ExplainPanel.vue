@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// How a page was made, step by step, and the same page as programs see it.
+// How a page came about, step by step, and the same page as programs see it.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { pagePath, readAbout, root, type Adjustment, type Answer, type Reply } from '../api'
@@ -17,7 +17,7 @@ const props = defineProps<{
 defineEmits<{ choose: [tab: string] }>()
 
 const tabs = [
-  { id: 'made', label: 'How this page was made' },
+  { id: 'made', label: 'How this page came about' },
   { id: 'json', label: 'JSON' },
   { id: 'headers', label: 'Headers' },
   { id: 'link', label: 'Link' },

@@ -261,7 +261,7 @@ const size = (bytes: number) =>
     </section>
     <div v-if="asideText" class="change-note" role="status">
       <p>
-        The set has been made. Rows that could not be read are set aside:
+        The set has been created. Rows that could not be read are set aside:
         <a :href="asideHref" :download="`${form.name}-aside.csv`">save them as CSV</a> to mend them.
       </p>
       <RouterLink :to="setAddress(form.name)">Open {{ form.label || form.name }}</RouterLink>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Search and filters beside a list. Counts come from the service, under all other
 // filters; whatever is chosen goes into the address. What is shown may lag behind the
-// address by a moment, so a choice is a change of the query that is asked by then.
+// address by a moment, so a choice changes the query of that moment.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { readAbout, type FilterParams, type Operator, type ParamNames, type Rules } from '../api'

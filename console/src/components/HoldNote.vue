@@ -23,7 +23,7 @@ const since = useQuery({
   enabled: held,
   refetchInterval: 2_000,
 })
-/** Kept current; the page itself tells how many there were when it was read. */
+/** Kept current; the page itself says how many there were when it was read. */
 const changes = computed(() =>
   Math.max(props.paging.changes_since ?? 0, since.data.value?.paging.changes_since ?? 0),
 )

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A form for rules, made from their JSON Schema: every entry that there is, with
+// A form for rules, built from their JSON Schema: every entry that there is, with
 // what it holds and, where something is wrong, what. What is left empty is left out.
 import { computed } from 'vue'
 import { glossary } from '../glossary'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A word of ours with what it means, told when it is pressed.
+// A word of ours with what it means, shown when it is pressed.
 import { computed, ref, useId } from 'vue'
 import { glossary } from '../glossary'
 

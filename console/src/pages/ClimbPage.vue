@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Whether a set's list keeps its promises: the service walks it and tells.
+// Whether a set's list keeps its promises: the service walks it and reports.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'

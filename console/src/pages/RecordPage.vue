@@ -31,7 +31,7 @@ const router = useRouter()
 const queries = useQueryClient()
 
 const isNew = computed(() => route.path.endsWith('/new-record'))
-/** The key as it stands in the path: a part may hold what a decoded one would not tell apart. */
+/** The key as it stands in the path: a part may hold what a decoded one would not distinguish. */
 const path = computed(() => /\/records\/([^?#]*)/.exec(route.path)?.[1] ?? '')
 const query = computed(() => queryOf(route.fullPath))
 const back = computed(() => setAddress(props.set, `?${query.value}`) + route.hash)
@@ -57,7 +57,7 @@ const fields = computed(() => {
   return isNew.value || !read ? all : all.filter((field) => field.name in read)
 })
 
-/** The record and revision that changes are made on. */
+/** The record and revision that changes start from. */
 const base = ref<RecordAnswer | null>(null)
 const typed = reactive<{ [field: string]: string | null }>({})
 const wrong = reactive<{ [field: string]: string }>({})
@@ -114,7 +114,7 @@ function fail(error: unknown) {
   says.value = (error as Error).message
 }
 
-/** What someone else has made of the record meanwhile, and whose value is taken, by field. */
+/** What someone else has changed in the record meanwhile, and whose value is taken, by field. */
 const theirs = ref<RecordAnswer | null>(null)
 const take = reactive<{ [field: string]: 'mine' | 'theirs' }>({})
 const contested = computed(() =>

@@ -134,7 +134,7 @@ const difference = computed(() => {
     .map((path) => ({ path, before: before.get(path) ?? 'default', now: now.get(path) ?? 'default' }))
 })
 
-// What they do: asked of the service while they are changed.
+// What they do: calculated by the service while they are changed.
 const places = 6 // powers of ten on the slider
 const slider = ref(2.5)
 watch(

@@ -108,7 +108,7 @@ function jump(typed: string) {
   const from = waiting.value ? query.value : queryOf(leads.value?.links.self ?? '')
   go(`?${withPage(from, params.value, value)}`)
 }
-/** The steps' words: rules may name the field that tells how old a record is. */
+/** The steps' words: rules may name the field with a record's age. */
 const words = computed(() => {
   const first = body.value?.paging.sort.split(',')[0] ?? ''
   if (!rules.value?.markup?.age || first.replace(/^-/, '') !== rules.value.markup.age) return undefined

@@ -29,7 +29,7 @@ onMounted(async () => {
   waiting.value = false
 })
 
-// Whoever is signed in has nothing to do here.
+// Whoever is signed in has nothing to do on this page.
 watch([session, waiting], () => {
   if (!waiting.value && !says.value && session.value && session.value.role !== 'nobody') router.replace('/')
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Tokens: who may call the service. One is told once, when it has been made.
+// Tokens: who may call the service. A token is shown once, when it is created.
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { createToken, endToken, listSets, listTokens, type Token } from '../api'

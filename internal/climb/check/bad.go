@@ -13,7 +13,7 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// bad is one thing that an endpoint should not be asked, and is.
+// bad is one bad request, sent to see how the endpoint handles it.
 type bad struct {
 	what  string // parameter and value, as it is reported
 	query string
@@ -109,7 +109,7 @@ func (r *run) findUsual(ctx context.Context) error {
 	return err
 }
 
-// what tells an answer in short.
+// what describes an answer in short.
 func (v *visit) what() string {
 	if v.Status == 200 {
 		return fmt.Sprintf("status 200, %s", values.Several(len(v.ids), "record"))
@@ -172,7 +172,7 @@ func (r *run) judge(b bad, v *visit) {
 	}
 }
 
-// shows tells input of which an answer must say what became of it. Of a size over the cap
+// shows reports whether an answer must say what became of an input. Of a size over the cap
 // the records show it, and of a parameter given twice either was asked for.
 func (b *bad) shows() bool {
 	return slices.Contains([]string{"page", "size", "offset"}, b.kind) && !b.huge && !strings.HasSuffix(b.what, "twice")
@@ -184,9 +184,9 @@ func (r *run) judgeHuge(b bad, v *visit, rows int64) {
 	limit := int64(r.List.Cap)
 	switch {
 	case limit > 0 && rows > limit || ok && stated >= hugeSize:
-		r.broken("bad.cap", fmt.Sprintf("%s is accepted: %s came.", b.what, values.Several(int(rows), "record")), v.Address)
+		r.broken("bad.cap", fmt.Sprintf("%s is accepted: %s received.", b.what, values.Several(int(rows), "record")), v.Address)
 	case limit == 0 && !ok && r.whole && rows == r.n:
-		r.open(report.NotChecked, fmt.Sprintf("All %d records fit on the page that came. A longer list, or a cap that is told, would show it.", rows), "bad.cap")
+		r.open(report.NotChecked, fmt.Sprintf("All %d records fit on the page received. A longer list, or a cap that is given, would show it.", rows), "bad.cap")
 	default:
 		r.kept("bad.cap")
 	}

@@ -23,7 +23,7 @@ func (r *run) checkFilters(ctx context.Context) error {
 		}
 	}
 	if len(r.List.Filters) == 0 {
-		r.open(report.NotOffered, "No filter is known. It can be told.", "filter.fits", "filter.lost", "filter.total")
+		r.open(report.NotOffered, "No filter is known. It can be given.", "filter.fits", "filter.lost", "filter.total")
 		for _, w := range r.walks {
 			r.checkKeeps(w, true) // a size, and what the address brings
 		}
@@ -138,12 +138,12 @@ func (r *run) checkFiltered(w *walk, i int, f endpoint.Filter, n int64) {
 	for _, v := range w.pages {
 		if total, ok := v.Num("total_items"); ok {
 			if total != n {
-				r.broken("filter.total", fmt.Sprintf("Under %s a page tells the total %d; %d records came.", f.Query, total, n), v.Address)
+				r.broken("filter.total", fmt.Sprintf("Under %s a page states the total %d; %d records were received.", f.Query, total, n), v.Address)
 			}
 			r.kept("filter.total")
 		}
 	}
-	r.open(report.NotOffered, "No page tells it.", "filter.total")
+	r.open(report.NotOffered, "No page states it.", "filter.total")
 	if !r.whole {
 		return
 	}

@@ -230,7 +230,7 @@ func wrongProblem(a *fetch.Reply) string {
 	}
 	if v, ok := problem["status"]; ok {
 		if n, isNumber := values.Whole(v); !isNumber || n != int64(a.Status) {
-			return fmt.Sprintf("A problem tells the status %v; the answer's is %d.", v, a.Status)
+			return fmt.Sprintf("A problem states the status %v; the answer's is %d.", v, a.Status)
 		}
 	}
 	if problem["title"] == nil && problem["detail"] == nil {

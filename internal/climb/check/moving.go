@@ -10,7 +10,7 @@ import (
 )
 
 // checkStill asks for the first page once more: of a list that changes by itself, what was
-// lost and what came twice is no fault of its paging.
+// lost and what was repeated is no fault of its paging.
 func (r *run) checkStill(ctx context.Context) error {
 	v, err := r.see(ctx, r.List.Base(), 0, "")
 	if err != nil {
@@ -19,7 +19,7 @@ func (r *run) checkStill(ctx context.Context) error {
 	before, _ := r.First.Num("total_items")
 	now, _ := v.Num("total_items")
 	if before != now {
-		r.note(fmt.Sprintf("The total was %d at first and is %d now: the list changed while it was walked. What is told as lost or repeated may come of that.", before, now))
+		r.note(fmt.Sprintf("The total was %d at first and is %d now: the list changed while it was walked. What is reported as lost or repeated may be due to that.", before, now))
 	}
 	return nil
 }

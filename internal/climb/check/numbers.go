@@ -8,7 +8,7 @@ import (
 	"pageladder.example/internal/climb/values"
 )
 
-// checkNumbers compares what pages tell of themselves with what was seen.
+// checkNumbers compares what pages say of themselves with what was seen.
 func (r *run) checkNumbers(ctx context.Context) error {
 	for _, w := range r.walks {
 		r.checkStatedSize(w)
@@ -29,7 +29,7 @@ func (r *run) checkNumbers(ctx context.Context) error {
 		if r.states(claim.names...) || claim.code == "numbers.ends" && r.links() {
 			r.kept(claim.code)
 		} else {
-			r.open(report.NotOffered, "No page tells it.", claim.code)
+			r.open(report.NotOffered, "No page states it.", claim.code)
 		}
 	}
 	if err := r.checkStep(ctx, "numbers.first", "first"); err != nil {
@@ -67,7 +67,7 @@ func (r *run) checkStatedSize(w *walk) {
 	for _, v := range w.pages {
 		for _, name := range []string{"size", "limit"} {
 			if stated, ok := v.Num(name); ok && stated != w.size && w.size > 0 {
-				r.broken("numbers.size", fmt.Sprintf("A page tells %s %d; its pages have %d.", name, stated, w.size), v.Address)
+				r.broken("numbers.size", fmt.Sprintf("A page states %s %d; its pages have %d.", name, stated, w.size), v.Address)
 			}
 		}
 	}
@@ -76,10 +76,10 @@ func (r *run) checkStatedSize(w *walk) {
 func (r *run) checkTotals(w *walk, v *visit) {
 	total, ok := v.Num("total_items")
 	if ok && r.whole && total != r.n {
-		r.broken("numbers.total", fmt.Sprintf("A page tells the total %d; there are %d records.", total, r.n), v.Address)
+		r.broken("numbers.total", fmt.Sprintf("A page states the total %d; there are %d records.", total, r.n), v.Address)
 	}
 	if ok && !r.whole && total < w.rows() {
-		r.broken("numbers.total", fmt.Sprintf("A page tells the total %d; the walk had %d records before it ended.", total, w.rows()), v.Address)
+		r.broken("numbers.total", fmt.Sprintf("A page states the total %d; the walk had %d records before it ended.", total, w.rows()), v.Address)
 	}
 	pages, stated := v.Num("total_pages")
 	if !stated || w.size <= 0 {
@@ -94,14 +94,14 @@ func (r *run) checkTotals(w *walk, v *visit) {
 	}
 	right := max(n/w.size+min(n%w.size, 1), 1)
 	if pages != right && (n > 0 || pages != 0) {
-		r.broken("numbers.pages", fmt.Sprintf("A page tells %s; %d records, %d a page, are %d.", values.Several(int(pages), "page"), n, w.size, right), v.Address)
+		r.broken("numbers.pages", fmt.Sprintf("A page states %s; %d records, %d a page, are %d.", values.Several(int(pages), "page"), n, w.size, right), v.Address)
 	}
 }
 
-// checkPosition compares a page's numbers with where it came on the walk.
+// checkPosition compares a page's numbers with its place on the walk.
 func (r *run) checkPosition(w *walk, v *visit, i int) {
 	if stated, ok := v.Num("page"); ok && stated != r.firstPage()+int64(i) {
-		r.broken("numbers.page", fmt.Sprintf("A page tells that it is page %d; it is page %d.", stated, r.firstPage()+int64(i)), v.Address)
+		r.broken("numbers.page", fmt.Sprintf("A page states that it is page %d; it is page %d.", stated, r.firstPage()+int64(i)), v.Address)
 	}
 	rows := int64(len(v.ids))
 	for _, number := range []struct {
@@ -112,12 +112,12 @@ func (r *run) checkPosition(w *walk, v *visit, i int) {
 		{"first_row", v.row + 1, rows > 0}, {"last_row", v.row + rows, rows > 0}, {"rows_here", rows, true}, {"offset", v.row, true},
 	} {
 		if stated, ok := v.Num(number.name); ok && number.may && stated != number.right {
-			r.broken("numbers.rows", fmt.Sprintf("A page tells %s %d; right would be %d.", number.name, stated, number.right), v.Address)
+			r.broken("numbers.rows", fmt.Sprintf("A page states %s %d; right would be %d.", number.name, stated, number.right), v.Address)
 		}
 	}
 }
 
-// checkEnds compares what pages tell of the ends of the list with where they came.
+// checkEnds compares what pages say of the ends of the list with their places on the walk.
 func (r *run) checkEnds(w *walk, v *visit, i int) {
 	first, last := i == 0, i == len(w.pages)-1
 	if last && !w.whole {
@@ -125,7 +125,7 @@ func (r *run) checkEnds(w *walk, v *visit, i int) {
 	}
 	for name, right := range map[string]bool{"is_first": first, "is_last": last, "has_next": !last, "has_prev": !first} {
 		if stated, ok := v.Stated[name].(bool); ok && stated != right {
-			r.broken("numbers.ends", fmt.Sprintf("A page tells %s: %t; right would be %t.", name, stated, right), v.Address)
+			r.broken("numbers.ends", fmt.Sprintf("A page states %s: %t; right would be %t.", name, stated, right), v.Address)
 		}
 	}
 	if r.links() && !last && v.Next(&r.List) == "" && len(w.pages[i+1].ids) > 0 {
@@ -133,7 +133,7 @@ func (r *run) checkEnds(w *walk, v *visit, i int) {
 	}
 }
 
-// checkStep follows first or last, from each page that tells it otherwise than those before.
+// checkStep follows first or last, from each page that states it otherwise than those before.
 func (r *run) checkStep(ctx context.Context, code, relation string) error {
 	followed := map[string]bool{}
 	for _, w := range r.walks {

@@ -31,7 +31,7 @@ func (r *run) checkOrder(ctx context.Context) error {
 		if r.whole && len(r.walks) > 1 {
 			r.kept("order.ties")
 		}
-		r.open(report.NotOffered, "No sort is known. It can be told.", orderCodes...)
+		r.open(report.NotOffered, "No sort is known. It can be given.", orderCodes...)
 		return nil
 	}
 	for _, s := range r.List.Sorts[:min(len(r.List.Sorts), 3)] {
@@ -127,7 +127,7 @@ func (r *run) checkSort(ctx context.Context, s endpoint.Sort) error {
 		return nil
 	}
 	if !up.whole || !down.whole {
-		r.open(report.NotChecked, "No walk by the sort came to the end of the list.", "order.inverse", "order.works")
+		r.open(report.NotChecked, "No walk by the sort reached the end of the list.", "order.inverse", "order.works")
 		return nil
 	}
 	a, b := up.present(), down.present()
@@ -165,7 +165,7 @@ func moves(all []any) bool {
 	return slices.ContainsFunc(all, func(v any) bool { return values.Compare(v, all[0]) != 0 })
 }
 
-// isMissing tells a missing value. In CSV and HTML it looks like an empty text.
+// isMissing reports whether a value is missing. In CSV and HTML it looks like an empty text.
 func (r *run) isMissing(v any) bool {
 	return v == nil || v == "" && (r.List.Format == endpoint.CSV || r.List.Format == endpoint.HTML)
 }
@@ -185,7 +185,7 @@ func (w *walk) present() (all []any) {
 // checkRises compares each value with the one before it.
 func (r *run) checkRises(w *walk, field string, direction int) {
 	if r.List.Format == endpoint.HTML {
-		r.open(report.NotChecked, "Values in HTML are written for people: their order cannot be told.", "order.within", "order.across")
+		r.open(report.NotChecked, "Values in HTML are written for people: their order is not known.", "order.within", "order.across")
 	}
 	var before any
 	var on string

@@ -19,7 +19,7 @@ import (
 	"pageladder.example/internal/climb/values"
 )
 
-// DefaultRequests is the most requests of a run.
+// DefaultRequests limits the requests of a run.
 const DefaultRequests = 300
 
 // Settings say how an endpoint is checked: those of a climb.Checker, where they are described.
@@ -61,8 +61,8 @@ type run struct {
 	report  *report.Report
 	rand    *rand.Rand
 
-	givenKey bool  // the key is the user's: it tells records apart, whatever is seen
-	keyed    bool  // the key tells records apart, as far as is seen
+	givenKey bool  // the key is the user's: it identifies records, whatever is seen
+	keyed    bool  // the key identifies records, as far as is seen
 	size     int64 // of a page of the endpoint's address
 	usual    int64 // of a page that is asked for without a size
 	share    int   // pages that one walk may have
@@ -71,7 +71,7 @@ type run struct {
 	ids        map[uint64]int // of the list's records, and how often each is there
 	n          int64          // records
 	whole      bool           // the list was seen from its first record to its last
-	past       *visit         // what came past the last page, where one was asked for
+	past       *visit         // the answer past the last page, where one was asked for
 	beforePast *walk          // the walk that it ended
 	during     bool           // records are changed on purpose: what is seen is counted, not blamed
 }

@@ -17,7 +17,7 @@ type walk struct {
 	name  string
 	size  int64 // of a page; 0: not known
 	pages []*visit
-	whole bool // it came to an end, and nothing on it could not be read
+	whole bool // it reached an end, and everything on it could be read
 }
 
 // visit is one page of a walk. Its records are dropped once they are counted.
@@ -149,7 +149,7 @@ func (r *run) byAddresses(ctx context.Context, name, start, relation, field stri
 }
 
 // ends reports whether a walk by addresses has come to the end of the list, and not only to a page
-// whose way on is not known: some answer links to others or tells whether there are more, or as
+// whose way on is not known: some answer links to others or says whether there are more, or as
 // many records have come as there should be.
 func (r *run) ends(w *walk) bool {
 	_, placed := r.List.Envelope["next"]
@@ -250,18 +250,18 @@ func (r *run) firstPage() int64 {
 	return 1
 }
 
-// isOver tells a question past the end of a list from one into a hole in it.
+// isOver reports whether a request was past the end of a list, not into a hole in it.
 func (r *run) isOver(ctx context.Context, q fetch.Question, known map[uint64]bool, field string) (bool, error) {
 	further, err := r.see(ctx, r.List.Ask(q), q.Row, field)
 	return err != nil || further.problem != "" || further.addsNothing(known), err
 }
 
-// addsNothing tells a page without a record that is not known yet.
+// addsNothing reports whether a page has no new record.
 func (v *visit) addsNothing(known map[uint64]bool) bool {
 	return !slices.ContainsFunc(v.ids, func(id values.Identity) bool { return !known[id.Key] })
 }
 
-// keepPast keeps what came past the last page of the plain list.
+// keepPast keeps the answer past the last page of the plain list.
 func (r *run) keepPast(v *visit, w *walk, query string) {
 	if query == "" && r.past == nil && len(w.pages) > 0 {
 		r.past, r.beforePast = v, w

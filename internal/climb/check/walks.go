@@ -63,7 +63,7 @@ func (r *run) checkWalks(ctx context.Context) error {
 		} else {
 			r.note(fmt.Sprintf("The list is longer than the walks, of %d pages each: of what lies beyond nothing is said.", r.share))
 		}
-		r.open(report.NotChecked, "No walk came to the end of the list.", "walk.lost")
+		r.open(report.NotChecked, "No walk reached the end of the list.", "walk.lost")
 		r.kept("walk.repeated")
 	}
 	return nil
@@ -135,7 +135,7 @@ func (r *run) walkOtherSize(ctx context.Context, linked bool) error {
 // walkBack goes back from a walk's last page to the first.
 func (r *run) walkBack(ctx context.Context, there *walk) error {
 	if !there.whole || len(there.pages) == 0 {
-		r.open(report.NotChecked, "No walk came to the end of the list.", "walk.back")
+		r.open(report.NotChecked, "No walk reached the end of the list.", "walk.back")
 		return nil
 	}
 	last := there.pages[len(there.pages)-1]
@@ -187,7 +187,7 @@ func (w *walk) pageOf(i int) string {
 	return w.pages[len(w.pages)-1].Address
 }
 
-// settleKey sees whether the key that was found tells records apart: a key that comes twice
+// settleKey sees whether the key that was found identifies records: a key that comes twice
 // with different records does not.
 func (r *run) settleKey() {
 	if len(r.List.Key) == 0 {
@@ -224,7 +224,7 @@ func (w *walk) count() map[uint64]int {
 	return counts
 }
 
-// compareWalks tells what is lost on one walk and not on another, and what comes twice.
+// compareWalks reports what is lost on one walk and not on another, and what comes twice.
 func (r *run) compareWalks() {
 	union, least := map[uint64]int{}, map[uint64]int{}
 	var counts []map[uint64]int
@@ -329,7 +329,7 @@ func (w *walk) gapAt(other *walk, counts map[uint64]int) string {
 	return w.pageOf(0)
 }
 
-// compareOrders tells walks that have the same records in different orders.
+// compareOrders reports walks that have the same records in different orders.
 func (r *run) compareOrders() {
 	var first *walk
 	for _, w := range r.walks {
@@ -353,7 +353,7 @@ func (r *run) compareOrders() {
 	}
 }
 
-// usedSize is the size of a walk's pages: what was asked for, what they tell, or how many
+// usedSize is the size of a walk's pages: what was asked for, what they state, or how many
 // records most of them have.
 func (r *run) usedSize(w *walk, size int64, wanted bool) int64 {
 	if len(w.pages) == 0 {
@@ -368,7 +368,7 @@ func (r *run) usedSize(w *walk, size int64, wanted bool) int64 {
 		return stated
 	}
 	if usual, _ := w.usualRows(); wanted && usual >= r.size {
-		return usual // the endpoint has chosen another size, and tells none
+		return usual // the endpoint has chosen another size, and states none
 	}
 	return size
 }

@@ -29,10 +29,10 @@ type Answer[T any] struct {
 	Err     error          // a body that cannot be read
 }
 
-// Num is a whole number that the answer tells.
+// Num is a whole number that the answer has.
 func (a *Answer[T]) Num(name string) (int64, bool) { return values.Whole(a.Stated[name]) }
 
-// OK tells a page from a refusal.
+// OK reports whether the answer is a page, not a refusal.
 func (a *Answer[T]) OK() bool { return a.Status == 200 && a.Err == nil }
 
 // Next is the address of the page that follows, "" for none: its link, or the one that
@@ -159,7 +159,7 @@ func (a *Answer[T]) readJSON(e *List) error {
 	return nil
 }
 
-// unreadable tells text that is no JSON from records of another type.
+// unreadable says whether text is no JSON, or has records of another type.
 func unreadable(err error) error {
 	var other *json.UnmarshalTypeError
 	if errors.As(err, &other) {
@@ -334,7 +334,7 @@ func FormatOf(r *Reply) (endpoint.Format, error) {
 	case bytes.HasPrefix(text, []byte("<")):
 		return endpoint.HTML, nil
 	}
-	return "", fmt.Errorf("its media type is %.60q, and it is neither JSON nor HTML; tell its shape", r.Header.Get("Content-Type"))
+	return "", fmt.Errorf("its media type is %.60q, and it is neither JSON nor HTML; give its shape", r.Header.Get("Content-Type"))
 }
 
 // Wrong is the error for an answer that is no page.

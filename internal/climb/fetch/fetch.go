@@ -38,10 +38,10 @@ var (
 type Caller struct {
 	client  *http.Client
 	header  http.Header
-	Host    string // an address on the endpoint's host: only that host is asked, and gets the header
+	Host    string // an address on the endpoint's host: only that host is called, and gets the header
 	Timeout time.Duration
 	Pause   time.Duration // shortest pause between requests; 0: as long as the last answer took; negative: none
-	Left    int           // requests that may still be made; negative: any number
+	Left    int           // requests that may still be sent; negative: any number
 	Until   time.Time     // when the last one may begin; zero: at any time
 
 	Requests int
@@ -67,9 +67,9 @@ func NewCaller(client *http.Client, e *endpoint.Endpoint) *Caller {
 	return &Caller{client: &own, header: e.Header, Host: uri.CutExpressions(e.Address), Timeout: DefaultTimeout, Left: -1, Pause: -1}
 }
 
-// Reply is an answer as it came.
+// Reply is an answer as it was received.
 type Reply struct {
-	Address string // that was asked
+	Address string // that was requested
 	Status  int
 	Header  http.Header
 	Body    []byte

@@ -11,7 +11,7 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// List is an endpoint as it is asked and read.
+// List is how an endpoint is requested and read.
 type List struct {
 	endpoint.Endpoint
 	Tree *place // the places of its envelope; nil: not worked out yet

@@ -117,7 +117,7 @@ func (f *Finder) findOnSecond(ctx context.Context) {
 	}
 	r, err := f.Get(ctx, next)
 	if err != nil {
-		return // the walk will tell
+		return // the walk will show
 	}
 	if a := fetch.Read[any](r, &f.List); a.OK() {
 		f.learn(a)

@@ -55,7 +55,7 @@ func Same(name string) string {
 	return strings.NewReplacer("_", "", "-", "").Replace(strings.ToLower(name))
 }
 
-// kinds are what a value must be, to be what an answer tells under a name.
+// fits reports whether a value is what it must be, to be what an answer has under a name.
 func fits(name string, v any) bool {
 	switch name {
 	case "is_first", "is_last", "has_next", "has_prev":
@@ -78,7 +78,7 @@ func (f *Finder) findEnvelope(body []byte) {
 	d.UseNumber()
 	var all any
 	if d.Decode(&all) != nil {
-		return // reading it will tell
+		return // reading it will show
 	}
 	if f.List.Envelope == nil {
 		f.List.Envelope = map[string]string{}
@@ -148,7 +148,7 @@ func (f *Finder) learn(a *fetch.Answer[any]) {
 	}
 }
 
-// drop removes what was found under names that mean something else here.
+// drop removes what was found under names that mean something else at this endpoint.
 func (f *Finder) drop(all any) {
 	number := func(name string) (int64, bool) {
 		pointer, ok := f.List.Envelope[name]
@@ -182,7 +182,7 @@ func (f *Finder) drop(all any) {
 	for _, name := range slices.Sorted(maps.Keys(f.List.Envelope)) {
 		pointer := f.List.Envelope[name]
 		path, _ := values.ParsePointer(pointer)
-		if v, _ := values.At(all, path); taken[pointer] && v == nil { // two names at one place, which tells nothing
+		if v, _ := values.At(all, path); taken[pointer] && v == nil { // two names at one place, which decides nothing
 			delete(f.List.Envelope, name)
 		}
 		taken[pointer] = true

@@ -14,7 +14,7 @@ import (
 	"pageladder.example/paging/query"
 )
 
-// This file asks an endpoint on trial for what its first answer does not tell.
+// This file asks an endpoint on trial for what its first answer does not say.
 
 // trial asks with one more parameter; nil: it was refused, or cannot be read.
 func (f *Finder) trial(ctx context.Context, query string) (*fetch.Answer[any], error) {

@@ -41,7 +41,7 @@ func FieldPath(field string) ([]string, error) {
 	return []string{field}, nil
 }
 
-// At follows a path into a value that encoding/json has made.
+// At follows a path into a value that encoding/json has decoded.
 func At(value any, path []string) (any, bool) {
 	for _, step := range path {
 		switch v := value.(type) {

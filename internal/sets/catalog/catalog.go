@@ -17,11 +17,11 @@ import (
 	"pageladder.example/internal/changes"
 )
 
-// channel is the NOTIFY channel on which services that share a database tell each other which set
+// channel is the NOTIFY channel on which services that share a database notify each other which set
 // has changed.
 const channel = "pageladder_set_changed"
 
-// purged is what they tell behind a set's name when one of its records is purged.
+// purged is what they add to a set's name when one of its records is purged.
 const purged = "purged"
 
 // relisten is the pause before a lost LISTEN connection is opened again.
@@ -47,7 +47,7 @@ type Catalog struct {
 
 	pool    *pgxpool.Pool
 	running context.Context
-	life    life
+	life    lifetime
 
 	mu     sync.RWMutex
 	sets   map[string]seen
@@ -71,7 +71,7 @@ type turnsOf struct {
 	of        map[string]int64
 }
 
-// turnsKept is the most sets with a turn of their own: names of removed sets stay.
+// turnsKept limits the sets with a turn of their own: names of removed sets stay.
 const turnsKept = 10_000
 
 func (t *turnsOf) get(name string) int64 { return max(t.of[name], t.all) }
@@ -140,7 +140,7 @@ func (c *Catalog) Stale(name string) {
 	}
 }
 
-// noteStamp updates a set by the stamp that came with a notice: a change of records changes
+// noteStamp updates a set by the stamp in a notice: a change of records changes
 // nothing else, unless the set was defined anew. It returns the set if it has moved on.
 func (c *Catalog) noteStamp(name string, by Stamp) *Set {
 	c.mu.Lock()
@@ -254,18 +254,18 @@ func (c *Catalog) look(ctx context.Context, name string, known *Set) (*Set, erro
 	return Get(ctx, c.pool, name)
 }
 
-// Notify tells every service that a set has changed, once the transaction commits.
+// Notify notifies every service that a set has changed, once the transaction commits.
 func Notify(ctx context.Context, tx pgx.Tx, name string) error {
 	_, err := tx.Exec(ctx, "select pg_notify($1, $2)", channel, name)
 	return err
 }
 
-// NotifyPurged tells every service that a record of a set was purged, once the transaction commits.
+// NotifyPurged notifies every service that a record of a set was purged, once the transaction commits.
 func NotifyPurged(ctx context.Context, tx pgx.Tx, name string) error {
 	return Notify(ctx, tx, name+" "+purged)
 }
 
-// notices receives what services tell each other. A change of records sends two notices in one
+// notices receives the notices of other services. A change of records sends two notices in one
 // transaction: the set's name with its stamp, and the name alone. Services of earlier versions,
 // and triggers, send the name alone.
 type notices struct {
@@ -344,8 +344,8 @@ func (c *Catalog) listenOnce(ctx context.Context) error {
 	}
 }
 
-// life is the life of the database that versions are given out in.
-type life struct {
+// lifetime is the life of the database that versions are given out in.
+type lifetime struct {
 	mu    sync.Mutex
 	name  string        // see changes.Life
 	epoch atomic.Uint32 // OID of the catalogue's table

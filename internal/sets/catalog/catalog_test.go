@@ -33,7 +33,7 @@ func TestAReadingIsOfItsOwnSet(t *testing.T) {
 			for n := range 20_001 {
 				stale(fmt.Sprint("other", n))
 			}
-		}, false}, // its turn is not told apart any more: it is asked for again
+		}, false}, // its turn is not distinguished any more: it is asked for again
 	} {
 		known := known("other", 1)
 		_, _, turn := known.Known("read")
@@ -44,7 +44,7 @@ func TestAReadingIsOfItsOwnSet(t *testing.T) {
 	}
 }
 
-// A notice of changed records tells all that is needed of a set afterwards. A notice with only the
+// A notice of changed records has all that is needed of a set afterwards. A notice with only the
 // name, from an earlier version of the service or from a trigger, has the set read again.
 func TestNoticesOfWhatIsKnown(t *testing.T) {
 	type notice struct {

@@ -1,5 +1,5 @@
 // Package catalog keeps what owners have decided about record sets: their definitions. It knows
-// them as they were last seen, and tells other services of changes.
+// them as they were last seen, and notifies other services of changes.
 package catalog
 
 import (
@@ -195,7 +195,7 @@ func (s *Set) movedBy(rows pgx.Rows) (*Set, error) {
 	return &current, nil
 }
 
-// Here is a set as a transaction sees it.
+// Reread is a set as a transaction sees it.
 func Reread(ctx context.Context, tx pgx.Tx, known *Set) (*Set, error) {
 	set, err := Moved(ctx, tx, known)
 	if err == nil && set == nil {

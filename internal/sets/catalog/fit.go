@@ -13,7 +13,7 @@ import (
 // Errors about a set's settings.
 var (
 	ErrFields      = errors.New("the rules do not fit the set's fields")
-	ErrKey         = errors.New("the rules' key is not the one that the set was made with; import or attach it again to change that")
+	ErrKey         = errors.New("the rules' key is not the one that the set was created with; import or attach it again to change that")
 	ErrNotAttached = errors.New("this is a kept set: all its changes are known, so there is nothing to follow or to remember")
 )
 
@@ -45,7 +45,7 @@ func NamedBy(r *rulesfile.Rules) []string {
 	return append(RequestedBy(r), slices.Concat(r.Show, slices.Concat(r.Indexes...))...)
 }
 
-// AskedBy are the fields that callers may sort, filter and search by, and the key.
+// RequestedBy are the fields that callers may sort, filter and search by, and the key.
 func RequestedBy(r *rulesfile.Rules) []string {
 	names := slices.Concat(r.Key, r.Search)
 	for i := range r.Sorts {

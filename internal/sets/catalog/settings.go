@@ -94,7 +94,7 @@ func (c *Catalog) Configure(ctx context.Context, name string, change func(*Setti
 	return set, err
 }
 
-// Remove removes a set with its records; of an attached set only what is stored here.
+// Remove removes a set with its records; of an attached set only what is stored in the catalogue.
 func (c *Catalog) Remove(ctx context.Context, name string) error {
 	defer c.Stale(name)
 	return postgres.Write(ctx, c.pool, func(tx pgx.Tx) error {
@@ -125,8 +125,8 @@ func Replaced(ctx context.Context, tx pgx.Tx, d *Definition) error {
 	return err
 }
 
-// Publish makes a set, or replaces the one of its name, and gives the set that has been made; the name must not be
-// taken if it isNew. Every service is told when the transaction commits.
+// Publish creates a set, or replaces the one of its name, and returns it; the name must not be
+// taken if it isNew. Every service is notified when the transaction commits.
 func Publish(ctx context.Context, tx pgx.Tx, d *Definition, records int64, followed, isNew bool) (*Set, error) {
 	if _, err := FixedFilter(d.Fields, d.Fixed); err != nil {
 		return nil, err

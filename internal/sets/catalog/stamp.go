@@ -5,7 +5,7 @@ import (
 	"time"
 )
 
-// Stamp is what a statement on the records of a set in our own database tells of the set, as its own
+// Stamp is what a statement on the records of a set in our own database says of the set, as its own
 // snapshot has it.
 type Stamp struct {
 	Version, Records int64
@@ -41,10 +41,10 @@ func ReadStamp(text []byte) (Stamp, error) {
 	return Stamp{numbers[0], numbers[1], numbers[2], uint32(numbers[3]), numbers[4]}, nil
 }
 
-// Stamped reports whether a stamp is of the set as it is defined here.
+// Stamped reports whether a stamp is of this definition of the set.
 func (s *Set) Stamped(by Stamp) bool { return s.defined == by.defined && s.catalogue == by.catalogue }
 
-// SeenAt is the set as a stamp tells it.
+// SeenAt is the set at the state of a stamp.
 func (s *Set) SeenAt(by Stamp) *Set {
 	return &Set{s.Definition, by.Version, by.Records, time.UnixMicro(by.changedAt)}
 }

@@ -76,7 +76,7 @@ func (e *Editor) Purge(ctx context.Context, name string, key []string, revision 
 	if err != nil && !errors.Is(err, view.ErrNoRecord) {
 		return 0, err
 	}
-	// Also where nothing was found: an attempt before may have failed from here on.
+	// Also where nothing was found: an earlier attempt may have failed after this point.
 	e.catalog.Purged()
 	return version, cmp.Or(err, e.empty(ctx))
 }

@@ -133,7 +133,7 @@ func (o *Footholds) begin(m view.Mark, blocks *order.Blocks) error {
 	return nil
 }
 
-// mostBytes is the memory limit of footholds by number of records: 1 MB a million, 3 MB if the
+// bytesLimit is the memory limit of footholds by number of records: 1 MB a million, 3 MB if the
 // order has text, and at least leastBytes.
 func bytesLimit(by order.Order) func(records int64) int {
 	each := int64(1) // byte per record

@@ -63,7 +63,7 @@ func (t *texts) put(p textPair, sign int) {
 	t.signs[p] = sign
 }
 
-// compare compares the keys of each pair: the result is below, at or above 0. The source is asked about
+// compare compares the keys of each pair: the result is below, at or above 0. The source compares
 // pairs that only it can compare and that are not remembered.
 func (o *Footholds) compare(ctx context.Context, q view.Question, pairs []pair) ([]int, error) {
 	signs := make([]int, len(pairs))

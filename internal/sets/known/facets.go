@@ -10,7 +10,7 @@ import (
 	"pageladder.example/internal/sets/view"
 )
 
-// facetValues is the most values of a field whose numbers are kept current.
+// facetValues limits the values of a field whose numbers are kept current.
 const facetValues = 1_000
 
 // facet is how many records have each value of a field.

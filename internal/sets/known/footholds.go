@@ -24,7 +24,7 @@ type Footholds struct {
 	order     order.Order
 	texts     texts
 	foundAt   time.Time
-	first     int64        // the number of the state that the blocks were made at
+	first     int64        // the number of the state that the blocks were built at
 	used      atomic.Int64 // when they were last used for a page, in Unix nanoseconds
 
 	turn view.Turns // of the caller who places changes
@@ -52,7 +52,7 @@ type placed struct {
 const (
 	statesKept  = 8    // they share most of their memory
 	cutsAtOnce  = 8    // blocks that are split in one update
-	placedLimit = 5000 // changes whose places the source is asked for
+	placedLimit = 5000 // changes whose places the source looks up
 	changeBytes = 100
 	buildTime   = 5 * time.Minute // time limit of a build
 	useLasts    = 5 * time.Second // after the last page, nothing is placed before it is asked for
@@ -128,7 +128,7 @@ func (o *Footholds) built() bool {
 	return len(o.states) > 0
 }
 
-// mostChanges is the most changes that the footholds are worth to be kept for. The caller holds the
+// changesLimit limits the changes that the footholds are worth to be kept for. The caller holds the
 // list's lock.
 func (o *Footholds) changesLimit() int64 {
 	n := len(o.states)
@@ -412,7 +412,7 @@ func (l *List) Footholds(ctx context.Context, q view.Question, total int64, want
 			q.Selection().Explain.Forsake("the footholds are of a later version")
 			return nil, nil, nil
 		}
-		if blocks.Records() == total || m.Total(total).Is() != paging.TotalExact { // nobody tells whether a list that ages has changed
+		if blocks.Records() == total || m.Total(total).Is() != paging.TotalExact { // a list that ages does not say whether it has changed
 			l.all.orders.put(o, o.size(), nil) // it may have grown
 			l.all.lately.note(o, q)
 			q.Selection().Explain.Know("footholds", o.first, o.foundAt)
@@ -444,5 +444,5 @@ func (o *Footholds) Bytes() int {
 	return o.states[0].Bytes()
 }
 
-// Place is the place that a key was made of.
+// Place is the place that a key was built from.
 func (o *Footholds) Place(key []byte) []*string { return o.order.Values(key) }

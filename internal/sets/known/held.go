@@ -38,7 +38,7 @@ func (h *HeldFootholds) size() int {
 // Blocks are the blocks.
 func (h *HeldFootholds) Blocks() *order.Blocks { return h.blocks }
 
-// Place is the place that a key was made of.
+// Place is the place that a key was built from.
 func (h *HeldFootholds) Place(key []byte) []*string { return h.of.order.Values(key) }
 
 // Through are the changes in some blocks, as far as they are known up to the state of a question's view.
@@ -178,7 +178,7 @@ func (l *List) makeHeld(ctx context.Context, q view.Question, mark view.Mark, to
 	}
 	of := &Footholds{list: l, selection: now.selection, fields: now.fields, order: now.order}
 	h := &HeldFootholds{of: of, list: l, mark: mark, at: mark, foundAt: time.Now(), turn: view.NewTurns(1), changes: map[int][]string{}}
-	// The number of a state that another service gave out says nothing of what came before.
+	// The number of a state that another service gave out says nothing of earlier states.
 	from := mark
 	from.Number = 0
 	changes, err := q.Since(ctx, from, view.Want{Fields: of.fields, Places: true, Limit: changesLimit, Far: true})

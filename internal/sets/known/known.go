@@ -20,9 +20,9 @@
 //  6. Locks are taken in this order, none of them while waiting for a database: the turn of a list, the turn
 //     of an order, the lock of a list, the lock of the shelves. A caller who has a turn takes no other list's.
 //     (TestReadersInTransactionsDoNotWaitForEachOther)
-//  7. Nothing here is without a bound: lists, changes of each, values, bytes of footholds. The least recently
+//  7. Nothing is without a bound: lists, changes of each, values, bytes of footholds. The least recently
 //     used go first. (TestShelvesDropTheLeastRecentlyUsed)
-//  8. Nobody waits for what is made in the background; who needs it before reads the plain way.
+//  8. Nobody waits for what is built in the background; who needs it before reads the plain way.
 //     (TestDeepPagesBeforeThereAreFootholds)
 package known
 
@@ -52,7 +52,7 @@ const (
 	buildAgain   = 10 * time.Second
 )
 
-// Settings may be set before anything is asked.
+// Settings may be set before the first request.
 type Settings struct {
 	BuildAgain time.Duration // least time between two builds of the same footholds
 	CountAgain time.Duration // until a count that took too long is tried again
@@ -61,7 +61,7 @@ type Settings struct {
 // Known is what is remembered of all lists. It is safe for concurrent use.
 type Known struct {
 	Settings
-	// opens a steady view of a set, for what is made in the background
+	// opens a steady view of a set, for what is built in the background
 	open    func(ctx context.Context, set string) (view.View, error)
 	running context.Context
 	later   func(func()) // runs something in the background
@@ -76,7 +76,7 @@ type Known struct {
 	counting singleflight.Group
 	holding  singleflight.Group
 	building building
-	lately   lately
+	lately   recency
 	unlike   atomic.Int64
 }
 
@@ -123,7 +123,7 @@ func (k *Known) Totals() int { return k.lists.Len() }
 // Bytes are the bytes of all footholds.
 func (k *Known) Bytes() int { return k.orders.bytes() + k.held.bytes() }
 
-// Footholds tells how many orders have footholds, and the bytes of all orders.
+// Footholds returns how many orders have footholds, and the bytes of all orders.
 func (k *Known) Footholds() (n, bytes int) {
 	for _, f := range k.orders.values() {
 		if f.built() {

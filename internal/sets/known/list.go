@@ -118,7 +118,7 @@ func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
 	}
 }
 
-// mostChanges is the most changes that the list is moved by: with footholds a twentieth of its records,
+// changesLimit limits the changes that the list is moved by: with footholds a twentieth of its records,
 // since building them again then takes less. The caller holds the lock.
 func (l *List) changesLimit() int64 {
 	limit := int64(changesLimit)
@@ -150,21 +150,21 @@ func (l *List) without(lost *view.LostError, want view.Want) bool {
 	return true
 }
 
-// valued is a value that needs fields of changes, and how it is dropped.
-type valued struct {
+// fieldValue is a value that needs fields of changes, and how it is dropped.
+type fieldValue struct {
 	fields []string
 	drop   func()
 }
 
 // values takes away the values of which a condition on their fields holds, or lists all with nil. The
 // caller holds the lock.
-func (l *List) values(gone func(fields []string) bool) (all []valued) {
+func (l *List) values(gone func(fields []string) bool) (all []fieldValue) {
 	take := func(fields []string, remove, drop func()) {
 		if gone == nil || gone(fields) {
 			if gone != nil {
 				remove()
 			}
-			all = append(all, valued{fields, drop})
+			all = append(all, fieldValue{fields, drop})
 		}
 	}
 	for key, f := range l.facets {
@@ -210,7 +210,7 @@ func (l *List) add(life int64, from view.Mark, changes *view.Changes) (why strin
 	if l.life != life {
 		return "it was forsaken meanwhile"
 	}
-	if changes.Until.Number == from.Number { // nobody tells changes of such a list
+	if changes.Until.Number == from.Number { // such a list does not report its changes
 		l.mark = changes.Until
 		return ""
 	}

@@ -22,7 +22,7 @@ type past struct {
 	total   *int64    // of the list at the mark, once it is known
 }
 
-// Past tells what has changed in a list since an earlier mark.
+// Past finds what has changed in a list since an earlier mark.
 type Past struct {
 	By      int64 // growth of the list
 	Changed int64 // changes of records of the list, each counted
@@ -59,7 +59,7 @@ func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past
 	p := l.pasts[mark.Number]
 	if p == nil || !m.Covers(p.at) && !p.at.Covers(m) {
 		p = &past{mark: mark, at: mark, fields: q.View().Set().Rules.Key, turn: view.NewTurns(1)}
-		// The number of a state that another service gave out says nothing of what came before.
+		// The number of a state that another service gave out says nothing of earlier states.
 		p.at.Number = 0
 		if l.pasts == nil {
 			l.pasts = map[int64]*past{}

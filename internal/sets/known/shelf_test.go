@@ -6,7 +6,7 @@ import (
 	"github.com/stretchr/testify/assert"
 )
 
-// What has no room is dropped, the least recently used first, and told so once.
+// What has no room is dropped, the least recently used first, and is notified once.
 func TestShelvesDropTheLeastRecentlyUsed(t *testing.T) {
 	s := newShelf[string](3, 100)
 	var dropped []string

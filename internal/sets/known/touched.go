@@ -9,7 +9,7 @@ import (
 	"pageladder.example/internal/sets/view"
 )
 
-// This file tells whether changes touch what was read.
+// This file finds out whether changes touch what was read.
 
 // Shifted reports whether the changes after one state and until another shift the records from a block on.
 // If only the source knows the order, it goes by the blocks that the changes fell into. All of them were

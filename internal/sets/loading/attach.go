@@ -156,7 +156,7 @@ func (l *Loader) Tables(ctx context.Context, name string) ([][2]string, error) {
 	return all, source.Away(err)
 }
 
-// Table tells the fields of a table or view that a source's role may read, and its
+// Table returns the fields of a table or view that a source's role may read, and its
 // primary key, if it has one. The error for one that is not there is ErrTable.
 func (l *Loader) Table(ctx context.Context, name, schema, table string) (fields []intake.Field, key []string, err error) {
 	pool, err := l.sourcePool(ctx, name)

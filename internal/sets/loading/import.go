@@ -39,7 +39,7 @@ type Import struct {
 	Aside io.Writer
 	// Check only examines the file: nothing is stored, and no set is returned.
 	Check bool
-	// MostBytes is the largest file; 0: DefaultImportBytes.
+	// BytesLimit is the largest file; 0: DefaultImportBytes.
 	BytesLimit int64
 }
 

@@ -58,7 +58,7 @@ func (l *Loader) makeIndexes(ctx context.Context, name string) error {
 			return err
 		}
 	}
-	// An index that cannot be made is reported, and the others are made all the same.
+	// An index that cannot be built is reported, and the others are built all the same.
 	for _, name := range slices.Sorted(maps.Keys(wanted)) {
 		_, err := l.pool.Exec(ctx, "create index concurrently "+tables.Quote(name)+" on "+tables.Name(set.Definition)+" "+wanted[name])
 		if err == nil {
@@ -79,13 +79,13 @@ func (l *Loader) makeIndexes(ctx context.Context, name string) error {
 type IndexState struct {
 	Definition string
 	Ready      bool
-	Failed     string  // why it cannot be made: the sorts and filters that need it are slow
+	Failed     string  // why it cannot be built: the sorts and filters that need it are slow
 	Phase      string  // of the index in progress, in PostgreSQL's words
 	Part       float64 // of the phase, 0 to 1
 }
 
 // Indexes lists the indexes that a set's rules want, which of them are ready, and the progress of
-// the one that is being made.
+// the one that is being built.
 func (l *Loader) Indexes(ctx context.Context, name string) ([]IndexState, error) {
 	set, err := catalog.Get(ctx, l.pool, name)
 	if err != nil {

@@ -50,7 +50,7 @@ const readTime = time.Minute
 // SweepOld drops tables that were replaced so long ago that nobody reads them.
 func (l *Loader) SweepOld(ctx context.Context) error { return l.Sweep(ctx, readTime) }
 
-// Draft is a set that is to be made, or to replace the one of its name.
+// Draft is a set that is to be created, or to replace the one of its name.
 type Draft struct {
 	Name, Label string
 	Fields      []intake.Field
@@ -76,7 +76,7 @@ func (d *Draft) definition() *catalog.Definition {
 // LoadCSV makes or replaces a set from CSV with a header line that names the
 // fields, whose values are in their types' canonical form. An empty cell is a
 // missing value, "" is empty text. It is all or nothing: readers see the old
-// records until the new ones are whole. Its indexes are made in the background.
+// records until the new ones are whole. Its indexes are built in the background.
 func (l *Loader) LoadCSV(ctx context.Context, draft Draft, csv io.Reader) error {
 	_, err := l.load(ctx, draft, csv, ", header match")
 	return err
@@ -103,7 +103,7 @@ func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options s
 		for i, f := range set.Fields {
 			fields[i] = f.Name
 		}
-		// The table was made in this transaction, so its rows can be written as frozen: visible to
+		// The table was created in this transaction, so its rows can be written as frozen: visible to
 		// everybody at once, with no vacuum to come.
 		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
 			"copy %s (%s) from stdin with (format csv, freeze%s)", tables.Name(set), tables.List(fields, tables.Quote), options))
@@ -127,7 +127,7 @@ func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options s
 	return created, nil
 }
 
-// publish points the catalogue at a draft's table, and gives the set that has been made.
+// publish points the catalogue at a draft's table, and returns the new set.
 func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*catalog.Set, error) {
 	// It is locked, so that settings which are changed at the same time are not lost.
 	if _, err := tx.Exec(ctx, "select 1 from pageladder.record_set where name = $1 for update", draft.Name); err != nil {

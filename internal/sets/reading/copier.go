@@ -12,7 +12,7 @@ type copier struct {
 
 const (
 	copiedAtOnce = 4 << 10 // bytes of text, at first
-	copierKept   = 1 << 20 // most bytes that a copier keeps to be used again
+	copierKept   = 1 << 20 // limit of bytes that a copier keeps to be used again
 )
 
 var copiers = sync.Pool{New: func() any { return new(copier) }}

@@ -13,7 +13,7 @@ import (
 	"pageladder.example/paging/value"
 )
 
-// FacetsMost is how many values of a field are counted, the most frequent first.
+// FacetsLimit is how many values of a field are counted, the most frequent first.
 const FacetsLimit = 50
 
 // Facet is one value of a field and how many records have it; a nil value stands
@@ -24,7 +24,7 @@ type Facet struct {
 }
 
 // facets counts, for each field that a request names, the records that have each of its values, under the
-// search and all filters of its query except the field's own. A field with more than FacetsMost values
+// search and all filters of its query except the field's own. A field with more than FacetsLimit values
 // gives the most frequent; equally frequent ones come in the values' order. Errors are *catalog.ValueError
 // for a field that is not filtered by, *view.Moved if they cannot be counted at the view's state, or the
 // source's.

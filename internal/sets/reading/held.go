@@ -18,7 +18,7 @@ type Held struct {
 	MayShrink bool
 }
 
-// comparedMost is the most changes that are compared with each page if there are no footholds. More would
+// comparedLimit limits the changes that are compared with each page if there are no footholds. More would
 // take longer than the page itself.
 const comparedLimit = 1_000
 
@@ -86,7 +86,7 @@ func (r *Reader) held(ctx context.Context, v view.View, req *Request) (*Page, er
 	}
 	req.Explain.Step(func(t *view.Times) *time.Duration { return &t.Cut })
 	if total.Known() && way.at == nil && len(read.records) != rows {
-		return nil, &view.Moved{Why: "fewer records came than there should be"}
+		return nil, &view.Moved{Why: "fewer records were read than there should be"}
 	}
 	if err := s.page.close(read, &way.route); err != nil {
 		return nil, err

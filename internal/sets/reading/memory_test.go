@@ -52,7 +52,7 @@ func (b *boat) row(names []string) [][]byte {
 // memory is a set of boats, with each state that it had.
 type memory struct {
 	definition *catalog.Definition
-	miscounts  bool // a walk through a list tells one record too few
+	miscounts  bool // a walk through a list finds one record too few
 	mu         sync.Mutex
 	states     [][]boat // state n is states[n-1]
 }

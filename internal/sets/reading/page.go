@@ -32,7 +32,7 @@ type Page struct {
 }
 
 // State is the number of the state that the page is of: of a kept set, its version. It is 0 if
-// nobody can tell when the set has changed.
+// it is not known when the set has changed.
 func (p *Page) State() int64 { return max(p.mark.Number, p.version) }
 
 // Mark is the state that the page is of.
@@ -106,7 +106,7 @@ func heldAt(ctx context.Context, v view.View, number int64) (view.View, error) {
 	return v.At(ctx, number)
 }
 
-// confirmed is no error if a view is still of the state that it was opened at, or nobody can tell.
+// confirmed is no error if a view is still of the state that it was opened at, or that cannot be known.
 func confirmed(ctx context.Context, v view.View) error {
 	now, err := v.Confirm(ctx)
 	if err == nil && !same(now, v) {
@@ -226,7 +226,7 @@ func (r *Reader) records(ctx context.Context, s *settled, req *Request) (view.Vi
 		if s.view.Steady() { // what is remembered of the list is too old
 			s.list.Forsake()
 		}
-		return nil, &view.Moved{Why: "fewer records came than there should be"}
+		return nil, &view.Moved{Why: "fewer records were read than there should be"}
 	}
 	if err := page.close(read, way); err != nil {
 		return nil, err

@@ -14,7 +14,7 @@ import (
 
 // Reader reads sets. It is safe for concurrent use.
 type Reader struct {
-	// Deep is from how many records from either end on footholds are made.
+	// Deep is from how many records from either end on footholds are built.
 	Deep int64
 
 	open   func(ctx context.Context, set string, how view.How, afresh bool) (view.View, error)
@@ -43,12 +43,12 @@ var (
 	errPlain = errors.New("reading: to be read in one snapshot")
 )
 
-// midway is an error after something was given out, so that nothing can be read again.
-type midway struct{ error }
+// outputError is an error after something was given out, so that nothing can be read again.
+type outputError struct{ error }
 
-func (m *midway) Unwrap() error { return m.error }
+func (m *outputError) Unwrap() error { return m.error }
 
-func isMidway(err error) bool { return errors.As(err, new(*midway)) }
+func isOutput(err error) bool { return errors.As(err, new(*outputError)) }
 func isMoved(err error) bool  { return errors.As(err, new(*view.Moved)) }
 
 // with does something with a view of a set, until it has an answer that holds. The function's error is
@@ -59,7 +59,7 @@ func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(
 		if err = opened; err == nil {
 			again, over := false, false
 			if err = do(v); err != nil {
-				over = isMidway(err)
+				over = isOutput(err)
 				err, again = v.Failed(ctx, err)
 			}
 			v.Close()
@@ -83,7 +83,7 @@ func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(
 // behind is the error of a list held at a state that cannot be read at the moment.
 func behind(number int64, err error) error {
 	if number > 0 && isMoved(err) {
-		return &view.GoneError{Mark: number, Why: "its log has been made anew just now, or the database that is read is behind; ask again"}
+		return &view.GoneError{Mark: number, Why: "its log has been created anew just now, or the database that is read is behind; ask again"}
 	}
 	return err
 }
@@ -93,7 +93,7 @@ func same(a, b view.View) bool {
 	return a == b || a.Mark().State != nil && a.Mark().Number == b.Mark().Number && a.Set().Same(b.Set().Definition)
 }
 
-// State is the number of the state that a set is at; 0 if nobody can tell when it changes.
+// State is the number of the state that a set is at; 0 if its changes cannot be noticed.
 func (r *Reader) State(ctx context.Context, set string) (number int64, err error) {
 	err = r.with(ctx, set, []view.How{view.Latest, view.Plain}, func(v view.View) error {
 		if v.Steady() {

@@ -40,7 +40,7 @@ func (r *Request) read(set *catalog.Set) (paging.Ask, error) {
 	return ask, nil
 }
 
-// selection is what a question of an ask is made of.
+// selection is what a question of an ask is built from.
 func (r *Request) selection(ask paging.Ask) view.Selection {
 	return view.Selection{Ask: ask, Sees: r.Visibility, Explain: r.Explain}
 }

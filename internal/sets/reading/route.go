@@ -36,7 +36,7 @@ func (r *Reader) routeTo(ctx context.Context, s *settled, rows int) (*route, err
 	if at, backward := s.ask.Cursor(); at != nil {
 		return &route{at: at, backward: backward}, nil
 	}
-	// The number of records behind the page tells which end is nearer. Only an exact total may be
+	// The number of records behind the page decides which end is nearer. Only an exact total may be
 	// counted back from: a list that has grown since ends elsewhere.
 	offset, behind := s.page.Settled.Offset(), int64(0)
 	near := int64(0)

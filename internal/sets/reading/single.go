@@ -69,7 +69,7 @@ func confirmedIfSteady(ctx context.Context, v view.View) error {
 	return nil
 }
 
-// Place tells where a record stands: its row number, from 1, under the filters
+// Place finds where a record stands: its row number, from 1, under the filters
 // and the sort of a query, and the page that holds it. Errors are catalog.ErrNoSet,
 // *paging.Refusal, view.ErrNoRecord where the filters leave the record out, or the
 // source's.
@@ -149,7 +149,7 @@ func (r *Reader) stream(ctx context.Context, req Request, begin func(*catalog.Se
 			err = confirmed(ctx, v)
 		}
 		if err != nil && begun {
-			return &midway{err}
+			return &outputError{err}
 		}
 		if err != nil {
 			return err

@@ -17,7 +17,7 @@ const CountTime = 4 * time.Second
 
 const countFirst = 1_000 // records counted in the first step
 
-// Count counts the list. It gives up when its time is over: n is then as far as it came.
+// Count counts the list. It gives up when its time is over: n is then the count so far.
 func (q *question) Count(ctx context.Context, maximum int64) (n int64, whole bool, err error) {
 	question, err := q.whole()
 	if err != nil {

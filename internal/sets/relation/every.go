@@ -17,7 +17,7 @@ import (
 
 const fetchesAtOnce = 256 // cursor moves in one round trip
 
-// Every tells where each step of the list begins, and where each region does.
+// Every finds where each step of the list begins, and where each region does.
 func (q *question) Every(ctx context.Context, step func() int64, each func(order [][]byte, at int64) error) (records int64, err error) {
 	// The cursor will be read to its end.
 	if _, err := q.in.Tx.Exec(ctx, "set local cursor_tuple_fraction = 1"); err != nil {
@@ -116,7 +116,7 @@ func (q *question) walkByCursor(ctx context.Context, g statement.Region, size in
 	return err
 }
 
-// fetch makes many cursor moves in one round trip, and tells the row that each stops at.
+// fetch makes many cursor moves in one round trip, and returns the row that each stops at.
 func fetch(ctx context.Context, tx pgx.Tx, moves string, to []int64, each func([][]byte, int64) error) error {
 	results := tx.Conn().PgConn().Exec(ctx, moves)
 	for n := 0; results.NextResult(); n++ {
@@ -134,7 +134,7 @@ func fetch(ctx context.Context, tx pgx.Tx, moves string, to []int64, each func([
 	return results.Close()
 }
 
-// pairsAtOnce is the most pairs of places that are compared in one statement.
+// pairsAtOnce limits the pairs of places that are compared in one statement.
 const pairsAtOnce = 20_000
 
 // Compare asks the database how places compare where only the database knows: text under its

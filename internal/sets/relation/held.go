@@ -25,7 +25,7 @@ import (
 // Reasons why a list cannot be held at a mark.
 const (
 	NeverGiven = "no page has been of that version"
-	NotHeld    = "its records have no change log that tells how they were"
+	NotHeld    = "its records have no change log with their earlier values"
 	textLost   = "a text that is too long for the change log has changed since"
 )
 
@@ -88,7 +88,7 @@ func (t *Table) holdable() (err error) {
 	return nil
 }
 
-// held is a question of a list that is held at a mark, with the parts that its statements are made
+// held is a question of a list that is held at a mark, with the parts that its statements are built
 // of.
 type held struct {
 	*Table
@@ -206,13 +206,13 @@ func fateOf(t *Table, old bool) string {
 	return fmt.Sprintf("case when (%s) in (select * from lost) then '%s' else '' end", t.keysOf(alias), lostFate)
 }
 
-// cuts is the statement that tells whether texts of the list at the mark are missing from the log.
+// cuts is the statement that finds out whether texts of the list at the mark are missing from the log.
 func (h *held) cuts() statement.Statement {
 	since, args := changes.Since(h.mark, "l", 1)
 	return statement.Statement{SQL: fmt.Sprintf("select exists (select from %s l where %s and l.%s = %d and %s)::int::bigint", h.Log.Table(), since, changes.Side, changes.Before, h.Log.CutIn("l", h.texts)), Args: args}
 }
 
-// tableOf is the list as one table, which anything can be asked of.
+// tableOf is the list as one table, for any query.
 func (h *held) tableOf(q *question) (*statement.Question, error) {
 	if h.question != nil {
 		return h.question, nil

@@ -98,7 +98,7 @@ func (q *question) Filtered() bool {
 	return len(q.selection.Conditions()) > 0 || q.selection.Ask.Search() != "" || len(q.in.On.BindsFor(q.selection.Sees)) > 0
 }
 
-// Records is the number of records of the list, if the view tells it.
+// Records is the number of records of the list, if the view has it.
 func (q *question) Records() (int64, bool) {
 	if q.Filtered() || q.held != nil {
 		return 0, false
@@ -168,7 +168,7 @@ func (q *question) regions(w *view.Window) ([]statement.Region, error) {
 	return q.Question.From(w.From)
 }
 
-// readable notes where a statement on the list is run: a question without filters has connections of
+// db is where a statement on the list is run: a question without filters has connections of
 // its own.
 func (q *question) db() postgres.Querier {
 	switch pools := q.in.Kind.Pools(q.in); {
@@ -354,7 +354,7 @@ func misplaced(err error) error {
 	return err
 }
 
-// whole is the question as one of a table, which anything can be asked of.
+// whole is the question as one on a table, for any query.
 func (q *question) whole() (*statement.Question, error) {
 	if q.held == nil {
 		return q.Question, nil

@@ -26,7 +26,7 @@ type Table struct {
 	Own     statement.Where // the fixed filter
 	records *statement.List
 	bound   *statement.List // the same, its stamp behind the arguments of the fixed filter
-	logged  *statement.List // the log, so that it can be asked like the table itself
+	logged  *statement.List // the log, so that it can be queried like the table itself
 	old     *statement.List // parts of the statements of a list that is held still: see held
 	listed  [2]*statement.List
 }
@@ -139,7 +139,7 @@ const (
 
 func logColumn(name string) string { return alias + "." + name }
 
-// logList is the log as a list, so that it can be asked like the table itself.
+// logList is the log as a list, so that it can be queried like the table itself.
 func (t *Table) logList() (*statement.List, error) {
 	described := statement.Table{
 		Dialect: statement.PostgreSQL, From: t.Log.Table() + " " + alias, Search: t.Search(t.Definition),

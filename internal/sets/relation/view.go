@@ -23,7 +23,7 @@ import (
 type View struct {
 	Kind   Kind
 	Table  *Table
-	On     *catalog.Set // as it is here
+	On     *catalog.Set // as it is in this view
 	State  changes.Mark // zero: the kind has none
 	Shown  view.Mark    // the same, for others
 	Found  view.Found   // of a kept set: what the catalogue knew
@@ -46,14 +46,14 @@ type Kind interface {
 	Knows(f *intake.Field) bool
 	// Pools are the connections to the database.
 	Pools(v *View) postgres.Pools
-	// Records is the number of all records, if the view tells it.
+	// Records is the number of all records, if the view has it.
 	Records(v *View) (int64, bool)
 	// Unstamped is a statement without the SQL of its stamp, if that is long.
 	Unstamped(v *View, sql string) string
 	// CountTime is the time limit of a count.
 	CountTime() time.Duration
 
-	// Seen is the view of the state that a stamp tells; the view itself if it is the same.
+	// Seen is the view of the state that a stamp names; the view itself if it is the same.
 	Seen(v *View, stamp []byte) (*View, error)
 	// Confirm is the view of the state of now.
 	Confirm(ctx context.Context, v *View) (*View, error)
@@ -66,9 +66,9 @@ type Kind interface {
 
 	// LogReader gives connections for reading a log, until done is called; far: much of it.
 	LogReader(ctx context.Context, v *View, far bool) (db postgres.Querier, done func(), err error)
-	// Origin is the origin of a change that a log tells.
+	// Origin is the origin of a change in a log.
 	Origin(v *View, number int64) view.Origin
-	// Lost notes that a log could not tell what has changed.
+	// Lost notes that a log no longer has what has changed.
 	Lost(v *View, why string)
 	// Failed is what an error of reading means for a reader, and whether it may help to read again.
 	Failed(ctx context.Context, v *View, err error) (explained error, again bool)
@@ -112,7 +112,7 @@ func (v *View) Close() {
 	}
 }
 
-// stamped reports whether statements on the table tell which state they saw.
+// stamped reports whether statements on the table say which state they saw.
 func (v *View) stamped() bool { return v.State.Version > 0 }
 
 // AskStamp asks for a stamp alone.

@@ -17,7 +17,7 @@ import (
 	"pageladder.example/paging/statement"
 )
 
-// Attached is the source of sets whose tables are in somebody else's database. Nobody tells when they
+// Attached is the source of sets whose tables are in somebody else's database. Nothing reports when they
 // change: each page is read in one snapshot, and totals and footholds are remembered for as long as
 // the owner allows.
 type Attached struct {
@@ -33,7 +33,7 @@ func newAttached(settings *Settings, db *Database) *Attached {
 }
 
 // attachedForm is the form of an attached table. The table or its partitions may be foreign, so rows
-// are not compared as a whole: they would be compared here. Ties are read apart, since very many
+// are not compared as a whole: the service would compare them. Ties are read apart, since very many
 // records may have the same value.
 var attachedForm = relation.Form{
 	Revision: relation.NoRevision,

@@ -184,7 +184,7 @@ func (d *Database) role() string {
 }
 
 // elsewhere are the options of a snapshot of a source. Session settings may not get through a pooler,
-// so they are made in the transaction.
+// so they are opened in the transaction.
 var elsewhere = pgx.TxOptions{BeginQuery: "begin isolation level repeatable read read only; set local statement_timeout = '" + sourceTimeout + "'"}
 
 // InSnapshot runs a transaction that sees one state of the database.

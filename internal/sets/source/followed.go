@@ -95,7 +95,7 @@ func (f *Followed) Against(v *relation.View, own statement.Where) statement.Wher
 
 func (f *Followed) Knows(field *intake.Field) bool { return !field.Own && field.Type != value.Text }
 
-// unstamped leaves out the SQL of the stamp, which is long.
+// Unstamped leaves out the SQL of the stamp, which is long.
 func (f *Followed) Unstamped(v *relation.View, sql string) string {
 	for _, first := range []int{1, len(v.Table.Own.Args) + 1} {
 		sql = strings.Replace(sql, v.Table.Log.Stamp(first), "'…'", 1)
@@ -121,7 +121,7 @@ func (f *Followed) Seen(v *relation.View, stamp []byte) (*relation.View, error) 
 	return f.following.reaches(v, seen.Saw)
 }
 
-// confirm asks for the state of now. In a snapshot it is asked whether the table has the partitions
+// Confirm reads the current state. In a snapshot it checks whether the table has the partitions
 // that it had when the transaction began: those that come and go meanwhile do so for its later
 // statements, whatever its snapshot is.
 func (f *Followed) Confirm(ctx context.Context, v *relation.View) (*relation.View, error) {

@@ -62,7 +62,7 @@ type FollowState struct {
 	Since   time.Time // when that began
 	Missing []string  // what is missing or differs, so that pages are read the plain way
 	Unkept  string    // why its log could not be pruned lately; writers stop filling a log that is not pruned for an hour
-	Images  int64     // in the log, counted up to imagesTold
+	Images  int64     // in the log, counted up to imagesCounted
 	Bytes   int64     // size of the log
 	Lag     *float64  // seconds that a standby is behind its primary; nil for a primary
 }

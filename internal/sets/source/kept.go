@@ -33,7 +33,7 @@ type Kept struct {
 	making   view.Turns // of those who read much of a log
 	running  context.Context
 	later    func(func()) // runs something in the background
-	readOnly bool         // nothing is made or changed
+	readOnly bool         // nothing is created or changed
 
 	looking singleflight.Group
 	mu      sync.Mutex
@@ -52,11 +52,11 @@ const (
 	tablesKept = 10_000
 	lookAgain  = time.Second // until a log that was not there is looked for again
 
-	logWait     = 2 * time.Second // longest wait for changes in progress before a log is made
+	logWait     = 2 * time.Second // longest wait for changes in progress before a log is created
 	logAttempts = 3               // then the next question for the set tries again
 )
 
-// Settings are what may be set before anything is asked, for all sources.
+// Settings are what may be set before the first request, for all sources.
 type Settings struct {
 	CountTime time.Duration // see CountTime
 	LogAgain  time.Duration // between attempts to make the log of a kept set
@@ -145,7 +145,7 @@ func (k *Kept) In(ctx context.Context, tx pgx.Tx, set *catalog.Set) (view.View, 
 }
 
 // tableOf is the table of a set. Its log is looked for if it was not yet, within a transaction if one is
-// given; again: even so. If it has none that holds the list, one is made in the background.
+// given; again: even so. If it has none that holds the list, one is created in the background.
 func (k *Kept) tableOf(ctx context.Context, tx pgx.Tx, d *catalog.Definition, again bool) (*relation.Table, error) {
 	k.mu.Lock()
 	known, _ := k.tables.Get(d.Name)
@@ -218,7 +218,7 @@ func (k *Kept) forget(name string) {
 	k.tables.Remove(name)
 }
 
-// MakeLog makes a set's log in the background: for tables that earlier versions made, or an older
+// MakeLog makes a set's log in the background: for tables of earlier versions, or an older
 // service next to this one, and if the rules name other fields by now. Until the log is there
 // nothing is updated by it: pages are read as from a set that never changes, or the plain way.
 func (k *Kept) MakeLog(d *catalog.Definition) {
@@ -246,7 +246,7 @@ func (k *Kept) MakeLog(d *catalog.Definition) {
 		})
 	}
 	k.later(func() {
-		for range logAttempts { // a lock may be held for longer than the wait, for example while an index is made
+		for range logAttempts { // a lock may be held for longer than the wait, for example while an index is built
 			if attempt() == nil {
 				k.forget(d.Name)
 				return
@@ -401,7 +401,7 @@ func (k *Kept) Lost(v *relation.View, why string) {
 	}
 }
 
-// failed has a page read again whose table was replaced meanwhile.
+// Failed has a page read again whose table was replaced meanwhile.
 func (k *Kept) Failed(_ context.Context, v *relation.View, err error) (error, bool) {
 	if postgres.Code(err) == postgres.NoTable {
 		k.catalog.Stale(v.On.Name)

@@ -1,6 +1,6 @@
 // Package source has the places where records are: our own database (Kept), tables of somebody else
 // (Attached), and those whose changes are logged there (Followed). Each opens views of its sets; what differs
-// between them stands here, and nobody above asks which kind a set is of.
+// between them stands in this package, and nobody above asks which kind a set is of.
 package source
 
 import (
@@ -45,7 +45,7 @@ type Options struct {
 	Pools    postgres.Pools // of our own database
 	Running  context.Context
 	Later    func(func()) // runs something in the background
-	ReadOnly bool         // nothing is made or changed
+	ReadOnly bool         // nothing is created or changed
 }
 
 // NewSources has our own database alone.
@@ -113,7 +113,7 @@ func (s *Sources) Of(d *catalog.Definition) (view.Source, error) {
 }
 
 // Open opens a view of a set. If it is not asked for afresh, a set in our own database is taken as it
-// was last seen: statements tell whether it is still that.
+// was last seen: statements say whether it is still that.
 func (s *Sources) Open(ctx context.Context, name string, how view.How, afresh bool) (view.View, error) {
 	found := view.Found{}
 	found.Set, found.Current, found.Turn = s.catalog.Known(name)

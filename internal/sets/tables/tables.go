@@ -55,7 +55,7 @@ func Create(d *catalog.Definition) string {
 	return b.String()
 }
 
-// SearchVector is the expression that a set is searched by, and that its index is made on.
+// SearchVector is the expression that a set is searched by, and that its index is on.
 func SearchVector(fields []string, column func(string) string) string {
 	parts := make([]string, len(fields))
 	for i, f := range fields {

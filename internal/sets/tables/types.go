@@ -14,7 +14,7 @@ type Column struct {
 	Check     string // of what such a column could hold and the type does not; {} stands for the column
 }
 
-// columns has an entry for each type. A new type is added here, in package paging/value, and where a
+// columns has an entry for each type. A new type is added to it, in package paging/value, and where a
 // test of package order then says.
 var columns = map[value.Type]Column{
 	value.Text:       {SQL: "text", Collation: `collate "und-x-icu"`, Long: true},

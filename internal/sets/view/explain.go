@@ -6,7 +6,7 @@ import (
 	"time"
 )
 
-// Explain describes how a page was made. A nil one is not filled in.
+// Explain describes how a page came about. A nil one is not filled in.
 type Explain struct {
 	Times   Times
 	Counted string   // where the total comes from
@@ -19,10 +19,10 @@ type Explain struct {
 	at time.Time
 }
 
-// Known is something that was made once and is kept current since.
+// Known is something that was found out once and is kept current since.
 type Known struct {
 	What    string
-	Version int64 // when it was made
+	Version int64 // when it was found out
 	Age     time.Duration
 }
 

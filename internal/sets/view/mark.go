@@ -6,7 +6,7 @@ import (
 	"pageladder.example/paging"
 )
 
-// Mark is one state of a set's records. The zero Mark is of a source that cannot tell states apart:
+// Mark is one state of a set's records. The zero Mark is of a source that cannot distinguish states:
 // nothing is remembered by it.
 type Mark struct {
 	// Number rises with each state that a source shows of a set.
@@ -21,7 +21,7 @@ type State interface {
 	Covers(other State) bool
 	// Sees reports whether a change is in the state, of those that were first read for a later one.
 	Sees(id uint64) bool
-	// Total is a number of records that was counted at the state, as a view of it tells it.
+	// Total is a number of records that was counted at the state, as a view of it has it.
 	Total(n int64) paging.Total
 }
 
@@ -37,13 +37,13 @@ func (m Mark) Has(o Origin) bool {
 
 // Origin says which states have a change: the one with the number and all later ones. Of those
 // before it, these which see its id: a change may be read first for a state that is later than
-// the one that it was made in.
+// the one of its origin.
 type Origin struct {
 	Number int64
 	ID     uint64
 }
 
-// Aging is the state of records that nobody tells the changes of: what is known of them is used for
+// Aging is the state of records whose changes are not reported: what is known of them is used for
 // as long as their owner allows.
 type Aging struct {
 	At   time.Time     // when they were seen

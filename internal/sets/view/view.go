@@ -1,11 +1,11 @@
 // Package view shows record sets as lists at one state, whatever they are kept in.
 //
 // A Source opens views of its sets. A View is a set's list at one Mark; some views own a
-// transaction, so that they are closed. A Question is made of a view, for the filters, the search
-// and the order of an ask; whatever is known of a list is asked by questions. A list that is held
+// transaction, so that they are closed. A Question is built from a view, for the filters, the search
+// and the order of an ask; whatever is known of a list is found by questions. A list that is held
 // still is a view At an earlier mark.
 //
-// Whoever uses a view does not know which kind of source it is of: what differs is a method here.
+// Whoever uses a view does not know which kind of source it is of: what differs is a method.
 package view
 
 import (
@@ -19,7 +19,7 @@ import (
 	"pageladder.example/paging"
 )
 
-// Source is where records are, and how they are asked there.
+// Source is where records are, and how they are read there.
 type Source interface {
 	// Open opens a view of a set that the source has.
 	Open(ctx context.Context, set Found, how How) (View, error)
@@ -37,7 +37,7 @@ type How int
 
 // The ways.
 const (
-	// Latest is the latest state that the source knows of. Statements see states of their own, and tell
+	// Latest is the latest state that the source knows of. Statements see states of their own, and say
 	// which: Question.Read and One return the view that their answer is of.
 	Latest How = iota
 	// Still is one snapshot, of a state that is known by its mark where the source has marks.
@@ -48,11 +48,11 @@ const (
 
 // View is a set's list at one state. It never changes, except that it can be closed.
 type View interface {
-	// Set is the set, with the version and the number of records that it has here.
+	// Set is the set, with the version and the number of records that it has in this view.
 	Set() *catalog.Set
 	// Mark is the state.
 	Mark() Mark
-	// Version is the number by which the list can be held as it is here; 0: it cannot be.
+	// Version is the number by which the list can be held as it is in this view; 0: it cannot be.
 	Version() int64
 	// Steady reports whether everything is read in one snapshot.
 	Steady() bool
@@ -65,11 +65,11 @@ type View interface {
 	At(ctx context.Context, number int64) (View, error)
 	// Failed is what an error of reading means for a reader, and whether it may help to read again.
 	Failed(ctx context.Context, err error) (explained error, again bool)
-	// Close lets go what the view owns. Views that were made of it end with it.
+	// Close lets go what the view owns. Views that were derived from it end with it.
 	Close()
 }
 
-// Selection is what a question is made of.
+// Selection is what a question is built from.
 type Selection struct {
 	Ask  paging.Ask
 	Sees catalog.Visibility
@@ -86,7 +86,7 @@ func (a *Selection) Conditions() []paging.Condition {
 	return slices.DeleteFunc(a.Ask.Conditions(), func(c paging.Condition) bool { return c.Field == a.Except })
 }
 
-// Question is what is asked of a view's list besides which page.
+// Question is what a request wants of a view's list, besides which page: filters, search, order.
 type Question interface {
 	View() View
 	Selection() *Selection
@@ -97,7 +97,7 @@ type Question interface {
 	Mark() Mark
 	// Filtered reports whether the list is a part of the set's records.
 	Filtered() bool
-	// Records is the number of records of the list, if the view tells it.
+	// Records is the number of records of the list, if the view has it.
 	Records() (n int64, ok bool)
 	// Order is how places of the list compare, as far as that is known outside the source.
 	Order() order.Order
@@ -126,7 +126,7 @@ type Question interface {
 	// the order that decides, from 1, with the sign of the comparison; 0 if all are equal.
 	Compare(ctx context.Context, pairs [][2][]*string) ([]int, error)
 	// Since is what has changed in the list after a mark and until the view's. The error is a *LostError if
-	// the source cannot tell.
+	// the source does not know them.
 	Since(ctx context.Context, after Mark, want Want) (*Changes, error)
 	// Snapshot calls a function with the same question of a steady view, perhaps of a later state.
 	Snapshot(ctx context.Context, do func(Question) error) error
@@ -153,7 +153,7 @@ type Row struct {
 	Fate   Fate
 }
 
-// Seen tells what was read.
+// Seen says what was read.
 type Seen struct {
 	View   View  // that the answer is of
 	Looked int64 // of a list held still: the changes that it was read by
@@ -186,7 +186,7 @@ type Change struct {
 	Origin
 	By     int64    // how much the list grew: 1, -1, or a sum
 	Values [][]byte // of the fields that were wanted
-	Place  string   // names the change, for Asked.Through
+	Place  string   // names the change, for Selection.Through
 }
 
 // Changes are changes of a list, by rising number of their origin.
@@ -198,14 +198,14 @@ type Changes struct {
 	Until Mark
 }
 
-// LostError is the error for changes that a source cannot tell.
+// LostError is the error for changes that a source no longer has.
 type LostError struct {
 	Why string
 	// Fields are the wanted fields of which a value is missing; empty: it is not for those.
 	Fields []string
 }
 
-func (e *LostError) Error() string { return "view: the changes cannot be told: " + e.Why }
+func (e *LostError) Error() string { return "view: the changes are not known: " + e.Why }
 
 // Fate is what has become of a record since the mark that its list is held at.
 type Fate string

@@ -23,7 +23,7 @@ type DB interface {
 	Query(ctx context.Context, sql string, args ...any) (pgx.Rows, error)
 }
 
-// ErrMoved is the error of records that came or went between the count and the page,
+// ErrMoved is the error of records that were added or removed between the count and the page,
 // where the caller's transaction does not see one snapshot.
 var ErrMoved = statement.ErrMoved
 

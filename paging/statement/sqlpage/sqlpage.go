@@ -50,7 +50,7 @@ func Read[T any](ctx context.Context, db DB, list *statement.List, rules *paging
 }
 
 // Records reads the records of a page that was settled on a total of your own, such as a
-// remembered one, and closes the page. The error is ErrMoved if other records came than the total
+// remembered one, and closes the page. The error is ErrMoved if other records were read than the total
 // says; others are those of Page.
 func Records[T any](ctx context.Context, db DB, list *statement.List, settled paging.Page, own statement.Where) (paging.Page, []T, error) {
 	return fetch.Records[T](source(ctx, db, list), list, settled, own)

@@ -9,9 +9,9 @@ import (
 	"pageladder.example/internal/sets/view"
 )
 
-// lately remembers, for each set, the footholds by which a page was last read. They are moved as soon as a
+// recency remembers, for each set, the footholds by which a page was last read. They are moved as soon as a
 // change of the set is noticed, so that the next pages need not wait for it.
-type lately struct {
+type recency struct {
 	mu   sync.Mutex
 	used map[string]use
 	busy atomic.Bool
@@ -24,13 +24,13 @@ type use struct {
 
 const useNoted = 50 * time.Millisecond // least time between two notes of one set
 
-func (l *lately) forget() {
+func (l *recency) forget() {
 	l.mu.Lock()
 	defer l.mu.Unlock()
 	clear(l.used)
 }
 
-func (l *lately) note(o *Footholds, q view.Question) {
+func (l *recency) note(o *Footholds, q view.Question) {
 	name := q.View().Set().Name
 	l.mu.Lock()
 	defer l.mu.Unlock()

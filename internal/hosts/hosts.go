@@ -1,6 +1,6 @@
-// Package reach knows the addresses at which callers reach a service, and refuses requests that
+// Package hosts knows the addresses at which callers reach a service, and refuses requests that
 // are not meant for it.
-package reach
+package hosts
 
 import (
 	"fmt"
@@ -13,8 +13,8 @@ import (
 	"pageladder.example/paging"
 )
 
-// Reach is where a service is reached. It does not change.
-type Reach struct {
+// Hosts is where a service is reached. It does not change.
+type Hosts struct {
 	Public string // its address for callers, without a "/" at the end; "": as they ask
 	Prefix string // the path of that
 
@@ -22,10 +22,10 @@ type Reach struct {
 	origins []string
 }
 
-// New is the reach of a service with a public address (or none) and further host names besides
+// New is the hosts of a service with a public address (or none) and further host names besides
 // those of loopback, whose API pages of some origins may call.
-func New(public string, hosts, origins []string) (*Reach, error) {
-	r := &Reach{hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}, origins: origins}
+func New(public string, hosts, origins []string) (*Hosts, error) {
+	r := &Hosts{hosts: map[string]bool{"localhost": true, "127.0.0.1": true, "::1": true}, origins: origins}
 	if public != "" {
 		u, err := url.Parse(public)
 		if err != nil || u.Scheme != "http" && u.Scheme != "https" || u.Host == "" || u.RawQuery != "" || u.Fragment != "" || u.User != nil {
@@ -46,7 +46,7 @@ func New(public string, hosts, origins []string) (*Reach, error) {
 }
 
 // Base is the address of a path of the service, or of a template, as callers reach it.
-func (r *Reach) Base(path string) (paging.Base, error) {
+func (r *Hosts) Base(path string) (paging.Base, error) {
 	if r.Public == "" {
 		return paging.ParseBase(path)
 	}
@@ -56,7 +56,7 @@ func (r *Reach) Base(path string) (paging.Base, error) {
 // Admit checks where a request comes from and where it goes: the host that it names, and the
 // origin of the page for which a browser sends it. For pages of an allowed origin it sets the
 // headers of the Fetch standard, section 3.2; a preflight needs no further answer.
-func (r *Reach) Admit(h http.Header, req *http.Request) (preflight bool, err error) {
+func (r *Hosts) Admit(h http.Header, req *http.Request) (preflight bool, err error) {
 	host := req.Host
 	if at := strings.LastIndexByte(host, ':'); at > strings.LastIndexByte(host, ']') {
 		host = host[:at]

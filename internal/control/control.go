@@ -1,5 +1,5 @@
-// Package speaks reads the parameters of a query that speak to the service: "pl.…".
-package speaks
+// Package control reads the parameters of a query that control the service: "pl.…".
+package control
 
 import (
 	"fmt"
@@ -15,7 +15,7 @@ import (
 	"pageladder.example/paging/rulesfile"
 )
 
-// Params are the parameters that speak to the service.
+// Params are the parameters that control the service.
 type Params struct {
 	Base, Shape, Total string
 	Markup             rulesfile.MarkupStyle // "": none
@@ -24,7 +24,7 @@ type Params struct {
 	Version            int64 // 0: any
 }
 
-var spoken = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", "pl.shape", "pl.total", "pl.version"}
+var names = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", "pl.shape", "pl.total", "pl.version"}
 
 // Read reads the parameters of a query that begin with "pl."; a shape is one of some names.
 func Read(raw string, shapes []string) (sp Params, err error) {
@@ -81,7 +81,7 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 				wrong("the version of a set, a whole number from 1")
 			}
 		default:
-			wrong("no such parameter: those that begin with \"pl.\" are " + strings.Join(spoken, ", "))
+			wrong("no such parameter: those that begin with \"pl.\" are " + strings.Join(names, ", "))
 		}
 	}
 	if len(faults) == 0 {
