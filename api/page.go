@@ -48,7 +48,7 @@ type Explain struct {
 
 // CursorContents is the content of a cursor: a place in the list's order, next to a record.
 type CursorContents struct {
-	Which  string       `json:"which"`  // requested, after, before
+	Which  string       `json:"which"`  // "asked", "after" or "before"
 	Behind bool         `json:"behind"` // the place is right behind the record; otherwise right before it
 	Values []PlaceValue `json:"values"` // of the record, in the fields of the order
 }

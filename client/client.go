@@ -35,14 +35,15 @@ const (
 )
 
 // Client calls one service. It is safe for concurrent use. The zero Client calls the one at
-// DefaultServer.
+// DefaultServer. If the service refuses a request, the error is a *Problem, such as one of status 412 for a
+// revision that a record no longer has; if none answers, ErrUnreachable.
 type Client struct {
 	base  string // without a "/" at the end; "": DefaultServer
 	token string
 	http  *http.Client // nil: shared
 }
 
-// New is a client for the service at an address such as "http://127.0.0.1:8470".
+// New is a client for the service at an http or https address, such as "http://127.0.0.1:8470".
 func New(server string) (*Client, error) {
 	base, err := url.Parse(strings.TrimRight(server, "/"))
 	if err != nil || base.Scheme != "http" && base.Scheme != "https" || base.Host == "" {

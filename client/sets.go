@@ -107,7 +107,8 @@ func (c *Client) Tokens(ctx context.Context) ([]api.Token, error) {
 	return list.Tokens, err
 }
 
-// CreateToken makes a token. Its Secret is only in this answer.
+// CreateToken makes a token for a role, reader, editor or owner, and for some sets or, with nil, all. Its
+// Secret is only in this answer.
 func (c *Client) CreateToken(ctx context.Context, label, role string, sets []string) (*api.NewToken, error) {
 	var token api.NewToken
 	_, err := c.call(ctx, request{method: http.MethodPost, path: []string{"tokens"}, json: api.TokenBody{Label: label, Role: role, Sets: sets}}, &token)

@@ -88,8 +88,15 @@ type ask struct {
 }
 
 // Read reads a raw query string, without its leading "?", as in url.URL.RawQuery.
-// The error is nil or a *Refusal.
+// The error is a *Refusal of the query or, where the rules are wrong, that of Check.
 func (r *Rules) Read(raw string) (Ask, error) {
+	if err := r.right(); err != nil {
+		return Ask{}, err
+	}
+	return r.read(raw)
+}
+
+func (r *Rules) read(raw string) (Ask, error) {
 	a := &ask{rules: r, parts: split(raw), pos: 1, reading: true}
 	if r.byOffset() {
 		a.pos = 0

@@ -4,9 +4,11 @@ import (
 	"errors"
 	"fmt"
 	"maps"
+	"reflect"
 	"slices"
 	"strconv"
 	"strings"
+	"sync/atomic"
 
 	"pageladder.example/paging/code"
 	"pageladder.example/paging/query"
@@ -48,8 +50,8 @@ const (
 
 // Check finds mistakes in the rules, such as a default sort by an unknown key or two parameters of one
 // name. The error has every mistake up to a hundred as a RuleError, which errors.As and Unwrap() []error find;
-// nil means that the rules are right. Check rules once, before they are used: Read and Settle do not, and
-// which of two contradictory entries wins is not defined.
+// nil means that the rules are right. Check rules when the program starts: the first Read checks them too, and
+// rules that are wrong read no query.
 func (r *Rules) Check() error {
 	var c checker
 	c.choices(r)
@@ -63,6 +65,19 @@ func (r *Rules) Check() error {
 		return c.errs
 	}
 	return nil
+}
+
+// right checks rules that are read by for the first time.
+func (r *Rules) right() error {
+	at := reflect.ValueOf(r).Pointer()
+	if atomic.LoadUintptr(&r.checked) == at {
+		return nil
+	}
+	err := r.Check()
+	if err == nil {
+		atomic.StoreUintptr(&r.checked, at)
+	}
+	return err
 }
 
 type checker struct{ errs ruleErrors }
@@ -194,7 +209,7 @@ func (c *checker) sorts(r, filled *Rules) {
 	}
 	strict := Rules{Sorts: r.Sorts, MaxSortKeys: r.MaxSortKeys, OnFault: Refuse}
 	var refused *Refusal
-	if _, err := strict.Read(query.Encode(query.Pair{Name: "sort", Value: r.DefaultSort})); errors.As(err, &refused) {
+	if _, err := strict.read(query.Encode(query.Pair{Name: "sort", Value: r.DefaultSort})); errors.As(err, &refused) {
 		c.wrong("default_sort", strconv.Quote(quoted(r.DefaultSort)), "only sort keys of sorts, each once, at most max_sort_keys: "+refused.Faults[0].Says)
 	}
 }

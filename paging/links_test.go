@@ -140,7 +140,10 @@ func TestOnlyWhatTheRulesKeepRidesAlong(t *testing.T) {
 	r := harbour()
 	r.Unknown = ""
 	for what, next := range map[KeepWhat]string{"": "?a=1&tonnage.min=5&b=2&page=2", KeepDeclared: "?tonnage.min=5&page=2", KeepListed: "?tonnage.min=5&b=2&page=2"} {
-		r.Keep = KeepRules{What: what, Names: []string{"b"}}
+		r.Keep = KeepRules{What: what}
+		if what == KeepListed {
+			r.Keep.Names = []string{"b"}
+		}
 		page := settle(t, r, "a=1&tonnage.min=5&b=2", Exact(168))
 		links := page.On(Base{})
 		assert.Equal(t, next, links.Steps().Next, what)

@@ -361,3 +361,30 @@ func TestTheLargestOffsetIsServed(t *testing.T) {
 		assert.NoError(t, err)
 	}
 }
+
+// Rules that are wrong read no query, whoever forgot to check them; nor does a wrong copy of rules that are right.
+func TestRulesThatAreWrongReadNothing(t *testing.T) {
+	right := harbour()
+	_, err := right.Read("page=2")
+	require.NoError(t, err)
+	for entry, wrong := range map[string]func(*Rules){
+		"past_last":       func(r *Rules) { r.PastLast = "lst" },
+		"default_sort":    func(r *Rules) { r.DefaultSort = "mast" },
+		"params.size":     func(r *Rules) { r.Params.Size = "page" },
+		"sorts[0].first":  func(r *Rules) { r.Sorts = []SortKey{{Key: "id", First: "up"}} },
+		"filters[0].type": func(r *Rules) { r.Filters = []FilterRule{{Field: "id", Type: "number"}} },
+		"size.default":    func(r *Rules) { r.Size.Default = 1_000_000 },
+	} {
+		for _, again := range []bool{false, true} {
+			rules := harbour()
+			if again {
+				*rules = *right
+			}
+			wrong(rules)
+			_, err := rules.Read("page=2")
+			var mistake RuleError
+			require.ErrorAs(t, err, &mistake, entry)
+			assert.Equal(t, entry, mistake.Entry)
+		}
+	}
+}

@@ -13,8 +13,8 @@ import (
 // from a file leave them to it.
 const Aside = "pl."
 
-// Rules are what a file holds: the rules that a list is paged by, and what those who keep
-// and draw it are to know. The zero Rules are right.
+// Rules are the contents of a rules file: the rules of paging, and settings for whoever stores
+// or draws the list. The zero Rules are valid.
 type Rules struct {
 	paging.Rules
 
@@ -40,7 +40,7 @@ func Of(list paging.Rules) *Rules {
 	return &Rules{Rules: list}
 }
 
-// UnmarshalJSON reads rules that have been checked before; Parse reads others.
+// UnmarshalJSON reads rules without checking them. Use Parse for rules that nobody has checked.
 func (r *Rules) UnmarshalJSON(text []byte) error {
 	type unchecked Rules
 	if err := json.Unmarshal(text, (*unchecked)(r)); err != nil {

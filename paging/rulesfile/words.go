@@ -33,6 +33,6 @@ func texts[T ~string](list ...T) []string {
 	return all
 }
 
-// Words are the words of which a value of a type is one; nil where that is not so. For
-// those who describe rules and pages.
+// Words are the allowed values of a type whose values are named, such as paging.PastLast; nil for
+// other types. Schemas and descriptions list them.
 func Words(t reflect.Type) []string { return slices.Clone(words[t]) }

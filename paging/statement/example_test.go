@@ -153,7 +153,7 @@ func ExampleWalk() {
 	statement.Walk(q.Regions(), 20, 20, func(r statement.Region, offset int64, limit int) (int, error) {
 		region++
 		received := min(sizes[region]-offset, int64(limit))
-		fmt.Println(limit, "from", offset, "on:", received, "came")
+		fmt.Println(limit, "from", offset, "on:", received, "received")
 		return int(received), nil
 	}, func(r statement.Region, limit int64) (int64, error) { return sizes[region], nil })
 	// Output:

@@ -50,7 +50,7 @@ func TestLongListsAreReadAlongAnIndex(t *testing.T) {
 	rules.Key = []string{"id"}
 	for _, last := range []bool{false, true} {
 		for _, sort := range [][]string{{"id"}, {"berth"}, {"tonnage"}, {"arrived_at"}, {"height"}, {"berth", "arrived_at"}} {
-			rules.Sorts = append(rules.Sorts, paging.SortKey{Key: fmt.Sprintf("%v%v", sort, last), Fields: sort, NullsFirst: last})
+			rules.Sorts = append(rules.Sorts, paging.SortKey{Key: fmt.Sprintf("%s/%t", strings.Join(sort, "/"), last), Fields: sort, NullsFirst: last})
 		}
 	}
 	read := func(s statement.Statement, why string) {

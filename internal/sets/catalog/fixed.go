@@ -55,8 +55,7 @@ func FixedFilter(fields []intake.Field, filter string) ([]paging.Condition, erro
 	if filter == "" {
 		return nil, nil
 	}
-	rules := fixedRules(fields)
-	ask, err := rules.Read(filter)
+	ask, err := fixedRules(fields, filter).Read(filter)
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		says := make([]string, len(refusal.Faults))
@@ -65,19 +64,44 @@ func FixedFilter(fields []intake.Field, filter string) ([]paging.Condition, erro
 		}
 		return nil, &FixedError{strings.Join(says, " ")}
 	}
-	if err == nil && len(ask.Conditions()) == 0 {
+	if err != nil {
+		return nil, &FixedError{err.Error()}
+	}
+	if len(ask.Conditions()) == 0 {
 		err = &FixedError{fmt.Sprintf("found %q; right would be filters of the set's fields, such as cleared=true&tonnage.min=500", filter)}
 	}
 	return ask.Conditions(), err
 }
 
-// fixedRules are the rules that a fixed filter is read by.
-func fixedRules(fields []intake.Field) *paging.Rules {
-	rules := &paging.Rules{Aside: rulesfile.Aside, Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
-		// Names that no field has, so that every field goes by its own.
-		Params: paging.Params{Page: "\x00page", Size: "\x00size", Sort: "\x00sort", Row: "\x00row"}}
+// fixedRules are the rules that a fixed filter is read by: each field goes by its own name. Of two fields of which one
+// is called as a parameter of the other, such as "a" and "a.min", the filter means the one with the longer name.
+func fixedRules(fields []intake.Field, filter string) *paging.Rules {
+	names := map[string]bool{}
 	for _, f := range fields {
-		if f.Type != UnknownType {
+		names[f.Name] = f.Type != UnknownType
+	}
+	wanted := map[string]bool{} // false: a parameter of it is another field
+	for p := range query.Parts(filter) {
+		name := p.Name()
+		for !names[name] && strings.Contains(name, ".") {
+			name = name[:strings.LastIndexByte(name, '.')]
+		}
+		for wanted[name] = true; strings.Contains(name, "."); {
+			if name = name[:strings.LastIndexByte(name, '.')]; !wanted[name] {
+				wanted[name] = false
+			}
+		}
+	}
+	free := func(name string) string {
+		for names[name] {
+			name += "_"
+		}
+		return name
+	}
+	rules := &paging.Rules{Aside: rulesfile.Aside, Unknown: paging.UnknownRefuse, OnFault: paging.Refuse,
+		Params: paging.Params{Page: free("page"), Size: free("size"), Sort: free("sort"), Row: free("row")}}
+	for _, f := range fields {
+		if is, known := wanted[f.Name]; names[f.Name] && (is || !known && (!strings.Contains(f.Name, ".") || strings.HasPrefix(f.Name, rulesfile.Aside))) {
 			rules.Filters = append(rules.Filters, paging.FilterRule{Field: f.Name, Type: f.Type})
 		}
 	}
@@ -91,7 +115,7 @@ const wholeDays = "whole days"
 // instants rewrites an older fixed filter so that it keeps its meaning: a date that is compared
 // with a time becomes its midnight.
 func instants(fields []intake.Field, filter string) string {
-	rules := fixedRules(fields)
+	rules := fixedRules(fields, filter)
 	var parts []string
 	for p := range query.Parts(filter) {
 		part := p.Raw()
