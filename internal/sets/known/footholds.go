@@ -177,7 +177,7 @@ func (o *Footholds) catchUp(ctx context.Context, v view.View) error {
 		}
 		blocks := p.in
 		if len(p.at) > 0 {
-			q, err := v.Ask(o.selection)
+			q, err := o.question(v)
 			if err != nil {
 				return err
 			}
@@ -188,6 +188,20 @@ func (o *Footholds) catchUp(ctx context.Context, v view.View) error {
 		o.took(p, blocks)
 	}
 	return nil
+}
+
+// question is the question of the list, in the order of the footholds, on a view. Who sees the list may have
+// changed: a list that all callers saw is seen only by those whom no fixed filter binds once the set has one. The
+// error is a *lostError if nobody sees it any more.
+func (o *Footholds) question(v view.View) (view.Question, error) {
+	selection := o.selection
+	for range 2 {
+		if q, err := v.Ask(selection); err != nil || q.Name() == o.list.name {
+			return q, err
+		}
+		selection.Sees = !selection.Sees
+	}
+	return nil, &lostError{"nobody sees the list any more"}
 }
 
 func (o *Footholds) pending() bool {

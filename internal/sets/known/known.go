@@ -22,7 +22,9 @@
 //     (TestReadersInTransactionsDoNotWaitForEachOther)
 //  7. Nothing is without a bound: lists, changes of each, values, bytes of footholds. The least recently
 //     used go first. (TestShelvesDropTheLeastRecentlyUsed)
-//  8. Nobody waits for what is built in the background; who needs it before reads the plain way.
+//  8. A list moves by its own questions alone. Who sees it may change: a list that all callers saw is seen only by
+//     those whom no fixed filter binds, once the set has one. (TestAFixedFilterPartsListsThatWereOne)
+//  9. Nobody waits for what is built in the background; who needs it before reads the plain way.
 //     (TestDeepPagesBeforeThereAreFootholds)
 package known
 

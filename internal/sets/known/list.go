@@ -80,6 +80,9 @@ func (l *List) bring(ctx context.Context, q view.Question) error {
 
 // brought does so, and forsakes nothing or, if it may, single values that are in the way.
 func (l *List) brought(ctx context.Context, q view.Question, may bool) error {
+	if q.Name() != l.name {
+		return &view.Moved{Why: "who sees the list has changed"}
+	}
 	l.mu.Lock()
 	behind := l.behind(q.Mark())
 	l.mu.Unlock()
@@ -297,11 +300,16 @@ func (l *List) between(after, until view.Mark) (at []int, known bool) {
 // start begins to know a list at a state, or brings it there; a value that was found at that state may
 // then be kept. The error is a *lostError if the list cannot be brought there.
 func (l *List) start(ctx context.Context, q view.Question) error {
-	m := q.Mark()
 	l.mu.Lock()
-	if l.mark.State == nil && l.name != "" {
-		l.mark, l.from = m, m.Number
-	}
+	l.begin(q)
 	l.mu.Unlock()
 	return l.bring(ctx, q)
+}
+
+// begin begins to know a list at the state of one of its questions, if nothing is known of it. The caller holds the lock.
+func (l *List) begin(q view.Question) {
+	if l.mark.State == nil && q.Name() == l.name {
+		l.mark = q.Mark()
+		l.from = l.mark.Number
+	}
 }

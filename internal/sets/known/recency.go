@@ -57,7 +57,7 @@ func (k *Known) Ahead(v view.View) {
 		defer k.lately.busy.Store(false)
 		ctx, cancel := context.WithTimeout(k.running, useLasts)
 		defer cancel()
-		if q, err := v.Ask(u.selection); err == nil {
+		if q, err := u.question(v); err == nil {
 			if u.list.brought(ctx, q, false) == nil { // a failure is reported to whoever needs them
 				u.catchUp(ctx, v)
 			}

@@ -61,10 +61,7 @@ func (l *List) Watch(q view.Question) *Footholds {
 	o := l.orderOf(q)
 	l.mu.Lock()
 	defer l.mu.Unlock()
-	if l.mark.State == nil && l.name != "" {
-		l.mark = q.Mark()
-		l.from = l.mark.Number
-	}
+	l.begin(q)
 	if n := l.first + int64(len(l.changes)); len(o.states) == 0 && len(o.placed) == 0 {
 		o.done = n
 	}
