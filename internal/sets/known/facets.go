@@ -96,7 +96,7 @@ func (l *List) valuesAt(ctx context.Context, q view.Question, field string, limi
 	l.mu.Lock()
 	defer l.mu.Unlock()
 	f := l.facets[field]
-	if f == nil {
+	if f == nil || l.mark.Number < m.Number { // see totalAt
 		return nil, nil
 	}
 	counts := f.counts

@@ -104,7 +104,7 @@ func (l *List) totalAt(ctx context.Context, q view.Question, maximum int64) (fou
 		return limited.Total, true, nil
 	}
 	t := l.total
-	if t == nil {
+	if t == nil || l.mark.Number < m.Number { // forsaken meanwhile, and begun at an earlier state
 		return found, false, nil
 	}
 	n := t.n
