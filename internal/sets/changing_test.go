@@ -330,16 +330,22 @@ func allowed(err error) bool {
 	return err == nil || errors.Is(err, sets.ErrNoRecord) || errors.Is(err, sets.ErrStale) || errors.Is(err, sets.ErrKeyTaken) || errors.Is(err, pgx.ErrTxClosed)
 }
 
+// Writers pause longer by turns: what is done in the background after a change is then done before the next one.
+const (
+	quiet   = 2500 * time.Millisecond // length of a turn
+	quieter = 8                       // times as long
+)
+
 // write writes until the end.
 func (m *model) write(ctx context.Context, pause time.Duration) error {
-	for ctx.Err() == nil {
+	for began := time.Now(); ctx.Err() == nil; {
 		var err error
-		switch n := rand.IntN(400); {
+		switch n := rand.IntN(200); {
 		case m.other != "":
 			err = m.inSQL(ctx)
 		case n == 0:
 			err = m.anew(ctx)
-		case n < 200:
+		case n < 100:
 			err = m.byService(ctx)
 		default:
 			err = m.inSQL(ctx)
@@ -353,9 +359,13 @@ func (m *model) write(ctx context.Context, pause time.Duration) error {
 				m.pool.Exec(ctx, strings.ReplaceAll(touchTrigger, "TABLE", table))
 			}
 		}
+		wait := pause
+		if time.Since(began)/quiet%2 == 1 {
+			wait *= quieter
+		}
 		select {
 		case <-ctx.Done():
-		case <-time.After(time.Duration(rand.Int64N(int64(2*pause) + 1))):
+		case <-time.After(time.Duration(rand.Int64N(int64(2*wait) + 1))):
 		}
 	}
 	return nil
