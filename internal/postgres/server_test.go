@@ -117,7 +117,7 @@ func TestTroubleIsNamed(t *testing.T) {
 	version := filepath.Join(cluster, "PG_VERSION")
 	require.NoError(t, os.WriteFile(version, []byte("7\n"), 0o600))
 	_, err := Start(t.Context(), Options{Dir: dir})
-	assert.ErrorContains(t, err, "made by PostgreSQL 7, which is not installed")
+	assert.ErrorContains(t, err, "created by PostgreSQL 7, which is not installed")
 
 	require.NoError(t, os.WriteFile(version, []byte("none\n"), 0o600))
 	_, err = Start(t.Context(), Options{Dir: dir})
