@@ -272,7 +272,7 @@ func (l *List) trim(ctx context.Context, q view.Question) error {
 	for extra < len(l.changes) && l.changes[extra].Number == l.from {
 		extra++
 	}
-	// A change of a later state, which this one has already, makes nothing unknown.
+	// A change that is let go may have a number after the mark's. The mark has that change all the same.
 	l.from = min(l.from, l.mark.Number)
 	l.first += int64(extra)
 	l.changes = append(l.changes[:0:0], l.changes[extra:]...)
