@@ -1,11 +1,13 @@
 package paging
 
 import (
+	"errors"
 	"fmt"
 	"math"
 	"regexp"
 	"runtime"
 	"strings"
+	"sync"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -381,10 +383,28 @@ func TestRulesThatAreWrongReadNothing(t *testing.T) {
 				*rules = *right
 			}
 			wrong(rules)
-			_, err := rules.Read("page=2")
-			var mistake RuleError
-			require.ErrorAs(t, err, &mistake, entry)
-			assert.Equal(t, entry, mistake.Entry)
+			for range 2 {
+				_, err := rules.Read("page=2")
+				var mistake RuleError
+				require.ErrorAs(t, err, &mistake, entry)
+				assert.Equal(t, entry, mistake.Entry)
+			}
 		}
 	}
+}
+
+// Rules are only read: many may read by them, and copy them, at once.
+func TestReadingChangesNoRules(t *testing.T) {
+	rules, same := harbour(), harbour()
+	var readers sync.WaitGroup
+	for range 4 {
+		readers.Go(func() {
+			_, err := rules.Read("page=2&size=5")
+			copied := *rules
+			_, again := copied.Read("page=2")
+			assert.NoError(t, errors.Join(err, again))
+		})
+	}
+	readers.Wait()
+	assert.Equal(t, same, rules)
 }

@@ -108,8 +108,6 @@ type Rules struct {
 	// Sealer seals the cursors of lists that are sorted by a field which Show does not
 	// name. Rules files do not hold it. Left out: such lists have no cursors.
 	Sealer cursor.Sealer `json:"-"`
-
-	checked uintptr // the address of rules that are right: a copy is checked again
 }
 
 // Params are the parameters' names; an empty one has its default, named with it.
