@@ -14,6 +14,7 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+	"sync"
 	"syscall"
 	"testing"
 
@@ -45,14 +46,33 @@ type running struct {
 	cmd    *exec.Cmd
 	server string
 	env    []string // that its own command line is run with
-	stderr *bytes.Buffer
+	stderr *output
+}
+
+// output is what a program that goes on has written so far.
+type output struct {
+	mu   sync.Mutex
+	text []byte
+}
+
+func (o *output) Write(p []byte) (int, error) {
+	o.mu.Lock()
+	defer o.mu.Unlock()
+	o.text = append(o.text, p...)
+	return len(p), nil
+}
+
+func (o *output) String() string {
+	o.mu.Lock()
+	defer o.mu.Unlock()
+	return string(o.text)
 }
 
 // start runs "pageladder demo" and waits for the line with its address.
 func start(t *testing.T, args ...string) *running {
 	t.Helper()
 	t.Setenv("PAGELADDER_TOKEN", "") // the owner's of the data folder
-	r := &running{cmd: exec.Command(program, append(args, "--listen", "127.0.0.1:0")...), stderr: &bytes.Buffer{}}
+	r := &running{cmd: exec.Command(program, append(args, "--listen", "127.0.0.1:0")...), stderr: &output{}}
 	r.cmd.Stderr = r.stderr
 	out, err := r.cmd.StdoutPipe()
 	require.NoError(t, err)
