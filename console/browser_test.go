@@ -106,8 +106,8 @@ func (t *tab) sees(js string) {
 	ctx, cancel := context.WithTimeout(t.ctx, 3*time.Minute)
 	defer cancel()
 	// What is not on the page yet is no error. Looks go by a clock: a browser that draws nothing looks too.
-	looks := cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()", cd.WithPollingInterval(20*time.Millisecond))
-	if err := cd.Do(ctx, looks); err != nil {
+	looks := []cd.PollOption{cd.WithPollingInterval(20 * time.Millisecond), cd.WithPollingTimeout(0)}
+	if err := cd.Do(ctx, cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()", looks...)); err != nil {
 		t.Fatalf("never came true: %s\nat %s:\n%s", js, eval[string](t, "location.href"), eval[string](t, "document.body.innerText"))
 	}
 }

@@ -234,7 +234,7 @@ func TestDeskShowsHardValues(t *testing.T) {
 	assert.Equal(t, 61.0, eval[float64](b, "document.querySelectorAll('thead th').length"))
 	assert.Equal(t, 0.0, eval[float64](b, "document.querySelectorAll('tbody img, tbody b').length"), "markup in values stays text")
 	assert.NotContains(t, eval[string](b, "document.title"), "taken")
-	assert.LessOrEqual(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('tbody tr')].map(r => r.clientHeight))"), 130.0, "a long value does not stretch its row")
+	assert.LessOrEqual(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('.records tbody tr')].map(r => r.clientHeight))"), 130.0, "a long value does not stretch its row")
 	assert.Equal(t, eval[float64](b, "innerWidth"), eval[float64](b, "document.documentElement.scrollWidth"), "the table scrolls, not the page")
 	assert.Equal(t, "bdi", eval[string](b, "[...document.querySelectorAll('tbody bdi')].find(e => e.innerText.includes('مرساة')).localName"))
 }
@@ -275,7 +275,7 @@ func TestDeskAsksByTheNamesThatTheServiceTells(t *testing.T) {
 	require.NoError(t, cd.Do(b.ctx, cd.EmulateViewport(390, 800)))
 	b.visit("/sets/odd?size=10&page=1")
 	b.at("/sets/odd?size=10&page=1", "1–10 of 40")
-	assert.Less(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('tbody tr')].map(r => r.getBoundingClientRect().height))"), 60.0, "a long text beyond the edge makes no tall row")
+	assert.Less(t, eval[float64](b, "Math.max(...[...document.querySelectorAll('.records tbody tr')].map(r => r.getBoundingClientRect().height))"), 60.0, "a long text beyond the edge makes no tall row")
 }
 
 // What a new user looks for is in view, and explains itself.
@@ -284,7 +284,7 @@ func TestDeskExplainsItself(t *testing.T) {
 	const list = "/sets/arrivals?size=10&sort=-tonnage&cleared=true"
 	b.visit(list)
 	b.at(list, "1–10 of 260")
-	b.sees("[...document.querySelectorAll('tbody tr')].every(row => row.offsetHeight < 40)") // a long text takes one line
+	b.sees("[...document.querySelectorAll('.records tbody tr')].every(row => row.offsetHeight < 40)") // a long text takes one line
 	eval[cd.Void](b, "document.querySelector('.records .long').click();void 0")
 	b.sees("document.querySelector('.records .long[aria-expanded=true]').offsetHeight > 60")
 

@@ -13,7 +13,6 @@ import (
 	"strings"
 	"sync"
 	"sync/atomic"
-	"syscall"
 	"testing"
 	"time"
 
@@ -347,18 +346,22 @@ func TestNoAcknowledgedWriteIsLostWhenTheDatabaseIsKilled(t *testing.T) {
 	for range 3 {
 		before, refused := len(acknowledged), away.Load()
 		testkit.Eventually(t, func() bool { return len(acknowledged) > before+20 }, "writes go on")
-		require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGKILL))
+		back := testkit.KillServer(t)
 		testkit.Eventually(t, func() bool { return away.Load() > refused }, "the service says that its database is away")
+		testkit.Eventually(t, back, "the database is there again")
 	}
-	ready := func() bool { res, _ := send(t, "GET", at+"/readyz", sent{}); return res.StatusCode == http.StatusOK }
-	testkit.Eventually(t, ready, "the database is there again") // processes of the killed one may acknowledge a few writes before they notice
+	answers := func(path string) func() bool {
+		return func() bool { res, _ := send(t, "GET", at+path, sent{}); return res.StatusCode == http.StatusOK }
+	}
+	testkit.Eventually(t, answers("/readyz"), "the service has noticed")
 	before := len(acknowledged)
-	testkit.Eventually(t, func() bool { return ready() && len(acknowledged) > before+20 }, "and goes on without a restart")
+	testkit.Eventually(t, func() bool { return len(acknowledged) > before+20 }, "and goes on without a restart")
 	stop()
 	workers.Wait()
 	close(acknowledged)
-	there := map[float64]bool{}
-	for _, r := range readRecords(t, at+"/api/sets/lost_property/records/all", "") {
+	there, list := map[float64]bool{}, "/api/sets/lost_property/records/all"
+	testkit.Eventually(t, answers(list), "connections that broke are replaced")
+	for _, r := range readRecords(t, at+list, "") {
 		there[r["id"].(float64)] = true
 	}
 	for n := range acknowledged {

@@ -9,7 +9,6 @@ import (
 	"os"
 	"regexp"
 	"strings"
-	"syscall"
 	"testing"
 
 	"github.com/stretchr/testify/assert"
@@ -235,7 +234,7 @@ func TestDatabaseGoneIsSaidAndMended(t *testing.T) {
 	readPage(t, page)
 	reckon := sent{body: `{"query": "page=3", "total": 168}`, headers: map[string]string{"Content-Type": "application/json"}}
 	send(t, "POST", at+"/api/reckon", reckon)
-	require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGKILL))
+	back := testkit.KillServer(t)
 	var gone *http.Response
 	var says []byte
 	testkit.Eventually(t, func() bool {
@@ -248,7 +247,7 @@ func TestDatabaseGoneIsSaidAndMended(t *testing.T) {
 	assert.Contains(t, string(says), "database cannot be reached")
 	testkit.Eventually(t, func() bool {
 		res, _ := do(t, http.MethodGet, page)
-		return res.StatusCode == http.StatusOK
+		return back() && res.StatusCode == http.StatusOK
 	}, "it recovers without a restart")
 	res, _ = do(t, http.MethodGet, at+"/healthz")
 	assert.Equal(t, http.StatusOK, res.StatusCode)

@@ -197,6 +197,15 @@ func (m *template) open(t testing.TB) *sets.Store {
 // Server is the package's PostgreSQL.
 func Server() *postgres.Server { return server }
 
+// KillServer kills the package's PostgreSQL. The result says whether the next one is there: until then processes of
+// the killed one may answer.
+func KillServer(t testing.TB) (back func() bool) {
+	t.Helper()
+	killed := server.Pid()
+	require.NoError(t, syscall.Kill(killed, syscall.SIGKILL))
+	return func() bool { return server.Pid() != killed }
+}
+
 // Store opens a store in a database of its own.
 func Store(t testing.TB) *sets.Store {
 	t.Helper()
