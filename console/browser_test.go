@@ -138,7 +138,7 @@ func (t *tab) at(address, rows string) {
 
 func (t *tab) firstCell(column int) string {
 	t.Helper()
-	return eval[string](t, fmt.Sprintf("document.querySelector('tbody tr').cells[%d].innerText", column))
+	return eval[string](t, fmt.Sprintf("document.querySelector('.records tbody tr').cells[%d].innerText", column))
 }
 
 // fill types into the control that carries a label.

@@ -86,7 +86,7 @@ func TestConsoleSaysWhatIsWrong(t *testing.T) {
 	b.sees(`document.querySelector('[role=alert]')?.innerText.includes('no record set named "nowhere"')`)
 	b.visit("/sets/lost_property")
 	b.at("/sets/lost_property", "no records")
-	b.sees("document.querySelector('tbody').innerText.includes('No records on this page') && !document.querySelector('.ladder')")
+	b.sees("document.querySelector('.records tbody').innerText.includes('No records on this page') && !document.querySelector('.ladder')")
 	b.visit("/sets/arrivals?page=2&note=<b>x</b>&size=7")
 	b.at("/sets/arrivals?page=2&note=%3Cb%3Ex%3C/b%3E&size=7", "8–14 of 347")
 	assert.Equal(t, "7", eval[string](b, "document.querySelector('.below select').selectedOptions[0].text"), "a size that is not offered is shown too")
@@ -296,7 +296,7 @@ func TestOnAPhone(t *testing.T) {
 
 	written := regexp.MustCompile(`\d{4}-\d\d-\d\d \d\d:\d\d UTC`)
 	other := regexp.MustCompile(`\d:\d\d(:\d\d)?\s*[AP]M|(Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)[a-z]* \d|\d/\d+/\d|\dT\d\d:`)
-	for path, ready := range map[string]string{"/": ".set-card", "/tokens": ".tokens tbody tr", "/sets/arrivals": "tbody tr"} {
+	for path, ready := range map[string]string{"/": ".set-card", "/tokens": ".tokens tbody tr", "/sets/arrivals": ".records tbody tr"} {
 		b.visit(path)
 		b.sees(fmt.Sprintf("!!document.querySelector(%q)", ready))
 		text := eval[string](b, "document.getElementById('main').innerText")
@@ -305,11 +305,11 @@ func TestOnAPhone(t *testing.T) {
 	}
 
 	b.visit("/lists/arrivals?size=5")
-	b.sees("document.querySelectorAll('tbody tr').length === 5")
-	labels := eval[[]string](b, "[...document.querySelector('tbody tr').cells].map(c => getComputedStyle(c, '::before').content)")
-	heads := eval[[]string](b, "[...document.querySelectorAll('thead th')].map(h => JSON.stringify(h.textContent))")
+	b.sees("document.querySelectorAll('.records tbody tr').length === 5")
+	labels := eval[[]string](b, "[...document.querySelector('.records tbody tr').cells].map(c => getComputedStyle(c, '::before').content)")
+	heads := eval[[]string](b, "[...document.querySelectorAll('.records thead th')].map(h => JSON.stringify(h.textContent))")
 	assert.Equal(t, heads, labels)
-	for _, cell := range eval[[][]float64](b, "[...document.querySelectorAll('tbody td')].map(c => { const r = c.getBoundingClientRect(); return [r.left, r.right] }).filter(r => r[1] > 0)") {
+	for _, cell := range eval[[][]float64](b, "[...document.querySelectorAll('.records tbody td')].map(c => { const r = c.getBoundingClientRect(); return [r.left, r.right] }).filter(r => r[1] > 0)") {
 		assert.GreaterOrEqual(t, cell[0], 0.0)
 		assert.LessOrEqual(t, cell[1], 360.0)
 		assert.Greater(t, cell[1]-cell[0], 300.0, "no cell is tall by being narrow")
@@ -344,7 +344,7 @@ func BenchmarkNextPage(b *testing.B) {
 	store.Indexed()
 	tb := openOn(b, testkit.ServeStore(b, store))
 	tb.visit("/sets/long?size=100")
-	tb.sees("document.querySelectorAll('tbody tr').length >= 100")
+	tb.sees("document.querySelectorAll('.records tbody tr').length >= 100")
 	var took, tasks []float64
 	for b.Loop() {
 		next, err := cd.Run(tb.ctx, cd.Evaluate[[]float64](`(async () => {

@@ -278,7 +278,7 @@ func TestATableIsAttached(t *testing.T) {
 	b.tick("Show secret")
 	b.click("button", "Attach")
 	b.at("/sets/hulls", "1–2 of 2")
-	assert.NotContains(t, eval[string](b, "document.querySelector('thead').innerText"), "secret")
+	assert.NotContains(t, eval[string](b, "document.querySelector('.records thead').innerText"), "secret")
 
 	// Its owner runs the script that is shown, and the page says at once that it is in place.
 	b.click("link", "Follow its table")
