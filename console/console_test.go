@@ -305,11 +305,11 @@ func TestOnAPhone(t *testing.T) {
 	}
 
 	b.visit("/lists/arrivals?size=5")
-	b.sees("document.querySelectorAll('.records tbody tr').length === 5")
-	labels := eval[[]string](b, "[...document.querySelector('.records tbody tr').cells].map(c => getComputedStyle(c, '::before').content)")
-	heads := eval[[]string](b, "[...document.querySelectorAll('.records thead th')].map(h => JSON.stringify(h.textContent))")
+	b.sees("document.querySelectorAll('tbody tr').length === 5")
+	labels := eval[[]string](b, "[...document.querySelector('tbody tr').cells].map(c => getComputedStyle(c, '::before').content)")
+	heads := eval[[]string](b, "[...document.querySelectorAll('thead th')].map(h => JSON.stringify(h.textContent))")
 	assert.Equal(t, heads, labels)
-	for _, cell := range eval[[][]float64](b, "[...document.querySelectorAll('.records tbody td')].map(c => { const r = c.getBoundingClientRect(); return [r.left, r.right] }).filter(r => r[1] > 0)") {
+	for _, cell := range eval[[][]float64](b, "[...document.querySelectorAll('tbody td')].map(c => { const r = c.getBoundingClientRect(); return [r.left, r.right] }).filter(r => r[1] > 0)") {
 		assert.GreaterOrEqual(t, cell[0], 0.0)
 		assert.LessOrEqual(t, cell[1], 360.0)
 		assert.Greater(t, cell[1]-cell[0], 300.0, "no cell is tall by being narrow")
