@@ -31,10 +31,10 @@ func source(t *testing.T) (superuser, reader string) {
 		create table "odd ""schema"."the ""boats" (extra text, "no ""1" int primary key, name varchar(20), fee numeric(8,2), at timestamptz, tags text[], secret text, raw jsonb);
 		insert into "odd ""schema"."the ""boats" select 'x', n, case when n %% 7 > 0 then 'boat ' || n end, n / 4.0, '2026-03-01T00:00:00Z'::timestamptz + n * interval '1 hour', array['a','b'], 's', '{"n":1}' from generate_series(1, 95) n;
 		create view boats_view as select name, fee from "odd ""schema"."the ""boats";
-		create role %[1]s login password 'x';
+		create role %[1]s login password '%[2]s';
 		grant usage on schema "odd ""schema" to %[1]s;
 		grant select ("no ""1", name, fee, at, tags, raw) on "odd ""schema"."the ""boats" to %[1]s;
-		grant select on boats_view to %[1]s`, role))
+		grant select on boats_view to %[1]s`, role, testkit.Quick("x")))
 	require.NoError(t, err)
 	u.User = url.UserPassword(role, "x")
 	return superuser, u.String()

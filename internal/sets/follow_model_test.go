@@ -113,7 +113,7 @@ func newFollowedModel(t *testing.T, collation, parted string, over func(*url.URL
 	require.NoError(t, err)
 	t.Cleanup(m.pool.Close)
 	_, err = m.pool.Exec(t.Context(), "create schema yard;"+strings.NewReplacer("COLLATION", collation, "PARTED", parted).Replace(followedModel)+
-		"create role "+role+" login password 'x'; grant usage on schema yard to "+role+"; grant select on yard.changing to "+role)
+		"create role "+role+" login password '"+testkit.Quick("x")+"'; grant usage on schema yard to "+role+"; grant select on yard.changing to "+role)
 	require.NoError(t, err)
 	u.User = url.UserPassword(role, "x")
 	address := over(u)

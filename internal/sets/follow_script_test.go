@@ -70,7 +70,7 @@ func TestScriptsRunNothingThatANameSays(t *testing.T) {
 	u, err := url.Parse(admin)
 	require.NoError(t, err)
 	role := u.Path[1:] + `"it's \a ` + "\n; --"
-	do("create role " + quote(role) + " login password 'x'")
+	do("create role " + quote(role) + " login password '" + testkit.Quick("x") + "'")
 	u.User = url.UserPassword(role, "x")
 	require.NoError(t, store.AddSource("yard", u.String()))
 	for i, name := range hostileNames {

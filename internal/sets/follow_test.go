@@ -47,8 +47,8 @@ func newFleetBy(t *testing.T, table, key string, shown ...string) *fleet {
 	conn, err := pgx.Connect(t.Context(), admin)
 	require.NoError(t, err)
 	defer conn.Close(t.Context())
-	_, err = conn.Exec(t.Context(), fmt.Sprintf(`create role %[1]s login password 'x'; create role owner_%[2]s login password 'x';
-		grant create on database %[2]s to owner_%[2]s; grant set on parameter session_replication_role to owner_%[2]s; create schema yard authorization owner_%[2]s; grant usage on schema yard to %[1]s`, f.role, name))
+	_, err = conn.Exec(t.Context(), fmt.Sprintf(`create role %[1]s login password '%[3]s'; create role owner_%[2]s login password '%[3]s';
+		grant create on database %[2]s to owner_%[2]s; grant set on parameter session_replication_role to owner_%[2]s; create schema yard authorization owner_%[2]s; grant usage on schema yard to %[1]s`, f.role, name, testkit.Quick("x")))
 	require.NoError(t, err)
 	u.User = url.UserPassword("owner_"+name, "x")
 	f.owner, err = pgx.Connect(t.Context(), u.String())

@@ -6,6 +6,7 @@ import (
 	"bytes"
 	"context"
 	"encoding/json"
+	"errors"
 	"fmt"
 	"log/slog"
 	"net"
@@ -71,6 +72,9 @@ func withPostgres(m *testing.M) int {
 	})
 	if err != nil {
 		return failed(err)
+	}
+	if err := letInQuickly(); err != nil {
+		return failed(errors.Join(err, server.Stop()))
 	}
 	code := m.Run()
 	for _, end := range slices.Backward(atEnd) {

@@ -68,7 +68,7 @@ func TestReadersDoNotWaitForConnectionsOfBefore(t *testing.T) {
 	conn, err := pgx.Connect(t.Context(), admin.String())
 	require.NoError(t, err)
 	role := "reader_" + admin.Path[1:]
-	_, err = conn.Exec(t.Context(), "create role "+role+" login password 'x'")
+	_, err = conn.Exec(t.Context(), "create role "+role+" login password '"+testkit.Quick("x")+"'")
 	require.NoError(t, err)
 	require.NoError(t, conn.Close(t.Context()))
 	admin.User = url.UserPassword(role, "x")
