@@ -13,12 +13,12 @@ const beyond = 1 << 32
 
 // Life names the life of a database: it is another one after a restart, a restore of the whole
 // cluster or a promotion. What is known from one life is not updated in another.
-func Life(ctx context.Context, conn *pgx.Conn) (life string, err error) {
+func Life(ctx context.Context, conn *pgx.Conn) (life string, standby bool, err error) {
 	// On a standby the timeline is that of its last restart point.
-	err = conn.QueryRow(ctx, `select concat_ws(' ', (select system_identifier from pg_control_system()),
+	err = conn.QueryRow(ctx, `select pg_is_in_recovery(), concat_ws(' ', (select system_identifier from pg_control_system()),
 		case when pg_is_in_recovery() then 'standby ' || (select timeline_id from pg_control_checkpoint()) else left(pg_walfile_name(pg_current_wal_lsn()), 8) end,
-		(select oid from pg_database where datname = current_database()), pg_postmaster_start_time())`).Scan(&life)
-	return life, err
+		(select oid from pg_database where datname = current_database()), pg_postmaster_start_time())`).Scan(&standby, &life)
+	return life, standby, err
 }
 
 // epochSQL names the life of a database in which versions are given out: the cluster, its

@@ -156,7 +156,7 @@ func Unavailable(err error) bool {
 	var refused *pgconn.ConnectError
 	var network net.Error
 	switch code := Code(err); {
-	case errors.As(err, &refused):
+	case errors.As(err, &refused), errors.Is(err, ErrAway):
 		return true
 	case code != "": // connection trouble, no resources (disk, memory, connections), shutting down, starting up, read errors, a primary that has become a standby
 		return slices.ContainsFunc([]string{"08", "53", "57P", "58", readOnlyServer}, func(class string) bool { return strings.HasPrefix(code, class) })

@@ -119,10 +119,14 @@ func open(ctx context.Context, url string, readOnly bool) (*Store, error) {
 	postgres.Readable(config)
 	config.MaxConns = max(config.MaxConns, connections)
 	config.AfterConnect = s.catalog.Lives
+	if !readOnly {
+		s.catalog.Follow(config)
+	}
 	if s.pools, err = postgres.Connect(ctx, config, false); err != nil {
 		return nil, err
 	}
 	s.catalog.Use(s.pools.Main)
+	s.catalog.OnCut(s.pools.Renew)
 	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: readOnly})
 	s.known = known.New(s.running, later, func(ctx context.Context, set string) (view.View, error) {
 		return s.sources.Open(ctx, set, view.Still, false)

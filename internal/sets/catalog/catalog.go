@@ -3,6 +3,7 @@ package catalog
 import (
 	"context"
 	"errors"
+	"fmt"
 	"strconv"
 	"strings"
 	"sync"
@@ -15,6 +16,7 @@ import (
 	"golang.org/x/sync/singleflight"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/postgres"
 )
 
 // channel is the NOTIFY channel on which services that share a database notify each other which set
@@ -35,6 +37,9 @@ const (
 	beat     = 500 * time.Millisecond
 	beatWait = time.Second // longest wait for the answer to a beat
 	silence  = 1800 * time.Millisecond
+	// longSilence is the silence after which everything that waits for the database gets an error: a server that
+	// does not answer for as long has most likely been replaced.
+	longSilence = 3 * time.Second
 )
 
 // Catalog remembers sets as they were last seen. While it receives notices, what it remembers is
@@ -46,6 +51,8 @@ type Catalog struct {
 	Purged func()
 
 	pool    *pgxpool.Pool
+	listens *pgx.ConnConfig   // of the listening connection
+	primary *postgres.Primary // nil: any server will do, and nobody listens
 	running context.Context
 	life    lifetime
 
@@ -59,6 +66,21 @@ type Catalog struct {
 // New makes a catalogue. Its questions for sets end with a context.
 func New(running context.Context) *Catalog {
 	return &Catalog{running: running, sets: map[string]seen{}, Purged: func() {}}
+}
+
+// Follow has a pool follow the one server that is listened to, over a connection of its own.
+func (c *Catalog) Follow(config *pgxpool.Config) {
+	c.listens = config.ConnConfig.Copy()
+	c.listens.ConnectTimeout = beatWait // for each of the hosts
+	c.primary = postgres.NewPrimary()
+	c.primary.Follow(config)
+}
+
+// OnCut sets what is called when connections have been cut, so that pools forget them.
+func (c *Catalog) OnCut(forget func()) {
+	if c.primary != nil {
+		c.primary.Cut = forget
+	}
 }
 
 // Use says over which connections sets are read and changed. Each of them has gone through Lives.
@@ -296,9 +318,12 @@ func (n *notices) hear(notice *pgconn.Notification) {
 
 // Listen receives notices until the context of New ends, over a connection of its own.
 func (c *Catalog) Listen() {
+	silent := time.AfterFunc(longSilence, c.primary.Silent)
+	defer silent.Stop()
 	for c.running.Err() == nil {
-		c.listenOnce(c.running)
+		c.listenOnce(c.running, silent)
 		c.deaf()
+		c.primary.Lost()
 		c.Purged() // a notice of it may be missed
 		select {
 		case <-c.running.Done():
@@ -307,9 +332,10 @@ func (c *Catalog) Listen() {
 	}
 }
 
-// listenOnce receives notices over one connection until that fails or falls silent.
-func (c *Catalog) listenOnce(ctx context.Context) error {
-	config := c.pool.Config().ConnConfig
+// listenOnce receives notices over one connection until that fails or falls silent. Each answer puts off that all who
+// wait get an error.
+func (c *Catalog) listenOnce(ctx context.Context, silent *time.Timer) error {
+	config := c.listens.Copy()
 	heard := notices{Catalog: c}
 	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { heard.hear(notice) }
 	conn, err := pgx.ConnectConfig(ctx, config)
@@ -321,6 +347,13 @@ func (c *Catalog) listenOnce(ctx context.Context) error {
 		defer cancel()
 		conn.Close(ctx)
 	}()
+	first, cancel := context.WithTimeout(ctx, beatWait)
+	defer cancel()
+	life, err := c.lives(first, conn)
+	if err != nil {
+		return err
+	}
+	c.primary.Heard(life, conn.PgConn().Conn().RemoteAddr().String())
 	for question := "listen " + channel; ; question = "select" {
 		startedAt := time.Now()
 		answer, cancel := context.WithTimeout(ctx, beatWait)
@@ -330,6 +363,7 @@ func (c *Catalog) listenOnce(ctx context.Context) error {
 			return err
 		}
 		c.hears(startedAt)
+		silent.Reset(longSilence)
 		for until := startedAt.Add(beat); time.Now().Before(until); {
 			wait, cancel := context.WithDeadline(ctx, until)
 			err := conn.PgConn().WaitForNotification(wait)
@@ -351,15 +385,27 @@ type lifetime struct {
 	epoch atomic.Uint32 // OID of the catalogue's table
 }
 
-// Lives notes which life of the database a new connection belongs to. If it is another one,
-// everything remembered is dropped. All connections to the life before are broken by then.
+// Lives admits a new connection, if it leads to the server that is listened to.
 func (c *Catalog) Lives(ctx context.Context, conn *pgx.Conn) error {
-	name, err := changes.Life(ctx, conn)
+	name, err := c.lives(ctx, conn)
+	if err != nil || c.primary == nil {
+		return err
+	}
+	return c.primary.Admit(conn, name)
+}
+
+// lives notes which life of the database a new connection belongs to. If it is another one,
+// everything remembered is dropped. The error is postgres.ErrAway for a standby, where the primary is wanted.
+func (c *Catalog) lives(ctx context.Context, conn *pgx.Conn) (string, error) {
+	name, standby, err := changes.Life(ctx, conn)
+	if err == nil && standby && c.primary != nil {
+		err = fmt.Errorf("%w: the server at this address is a standby", postgres.ErrAway)
+	}
 	if err == nil {
 		err = c.BeginEpoch(ctx, conn)
 	}
 	if err != nil {
-		return err
+		return "", err
 	}
 	c.life.mu.Lock()
 	defer c.life.mu.Unlock()
@@ -368,7 +414,7 @@ func (c *Catalog) Lives(ctx context.Context, conn *pgx.Conn) error {
 		c.Purged()
 	}
 	c.life.name = name
-	return nil
+	return name, nil
 }
 
 // BeginEpoch makes sure that versions of another life of the database are not taken for those of

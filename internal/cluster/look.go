@@ -1,0 +1,116 @@
+package cluster
+
+import (
+	"bytes"
+	"context"
+	"encoding/json"
+	"fmt"
+	"io"
+	"net/http"
+	"slices"
+	"sync"
+	"time"
+)
+
+// Node is what a node's Patroni says of it.
+type Node struct {
+	Name     string
+	Role     string // "" if it does not answer
+	State    string
+	Timeline int
+	Sync     bool // a write is acknowledged once this standby has it
+}
+
+// Primary reports whether it is the primary.
+func (n Node) Primary() bool { return n.Role == "master" || n.Role == "primary" }
+
+// lookTime is how long one answer may take.
+const lookTime = time.Second
+
+// Look asks each node.
+func (c *Cluster) Look(ctx context.Context) []Node {
+	nodes := make([]Node, len(c.Nodes))
+	var wait sync.WaitGroup
+	for i, name := range c.Nodes {
+		wait.Go(func() {
+			var is struct {
+				Role, State string
+				Timeline    int
+				Sync        bool `json:"sync_standby"`
+			}
+			if err := c.get(ctx, name+" rest", "/patroni", &is); err != nil {
+				is.Role, is.State = "", "does not answer"
+			}
+			nodes[i] = Node{name, is.Role, is.State, is.Timeline, is.Sync}
+		})
+	}
+	wait.Wait()
+	return nodes
+}
+
+// Leader is the name of the primary; "" if there is none.
+func (c *Cluster) Leader(ctx context.Context) string {
+	for _, n := range c.Look(ctx) {
+		if n.Primary() {
+			return n.Name
+		}
+	}
+	return ""
+}
+
+// Answers reports whether something answers 200 at a path.
+func (c *Cluster) Answers(ctx context.Context, name, path string) bool {
+	return c.get(ctx, name, path, nil) == nil
+}
+
+// get asks for JSON.
+func (c *Cluster) get(ctx context.Context, name, path string, into any) error {
+	return c.do(ctx, lookTime, http.MethodGet, name, path, nil, into)
+}
+
+func (c *Cluster) do(ctx context.Context, limit time.Duration, method, name, path string, body []byte, into any) error {
+	ctx, cancel := context.WithTimeout(ctx, limit)
+	defer cancel()
+	req, err := http.NewRequestWithContext(ctx, method, c.URL(name)+path, bytes.NewReader(body))
+	if err != nil {
+		return err
+	}
+	if body != nil {
+		req.SetBasicAuth("operator", c.Secrets["rest"])
+	}
+	res, err := http.DefaultClient.Do(req)
+	if err != nil {
+		return err
+	}
+	defer res.Body.Close()
+	text, err := io.ReadAll(io.LimitReader(res.Body, 1<<20))
+	if err != nil {
+		return err
+	}
+	if res.StatusCode >= 300 {
+		return fmt.Errorf("%s %s: %d %s", method, path, res.StatusCode, bytes.TrimSpace(text))
+	}
+	if into == nil {
+		return nil
+	}
+	return json.Unmarshal(text, into)
+}
+
+// switchTime is how long a switchover may take.
+const switchTime = 60 * time.Second
+
+// Switchover makes another node the primary; "": one that Patroni chooses.
+func (c *Cluster) Switchover(ctx context.Context, to string) error {
+	leader := c.Leader(ctx)
+	if leader == "" {
+		return fmt.Errorf("no node is the primary at the moment")
+	}
+	if to != "" && !slices.Contains(c.Nodes, to) {
+		return c.node(to)
+	}
+	body, err := json.Marshal(map[string]string{"leader": leader, "candidate": to})
+	if err != nil {
+		return err
+	}
+	return c.do(ctx, switchTime, http.MethodPost, leader+" rest", "/switchover", body, nil)
+}
