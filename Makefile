@@ -11,7 +11,7 @@ CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!consol
 # nothing here uses takes an eighth of all the time for compiling.
 export GOFLAGS += -trimpath -tags=nomsgpack
 
-.PHONY: demo test properties soak race times mutants packages-demo packages-test check build console format bench clean
+.PHONY: demo test test-cluster cluster properties soak race times mutants packages-demo packages-test packages-cluster check build console format bench clean
 
 demo: packages-demo build
 	exec bin/pageladder demo $(ARGS)
@@ -21,6 +21,9 @@ packages-demo:
 	@deploy/packages postgresql-15
 packages-test:
 	@deploy/packages postgresql-15 mariadb-server pgbouncer chromium-headless-shell fonts-dejavu-core wbritish
+
+packages-cluster:
+	@deploy/packages postgresql-15 patroni etcd-server haproxy
 
 build: bin/pageladder
 
@@ -47,6 +50,15 @@ DRAWS := 500
 properties:
 	go test -vet=off -c -o bin/paging.test ./paging
 	cd paging && ulimit -v 4000000 && GOMEMLIMIT=1GiB ../bin/paging.test -test.run '^Test' -rapid.checks=$(DRAWS)
+
+# The cluster of docs/cluster.md on this machine; bin/cluster then lets parts of it fail, and ends it.
+cluster: packages-cluster build
+	go build -o bin/cluster ./cmd/cluster
+	bin/cluster up
+
+# What callers notice while parts of a cluster fail.
+test-cluster: packages-cluster
+	PAGELADDER_CLUSTER=1 go test -vet=off -count=1 -timeout 10m -v ./internal/cluster
 
 # The long draws of the tests, without a limit of time. It prints the seed of what fails.
 RAPID := $(shell git grep -l pgregory.net/rapid -- '*_test.go' | xargs dirname | sort -u | sed 's|^|./|')

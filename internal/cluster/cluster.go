@@ -3,7 +3,6 @@
 package cluster
 
 import (
-	"cmp"
 	"context"
 	"crypto/rand"
 	"encoding/json"
@@ -25,9 +24,6 @@ import (
 	files "pageladder.example/deploy/cluster"
 	"pageladder.example/internal/postgres"
 )
-
-// Packages are the Debian packages that a cluster needs.
-var Packages = []string{"postgresql-15", "patroni", "etcd-server", "haproxy"}
 
 // Cluster is a cluster in a folder. Each of its methods may be called by another process than the one that started it.
 type Cluster struct {
@@ -79,16 +75,16 @@ func (c *Cluster) save() error {
 	return os.Rename(path+".new", path)
 }
 
-// New makes a cluster in a folder, which does not exist or is empty. Nothing of it runs yet.
+// New makes a cluster in a folder, which does not exist yet: nobody else has made it. Nothing of it runs yet.
 func New(dir, program string) (*Cluster, error) {
 	if err := installed(); err != nil {
 		return nil, err
 	}
-	if err := os.MkdirAll(dir, 0o711); err != nil { // the account of PostgreSQL passes through
+	if err := os.Mkdir(dir, 0o711); err != nil { // the account of PostgreSQL passes through
+		if errors.Is(err, os.ErrExist) {
+			err = fmt.Errorf("%s is there already; if a cluster runs in it, end that with: bin/cluster down", dir)
+		}
 		return nil, err
-	}
-	if left, err := os.ReadDir(dir); err != nil || len(left) > 0 {
-		return nil, cmp.Or(err, fmt.Errorf("%s is not empty; if a cluster ran there, end it with: bin/cluster down", dir))
 	}
 	c := &Cluster{Dir: dir, Program: program, Nodes: nodeNames, Services: serviceNames, Ports: map[string]int{}, Secrets: map[string]string{}, Started: map[string]*Process{}}
 	names := []string{"etcd", "etcd peer", "front", "primary"}

@@ -12,16 +12,14 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// The tests of this package are run by make test-cluster: they need some minutes, and Debian packages of their own.
-func TestMain(m *testing.M) {
-	if os.Getenv("PAGELADDER_CLUSTER") == "" {
-		os.Exit(0)
-	}
-	os.Exit(m.Run())
-}
+// asked is set in the environment where these tests are to run.
+const asked = "PAGELADDER_CLUSTER"
 
 // start starts a cluster, which ends with the test.
 func start(t *testing.T) *cluster.Cluster {
+	if os.Getenv(asked) == "" {
+		t.Skip("is run by make test-cluster: it needs minutes, and Debian packages of its own")
+	}
 	dir := t.TempDir()
 	program, err := testkit.Binary(dir)
 	require.NoError(t, err)
@@ -29,7 +27,7 @@ func start(t *testing.T) *cluster.Cluster {
 	require.NoError(t, err)
 	t.Cleanup(func() {
 		if t.Failed() {
-			copyLogs(t, c)
+			showLogs(t, c)
 		}
 		require.NoError(t, c.Down())
 	})
@@ -41,12 +39,12 @@ func start(t *testing.T) *cluster.Cluster {
 	return c
 }
 
-func copyLogs(t *testing.T, c *cluster.Cluster) {
-	to := os.Getenv("PAGELADDER_CLUSTER")
+// showLogs shows the end of each part's log.
+func showLogs(t *testing.T, c *cluster.Cluster) {
 	logs, _ := filepath.Glob(filepath.Join(c.Dir, "*.log"))
 	for _, path := range logs {
-		if text, err := os.ReadFile(path); err == nil && len(to) > 1 {
-			os.WriteFile(filepath.Join(to, filepath.Base(path)), text, 0o600)
+		if text, err := os.ReadFile(path); err == nil {
+			t.Logf("%s:\n%s", filepath.Base(path), text[max(0, len(text)-4000):])
 		}
 	}
 }

@@ -37,7 +37,7 @@ type load struct {
 	reads atomic.Int64
 
 	mu       sync.Mutex
-	ids2     map[int64]bool // acknowledged
+	kept     map[int64]bool // acknowledged
 	statuses map[string]int
 	wrong    []string
 	slowest  time.Duration
@@ -134,7 +134,7 @@ func (l *load) write(ctx context.Context, token string) {
 				done = true
 				l.acked.Add(1)
 				l.mu.Lock()
-				l.ids2[id] = true
+				l.kept[id] = true
 				l.wrote.now()
 				l.mu.Unlock()
 			default:
@@ -202,7 +202,7 @@ func (l *load) readPages(ctx context.Context, token string) {
 func during(t *testing.T, c *cluster.Cluster, happens func()) {
 	token, err := os.ReadFile(filepath.Join(c.Dir, c.Services[0], "owner-token"))
 	require.NoError(t, err)
-	l := &load{t: t, at: c.URL("front"), token: strings.TrimSpace(string(token)), http: &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: 20}}, ids2: map[int64]bool{}, statuses: map[string]int{}}
+	l := &load{t: t, at: c.URL("front"), token: strings.TrimSpace(string(token)), http: &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: 20}}, kept: map[int64]bool{}, statuses: map[string]int{}}
 	l.begin()
 	ctx, stop := context.WithCancel(t.Context())
 	var wait sync.WaitGroup
@@ -260,7 +260,7 @@ func (l *load) lost(t *testing.T, c *cluster.Cluster) (lost []int64) {
 		require.NoError(t, json.Unmarshal([]byte(line), &one), line)
 		there[one.ID] = true
 	}
-	for id := range l.ids2 {
+	for id := range l.kept {
 		if !there[id] {
 			lost = append(lost, id)
 		}

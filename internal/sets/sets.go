@@ -55,6 +55,9 @@ const connections = 8
 
 // Open connects to a database and migrates it.
 func Open(ctx context.Context, url string) (*Store, error) {
+	if err := postgres.Direct(ctx, url); err != nil {
+		return nil, err
+	}
 	if err := postgres.Migrate(ctx, url); err != nil {
 		return nil, err
 	}

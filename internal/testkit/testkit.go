@@ -465,8 +465,8 @@ func Standby(t testing.TB) *postgres.Server {
 }
 
 // Pooler starts a pooler of transactions before an address, which ends with the test, and gives the
-// address that it has.
-func Pooler(t testing.TB, to *url.URL) string {
+// address that it has. Settings such as "pool_mode = session" come last.
+func Pooler(t testing.TB, to *url.URL, more ...string) string {
 	t.Helper()
 	dir, err := tempDir()
 	require.NoError(t, err)
@@ -476,8 +476,8 @@ func Pooler(t testing.TB, to *url.URL) string {
 	require.NoError(t, err)
 	port := listener.Addr().(*net.TCPAddr).Port
 	require.NoError(t, listener.Close())
-	settings := fmt.Sprintf("[databases]\n* = host=%s port=%s\n[pgbouncer]\nlisten_addr = 127.0.0.1\nlisten_port = %d\nunix_socket_dir =\npool_mode = transaction\nauth_type = plain\nauth_file = %s/users\ndefault_pool_size = 10\n",
-		to.Hostname(), to.Port(), port, dir)
+	settings := fmt.Sprintf("[databases]\n* = host=%s port=%s\n[pgbouncer]\nlisten_addr = 127.0.0.1\nlisten_port = %d\nunix_socket_dir =\npool_mode = transaction\nauth_type = plain\nauth_file = %s/users\ndefault_pool_size = 10\n%s\n",
+		to.Hostname(), to.Port(), port, dir, strings.Join(more, "\n"))
 	require.NoError(t, os.WriteFile(filepath.Join(dir, "users"), fmt.Appendf(nil, "%q %q\n", to.User.Username(), password), 0o644))
 	require.NoError(t, os.WriteFile(filepath.Join(dir, "settings.ini"), []byte(settings), 0o644))
 	var said bytes.Buffer

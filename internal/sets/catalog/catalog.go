@@ -3,7 +3,6 @@ package catalog
 import (
 	"context"
 	"errors"
-	"fmt"
 	"strconv"
 	"strings"
 	"sync"
@@ -399,7 +398,7 @@ func (c *Catalog) Lives(ctx context.Context, conn *pgx.Conn) error {
 func (c *Catalog) lives(ctx context.Context, conn *pgx.Conn) (string, error) {
 	name, standby, err := changes.Life(ctx, conn)
 	if err == nil && standby && c.primary != nil {
-		err = fmt.Errorf("%w: the server at this address is a standby", postgres.ErrAway)
+		err = postgres.ErrStandby
 	}
 	if err == nil {
 		err = c.BeginEpoch(ctx, conn)

@@ -3,7 +3,6 @@ package source
 import (
 	"context"
 	"errors"
-	"strings"
 	"sync"
 	"time"
 
@@ -103,8 +102,7 @@ func (d *Database) now(ctx context.Context) (*pgxpool.Pool, bool, error) {
 
 // pooled reports whether an error means that a pooler does not accept session settings.
 func pooled(err error) bool {
-	var pg *pgconn.PgError
-	return errors.Is(err, errPooled) || errors.As(err, &pg) && strings.Contains(pg.Message, "unsupported startup parameter")
+	return errors.Is(err, errPooled) || postgres.Unsupported(err)
 }
 
 // open opens the pools. Through a transaction pooler nothing survives a transaction: no setting
