@@ -1,5 +1,5 @@
 // Package cluster runs, on loopback, what an operator runs on several machines: etcd, three PostgreSQL servers under
-// Patroni, HAProxy, and two services. Nothing here elects, replicates or routes.
+// Patroni, HAProxy, and two services. It elects, replicates and routes nothing by itself.
 package cluster
 
 import (
@@ -17,6 +17,7 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+	"syscall"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -75,7 +76,7 @@ func (c *Cluster) save() error {
 	return os.Rename(path+".new", path)
 }
 
-// New makes a cluster in a folder, which does not exist yet: nobody else has made it. Nothing of it runs yet.
+// New makes a cluster in a folder, which must not exist yet: it is nobody else's. Nothing of it runs yet.
 func New(dir, program string) (*Cluster, error) {
 	if err := installed(); err != nil {
 		return nil, err
@@ -316,7 +317,7 @@ func (c *Cluster) until(ctx context.Context, what string, holds func() bool) err
 }
 
 // owner is the account that runs PostgreSQL for root, which it refuses; nil: we are not root.
-func owner() (*account32, error) {
+func owner() (*syscall.Credential, error) {
 	if os.Geteuid() != 0 {
 		return nil, nil
 	}
@@ -326,7 +327,5 @@ func owner() (*account32, error) {
 	}
 	uid, err1 := strconv.ParseUint(u.Uid, 10, 32)
 	gid, err2 := strconv.ParseUint(u.Gid, 10, 32)
-	return &account32{uint32(uid), uint32(gid)}, errors.Join(err1, err2)
+	return &syscall.Credential{Uid: uint32(uid), Gid: uint32(gid)}, errors.Join(err1, err2)
 }
-
-type account32 struct{ Uid, Gid uint32 }

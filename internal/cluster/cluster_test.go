@@ -12,12 +12,12 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// asked is set in the environment where these tests are to run.
-const asked = "PAGELADDER_CLUSTER"
+// wanted is set in the environment where these tests are to run.
+const wanted = "PAGELADDER_CLUSTER"
 
 // start starts a cluster, which ends with the test.
 func start(t *testing.T) *cluster.Cluster {
-	if os.Getenv(asked) == "" {
+	if os.Getenv(wanted) == "" {
 		t.Skip("is run by make test-cluster: it needs minutes, and Debian packages of its own")
 	}
 	dir := t.TempDir()

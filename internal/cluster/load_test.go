@@ -73,7 +73,7 @@ const (
 
 func name(id int64) string { return fmt.Sprintf("entry %d", id*7919%1000) }
 
-// ask sends one request, and notes how long it took and what came.
+// ask sends one request, and notes how long it took and what the answer was.
 func (l *load) ask(ctx context.Context, method, path string, header http.Header, body []byte) (int, http.Header, []byte) {
 	began := time.Now()
 	req, err := http.NewRequestWithContext(ctx, method, l.at+path, bytes.NewReader(body))

@@ -15,7 +15,7 @@ import (
 	"time"
 )
 
-// Process is a process that was started. Its id may be another one's by now, which its start tells.
+// Process is a process that was started. Its id may be another one's by now: that one was started at another moment.
 type Process struct {
 	Pid     int    `json:"pid"`
 	Started string `json:"started"` // in clock ticks since the machine's start
@@ -85,7 +85,7 @@ func family(p *Process) []*Process {
 
 // launch starts a program in the background, which goes on when we end, and remembers it under a name. Its output
 // goes to NAME.log.
-func (c *Cluster) launch(name string, as *account32, program string, args ...string) error {
+func (c *Cluster) launch(name string, as *syscall.Credential, program string, args ...string) error {
 	log, err := os.OpenFile(filepath.Join(c.Dir, name+".log"), os.O_CREATE|os.O_APPEND|os.O_WRONLY, 0o600)
 	if err != nil {
 		return err
@@ -93,10 +93,7 @@ func (c *Cluster) launch(name string, as *account32, program string, args ...str
 	defer log.Close()
 	cmd := exec.Command(program, args...)
 	cmd.Dir, cmd.Stdout, cmd.Stderr = c.Dir, log, log
-	cmd.SysProcAttr = &syscall.SysProcAttr{Setsid: true}
-	if as != nil {
-		cmd.SysProcAttr.Credential = &syscall.Credential{Uid: as.Uid, Gid: as.Gid}
-	}
+	cmd.SysProcAttr = &syscall.SysProcAttr{Setsid: true, Credential: as}
 	if err := cmd.Start(); err != nil {
 		return err
 	}

@@ -90,9 +90,9 @@ func (p *Primary) Follow(config *pgxpool.Config) {
 		}
 		return nil
 	}
-	told := config.ConnConfig.OnPgError
+	before := config.ConnConfig.OnPgError
 	config.ConnConfig.OnPgError = func(conn *pgconn.PgConn, err *pgconn.PgError) bool {
-		return !replaced(err.Code) && (told == nil || told(conn, err)) // false: the connection is closed
+		return !replaced(err.Code) && (before == nil || before(conn, err)) // false: the connection is closed
 	}
 }
 
@@ -137,7 +137,7 @@ func (p *Primary) Heard(life, at string) {
 	p.cut(cut)
 }
 
-// Lost notes that nothing is heard at the moment: the next connection tells which server there is.
+// Lost notes that nothing is heard at the moment: the next connection shows which server there is.
 func (p *Primary) Lost() {
 	p.mu.Lock()
 	defer p.mu.Unlock()

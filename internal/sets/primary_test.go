@@ -65,7 +65,7 @@ func TestNobodyWaitsForASilentPrimary(t *testing.T) {
 	require.NoError(t, pool.Ping(t.Context()))
 }
 
-// addressIn is the address that a connection is made to.
+// addressIn is the address that a connection leads to.
 func addressIn(t *testing.T, config *pgx.ConnConfig) string {
 	conn, err := pgx.Connect(t.Context(), config.ConnString())
 	require.NoError(t, err)
@@ -73,7 +73,7 @@ func addressIn(t *testing.T, config *pgx.ConnConfig) string {
 	return conn.PgConn().Conn().RemoteAddr().String()
 }
 
-// Connections to a server that has been replaced answer nothing more, and no new one is made to it.
+// Connections to a server that has been replaced answer nothing more, and no new one leads to it.
 func TestConnectionsToAReplacedPrimaryAreCut(t *testing.T) {
 	life := "first"
 	p, pool := following(t, &life)
