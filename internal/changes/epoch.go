@@ -2,14 +2,20 @@ package changes
 
 import (
 	"context"
+	"crypto/rand"
+	mathrand "math/rand/v2"
 
 	"github.com/jackc/pgx/v5"
 )
 
-// beyond is how far versions jump after a restore or a promotion. The database may have given out
-// versions since the backup that it does not know of: at a thousand changes a second, 2³² are
-// those of seven weeks.
-const beyond = 1 << 32
+// Versions jump after a restore or a promotion: to the next multiple of 2³², and on by a random number below 2³¹. The
+// database may have given out versions since the backup that it does not know of: at a thousand changes a second, 2³² are
+// those of seven weeks. Two servers that were promoted from one state begin at different places: that n changes on each
+// give one version twice has a probability of n in 2³⁰.
+const (
+	beyond = 32 // bits
+	spread = 1 << 31
+)
 
 // Life names the life of a database: it is another one after a restart, a restore of the whole
 // cluster or a promotion. What is known from one life is not updated in another.
@@ -36,30 +42,50 @@ func BeginEpoch(ctx context.Context, conn *pgx.Conn) (catalogue uint32, err erro
 		return 0, err
 	}
 	var idle bool
-	if err := conn.QueryRow(ctx, "select pg_is_in_recovery() or to_regclass('pageladder.epoch') is null").Scan(&idle); err != nil || idle {
+	if err := conn.QueryRow(ctx, "select pg_is_in_recovery() or to_regclass('pageladder.epochs') is null").Scan(&idle); err != nil || idle {
 		return 0, err
 	}
 	var known bool
-	if err := conn.QueryRow(ctx, "select 'pageladder.record_set'::regclass::oid, exists (select from pageladder.epoch where epoch = "+epochSQL+")").Scan(&catalogue, &known); err != nil || known {
+	if err := conn.QueryRow(ctx, "select 'pageladder.record_set'::regclass::oid, "+inEpochSQL).Scan(&catalogue, &known); err != nil || known {
 		return catalogue, err
 	}
 	return catalogue, pgx.BeginFunc(ctx, conn, func(tx pgx.Tx) error {
 		if _, err := tx.Exec(ctx, "lock table pageladder.epoch in share row exclusive mode"); err != nil { // one at a time
 			return err
 		}
-		var first bool
-		if err := tx.QueryRow(ctx, "select exists (select from pageladder.epoch where epoch = "+epochSQL+"), not exists (select from pageladder.epoch)").Scan(&known, &first); err != nil || known {
+		var named, first bool
+		if err := tx.QueryRow(ctx, "select "+inEpochSQL+", exists (select from pageladder.epoch where epoch = "+epochSQL+"), not exists (select from pageladder.epoch)").Scan(&known, &named, &first); err != nil || known {
+			return err
+		}
+		if _, err := tx.Exec(ctx, `insert into pageladder.epochs (id, server, versions)
+			values ($1, `+epochSQL+`, coalesce((select jsonb_object_agg(name, version) from pageladder.record_set where source = ''), '{}'))`, rand.Text()); err != nil || named {
 			return err
 		}
 		if !first {
-			if _, err := tx.Exec(ctx, "update pageladder.record_set set version = version + $1 where source = ''", int64(beyond)); err != nil {
-				return err
-			}
-			if _, err := tx.Exec(ctx, "update pageladder.change_log l set floor = r.version from pageladder.record_set r where r.record_table = l.record_table and r.source = ''"); err != nil {
+			if err := jump(ctx, tx); err != nil {
 				return err
 			}
 		}
 		_, err := tx.Exec(ctx, "insert into pageladder.epoch (epoch) values ("+epochSQL+") on conflict (one) do update set epoch = excluded.epoch")
 		return err
 	})
+}
+
+// inEpochSQL is whether the epoch has begun, by programs that give it an id too.
+const inEpochSQL = `(exists (select from pageladder.epoch where epoch = ` + epochSQL + `) and
+	exists (select from (select server from pageladder.epochs order by number desc limit 1) e where e.server = ` + epochSQL + `))`
+
+// jump has versions, and the numbers of states of followed tables, go on from where none has been given out.
+func jump(ctx context.Context, tx pgx.Tx) error {
+	by := mathrand.Int64N(spread)
+	for _, sql := range []string{
+		"update pageladder.record_set set version = (((version >> $1) + 1) << $1) + $2 where source = ''",
+		"select setval('pageladder.mark_number', (((last_value >> $1) + 1) << $1) + $2) from pageladder.mark_number",
+	} {
+		if _, err := tx.Exec(ctx, sql, beyond, by); err != nil {
+			return err
+		}
+	}
+	_, err := tx.Exec(ctx, "update pageladder.change_log l set floor = r.version from pageladder.record_set r where r.record_table = l.record_table and r.source = ''")
+	return err
 }

@@ -11,7 +11,10 @@ import (
 	"github.com/jackc/tern/v2/migrate"
 )
 
-//go:embed migrations/*.sql
+// migrations made the schema until it could be updated back and forth; an older program accepts no more of them than
+// it knows. Steps have followed since: they only add, and are counted apart.
+//
+//go:embed migrations/*.sql steps/*.sql
 var migrations embed.FS
 
 // Schema is the schema that everything of the service's own lives in.
@@ -36,11 +39,22 @@ func migrateTo(ctx context.Context, url string, version int32) error {
 	if _, err := conn.Exec(ctx, "create schema if not exists "+Schema); err != nil {
 		return err
 	}
-	m, err := migrate.NewMigrator(ctx, conn, Schema+".schema_version")
+	if err := bring(ctx, conn, "migrations", "schema_version", version, func(is, known int32) error {
+		return fmt.Errorf("the database was last used by a newer Page Ladder: its schema is version %d, and this one knows %d; start the newer one, or restore a backup from before", is, known)
+	}); err != nil || version != newest {
+		return err
+	}
+	return bring(ctx, conn, "steps", "step", newest, func(_, known int32) error { return programFits(ctx, conn, known) })
+}
+
+// bring runs the migrations of a folder, which a table counts, up to a version. Where more of them have been run than we
+// know, it asks what to do about that, and runs none.
+func bring(ctx context.Context, conn *pgx.Conn, folder, table string, version int32, ahead func(is, known int32) error) error {
+	m, err := migrate.NewMigrator(ctx, conn, Schema+"."+table)
 	if err != nil {
 		return err
 	}
-	files, err := fs.Sub(migrations, "migrations")
+	files, err := fs.Sub(migrations, folder)
 	if err != nil {
 		return err
 	}
@@ -51,14 +65,27 @@ func migrateTo(ctx context.Context, url string, version int32) error {
 	if err != nil {
 		return err
 	}
-	if known := int32(len(m.Migrations)); is > known {
-		return fmt.Errorf("the database was last used by a newer Page Ladder: its schema is version %d, and this one knows %d; start the newer one, or restore a backup from before", is, known)
+	known := int32(len(m.Migrations))
+	if is > known {
+		return ahead(is, known)
 	}
 	if version == newest {
-		version = int32(len(m.Migrations))
+		version = known
 	}
 	if err := m.MigrateTo(ctx, version); err != nil {
 		return fmt.Errorf("migrating the database: %w", err)
+	}
+	return nil
+}
+
+// programFits is nil if the database may be used by a program that knows so many steps.
+func programFits(ctx context.Context, conn *pgx.Conn, known int32) error {
+	var oldest int32
+	if err := conn.QueryRow(ctx, "select oldest from "+Schema+".program").Scan(&oldest); err != nil {
+		return err
+	}
+	if oldest > known {
+		return fmt.Errorf("the database is of a newer Page Ladder: it needs one that knows step %d of its schema, and this one knows %d; start the newer one, or restore a backup from before", oldest, known)
 	}
 	return nil
 }

@@ -147,6 +147,28 @@ func TestMigratingTwiceChangesNothingAndNewerIsLeftAlone(t *testing.T) {
 		"the database was last used by a newer Page Ladder: its schema is version %d, and this one knows %d; start the newer one, or restore a backup from before", known+1, known))
 }
 
+// An older program goes on beside steps that it does not know, and takes none back, until a step says that it cannot.
+func TestAnOlderProgramGoesOnBesideNewerSteps(t *testing.T) {
+	s, err := Start(t.Context(), Options{Dir: dataDir(t)})
+	require.NoError(t, err)
+	defer s.Stop()
+	all, err := migrations.ReadDir("migrations")
+	require.NoError(t, err)
+	require.Len(t, all, 14, "programs from before steps accept no more; add a step")
+	steps, err := migrations.ReadDir("steps")
+	require.NoError(t, err)
+	require.NoError(t, Migrate(t.Context(), s.URL()))
+	assert.Equal(t, strconv.Itoa(len(steps)), query(t, s.URL(), "select version::text from pageladder.step"))
+	newer := query(t, s.URL(), "update pageladder.step set version = version + 1 returning version::text")
+	require.NoError(t, Migrate(t.Context(), s.URL()))
+	assert.Equal(t, newer, query(t, s.URL(), "select version::text from pageladder.step"))
+	query(t, s.URL(), fmt.Sprintf("update pageladder.program set oldest = %d returning oldest::text", len(steps)))
+	require.NoError(t, Migrate(t.Context(), s.URL()))
+	query(t, s.URL(), "update pageladder.program set oldest = oldest + 1 returning oldest::text")
+	assert.EqualError(t, Migrate(t.Context(), s.URL()), fmt.Sprintf(
+		"the database is of a newer Page Ladder: it needs one that knows step %d of its schema, and this one knows %d; start the newer one, or restore a backup from before", len(steps)+1, len(steps)))
+}
+
 // Services that start at the same time on an empty database, or on one of an earlier version, all
 // find it migrated.
 func TestMigrationsTakeTurns(t *testing.T) {

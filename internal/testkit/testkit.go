@@ -132,6 +132,14 @@ func DatabaseURL(t testing.TB) string {
 	return copyOf(t, "template1")
 }
 
+// CopyOf makes a database for one test that begins as the one of an address is, to which nobody is connected.
+func CopyOf(t testing.TB, address string) string {
+	t.Helper()
+	u, err := url.Parse(address)
+	require.NoError(t, err)
+	return copyOf(t, strings.TrimPrefix(u.Path, "/"))
+}
+
 // copyOf makes a database for one test that begins as another one is. It is dropped with the test:
 // a standby has to copy all that are there.
 func copyOf(t testing.TB, template string) string {
