@@ -96,14 +96,17 @@ func start(cmd *cobra.Command, dir, program string) (err error) {
 		return err
 	}
 	// One service names all hosts, the other one goes by HAProxy: both are right.
-	if err := c.StartService(cmd.Context(), c.Services[0], program, "demo", "--database-url", c.DatabaseURL()); err != nil {
+	if err := c.StartService(cmd.Context(), c.Services[0], program, "demo", "--database-url", c.DatabaseURL(), "--drain", drain); err != nil {
 		return err
 	}
-	if err := c.StartService(cmd.Context(), c.Services[1], program, "serve", "--database-url", c.RoutedURL()); err != nil {
+	if err := c.StartService(cmd.Context(), c.Services[1], program, "serve", "--database-url", c.RoutedURL(), "--drain", drain); err != nil {
 		return err
 	}
 	return status(cmd, c)
 }
+
+// drain is longer than HAProxy takes to notice that a service is about to end.
+const drain = "5s"
 
 func status(cmd *cobra.Command, c *cluster.Cluster) error {
 	t := tabwriter.NewWriter(cmd.OutOrStdout(), 0, 0, 2, ' ', 0)

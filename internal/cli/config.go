@@ -58,6 +58,7 @@ func configFlags(f *pflag.FlagSet) {
 	f.Int("burst", l.Burst, "requests that one caller may send at once on top of that")
 	f.Int("imports", l.Imports, "most imports at the same time")
 	f.Int("streams", l.Streams, "most streams at the same time")
+	f.Duration("drain", 0, "time between a signal to stop and the end of listening: /readyz is 503 meanwhile, so that callers are led elsewhere")
 	f.Int("answers", service.DefaultAnswers, "answers that are remembered and sent again while their set does not change; 0: none")
 	for _, name := range secretFlags {
 		f.Lookup(name).DefValue = ""
@@ -129,7 +130,7 @@ func readConfig(flags *pflag.FlagSet) (*config, error) {
 		Listen: v.GetString("listen"), DataDir: v.GetString("data-dir"), DatabaseURL: v.GetString("database-url"), Sources: v.GetStringMapString("source"),
 		TokenFile: v.GetString("token-file"), LogFormat: v.GetString("log-format"), LogLevel: v.GetString("log-level"),
 		Service: service.Options{Version: Version, PublicURL: v.GetString("public-url"), Hosts: v.GetStringSlice("host"), Origins: v.GetStringSlice("cors-origin"),
-			Proxies: v.GetStringSlice("proxy"), Answers: v.GetInt("answers"),
+			Proxies: v.GetStringSlice("proxy"), Answers: v.GetInt("answers"), Drain: v.GetDuration("drain"),
 			Limits: service.Limits{BodyBytes: v.GetInt64("max-body"), ImportBytes: v.GetInt64("max-import"), QueryBytes: v.GetInt("max-query"), Params: v.GetInt("max-params"),
 				RequestTime: v.GetDuration("request-time"), StreamTime: v.GetDuration("stream-time"), Rate: v.GetFloat64("rate"), Burst: v.GetInt("burst"),
 				Imports: v.GetInt("imports"), Streams: v.GetInt("streams")}},
@@ -169,10 +170,10 @@ func readConfig(flags *pflag.FlagSet) (*config, error) {
 		least float64
 	}{{"max-body", float64(lim.BodyBytes), 1024}, {"max-import", float64(lim.ImportBytes), 1024}, {"max-query", float64(lim.QueryBytes), 256}, {"max-params", float64(lim.Params), 1},
 		{"request-time", float64(lim.RequestTime), float64(100 * time.Millisecond)}, {"stream-time", float64(lim.StreamTime), float64(time.Second)}, {"rate", lim.Rate, 0},
-		{"burst", float64(lim.Burst), 1}, {"imports", float64(lim.Imports), 1}, {"streams", float64(lim.Streams), 1}, {"answers", float64(c.Service.Answers), 0}} {
+		{"burst", float64(lim.Burst), 1}, {"imports", float64(lim.Imports), 1}, {"streams", float64(lim.Streams), 1}, {"answers", float64(c.Service.Answers), 0}, {"drain", float64(c.Service.Drain), 0}} {
 		if n.value < n.least {
 			least := fmt.Sprint(n.least)
-			if strings.HasSuffix(n.name, "-time") {
+			if strings.HasSuffix(n.name, "-time") || n.name == "drain" {
 				least = time.Duration(n.least).String()
 			}
 			wrong(n.name, v.GetString(n.name), least+" or more")

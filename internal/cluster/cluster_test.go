@@ -3,7 +3,9 @@ package cluster_test
 import (
 	"context"
 	"os"
+	"os/exec"
 	"path/filepath"
+	"strings"
 	"testing"
 
 	"github.com/stretchr/testify/require"
@@ -20,8 +22,7 @@ func start(t *testing.T) *cluster.Cluster {
 	if os.Getenv(wanted) == "" {
 		t.Skip("is run by make test-cluster: it needs minutes, and Debian packages of its own")
 	}
-	dir := t.TempDir()
-	program, err := testkit.Binary(dir)
+	program, err := testkit.Binary(t.TempDir())
 	require.NoError(t, err)
 	c, err := cluster.New(testkit.DataDir(t), program)
 	require.NoError(t, err)
@@ -32,11 +33,38 @@ func start(t *testing.T) *cluster.Cluster {
 		require.NoError(t, c.Down())
 	})
 	require.NoError(t, c.Start(t.Context()))
-	for i, url := range []string{c.DatabaseURL(), c.RoutedURL()} {
-		require.NoError(t, c.StartService(t.Context(), c.Services[i], program, "serve", "--database-url", url, "--rate", "0"))
+	for _, name := range c.Services {
+		serve(t, c, name, program, "--drain", drain)
 	}
 	testkit.Eventually(t, func() bool { return c.Answers(t.Context(), "front", "/readyz") }, "HAProxy has found a service")
 	return c
+}
+
+// drain is longer than HAProxy takes to notice that a service is about to end.
+const drain = "5s"
+
+// serve starts a service of a program. One goes to the primary by its own address, the other one by HAProxy.
+func serve(t *testing.T, c *cluster.Cluster, name, program string, more ...string) {
+	url := c.DatabaseURL()
+	if name == c.Services[1] {
+		url = c.RoutedURL()
+	}
+	require.NoError(t, c.StartService(t.Context(), name, program, append([]string{"serve", "--database-url", url, "--rate", "0"}, more...)...))
+}
+
+// released builds the program that was released last.
+func released(t *testing.T) string {
+	commit, err := os.ReadFile("testdata/released")
+	require.NoError(t, err)
+	dir := t.TempDir()
+	run := func(command string) {
+		cmd := exec.CommandContext(t.Context(), "sh", "-c", command)
+		out, err := cmd.CombinedOutput()
+		require.NoError(t, err, string(out))
+	}
+	run("cd ../.. && git archive " + strings.TrimSpace(string(commit)) + " | tar -x -C " + dir)
+	run("cd " + dir + " && go build -o pageladder ./cmd/pageladder")
+	return filepath.Join(dir, "pageladder")
 }
 
 // showLogs shows the end of each part's log.
@@ -75,5 +103,23 @@ func TestCallersWhileAPartFails(t *testing.T) {
 			testkit.Eventually(t, func() bool { now := leader(); return now != "" && now != node }, "another one is the primary")
 			require.NoError(t, c.Thaw(node))
 		})
+	})
+	t.Run("update", func(t *testing.T) {
+		before := released(t)
+		replace := func(program string, more ...string) {
+			for _, name := range c.Services {
+				require.NoError(t, c.StopService(name))
+				serve(t, c, name, program, more...)
+				both := func() bool {
+					return c.Answers(t.Context(), c.Services[0], "/readyz") && c.Answers(t.Context(), c.Services[1], "/readyz")
+				}
+				testkit.Eventually(t, both, "both services are ready")
+			}
+		}
+		during(t, c, func() {
+			replace(c.Program, "--drain", drain)
+			replace(before) // it knows nothing of a drain
+		})
+		during(t, c, func() { replace(c.Program, "--drain", drain) })
 	})
 }

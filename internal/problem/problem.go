@@ -49,6 +49,7 @@ var (
 	SourceAway    = kind("source-away", 503, "The set's source cannot be used", "The database that an attached set is in cannot be reached, or its role may not be used.")
 	TableChanged  = kind("table-changed", 503, "The list's table has changed", "The table that an attached set shows is not what it was when it was attached, or its rights are not. Owners see what is missing.")
 	Busy          = kind("busy", 503, "The service is busy", "As many imports or streams are running as the service allows. Retry-After says when to try again.")
+	Ending        = kind("ending", 503, "The service is about to end", "/readyz says so before the service stops listening, for whatever leads callers to services. Another one, or this one later, goes on.")
 	TooSlow       = kind("too-slow", 503, "The answer took too long", "The request's time was up. Fewer filters, or a sort that is offered, may help.")
 )
 

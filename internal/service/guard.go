@@ -19,6 +19,9 @@ func (s *Service) guarded(c *gin.Context) {
 	h := c.Writer.Header()
 	h["X-Content-Type-Options"] = nosniff
 	h["Vary"] = vary
+	if s.draining.Load() { // the next request goes elsewhere
+		h["Connection"] = closed
+	}
 	if n := len(c.Request.URL.RawQuery); n > s.limits.QueryBytes || strings.Count(c.Request.URL.RawQuery, "&") >= s.limits.Params {
 		s.fail(c, problem.Of(problem.UriTooLong, "a query has at most %d bytes and %d parameters here", s.limits.QueryBytes, s.limits.Params))
 		return
@@ -36,6 +39,7 @@ func (s *Service) guarded(c *gin.Context) {
 // Header values shared by all answers.
 var (
 	nosniff = []string{"nosniff"}
+	closed  = []string{"close"}
 	vary    = []string{"Accept, Accept-Encoding, Accept-Language, Authorization, Cookie, Origin"}
 )
 

@@ -111,7 +111,7 @@ func (s *Service) table() []route {
 		{method: "GET", path: "/problems/:kind", scope: access.Everywhere, public: true, handler: s.problemPages, says: "Explain a type of problem.", fails: []*problem.Kind{problem.NoSuchPath}},
 		{method: "GET", path: "/openapi.json", scope: access.Everywhere, public: true, handler: s.description, says: "This description."},
 		{method: "GET", path: "/healthz", scope: access.Everywhere, public: true, handler: s.alive, says: "200 while the process answers.", answer: api.Health{}},
-		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: api.Health{}, fails: []*problem.Kind{problem.DatabaseAway}},
+		{method: "GET", path: "/readyz", scope: access.Everywhere, public: true, handler: s.ready, says: "200 while the database is well too.", answer: api.Health{}, fails: []*problem.Kind{problem.DatabaseAway, problem.Ending}},
 		{method: "GET", path: "/metrics", scope: access.AllSets, role: reader, handler: s.sendMetrics, says: "Counts about the service, in the Prometheus text format."},
 	}
 }

@@ -63,6 +63,9 @@ type Options struct {
 	Proxies   []string // addresses or networks whose X-Forwarded-For is trusted
 	Limits    Limits
 	Answers   int // number of remembered answers; 0: none
+	// Drain is the time between the end of Serve's context and that of the listener: /readyz is 503 meanwhile, so that
+	// whoever leads callers here sends them elsewhere before they would be refused.
+	Drain time.Duration
 }
 
 // DefaultAnswers is the number of remembered answers unless configured otherwise.
@@ -87,6 +90,8 @@ type Service struct {
 	files     *upload.Progress
 	routes    []route
 	handler   http.Handler
+	drain     time.Duration
+	draining  atomic.Bool
 	name      string // begins the ids of requests
 	requests  atomic.Uint64
 }
@@ -114,7 +119,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if err != nil {
 		return nil, err
 	}
-	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, hosts: at, name: rand.Text()[:8] + "-"}
+	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, hosts: at, drain: o.Drain, name: rand.Text()[:8] + "-"}
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *keptAnswer](o.Answers) // the size is valid
 		store.OnForget(s.answers.Purge)
@@ -184,10 +189,16 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 	return r, err
 }
 
-// Serve answers requests on a listener until the context ends, then lets the
+// Serve answers requests on a listener until the context ends, and for Options.Drain after that; then it lets the
 // running ones finish.
 func (s *Service) Serve(ctx context.Context, l net.Listener) error {
-	return server.Serve(ctx, l, s, s.log, s.limits.QueryBytes)
+	open, shut := context.WithCancel(context.WithoutCancel(ctx))
+	defer shut()
+	defer context.AfterFunc(ctx, func() {
+		s.draining.Store(true)
+		time.AfterFunc(s.drain, shut)
+	})()
+	return server.Serve(open, l, s, s.log, s.limits.QueryBytes)
 }
 
 // requestID names a request: a random part for the service, then a count.
@@ -254,8 +265,11 @@ func (s *Service) alive(c *gin.Context) error {
 	return nil
 }
 
-// ready answers 200 while the database answers too.
+// ready answers 200 while the database answers too, and the service is not about to end.
 func (s *Service) ready(c *gin.Context) error {
+	if s.draining.Load() {
+		return problem.Later(problem.Ending, 2, nil, "the service is about to end")
+	}
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
 	if err := s.store.Ping(ctx); err != nil {
