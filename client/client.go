@@ -345,6 +345,7 @@ type request struct {
 	query     string
 	accept    string
 	ifMatch   string
+	key       string // Idempotency-Key
 	json      any
 	body      io.Reader
 	mediaType string
@@ -416,12 +417,12 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 		accept = "application/json;shape=native, application/json"
 	}
 	req.Header.Set("Accept", accept)
-	for name, value := range map[string]string{"Content-Type": r.mediaType, "Authorization": c.token, "If-Match": r.ifMatch} {
+	for name, value := range map[string]string{"Content-Type": r.mediaType, "Authorization": c.token, "If-Match": r.ifMatch, "Idempotency-Key": r.key} {
 		switch {
 		case value == "":
 		case name == "Authorization":
 			req.Header.Set(name, "Bearer "+value)
-		case name == "If-Match":
+		case name == "If-Match", name == "Idempotency-Key":
 			req.Header.Set(name, `"`+value+`"`)
 		default:
 			req.Header.Set(name, value)

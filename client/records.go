@@ -1,6 +1,7 @@
 package client
 
-// This file reads, writes and places single records.
+// This file reads, writes and places single records. While the service or its database is away for a moment, a write is sent
+// again, for 40 s at most; it is done once all the same.
 
 import (
 	"context"
@@ -17,39 +18,42 @@ type One struct {
 
 // Record reads one record by its key, its parts in the order of the rules.
 func (c *Client) Record(ctx context.Context, set string, key []string) (*One, error) {
-	return c.one(ctx, request{path: recordPath(set, key)})
+	var one One
+	_, err := c.call(ctx, request{path: recordPath(set, key)}, &one)
+	return &one, err
 }
 
 // Add adds a record: a JSON object by field.
 func (c *Client) Add(ctx context.Context, set string, values map[string]any) (*One, error) {
-	return c.one(ctx, request{method: http.MethodPost, path: []string{"sets", set, "records"}, json: values})
+	return c.written(ctx, request{method: http.MethodPost, path: []string{"sets", set, "records"}, json: values})
 }
 
 // Change changes a record that still has the revision, by a JSON merge patch.
 func (c *Client) Change(ctx context.Context, set string, key []string, revision string, values map[string]any) (*One, error) {
-	return c.one(ctx, request{method: http.MethodPatch, path: recordPath(set, key), json: values, ifMatch: revision})
+	return c.written(ctx, request{method: http.MethodPatch, path: recordPath(set, key), json: values, ifMatch: revision})
 }
 
 // Restore brings a withdrawn record back.
 func (c *Client) Restore(ctx context.Context, set string, key []string) (*One, error) {
-	return c.one(ctx, request{method: http.MethodPost, path: append(recordPath(set, key), "restore")})
+	return c.written(ctx, request{method: http.MethodPost, path: append(recordPath(set, key), "restore")})
 }
 
 // Withdraw takes a record that still has the revision out of its set.
 func (c *Client) Withdraw(ctx context.Context, set string, key []string, revision string) error {
-	_, err := c.call(ctx, request{method: http.MethodPost, path: append(recordPath(set, key), "withdraw"), ifMatch: revision}, nil)
+	_, err := c.once(ctx, request{method: http.MethodPost, path: append(recordPath(set, key), "withdraw"), ifMatch: revision}, nil)
 	return err
 }
 
 // Delete deletes a record that still has the revision for good.
 func (c *Client) Delete(ctx context.Context, set string, key []string, revision string) error {
-	_, err := c.call(ctx, request{method: http.MethodDelete, path: recordPath(set, key), ifMatch: revision}, nil)
+	_, err := c.once(ctx, request{method: http.MethodDelete, path: recordPath(set, key), ifMatch: revision}, nil)
 	return err
 }
 
-func (c *Client) one(ctx context.Context, r request) (*One, error) {
+// written makes a call that is answered with the record that it has written.
+func (c *Client) written(ctx context.Context, r request) (*One, error) {
 	var one One
-	_, err := c.call(ctx, r, &one)
+	_, err := c.once(ctx, r, &one)
 	return &one, err
 }
 
@@ -57,7 +61,7 @@ func (c *Client) one(ctx context.Context, r request) (*One, error) {
 // for one that is not there any more it is "". Lists cannot be held at earlier versions
 // afterwards.
 func (c *Client) Purge(ctx context.Context, set string, key []string, revision string) error {
-	_, err := c.call(ctx, request{method: http.MethodDelete, path: recordPath(set, key), query: "purge=true", ifMatch: revision}, nil)
+	_, err := c.once(ctx, request{method: http.MethodDelete, path: recordPath(set, key), query: "purge=true", ifMatch: revision}, nil)
 	return err
 }
 

@@ -63,7 +63,7 @@ func (g *gaps) now() {
 const longest = 5 * time.Second
 
 // fine are the statuses that callers may get while a part of the cluster fails.
-var fine = []int{304, 409, 410, 412, 503}
+var fine = []int{304, 409, 410, 412, 503} // 409: the first attempt is still being done
 
 const (
 	writers = 4
@@ -130,7 +130,7 @@ func (l *load) write(ctx context.Context, token string) {
 		for done := false; !done && ctx.Err() == nil; {
 			status, _, _ := l.ask(ctx, http.MethodPost, "/api/sets/"+list+"/records", http.Header{"Authorization": {"Bearer " + token}, "Content-Type": {"application/json"}, "Idempotency-Key": {fmt.Sprintf("%q", fmt.Sprint("entry ", id))}}, body)
 			switch status {
-			case 201, 409: // 409: it is there
+			case 201:
 				done = true
 				l.acked.Add(1)
 				l.mu.Lock()

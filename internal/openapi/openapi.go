@@ -65,6 +65,7 @@ type Call struct {
 	Shaped       bool     // it comes in every shape
 	Status       int      // of the answer
 	IfMatch      bool     // it takes If-Match
+	Once         bool     // it takes Idempotency-Key
 	Fails        []*problem.Kind
 }
 
@@ -158,6 +159,9 @@ func (d *describer) call(r *Call, set *sets.Set) object {
 		if strings.HasPrefix(part, ":") && (set == nil || part != ":set") {
 			params = append(params, object{"name": part[1:], "in": "path", "required": true, "schema": object{"type": "string"}, "description": pathSays[part[1:]], "example": pathExamples[part[1:]]})
 		}
+	}
+	if r.Once {
+		params = append(params, object{"name": "Idempotency-Key", "in": "header", "schema": object{"type": "string", "pattern": `^"[^"\\]{1,255}"$`}, "description": "Names the write: sent again within a day, it is answered as before and not done again."})
 	}
 	if r.IfMatch {
 		params = append(params, object{"name": "If-Match", "in": "header", "required": true, "schema": object{"type": "string", "pattern": `^".+"$`}, "description": "The ETag that reading it gave."})

@@ -84,7 +84,7 @@ func TestServerComesBackAfterItWasKilled(t *testing.T) {
 			conn.Close(t.Context())
 		}
 		return err == nil && s.Pid() != old
-	}, 20*time.Second, 20*time.Millisecond)
+	}, 3*time.Minute, 20*time.Millisecond)
 }
 
 func TestStalePidFileIsNoObstacle(t *testing.T) {

@@ -221,7 +221,7 @@ func TestBeingOnThisMachineGivesNoRight(t *testing.T) {
 
 func TestOriginsHostsAndLimits(t *testing.T) {
 	limits := service.DefaultLimits
-	limits.QueryBytes, limits.Params, limits.BodyBytes, limits.ImportBytes, limits.RequestTime = 1000, 50, 2000, 3000, 300*time.Millisecond
+	limits.QueryBytes, limits.Params, limits.BodyBytes, limits.ImportBytes = 1000, 50, 2000, 3000
 	limits.Rate, limits.Imports = 0, 1
 	store := testkit.Harbour(t)
 	at, _ := testkit.ServeWith(t, store, service.Options{Limits: limits, Hosts: []string{"harbour.example"}, Origins: []string{"https://saltmere.example"}})
@@ -297,7 +297,7 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	assert.Equal(t, "503 10", fmt.Sprint(res.StatusCode, " ", res.Header.Get("Retry-After")), text)
 	assert.Contains(t, text, "problems/too-slow")
 
-	limits.RequestTime, limits.Rate, limits.Burst = 300*time.Millisecond, 5, 20
+	limits.RequestTime, limits.Rate, limits.Burst = service.DefaultLimits.RequestTime, 0.5, 20
 	rated, s := testkit.ServeWith(t, store, service.Options{Limits: limits})
 	at = rated
 	reader, _, err := s.Tokens().Create(t.Context(), "x", access.Reader, nil)

@@ -63,6 +63,6 @@ func (r *route) described() openapi.Call {
 		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
 		Body: r.body, Media: r.media, Example: r.example,
 		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[api.Answer](), Status: r.ok(),
-		IfMatch: slices.Contains(r.fails, problem.IfMatch), Fails: r.fails,
+		IfMatch: slices.Contains(r.fails, problem.IfMatch), Once: r.once, Fails: r.fails,
 	}
 }

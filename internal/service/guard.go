@@ -91,6 +91,9 @@ func (s *Service) handle(c *gin.Context, r *route) error {
 	if c.Request.Body != nil && !r.long {
 		c.Request.Body = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.BodyBytes)
 	}
+	if r.once && c.Request.Header["Idempotency-Key"] != nil {
+		return s.onceOnly(c, r)
+	}
 	return r.handler(c)
 }
 

@@ -76,7 +76,7 @@ var plainErrors = []struct {
 	{sets.ErrFields, problem.BadBody, ""}, {sets.ErrKey, problem.BadBody, ""}, {sets.ErrTable, problem.BadBody, ""}, {sets.ErrNoSource, problem.BadBody, ""}, {sets.ErrNotAttached, problem.BadBody, ""}, {sets.ErrNotFollowed, problem.BadBody, ""},
 	{sets.ErrCutOff, problem.BadRequest, "the file was cut off; nothing of it is kept"},
 	{sets.ErrStale, problem.Stale, "the record has another revision by now; read it again"}, {errStaleRules, problem.Stale, ""},
-	{sets.ErrSetTaken, problem.Taken, ""}, {sets.ErrKeyTaken, problem.Taken, "another record has this key"},
+	{sets.ErrKeyUsed, problem.KeyUsed, "another write of yours had this Idempotency-Key; right would be a new one"}, {sets.ErrSetTaken, problem.Taken, ""}, {sets.ErrKeyTaken, problem.Taken, "another record has this key"},
 	{access.ErrUsed, problem.NotSignedIn, ""}, {access.ErrUnknown, problem.NotSignedIn, ""}, {access.ErrNoToken, problem.NoSuchPath, ""},
 }
 
@@ -141,6 +141,8 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return &problem.Error{Kind: k, Says: data.Error(), Faults: []paging.Fault{{Why: "value.wrong", Says: data.Error()}}, Cause: err}
 	case errors.Is(err, sets.ErrReadOnly):
 		return &problem.Error{Kind: problem.NoMethod, Says: err.Error(), Allow: "GET, HEAD"}
+	case errors.Is(err, sets.ErrWriting):
+		return problem.Later(problem.Writing, 1, nil, "a write with this Idempotency-Key is being done; send it again in a second")
 	case errors.Is(err, access.ErrTooMany):
 		return problem.Later(problem.TooMany, 1, nil, "more than %g requests a second; wait a second", s.limits.Rate)
 	}

@@ -119,13 +119,14 @@ func ifMatchOf(c *gin.Context) (string, error) {
 }
 
 // written answers a change of a record with the record as it is now. The change is committed, so
-// it is no failure if the record cannot be read back.
-func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, status int) {
-	answer := api.RecordAnswer{Record: json.RawMessage("null"), AboutRecord: api.AboutRecord{Href: s.recordHref(set, key), Version: version}}
+// it is no failure if the record cannot be read back, or has been changed since it had a revision, if one is given.
+func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version int64, had sets.Revision, status int) {
+	answer := api.RecordAnswer{Record: json.RawMessage("null"), AboutRecord: api.AboutRecord{Href: s.recordHref(set, key), Version: version, Revision: string(had)}}
 	now, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, Visibility: sets.All}, key)
-	if err != nil {
+	switch {
+	case err != nil:
 		c.Error(err)
-	} else {
+	case had == "" || had == revision:
 		objects := sets.ObjectsOf(now.Fields)
 		answer.Record = objects.Append(nil, record)
 		answer.Revision = string(revision)
@@ -155,12 +156,19 @@ func (s *Service) addRecord(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
+	s.written(c, set, keyIn(set, values), version, "", http.StatusCreated)
+	return nil
+}
+
+// keyIn is the key of a record that was added, by the set's rules as they are.
+func keyIn(set *sets.Set, values sets.Values) []string {
 	key := make([]string, len(set.Rules.Key))
 	for i, field := range set.Rules.Key {
-		key[i] = *values[field]
+		if values[field] != nil {
+			key[i] = *values[field]
+		}
 	}
-	s.written(c, set, key, version, http.StatusCreated)
-	return nil
+	return key
 }
 
 // change is common to the calls that change one record: the set, the key and the revision.
@@ -199,7 +207,7 @@ func (s *Service) changeRecord(c *gin.Context) error {
 		}
 		version, err := s.store.Change(c.Request.Context(), set.Name, key, revision, values)
 		if err == nil {
-			s.written(c, set, key, version, http.StatusOK)
+			s.written(c, set, key, version, "", http.StatusOK)
 		}
 		return err
 	})
@@ -260,7 +268,7 @@ func (s *Service) restoreRecord(c *gin.Context) error {
 	}
 	version, err := s.store.Restore(c.Request.Context(), set.Name, key)
 	if err == nil {
-		s.written(c, set, key, version, http.StatusOK)
+		s.written(c, set, key, version, "", http.StatusOK)
 	}
 	return err
 }

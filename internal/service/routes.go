@@ -19,6 +19,7 @@ type route struct {
 	scope        access.Scope
 	role         access.Role
 	long         bool                       // an import or a stream: takes long
+	once         bool                       // may name itself by Idempotency-Key, and is then done once
 	calculates   bool                       // needs no database, except to identify its caller
 	public       bool                       // is the same for every caller, who is not identified
 	handler      func(c *gin.Context) error // an error of it is answered by fail
@@ -36,6 +37,16 @@ type route struct {
 
 // table is all calls.
 func (s *Service) table() []route {
+	table := s.calls()
+	for i := range table {
+		if table[i].once {
+			table[i].fails = append(table[i].fails, problem.BadRequest, problem.Writing, problem.KeyUsed)
+		}
+	}
+	return table
+}
+
+func (s *Service) calls() []route {
 	owner, editor, reader := access.Owner, access.Editor, access.Reader
 	const set, record = "/api/sets/:set", "/api/sets/:set/records/:key"
 	jsonBody, patchBody := []string{"application/json"}, []string{"application/merge-patch+json", "application/json"}
@@ -67,20 +78,20 @@ func (s *Service) table() []route {
 
 		{method: "GET", path: set + "/records", scope: access.ThisSet, role: reader, handler: s.readPage, says: "Read one page of a set.",
 			asks: openapi.OfPage, answer: api.Answer{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast, problem.NotAcceptable, problem.Gone}},
-		{method: "POST", path: set + "/records", scope: access.ThisSet, role: editor, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
+		{method: "POST", path: set + "/records", scope: access.ThisSet, role: editor, once: true, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
 			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: api.RecordAnswer{}, status: 201, fails: []*problem.Kind{problem.NoSet, problem.NoMethod, problem.Taken, problem.BadMedia, problem.BadBody}},
 		{method: "PUT", path: set + "/records", scope: access.ThisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
 			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: api.Imported{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoMethod, problem.TooLarge, problem.BadMedia, problem.BadBody, problem.BadFile, problem.Busy}},
 		{method: "GET", path: set + "/records/all", scope: access.ThisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
 			asks: openapi.OfRecords, answer: []openapi.Record{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NotAcceptable, problem.Gone, problem.Busy}},
 		{method: "GET", path: record, scope: access.ThisSet, role: reader, handler: s.readRecord, says: "Read one record. Its ETag is its revision.", asks: openapi.OfRecord, answer: api.RecordAnswer{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoRecord, problem.Gone}},
-		{method: "PATCH", path: record, scope: access.ThisSet, role: editor, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
+		{method: "PATCH", path: record, scope: access.ThisSet, role: editor, once: true, handler: s.changeRecord, says: "Change a record by a JSON merge patch, RFC 7396. If-Match names its revision.",
 			body: openapi.Record{}, example: `{"cleared": true, "note": null}`, media: patchBody, answer: api.RecordAnswer{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Stale, problem.BadMedia, problem.BadBody, problem.IfMatch}},
-		{method: "DELETE", path: record, scope: access.ThisSet, role: editor, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision. With purge=true an owner deletes every trace of it, also of one that is not in the set any more: lists cannot be held at versions before then.",
+		{method: "DELETE", path: record, scope: access.ThisSet, role: editor, once: true, handler: s.deleteRecord, says: "Delete a record for good. If-Match names its revision. With purge=true an owner deletes every trace of it, also of one that is not in the set any more: lists cannot be held at versions before then.",
 			asks: openapi.OfPurge, answer: api.Changed{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Stale, problem.IfMatch}},
-		{method: "POST", path: record + "/withdraw", scope: access.ThisSet, role: editor, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
+		{method: "POST", path: record + "/withdraw", scope: access.ThisSet, role: editor, once: true, handler: s.withdrawRecord, says: "Take a record out of its set, so that it can be restored. If-Match names its revision.",
 			answer: api.Changed{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Stale, problem.IfMatch}},
-		{method: "POST", path: record + "/restore", scope: access.ThisSet, role: editor, handler: s.restoreRecord, says: "Bring a withdrawn record back as it was.",
+		{method: "POST", path: record + "/restore", scope: access.ThisSet, role: editor, once: true, handler: s.restoreRecord, says: "Bring a withdrawn record back as it was.",
 			answer: api.RecordAnswer{}, fails: []*problem.Kind{problem.NoSet, problem.NoRecord, problem.NoMethod, problem.Taken}},
 		{method: "GET", path: record + "/place", scope: access.ThisSet, role: reader, handler: s.readPlace, says: "Find the row and the page where a record stands, under a sort, filters and a size.",
 			asks: openapi.OfRecords, answer: api.Place{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoRecord, problem.Gone}},

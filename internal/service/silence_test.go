@@ -105,7 +105,7 @@ func TestEveryWaitEnds(t *testing.T) {
 	require.NoError(t, err)
 	t.Cleanup(store.Close)
 	limits := service.DefaultLimits
-	limits.RequestTime = time.Second
+	limits.RequestTime = 5 * time.Second
 	at, _ := testkit.ServeWith(t, store, service.Options{Answers: 100, Limits: limits})
 	ask := func(method, path string, s sent) (status int, took time.Duration) {
 		began := time.Now()

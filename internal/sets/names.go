@@ -42,6 +42,8 @@ type (
 
 	Values   = editing.Values
 	Revision = editing.Revision
+	Once     = editing.Once
+	Done     = editing.Done
 
 	Attach     = loading.Attach
 	Draft      = loading.Draft
@@ -81,6 +83,8 @@ var (
 	ErrCutOff      = loading.ErrCutOff
 	ErrStale       = editing.ErrStale
 	ErrKeyTaken    = editing.ErrKeyTaken
+	ErrWriting     = editing.ErrWriting
+	ErrKeyUsed     = editing.ErrKeyUsed
 	ErrReadOnly    = editing.ErrReadOnly
 )
 

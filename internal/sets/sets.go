@@ -12,6 +12,7 @@ package sets
 
 import (
 	"context"
+	"errors"
 	"io"
 	"sync"
 	"sync/atomic"
@@ -175,13 +176,13 @@ func (s *Store) pruneLogs() {
 	}
 }
 
-// Prune prunes the logs of all sets.
+// Prune prunes the logs of all sets, and forgets writes that were done too long ago.
 func (s *Store) Prune(ctx context.Context) error {
 	all, err := s.List(ctx)
 	if err != nil {
 		return err
 	}
-	return s.sources.Prune(ctx, all)
+	return errors.Join(s.sources.Prune(ctx, all), s.editor.ForgetDone(ctx))
 }
 
 // Close ends what runs in the background and lets the connections go.
@@ -298,6 +299,10 @@ func (s *Store) Place(ctx context.Context, req Request, key []string) (int64, pa
 func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, int64, []intake.Field, paging.Ask) error, each func(Record) error) error {
 	return s.reader.Stream(ctx, req, begin, each)
 }
+
+// LookDone is nil if the write that a context names, by Once.With, has not been done; else the error is a *Done or
+// ErrKeyUsed.
+func (s *Store) LookDone(ctx context.Context) error { return s.editor.LookDone(ctx) }
 
 // Add adds a record: see editing.Add.
 func (s *Store) Add(ctx context.Context, name string, values Values) (int64, error) {

@@ -112,9 +112,14 @@ func checkValues(set *catalog.Set, values Values) (Values, error) {
 }
 
 // change runs one change of a set's records. The version moves in the same transaction, as its
-// first statement, so that changes of a set come one after the other.
-func (e *Editor) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *catalog.Set) error) (version int64, err error) {
+// first statement, so that changes of a set come one after the other. A write that names itself (Once) is done once.
+// The change gives the number of the record's revision; 0 if the record is not in the set any more.
+func (e *Editor) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *catalog.Set) (int64, error)) (version int64, err error) {
+	once := onceOf(ctx)
 	err = postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
+		if err := once.begin(ctx, tx); err != nil {
+			return err
+		}
 		known, _, _ := e.catalog.Known(name)
 		set, err := catalog.Move(ctx, tx, name, known, records)
 		if err != nil {
@@ -124,10 +129,14 @@ func (e *Editor) change(ctx context.Context, name string, records int64, change 
 			return ErrReadOnly
 		}
 		version = set.Version
-		if err = change(tx, set); postgres.Code(err) == postgres.UniqueViolation {
+		revision, err := change(tx, set)
+		if postgres.Code(err) == postgres.UniqueViolation {
 			return ErrKeyTaken
 		}
-		return tables.Fault(set.Definition, err)
+		if err != nil {
+			return tables.Fault(set.Definition, err)
+		}
+		return once.end(ctx, tx, version, RevisionOf(set.Definition, revision))
 	})
 	e.catalog.Stale(name)
 	return version, err
@@ -179,17 +188,17 @@ func (e *Editor) affected(ctx context.Context, tx pgx.Tx, set *catalog.Set, key 
 // Add adds a record. Fields without a value are missing. It returns the set's new version. Errors
 // are catalog.ErrNoSet, ErrKeyTaken, *catalog.ValueError, or the database's.
 func (e *Editor) Add(ctx context.Context, name string, values Values) (version int64, err error) {
-	return e.change(ctx, name, +1, func(tx pgx.Tx, set *catalog.Set) error {
+	return e.change(ctx, name, +1, func(tx pgx.Tx, set *catalog.Set) (int64, error) {
 		for _, field := range set.Rules.Key {
 			if _, ok := values[field]; !ok {
-				return catalog.Unfit(field, "nothing", "a value, since it is the key's")
+				return 0, catalog.Unfit(field, "nothing", "a value, since it is the key's")
 			}
 		}
 		checked, err := checkValues(set, values)
 		if err != nil {
-			return err
+			return 0, err
 		}
-		return insert(ctx, tx, set, checked, set.Version) // larger than the revision of any earlier record of this key
+		return set.Version, insert(ctx, tx, set, checked, set.Version) // larger than the revision of any earlier record of this key
 	})
 }
 
@@ -210,14 +219,14 @@ func insert(ctx context.Context, tx pgx.Tx, set *catalog.Set, values Values, rev
 // returns the set's new version. Errors are catalog.ErrNoSet, view.ErrNoRecord, ErrStale, *catalog.ValueError, or the
 // database's.
 func (e *Editor) Change(ctx context.Context, name string, key []string, revision Revision, values Values) (version int64, err error) {
-	return e.change(ctx, name, 0, func(tx pgx.Tx, set *catalog.Set) error {
+	return e.change(ctx, name, 0, func(tx pgx.Tx, set *catalog.Set) (int64, error) {
 		checked, err := checkValues(set, values)
 		if err != nil {
-			return err
+			return 0, err
 		}
 		key, err := canonical(set, key)
 		if err != nil {
-			return err
+			return 0, err
 		}
 		w := &writer{set: set}
 		sets := []string{tables.Revision + " = " + tables.Revision + " + 1"}
@@ -225,7 +234,7 @@ func (e *Editor) Change(ctx context.Context, name string, key []string, revision
 			switch {
 			case slices.Contains(set.Rules.Key, field):
 				if i := slices.Index(set.Rules.Key, field); *value != key[i] {
-					return catalog.Unfit(field, strconv.Quote(*value), strconv.Quote(key[i])+", since a key stays; add another record instead")
+					return 0, catalog.Unfit(field, strconv.Quote(*value), strconv.Quote(key[i])+", since a key stays; add another record instead")
 				}
 			case value == nil:
 				sets = append(sets, tables.Quote(field)+" = null")
@@ -233,19 +242,20 @@ func (e *Editor) Change(ctx context.Context, name string, key []string, revision
 				sets = append(sets, tables.Quote(field)+" = "+w.arg(field, *value))
 			}
 		}
-		sql := "update " + tables.Name(set.Definition) + " set " + strings.Join(sets, ", ") + w.whereKey(key) + " and " + tables.Revision + " = " + strconv.FormatInt(revision.count(set.Definition), 10)
+		count := revision.count(set.Definition)
+		sql := "update " + tables.Name(set.Definition) + " set " + strings.Join(sets, ", ") + w.whereKey(key) + " and " + tables.Revision + " = " + strconv.FormatInt(count, 10)
 		tag, err := tx.Exec(ctx, sql, w.args...)
 		if err != nil {
-			return err
+			return 0, err
 		}
-		return e.affected(ctx, tx, set, key, tag.RowsAffected())
+		return count + 1, e.affected(ctx, tx, set, key, tag.RowsAffected())
 	})
 }
 
 // Delete deletes a record for good, if it still has the revision.
 func (e *Editor) Delete(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
-	return e.change(ctx, name, -1, func(tx pgx.Tx, set *catalog.Set) error {
-		return e.remove(ctx, tx, set, key, revision)
+	return e.change(ctx, name, -1, func(tx pgx.Tx, set *catalog.Set) (int64, error) {
+		return 0, e.remove(ctx, tx, set, key, revision)
 	})
 }
 

@@ -72,22 +72,30 @@ func (e *Editor) Purge(ctx context.Context, name string, key []string, revision 
 	if there {
 		gone = -1
 	}
-	version, err = e.change(ctx, name, gone, purge)
+	// It is done when all of it is, and noted then.
+	version, err = e.change(unnamed(ctx), name, gone, func(tx pgx.Tx, set *catalog.Set) (int64, error) { return 0, purge(tx, set) })
 	if err != nil && !errors.Is(err, view.ErrNoRecord) {
 		return 0, err
 	}
 	// Also where nothing was found: an earlier attempt may have failed after this point.
 	e.catalog.Purged()
-	return version, cmp.Or(err, e.empty(ctx))
+	if err != nil {
+		ctx = unnamed(ctx)
+	}
+	return version, cmp.Or(err, e.empty(ctx, version))
 }
 
 // empty drops the tables that imports have replaced, at once: a purged record may be in one of
-// them. One that somebody still reads loses its records and those of its log instead.
-func (e *Editor) empty(ctx context.Context) error {
+// them. One that somebody still reads loses its records and those of its log instead. The purge is then done.
+func (e *Editor) empty(ctx context.Context, version int64) error {
 	if err := e.sweep(ctx, 0); err != nil {
 		return err
 	}
+	once := onceOf(ctx)
 	return postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
+		if err := once.begin(ctx, tx); err != nil {
+			return err
+		}
 		rows, err := tx.Query(ctx, "select r.record_table, coalesce(l.log_table, '') from pageladder.replaced_table r left join pageladder.change_log l on l.record_table = r.record_table where to_regclass('pageladder.' || quote_ident(r.record_table)) is not null for update of r")
 		if err != nil {
 			return err
@@ -108,7 +116,7 @@ func (e *Editor) empty(ctx context.Context) error {
 				}
 			}
 		}
-		return nil
+		return once.end(ctx, tx, version, "")
 	})
 }
 

@@ -21,14 +21,14 @@ import (
 // Withdraw takes a record out of its set, if it still has the revision. Restore
 // brings it back as it was.
 func (e *Editor) Withdraw(ctx context.Context, name string, key []string, revision Revision) (version int64, err error) {
-	return e.change(ctx, name, -1, func(tx pgx.Tx, set *catalog.Set) error {
+	return e.change(ctx, name, -1, func(tx pgx.Tx, set *catalog.Set) (int64, error) {
 		record, count, err := e.read(ctx, tx, set, key)
 		if err != nil {
-			return err
+			return 0, err
 		}
 		stored, err := withdrawnKey(set, key)
 		if err != nil {
-			return err
+			return 0, err
 		}
 		values := Values{}
 		for i, f := range set.Fields {
@@ -41,9 +41,9 @@ func (e *Editor) Withdraw(ctx context.Context, name string, key []string, revisi
 			on conflict (set_name, key) do update set revision = excluded.revision, record = excluded.record, at = now()`,
 			name, stored, count, values)
 		if err != nil {
-			return err
+			return 0, err
 		}
-		return e.remove(ctx, tx, set, key, revision)
+		return 0, e.remove(ctx, tx, set, key, revision)
 	})
 }
 
@@ -61,26 +61,27 @@ func withdrawnKey(set *catalog.Set, key []string) (string, error) {
 // catalog.ErrNoSet, view.ErrNoRecord, ErrKeyTaken where another has come in its place, or the
 // database's.
 func (e *Editor) Restore(ctx context.Context, name string, key []string) (version int64, err error) {
-	return e.change(ctx, name, +1, func(tx pgx.Tx, set *catalog.Set) error {
+	return e.change(ctx, name, +1, func(tx pgx.Tx, set *catalog.Set) (int64, error) {
 		stored, err := withdrawnKey(set, key)
 		if err != nil {
-			return err
+			return 0, err
 		}
 		var values Values
 		var revision int64
 		err = tx.QueryRow(ctx, "delete from pageladder.withdrawn where set_name = $1 and key = $2 returning record, revision", name, stored).Scan(&values, &revision)
 		if errors.Is(err, pgx.ErrNoRows) {
-			return view.ErrNoRecord
+			return 0, view.ErrNoRecord
 		}
 		if err != nil {
-			return err
+			return 0, err
 		}
 		for field := range values { // a field that the set no longer has
 			if set.Field(field) == nil {
 				delete(values, field)
 			}
 		}
-		return insert(ctx, tx, set, values, max(revision+1, set.Version))
+		next := max(revision+1, set.Version)
+		return next, insert(ctx, tx, set, values, next)
 	})
 }
 
