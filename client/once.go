@@ -12,12 +12,12 @@ import (
 // This file sends writes of records again that got no answer. They name themselves, so that each is done once.
 
 const (
-	againTime = 40 * time.Second // for all attempts: longer than a cluster is without a primary
-	againMost = 5 * time.Second  // longest pause
-	unheard   = 3                // attempts where no service answers: none may be running
+	againTime    = 40 * time.Second // for all attempts: longer than a cluster is without a primary
+	longestPause = 5 * time.Second  // longest pause
+	unheard      = 3                // attempts where no service answers: none may be running
 )
 
-// once makes a call that writes a record. While the service or its database is away for a moment, it is made again.
+// once makes a call that writes a record. While the service or its database is away for a moment, it is sent again.
 func (c *Client) once(ctx context.Context, r request, into any) (answer, error) {
 	r.key = rand.Text()
 	began, pause := time.Now(), 200*time.Millisecond
@@ -31,7 +31,7 @@ func (c *Client) once(ctx context.Context, r request, into any) (answer, error) 
 			return got, err
 		case <-time.After(pause):
 		}
-		pause = min(2*pause, againMost)
+		pause = min(2*pause, longestPause)
 	}
 }
 

@@ -11,7 +11,7 @@ import (
 	"github.com/jackc/tern/v2/migrate"
 )
 
-// migrations made the schema until it could be updated back and forth; an older program accepts no more of them than
+// migrations are those of the schema from before it could be updated back and forth; an older program accepts no more of them than
 // it knows. Steps have followed since: they only add, and are counted apart.
 //
 //go:embed migrations/*.sql steps/*.sql

@@ -64,7 +64,7 @@ type Options struct {
 	Limits    Limits
 	Answers   int // number of remembered answers; 0: none
 	// Drain is the time between the end of Serve's context and that of the listener: /readyz is 503 meanwhile, so that
-	// whoever leads callers here sends them elsewhere before they would be refused.
+	// whoever leads callers to it leads them elsewhere before they would be refused.
 	Drain time.Duration
 }
 

@@ -39,7 +39,7 @@ const (
 	doneKept   = "1 day"
 	doneEach   = 10_000 // writes of one caller
 	doneRoom   = 100    // by so many fewer are left when older ones are dropped
-	writesLock = 8470   // tells these locks from those of other programs
+	writesLock = 8470   // sets these locks apart from those of other programs
 )
 
 type onceKey struct{}
