@@ -9,6 +9,7 @@ import (
 	"net/http"
 	"regexp"
 	"strconv"
+	"strings"
 
 	"github.com/gin-gonic/gin"
 
@@ -28,7 +29,7 @@ func (s *Service) onceOnly(c *gin.Context, r *route) error {
 	given := c.Request.Header["Idempotency-Key"]
 	found := onceKey.FindStringSubmatch(given[0])
 	if found == nil || len(given) > 1 {
-		return problem.Of(problem.BadRequest, "found Idempotency-Key %.100q; right would be one, of 1 to 255 characters of ASCII in quotes", given)
+		return problem.Of(problem.BadRequest, "found Idempotency-Key %.100q; right would be one, of 1 to 255 characters of ASCII in quotes", strings.Join(given, ", "))
 	}
 	sent, err := io.ReadAll(c.Request.Body)
 	if err != nil {
