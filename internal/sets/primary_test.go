@@ -101,7 +101,9 @@ func TestAServerThatIsNoPrimaryAnyMoreIsLeft(t *testing.T) {
 	_, pool := following(t, &life)
 	var before, after uint32
 	require.NoError(t, pool.QueryRow(t.Context(), "select pg_backend_pid()").Scan(&before))
-	_, err := pool.Exec(t.Context(), "begin read only; create table none (n int)")
+	_, err := pool.Exec(t.Context(), "set default_transaction_read_only = on")
+	require.NoError(t, err)
+	_, err = pool.Exec(t.Context(), "create table none (n int)")
 	require.True(t, postgres.Unavailable(err), "%v", err)
 	require.NoError(t, pool.QueryRow(t.Context(), "select pg_backend_pid()").Scan(&after))
 	assert.NotEqual(t, before, after)
