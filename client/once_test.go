@@ -1,0 +1,60 @@
+package client_test
+
+import (
+	"errors"
+	"fmt"
+	"io"
+	"net/http"
+	"strings"
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/client"
+)
+
+// A write is sent again, under one name, while the service or its database is away for a moment, and not for anything
+// else; reading is not.
+func TestWritesAreSentAgainUnderOneName(t *testing.T) {
+	answer := func(status int, media, body string) func() (*http.Response, error) {
+		return func() (*http.Response, error) {
+			return &http.Response{StatusCode: status, Header: http.Header{"Content-Type": {media}}, Body: io.NopCloser(strings.NewReader(body))}, nil
+		}
+	}
+	problem := func(status int, kind string) func() (*http.Response, error) {
+		return answer(status, "application/problem+json", fmt.Sprintf(`{"type":"https://saltmere.example/problems/%s","status":%d}`, kind, status))
+	}
+	cut := func() (*http.Response, error) { return nil, errors.New("the line is cut") }
+	written := answer(200, "application/json", `{"record":{"id":1},"revision":"1-2"}`)
+	for name, c := range map[string]struct {
+		answers []func() (*http.Response, error)
+		sent    int
+		fails   bool
+	}{
+		"away, then being done": {[]func() (*http.Response, error){problem(503, "database-away"), problem(409, "still-writing"), written}, 3, false},
+		"cut":                   {[]func() (*http.Response, error){cut, written}, 2, false},
+		"no service":            {[]func() (*http.Response, error){cut, cut, cut, written}, 3, true},
+		"refused":               {[]func() (*http.Response, error){problem(409, "taken"), written}, 1, true},
+	} {
+		t.Run(name, func(t *testing.T) {
+			keys, times := map[string]bool{}, 0
+			own, err := client.New("http://saltmere.example")
+			require.NoError(t, err)
+			own = own.WithHTTP(&http.Client{Transport: sent(func(r *http.Request) (*http.Response, error) {
+				keys[r.Header.Get("Idempotency-Key")] = true
+				times++
+				return c.answers[times-1]()
+			})})
+			_, err = own.Restore(t.Context(), "arrivals", []string{"1"})
+			assert.Equal(t, c.fails, err != nil, "%v", err)
+			assert.Equal(t, c.sent, times)
+			assert.Len(t, keys, 1)
+			assert.NotContains(t, keys, "")
+			times = 0
+			_, err = own.Record(t.Context(), "arrivals", []string{"1"})
+			assert.Error(t, err, "reading is the caller's to repeat")
+			assert.Equal(t, 1, times)
+		})
+	}
+}
