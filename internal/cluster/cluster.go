@@ -12,7 +12,6 @@ import (
 	"net/url"
 	"os"
 	"os/exec"
-	"os/user"
 	"path/filepath"
 	"slices"
 	"strconv"
@@ -46,7 +45,6 @@ var (
 const (
 	host      = "127.0.0.1"
 	database  = "pageladder"
-	account   = "postgres" // runs PostgreSQL and Patroni for root
 	readyTime = 90 * time.Second
 	stateFile = "cluster.json"
 )
@@ -316,16 +314,10 @@ func (c *Cluster) until(ctx context.Context, what string, holds func() bool) err
 	return nil
 }
 
-// owner is the account that runs PostgreSQL for root, which it refuses; nil: we are not root.
+// owner is the account that runs PostgreSQL for root, as which it refuses to run; nil: we are not root.
 func owner() (*syscall.Credential, error) {
 	if os.Geteuid() != 0 {
 		return nil, nil
 	}
-	u, err := user.Lookup(account)
-	if err != nil {
-		return nil, err
-	}
-	uid, err1 := strconv.ParseUint(u.Uid, 10, 32)
-	gid, err2 := strconv.ParseUint(u.Gid, 10, 32)
-	return &syscall.Credential{Uid: uint32(uid), Gid: uint32(gid)}, errors.Join(err1, err2)
+	return postgres.Unprivileged()
 }

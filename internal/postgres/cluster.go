@@ -19,7 +19,7 @@ import (
 func (s *Server) prepare() (err error) {
 	mode := os.FileMode(0o700)
 	if os.Geteuid() == 0 {
-		if s.owner, err = unprivileged(); err != nil {
+		if s.owner, err = Unprivileged(); err != nil {
 			return err
 		}
 		mode = 0o711 // the account must be able to reach its cluster
@@ -43,9 +43,9 @@ func (s *Server) prepare() (err error) {
 	return nil
 }
 
-// unprivileged is the account that runs the server for root, since PostgreSQL
+// Unprivileged is the account that runs the server for root, since PostgreSQL
 // refuses to run as root.
-func unprivileged() (*syscall.Credential, error) {
+func Unprivileged() (*syscall.Credential, error) {
 	u, err := user.Lookup(account)
 	if err != nil {
 		return nil, fmt.Errorf("running as root needs the account %q, which Debian's postgresql package makes: %w", account, err)

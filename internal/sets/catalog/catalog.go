@@ -348,7 +348,7 @@ func (c *Catalog) listenOnce(ctx context.Context, silent *time.Timer) error {
 	}()
 	first, cancel := context.WithTimeout(ctx, beatWait)
 	defer cancel()
-	life, err := c.lives(first, conn)
+	life, err := c.lives(first, conn, func(string) error { return nil })
 	if err != nil {
 		return err
 	}
@@ -386,19 +386,24 @@ type lifetime struct {
 
 // Lives admits a new connection, if it leads to the server that is listened to.
 func (c *Catalog) Lives(ctx context.Context, conn *pgx.Conn) error {
-	name, err := c.lives(ctx, conn)
-	if err != nil || c.primary == nil {
-		return err
-	}
-	return c.primary.Admit(conn, name)
+	_, err := c.lives(ctx, conn, func(life string) error {
+		if c.primary == nil {
+			return nil
+		}
+		return c.primary.Admit(conn, life)
+	})
+	return err
 }
 
-// lives notes which life of the database a new connection belongs to. If it is another one,
-// everything remembered is dropped. The error is postgres.ErrAway for a standby, where the primary is wanted.
-func (c *Catalog) lives(ctx context.Context, conn *pgx.Conn) (string, error) {
+// lives notes which life of the database a new connection belongs to, if that is admitted. If it is another one,
+// everything remembered is dropped. The error is postgres.ErrStandby for a standby, where the primary is wanted.
+func (c *Catalog) lives(ctx context.Context, conn *pgx.Conn, admit func(life string) error) (string, error) {
 	name, standby, err := changes.Life(ctx, conn)
 	if err == nil && standby && c.primary != nil {
 		err = postgres.ErrStandby
+	}
+	if err == nil { // nothing is written to another server
+		err = admit(name)
 	}
 	if err == nil {
 		err = c.BeginEpoch(ctx, conn)
