@@ -54,6 +54,9 @@ with the demo data. deploy/cluster has the settings, docs/cluster.md says what e
 			return do(c, args[0])
 		})})
 	}
+	root.AddCommand(&cobra.Command{Use: "renew NODE", Short: "Copy a standby anew from the primary", Args: cobra.ExactArgs(1), RunE: with(func(ctx context.Context, c *cluster.Cluster, args []string) error {
+		return c.Renew(ctx, args[0])
+	})})
 	one("kill", "Kill a node's PostgreSQL", (*cluster.Cluster).Kill)
 	one("crash", "Kill a node's PostgreSQL and its Patroni", (*cluster.Cluster).Crash)
 	one("start", "Start a node that has crashed", (*cluster.Cluster).StartNode)

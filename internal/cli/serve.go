@@ -16,6 +16,7 @@ import (
 
 	"pageladder.example/console"
 	"pageladder.example/internal/access"
+	"pageladder.example/internal/fence"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -67,7 +68,12 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 		defer func() { err = errors.Join(err, server.Stop()) }()
 		url = server.URL()
 	}
-	store, err := sets.Open(ctx, url)
+	seen, err := seenIn(c.DataDir, log)
+	if err != nil {
+		return err
+	}
+	defer func() { err = errors.Join(err, seen.Close()) }()
+	store, err := sets.OpenBehind(ctx, url, seen)
 	if err != nil {
 		return fmt.Errorf("opening the database: %w", err)
 	}
@@ -110,6 +116,17 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 	}
 	fmt.Fprintln(out, "Page Ladder has stopped.")
 	return nil
+}
+
+// seenIn is what the services of a data folder have seen of the database. Where it cannot be kept it is remembered while this one
+// runs.
+func seenIn(dir string, log *slog.Logger) (*fence.Fence, error) {
+	f, err := fence.Open(dir, log)
+	if errors.Is(err, fence.ErrShared) || errors.Is(err, fs.ErrPermission) || errors.Is(err, syscall.EROFS) {
+		log.Warn("what this service sees of the database is not kept", "err", err)
+		return fence.New(log), nil
+	}
+	return f, err
 }
 
 // admit keeps the owner's token of the data folder, which it prints, and that of the

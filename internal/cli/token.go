@@ -190,7 +190,7 @@ func newRestore() *cobra.Command {
 		Use:   "restore FILE",
 		Short: "Restore a backup",
 		Long: `Restore a file that "backup" has written, all or nothing. What is in the database now is
-replaced only with --replace. Stop the service first.`,
+replaced only with --replace. Stop the service first. Versions of before mean nothing afterwards.`,
 		Example: `  pageladder restore harbour.dump --data-dir /srv/pageladder`,
 		Args:    exactly("FILE"),
 		RunE: func(cmd *cobra.Command, args []string) error {
@@ -211,6 +211,9 @@ replaced only with --replace. Stop the service first.`,
 				}
 				if err := postgresTool(ctx, "pg_restore", url, append(options, args[0])...); err != nil {
 					return err
+				}
+				if err := sets.AcceptPrimary(ctx, url); err != nil {
+					return fmt.Errorf("the file is restored; what follows failed: %w", err)
 				}
 				return outcome(cmd, "Restored.", "file", args[0], "done", "restored")
 			})

@@ -2,12 +2,16 @@ package cluster_test
 
 import (
 	"context"
+	"net/http"
 	"os"
 	"os/exec"
 	"path/filepath"
 	"strings"
 	"testing"
+	"time"
 
+	"github.com/jackc/pgx/v5"
+	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/cluster"
@@ -107,6 +111,7 @@ func TestCallersWhileAPartFails(t *testing.T) {
 			require.NoError(t, c.Thaw(node))
 		})
 	})
+	t.Run("stolen lock", func(t *testing.T) { stolenLock(t, c) })
 	t.Run("update", func(t *testing.T) {
 		before := released(t)
 		replace := func(program string, more ...string) {
@@ -125,4 +130,62 @@ func TestCallersWhileAPartFails(t *testing.T) {
 		})
 		during(t, c, func() { replace(c.Program, "--drain", drain) })
 	})
+}
+
+// stolenLock freezes the primary, and gives it the lock again when another one has taken its place: when it thaws, nothing is read from
+// it or written to it before an operator says so. What was written to the other one is lost, and the services' logs say so.
+func stolenLock(t *testing.T, c *cluster.Cluster) {
+	frozen := c.Leader(t.Context())
+	l, more, stop := callers(t, c)
+	more()
+	require.NoError(t, c.Freeze(frozen))
+	testkit.Eventually(t, func() bool { now := c.Leader(t.Context()); return now != "" && now != frozen }, "another one is the primary")
+	more()
+	steal := func(method, key, form string) {
+		req, err := http.NewRequestWithContext(t.Context(), method, c.URL("etcd")+"/v2/keys/service/saltmere/"+key, strings.NewReader(form))
+		require.NoError(t, err)
+		req.Header.Set("Content-Type", "application/x-www-form-urlencoded")
+		res, err := http.DefaultClient.Do(req)
+		require.NoError(t, err)
+		res.Body.Close()
+		require.Equal(t, 200, res.StatusCode)
+	}
+	steal(http.MethodPut, "leader", "value="+frozen)
+	steal(http.MethodDelete, "sync", "") // it names the other one
+	require.NoError(t, c.Thaw(frozen))
+	testkit.Eventually(t, func() bool { return c.Leader(t.Context()) == frozen }, "the frozen one is the primary again")
+	said := func(name string) string {
+		text, err := os.ReadFile(filepath.Join(c.Dir, name+".log"))
+		require.NoError(t, err)
+		return string(text)
+	}
+	for _, name := range c.Services {
+		testkit.Eventually(t, func() bool { return strings.Contains(said(name), "NOTHING IS READ FROM THIS SERVER") }, "the log says it")
+		assert.Regexp(t, `it is on timeline \d+, and \d+ has been seen; .*it has log at version \d+, and \d+ has been seen`, said(name))
+		assert.False(t, c.Answers(t.Context(), name, "/readyz"))
+	}
+	conn, err := pgx.Connect(t.Context(), c.NodeURL(frozen))
+	require.NoError(t, err)
+	defer conn.Close(context.WithoutCancel(t.Context()))
+	count := func() (n int64) {
+		require.NoError(t, conn.QueryRow(t.Context(), "select records - 1 from pageladder.record_set where name = 'log'").Scan(&n))
+		return n
+	}
+	before := count()
+	for _, node := range c.Nodes { // Patroni does not let them follow a primary of an earlier timeline
+		if node != frozen {
+			require.NoError(t, c.Renew(t.Context(), node))
+		}
+	}
+	testkit.Eventually(t, func() bool {
+		ctx, cancel := context.WithTimeout(t.Context(), time.Second)
+		defer cancel()
+		return c.Settled(ctx) == nil
+	}, "the cluster is whole")
+	stop()
+	assert.Equal(t, before, count(), "nothing was written to it")
+	t.Logf("lost, as the logs say: %d of the acknowledged writes", l.acked.Load()-before)
+	require.NoError(t, exec.CommandContext(t.Context(), c.Program, "accept-primary", "--database-url", c.DatabaseURL()).Run())
+	testkit.Eventually(t, func() bool { return c.Answers(t.Context(), "front", "/readyz") }, "a service is ready")
+	during(t, c, func() {})
 }

@@ -198,13 +198,25 @@ func (l *load) readPages(ctx context.Context, token string) {
 	}
 }
 
-// during runs callers while something happens to the cluster, until things go on as before.
+// during runs callers while something happens to the cluster, until things go on as before. Nothing is lost.
 func during(t *testing.T, c *cluster.Cluster, happens func()) {
+	l, more, stop := callers(t, c)
+	more()
+	happens()
+	require.NoError(t, c.Settled(t.Context()))
+	more()
+	stop()
+	assert.Empty(t, l.lost(t, c), "acknowledged, and lost")
+}
+
+// callers write to a new list and read it until stop, which checks that all that they got was right. More waits until more was
+// written and read.
+func callers(t *testing.T, c *cluster.Cluster) (l *load, more, stop func()) {
 	token, err := os.ReadFile(filepath.Join(c.Dir, c.Services[0], "owner-token"))
 	require.NoError(t, err)
-	l := &load{t: t, at: c.URL("front"), token: strings.TrimSpace(string(token)), http: &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: 20}}, kept: map[int64]bool{}, statuses: map[string]int{}}
+	l = &load{t: t, at: c.URL("front"), token: strings.TrimSpace(string(token)), http: &http.Client{Transport: &http.Transport{MaxIdleConnsPerHost: 20}}, kept: map[int64]bool{}, statuses: map[string]int{}}
 	l.begin()
-	ctx, stop := context.WithCancel(t.Context())
+	ctx, cancel := context.WithCancel(t.Context())
 	var wait sync.WaitGroup
 	for range writers {
 		token := l.caller("editor")
@@ -214,21 +226,17 @@ func during(t *testing.T, c *cluster.Cluster, happens func()) {
 		token := l.caller("reader")
 		wait.Go(func() { l.readPages(ctx, token) })
 	}
-	more := func() {
+	more = func() {
 		wrote, read := l.acked.Load(), l.reads.Load()
 		testkit.Eventually(t, func() bool { return l.acked.Load() > wrote+100 && l.reads.Load() > read+100 }, "callers write and read")
 	}
-	more()
-	happens()
-	require.NoError(t, c.Settled(t.Context()))
-	more()
-	stop()
-	wait.Wait()
-	lost := l.lost(t, c)
-	t.Logf("%d written, %d read; without writes %v, without reads %v; longest request %v (%s); %v", l.acked.Load(), l.reads.Load(), l.wrote.longest.Round(time.Millisecond), l.read.longest.Round(time.Millisecond), l.slowest.Round(time.Millisecond), l.slow, l.statuses)
-	assert.Empty(t, l.wrong)
-	assert.LessOrEqual(t, l.slowest, longest, l.slow)
-	assert.Empty(t, lost, "acknowledged, and lost")
+	return l, more, func() {
+		cancel()
+		wait.Wait()
+		t.Logf("%d written, %d read; without writes %v, without reads %v; longest request %v (%s); %v", l.acked.Load(), l.reads.Load(), l.wrote.longest.Round(time.Millisecond), l.read.longest.Round(time.Millisecond), l.slowest.Round(time.Millisecond), l.slow, l.statuses)
+		assert.Empty(t, l.wrong)
+		assert.LessOrEqual(t, l.slowest, longest, l.slow)
+	}
 }
 
 // caller is a token of a caller's own.

@@ -96,6 +96,14 @@ func (c *Cluster) do(ctx context.Context, limit time.Duration, method, name, pat
 	return json.Unmarshal(text, into)
 }
 
+// Renew has a standby copied anew from the primary: one that has what the primary has not, and does not get rid of it.
+func (c *Cluster) Renew(ctx context.Context, node string) error {
+	if err := c.node(node); err != nil {
+		return err
+	}
+	return c.do(ctx, switchTime, http.MethodPost, node+" rest", "/reinitialize", []byte(`{"force": true}`), nil)
+}
+
 // switchTime is how long a switchover may take.
 const switchTime = 60 * time.Second
 

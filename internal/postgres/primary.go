@@ -1,6 +1,7 @@
 package postgres
 
 import (
+	"cmp"
 	"context"
 	"crypto/tls"
 	"errors"
@@ -28,6 +29,7 @@ type Primary struct {
 	mu   sync.Mutex
 	life string // of the server, see changes.Life; "": not known
 	at   string // its address, while it is heard
+	why  error  // nothing is heard; nil: it does not answer
 	open map[*line]struct{}
 	// waiting ends when the server has been silent for long, and begins anew when it is heard.
 	waiting context.Context
@@ -86,7 +88,7 @@ func (p *Primary) Follow(config *pgxpool.Config) {
 		p.mu.Lock()
 		defer p.mu.Unlock()
 		if p.waiting.Err() != nil {
-			return ErrAway
+			return cmp.Or(p.why, ErrAway)
 		}
 		return nil
 	}
@@ -128,7 +130,7 @@ func lineOf(conn net.Conn) *line {
 // Heard notes which server is heard. Connections to another one are cut.
 func (p *Primary) Heard(life, at string) {
 	p.mu.Lock()
-	p.life, p.at = life, at
+	p.life, p.at, p.why = life, at, nil
 	if p.waiting.Err() != nil {
 		p.waiting, p.end = context.WithCancel(context.Background())
 	}
@@ -137,11 +139,12 @@ func (p *Primary) Heard(life, at string) {
 	p.cut(cut)
 }
 
-// Lost notes that nothing is heard at the moment: the next connection shows which server there is.
-func (p *Primary) Lost() {
+// Lost notes that nothing is heard at the moment: the next connection shows which server there is. Nil is why if it just does
+// not answer.
+func (p *Primary) Lost(why error) {
 	p.mu.Lock()
 	defer p.mu.Unlock()
-	p.life, p.at = "", ""
+	p.life, p.at, p.why = "", "", why
 }
 
 // Silent notes that nothing has been heard for long. Whatever waits for an answer gets an error.

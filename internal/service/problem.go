@@ -163,11 +163,19 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	case errors.Is(err, sets.ErrSuperuser), errors.Is(err, sets.ErrSourceAway):
 		return problem.Later(problem.SourceAway, 10, err, "the set's source cannot be used at the moment")
 	case sets.Unavailable(err):
-		return problem.Later(problem.DatabaseAway, 2, err, "the database cannot be reached at the moment; try again in a few seconds")
+		return away(err)
 	case sets.TooSlow(err):
 		return problem.Later(problem.TooSlow, 10, err, "the answer took longer than %v", s.limits.RequestTime)
 	}
 	return &problem.Error{Kind: problem.Internal, Says: "something went wrong in the service; its log says what", Cause: err}
+}
+
+// away is the problem that the database is not there.
+func away(err error) *problem.Error {
+	if errors.As(err, new(*sets.Behind)) {
+		return problem.Later(problem.DatabaseAway, 10, err, "the database is behind what has been seen of it; an operator has to say which server is right")
+	}
+	return problem.Later(problem.DatabaseAway, 2, err, "the database cannot be reached at the moment; try again in a few seconds")
 }
 
 // now is the address of what was asked for at a version as it is now.

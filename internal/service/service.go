@@ -273,7 +273,7 @@ func (s *Service) ready(c *gin.Context) error {
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
 	if err := s.store.Ping(ctx); err != nil {
-		return problem.Later(problem.DatabaseAway, 2, err, "the database cannot be reached at the moment")
+		return away(err)
 	}
 	c.PureJSON(http.StatusOK, api.Health{Status: "ok", Version: s.version})
 	return nil

@@ -4,6 +4,7 @@ import (
 	"errors"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/fence"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/editing"
@@ -26,6 +27,7 @@ type (
 	FollowState = source.FollowState
 	GoneError   = view.GoneError
 	TableError  = source.TableError
+	Behind      = fence.Behind
 	Explain     = view.Explain
 	Known       = view.Known
 	Times       = view.Times

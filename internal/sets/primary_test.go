@@ -91,7 +91,7 @@ func TestConnectionsToAReplacedPrimaryAreCut(t *testing.T) {
 	p.Heard("second", "127.0.0.1:1")
 	pool.Reset()
 	require.ErrorIs(t, pool.Ping(t.Context()), postgres.ErrAway, "the second one is elsewhere")
-	p.Lost()
+	p.Lost(nil)
 	require.NoError(t, pool.Ping(t.Context()), "nobody knows where it is")
 }
 

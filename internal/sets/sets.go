@@ -14,13 +14,16 @@ import (
 	"context"
 	"errors"
 	"io"
+	"log/slog"
 	"sync"
 	"sync/atomic"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/fence"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
@@ -54,15 +57,23 @@ type Store struct {
 // streams may hold some of them for long.
 const connections = 8
 
-// Open connects to a database and migrates it.
+// Open connects to a database and migrates it. What it has seen is remembered while it is open.
 func Open(ctx context.Context, url string) (*Store, error) {
+	return OpenBehind(ctx, url, fence.New(slog.New(slog.DiscardHandler)))
+}
+
+// OpenBehind connects to a database and migrates it, unless it is behind a fence: the error is a *Behind then.
+func OpenBehind(ctx context.Context, url string, f *fence.Fence) (*Store, error) {
 	if err := postgres.Direct(ctx, url); err != nil {
+		return nil, err
+	}
+	if err := passes(ctx, url, f); err != nil {
 		return nil, err
 	}
 	if err := postgres.Migrate(ctx, url); err != nil {
 		return nil, err
 	}
-	s, err := open(ctx, url, false)
+	s, err := open(ctx, url, f)
 	if err != nil {
 		return nil, err
 	}
@@ -81,6 +92,26 @@ func Open(ctx context.Context, url string) (*Store, error) {
 	s.background.Go(s.pruneLogs)
 	s.background.Go(s.sources.Numbers.Write)
 	return s, nil
+}
+
+// passes looks whether a database is behind a fence.
+func passes(ctx context.Context, url string, f *fence.Fence) error {
+	conn, err := pgx.Connect(ctx, url)
+	if err != nil {
+		return err
+	}
+	defer conn.Close(context.WithoutCancel(ctx))
+	_, err = f.Check(ctx, conn, "")
+	return err
+}
+
+// AcceptPrimary migrates a database, and has services take it for their own although they have seen more of it than it has: it
+// begins an epoch.
+func AcceptPrimary(ctx context.Context, url string) error {
+	if err := postgres.Migrate(ctx, url); err != nil {
+		return err
+	}
+	return catalog.AcceptPrimary(ctx, url)
 }
 
 // begin brings what is stored into the form of this version.
@@ -104,14 +135,15 @@ func (s *Store) begin(ctx context.Context) ([]*Set, error) {
 // OpenReadOnly connects to a database that a service keeps, or to a standby of it, and only reads
 // there. A standby sends no notices, so each request checks there whether a set has changed.
 func OpenReadOnly(ctx context.Context, url string) (*Store, error) {
-	s, err := open(ctx, url, true)
+	s, err := open(ctx, url, nil)
 	if err == nil {
 		err = s.sources.Numbers.Begin(ctx)
 	}
 	return s, err
 }
 
-func open(ctx context.Context, url string, readOnly bool) (*Store, error) {
+// open connects to a database; without a fence, to any server of it, and only reads there.
+func open(ctx context.Context, url string, f *fence.Fence) (*Store, error) {
 	config, err := pgxpool.ParseConfig(url)
 	if err != nil {
 		return nil, err
@@ -123,15 +155,15 @@ func open(ctx context.Context, url string, readOnly bool) (*Store, error) {
 	postgres.Readable(config)
 	config.MaxConns = max(config.MaxConns, connections)
 	config.AfterConnect = s.catalog.Lives
-	if !readOnly {
-		s.catalog.Follow(config)
+	if f != nil {
+		s.catalog.Follow(config, f)
 	}
 	if s.pools, err = postgres.Connect(ctx, config, false); err != nil {
 		return nil, err
 	}
 	s.catalog.Use(s.pools.Main)
 	s.catalog.OnCut(s.pools.Renew)
-	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: readOnly})
+	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: f == nil})
 	s.known = known.New(s.running, later, func(ctx context.Context, set string) (view.View, error) {
 		return s.sources.Open(ctx, set, view.Still, false)
 	})
@@ -203,11 +235,21 @@ func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) 
 func (s *Store) Heard() bool { return s.catalog.Heard() }
 
 // List gives every set, by name.
-func (s *Store) List(ctx context.Context) ([]*Set, error) { return catalog.List(ctx, s.pools.Main) }
+func (s *Store) List(ctx context.Context) ([]*Set, error) {
+	all, err := catalog.List(ctx, s.pools.Main)
+	for _, set := range all {
+		s.catalog.Saw(set)
+	}
+	return all, err
+}
 
 // Get gives one set; the error is ErrNoSet where it is not there.
 func (s *Store) Get(ctx context.Context, name string) (*Set, error) {
-	return catalog.Get(ctx, s.pools.Main, name)
+	set, err := catalog.Get(ctx, s.pools.Main, name)
+	if err == nil {
+		s.catalog.Saw(set)
+	}
+	return set, err
 }
 
 // Latest returns a set as it is, and asks the database only if it may have changed. Errors are

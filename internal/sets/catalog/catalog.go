@@ -15,6 +15,7 @@ import (
 	"golang.org/x/sync/singleflight"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/fence"
 	"pageladder.example/internal/postgres"
 )
 
@@ -52,6 +53,7 @@ type Catalog struct {
 	pool    *pgxpool.Pool
 	listens *pgx.ConnConfig   // of the listening connection
 	primary *postgres.Primary // nil: any server will do, and nobody listens
+	fence   *fence.Fence      // nil: likewise
 	running context.Context
 	life    lifetime
 
@@ -67,8 +69,9 @@ func New(running context.Context) *Catalog {
 	return &Catalog{running: running, sets: map[string]seen{}, Purged: func() {}}
 }
 
-// Follow has a pool follow the one server that is listened to, over a connection of its own.
-func (c *Catalog) Follow(config *pgxpool.Config) {
+// Follow has a pool follow the one server that is listened to, over a connection of its own, unless it is behind a fence.
+func (c *Catalog) Follow(config *pgxpool.Config, fence *fence.Fence) {
+	c.fence = fence
 	c.listens = config.ConnConfig.Copy()
 	c.listens.ConnectTimeout = beatWait // for each of the hosts
 	c.primary = postgres.NewPrimary()
@@ -129,9 +132,17 @@ func (c *Catalog) Known(name string) (set *Set, current bool, turn int64) {
 	return s.set, s.set != nil && !s.stale && c.current(), c.turns.get(name)
 }
 
+// Saw notes at which version a set was seen, once that is committed, before anybody is shown it.
+func (c *Catalog) Saw(set *Set) {
+	if !set.Attached() {
+		c.fence.Saw(set.Name, set.Version)
+	}
+}
+
 // put remembers a set that was read at a turn, and returns the set that is remembered: a newer one
 // may be there already.
 func (c *Catalog) put(set *Set, turn int64) *Set {
+	c.Saw(set)
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	s := c.sets[set.Name]
@@ -175,6 +186,7 @@ func (c *Catalog) noteStamp(name string, by Stamp) *Set {
 	case moved:
 		c.turns.rise(name)
 		current := s.set.SeenAt(by)
+		c.Saw(current)
 		c.sets[name] = seen{set: current}
 		return current
 	default:
@@ -320,9 +332,13 @@ func (c *Catalog) Listen() {
 	silent := time.AfterFunc(longSilence, c.primary.Silent)
 	defer silent.Stop()
 	for c.running.Err() == nil {
-		c.listenOnce(c.running, silent)
+		var behind *fence.Behind
+		if err := c.listenOnce(c.running, silent); errors.As(err, &behind) {
+			c.primary.Lost(behind)
+		} else {
+			c.primary.Lost(nil)
+		}
 		c.deaf()
-		c.primary.Lost()
 		c.Purged() // a notice of it may be missed
 		select {
 		case <-c.running.Done():
@@ -402,15 +418,21 @@ func (c *Catalog) lives(ctx context.Context, conn *pgx.Conn, admit func(life str
 	if err == nil && standby && c.primary != nil {
 		err = postgres.ErrStandby
 	}
+	var reached *changes.Reached
 	if err == nil { // nothing is written to another server
-		err = admit(name)
+		reached, err = c.fence.Check(ctx, conn, name)
 	}
 	if err == nil {
-		err = c.BeginEpoch(ctx, conn)
+		err = admit(name)
+	}
+	var epoch string
+	if err == nil {
+		epoch, err = c.beginEpoch(ctx, conn)
 	}
 	if err != nil {
 		return "", err
 	}
+	c.fence.Follow(name, reached, epoch)
 	c.life.mu.Lock()
 	defer c.life.mu.Unlock()
 	if c.life.name != name && c.life.name != "" {
@@ -424,11 +446,36 @@ func (c *Catalog) lives(ctx context.Context, conn *pgx.Conn, admit func(life str
 // BeginEpoch makes sure that versions of another life of the database are not taken for those of
 // this one.
 func (c *Catalog) BeginEpoch(ctx context.Context, conn *pgx.Conn) error {
-	catalogue, err := changes.BeginEpoch(ctx, conn)
+	epoch, err := c.beginEpoch(ctx, conn)
+	if err == nil {
+		c.fence.Began(epoch)
+	}
+	return err
+}
+
+func (c *Catalog) beginEpoch(ctx context.Context, conn *pgx.Conn) (string, error) {
+	catalogue, epoch, err := changes.BeginEpoch(ctx, conn)
 	if catalogue > 0 {
 		c.life.epoch.Store(catalogue)
 	}
-	return err
+	return epoch, err
+}
+
+// AcceptPrimary begins an epoch on whatever server an address leads to: services take it for their primary, also if it is behind
+// what they have seen.
+func AcceptPrimary(ctx context.Context, url string) error {
+	conn, err := pgx.Connect(ctx, url)
+	if err != nil {
+		return err
+	}
+	defer conn.Close(context.WithoutCancel(ctx))
+	return pgx.BeginFunc(ctx, conn, func(tx pgx.Tx) error {
+		if _, err := changes.Accept(ctx, tx); err != nil {
+			return err
+		}
+		_, err := tx.Exec(ctx, "select pg_notify($1, name) from pageladder.record_set where source = ''", channel) // versions have jumped
+		return err
+	})
 }
 
 // InEpoch reports whether a set's versions are of the life that BeginEpoch last found: if not, a

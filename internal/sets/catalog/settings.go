@@ -91,6 +91,9 @@ func (c *Catalog) Configure(ctx context.Context, name string, change func(*Setti
 		return Notify(ctx, tx, name)
 	})
 	c.Stale(name)
+	if err == nil {
+		c.Saw(set)
+	}
 	return set, err
 }
 
@@ -140,7 +143,7 @@ func Publish(ctx context.Context, tx pgx.Tx, d *Definition, records int64, follo
 	}
 	rows, err := tx.Query(ctx, `
 		insert into pageladder.record_set (name, label, record_table, fields, rules, records, source, source_schema, remember_s, fixed, open, fixed_dates, followed, version)
-		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, coalesce((select version from pageladder.removed_set where name = $1), 0) + 1)
+		values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, coalesce((select version from pageladder.removed_set where name = $1), (select new_after from pageladder.epochs order by number desc limit 1), 0) + 1)
 		on conflict (name) `+conflict+`
 		returning `+columns,
 		d.Name, d.Label, d.Table, d.Fields, d.Rules, records, d.Source, d.Schema, int64(d.Remember.Seconds()),

@@ -116,13 +116,14 @@ func checkValues(set *catalog.Set, values Values) (Values, error) {
 // The change gives the number of the record's revision; 0 if the record is not in the set any more.
 func (e *Editor) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *catalog.Set) (int64, error)) (version int64, err error) {
 	once := onceOf(ctx)
+	var set *catalog.Set
 	err = postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
 		if err := once.begin(ctx, tx); err != nil {
 			return err
 		}
 		known, _, _ := e.catalog.Known(name)
-		set, err := catalog.Move(ctx, tx, name, known, records)
-		if err != nil {
+		var err error
+		if set, err = catalog.Move(ctx, tx, name, known, records); err != nil {
 			return err
 		}
 		if set.Attached() {
@@ -139,6 +140,9 @@ func (e *Editor) change(ctx context.Context, name string, records int64, change 
 		return once.end(ctx, tx, version, RevisionOf(set.Definition, revision))
 	})
 	e.catalog.Stale(name)
+	if err == nil {
+		e.catalog.Saw(set)
+	}
 	return version, err
 }
 

@@ -123,6 +123,7 @@ func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options s
 	if err != nil {
 		return nil, err
 	}
+	l.catalog.Saw(created)
 	l.Index(created.Name)
 	return created, nil
 }

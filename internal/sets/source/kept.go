@@ -119,6 +119,7 @@ func (k *Kept) still(ctx context.Context, known *catalog.Set) (*relation.View, e
 	}
 	var v *relation.View
 	if err == nil {
+		k.catalog.Saw(set)
 		v, err = k.in(ctx, tx, set)
 	}
 	if err != nil {
@@ -319,6 +320,7 @@ func (k *Kept) Seen(v *relation.View, stamp []byte) (*relation.View, error) {
 		return v, nil
 	}
 	later := k.view(v.On.SeenAt(by), v.Table)
+	k.catalog.Saw(later.On)
 	if later.Found = v.Found; v.Found.Set != nil {
 		k.catalog.Confirm(later.On, v.Found.Turn)
 	}
