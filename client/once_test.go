@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"io"
 	"net/http"
+	"net/http/httptest"
 	"strings"
 	"testing"
 
@@ -55,6 +56,51 @@ func TestWritesAreSentAgainUnderOneName(t *testing.T) {
 			_, err = own.Record(t.Context(), "arrivals", []string{"1"})
 			assert.Error(t, err, "reading is the caller's to repeat")
 			assert.Equal(t, 1, times)
+		})
+	}
+}
+
+// A file is sent again as a whole, from where it was read at first, also if the service answered in the middle of it; one that cannot be read
+// twice is sent once.
+func TestAFileIsSentAgainAsAWhole(t *testing.T) {
+	const before = "not of the file"
+	text := before + "no,name\n" + strings.Repeat("1,Gull\n", 1<<20)
+	for name, c := range map[string]struct {
+		file func() io.Reader
+		sent int
+	}{
+		"a file": {func() io.Reader { return strings.NewReader(text) }, 3},
+		"a pipe": {func() io.Reader { return io.MultiReader(strings.NewReader(text)) }, 1},
+	} {
+		t.Run(name, func(t *testing.T) {
+			times, keys := 0, map[string]bool{}
+			service := httptest.NewServer(http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+				times++
+				keys[r.Header.Get("Idempotency-Key")] = true
+				if times < 3 {
+					io.CopyN(io.Discard, r.Body, int64(times)*1000)
+					w.Header().Set("Content-Type", "application/problem+json")
+					w.WriteHeader(http.StatusServiceUnavailable)
+					io.WriteString(w, `{"type": "/problems/database-away", "status": 503}`)
+					return
+				}
+				got, err := io.ReadAll(r.Body)
+				assert.NoError(t, err)
+				assert.Equal(t, len(text)-len(before), len(got))
+				assert.True(t, string(got) == text[len(before):])
+				w.Header().Set("Content-Type", "application/json")
+				io.WriteString(w, `{"rows": 1}`)
+			}))
+			defer service.Close()
+			own, err := client.New(service.URL)
+			require.NoError(t, err)
+			file := c.file()
+			_, err = io.CopyN(io.Discard, file, int64(len(before)))
+			require.NoError(t, err)
+			_, err = own.Import(t.Context(), client.Import{Set: "boats", File: file, MediaType: "text/csv"})
+			assert.Equal(t, c.sent == 1, err != nil, "%v", err)
+			assert.Equal(t, c.sent, times)
+			assert.Len(t, keys, 1)
 		})
 	}
 }

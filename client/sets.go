@@ -61,7 +61,8 @@ type Import struct {
 	Options   url.Values // label, key, delimiter, encoding, sheet, "type.FIELD", rules, aside, check, progress
 }
 
-// Import makes a set from a file, or replaces its records: all or nothing.
+// Import makes a set from a file, or replaces its records: all or nothing, and once. It is sent again while the service is away for a
+// moment, if its File is an io.Seeker. No Set is answered for a check, and where the set has been removed by the time of a later attempt.
 func (c *Client) Import(ctx context.Context, in Import) (*api.Imported, error) {
 	options := url.Values{}
 	for name, values := range in.Options {
@@ -75,7 +76,7 @@ func (c *Client) Import(ctx context.Context, in Import) (*api.Imported, error) {
 	}
 	r.query = options.Encode()
 	var imported api.Imported
-	_, err := c.call(ctx, r, &imported)
+	_, err := c.once(ctx, r, &imported)
 	return &imported, err
 }
 

@@ -142,9 +142,12 @@ written to a file and the others are imported.`,
 				fmt.Fprintf(cmd.ErrOrStderr(), "%s is text, such as %q; --%s reads it as %s.\n", f.Name, f.Samples[0], strings.ReplaceAll(f.Offer, "_", "-"), what)
 			}
 		}
-		if done.Set == nil {
+		switch {
+		case check:
 			fmt.Fprintf(out, "%s, key %s; nothing was kept.\n", several(done.Rows, "record"), strings.Join(done.Key, ","))
-		} else {
+		case done.Set == nil:
+			fmt.Fprintf(out, "%s was imported, and has been removed since.\n", args[0])
+		default:
 			fmt.Fprintf(out, "%s has %s, key %s.\n", done.Set.Name, several(*done.Set.Records, "record"), strings.Join(done.Key, ","))
 		}
 		return nil
@@ -212,6 +215,17 @@ func (c *counted) Read(p []byte) (int, error) {
 	n, err := c.r.Read(p)
 	c.bytes.Add(int64(n))
 	return n, err
+}
+
+// Seek goes to where the next attempt reads from.
+func (c *counted) Seek(offset int64, whence int) (int64, error) {
+	file, ok := c.r.(io.Seeker)
+	if !ok {
+		return 0, errors.ErrUnsupported
+	}
+	at, err := file.Seek(offset, whence)
+	c.bytes.Store(at)
+	return at, err
 }
 
 func writeBadRows(w io.Writer, rows []api.BadRow) {

@@ -91,7 +91,7 @@ func (s *Service) handle(c *gin.Context, r *route) error {
 	if c.Request.Body != nil && !r.long {
 		c.Request.Body = http.MaxBytesReader(c.Writer, c.Request.Body, s.limits.BodyBytes)
 	}
-	if r.once && c.Request.Header["Idempotency-Key"] != nil {
+	if r.once && !r.long && c.Request.Header["Idempotency-Key"] != nil { // an import reads its file itself
 		return s.onceOnly(c, r)
 	}
 	return r.handler(c)

@@ -2,6 +2,7 @@ package service
 
 import (
 	"errors"
+	"fmt"
 	"net/http"
 	"net/url"
 	"regexp"
@@ -34,13 +35,21 @@ func (s *Service) newName(c *gin.Context, name string) error {
 	if !setName.MatchString(name) {
 		return &sets.ValueError{Field: "name", Found: strconv.Quote(name), Want: "1 to 63 of a–z, 0–9, _ and -, a letter first"}
 	}
-	if _, err := s.store.Get(c.Request.Context(), name); !errors.Is(err, sets.ErrNoSet) {
-		if err == nil {
-			err = problem.Of(problem.Taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
-		}
-		return err
+	if sets.OnceOf(c.Request.Context()) != nil { // perhaps it is of this import: that is known when the file has been read
+		return nil
 	}
-	return nil
+	_, err := s.store.Get(c.Request.Context(), name)
+	switch {
+	case errors.Is(err, sets.ErrNoSet):
+		return nil
+	case err == nil:
+		return taken(name)
+	}
+	return err
+}
+
+func taken(name string) error {
+	return problem.Of(problem.Taken, "a record set named %q is there already; PUT /api/sets/%s/records replaces its records", name, name)
 }
 
 // reimport replaces a set's records by those of a file.
@@ -66,6 +75,17 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 	if err := errors.Join(control.SetReadDeadline(time.Now().Add(s.limits.StreamTime)), control.SetWriteDeadline(time.Now().Add(s.limits.StreamTime+server.WriteTime))); err != nil {
 		return err
 	}
+	status := http.StatusOK
+	if into == "" {
+		status = http.StatusCreated
+	}
+	if c.Request.Header["Idempotency-Key"] != nil {
+		once, err := named(c, status)
+		if err != nil {
+			return err
+		}
+		c.Request = c.Request.WithContext(once.With(c.Request.Context()))
+	}
 	in, aside, err := upload.Read(c.Writer, c.Request, s.limits.ImportBytes, s.files.Begin)
 	if err != nil {
 		return err
@@ -80,7 +100,11 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 			return err
 		}
 	}
+	fmt.Fprintf(in.Hash, "%s %q", c.Request.Method, in.Name)
 	set, plan, err := s.store.Import(c.Request.Context(), *in)
+	if in.New && errors.Is(err, sets.ErrSetTaken) {
+		err = taken(in.Name)
+	}
 	answer := api.Imported{}
 	var bad *intake.BadRows
 	if in.Check && errors.As(err, &bad) {
@@ -90,15 +114,15 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 		return err
 	}
 	describePlan(&answer, plan, aside)
-	if set == nil {
+	if in.Check {
 		c.PureJSON(http.StatusOK, answer)
 		return nil
 	}
-	info := infoOf(set, who(c))
-	answer.Set = &info
-	status := http.StatusOK
-	if into == "" {
-		status = http.StatusCreated
+	if set != nil { // else it is of an earlier attempt, and has been removed since
+		info := infoOf(set, who(c))
+		answer.Set = &info
+	}
+	if into == "" && set != nil {
 		s.created(c, set)
 	}
 	c.PureJSON(status, answer)

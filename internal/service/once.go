@@ -23,13 +23,22 @@ import (
 // quotes.
 var onceKey = regexp.MustCompile(`^(?:"([ !#-\[\]-~]{1,255})"|([!#-+\--\[\]-~]{1,255}))$`)
 
-// onceOnly has a route answer a write that names itself by Idempotency-Key. One that has been done already is answered as
-// it was then, and not done again.
-func (s *Service) onceOnly(c *gin.Context, r *route) error {
+// named is a write by the name that its request gives it: that is there.
+func named(c *gin.Context, status int) (*sets.Once, error) {
 	given := c.Request.Header["Idempotency-Key"]
 	found := onceKey.FindStringSubmatch(given[0])
 	if found == nil || len(given) > 1 {
-		return problem.Of(problem.BadRequest, "found Idempotency-Key %.100q; right would be one, of 1 to 255 characters of ASCII in quotes", strings.Join(given, ", "))
+		return nil, problem.Of(problem.BadRequest, "found Idempotency-Key %.100q; right would be one, of 1 to 255 characters of ASCII in quotes", strings.Join(given, ", "))
+	}
+	return &sets.Once{Caller: strconv.FormatInt(who(c).Token, 10), Key: found[1] + found[2], Status: status}, nil
+}
+
+// onceOnly has a route answer a write that names itself by Idempotency-Key. One that has been done already is answered as
+// it was then, and not done again.
+func (s *Service) onceOnly(c *gin.Context, r *route) error {
+	once, err := named(c, r.ok())
+	if err != nil {
+		return err
 	}
 	sent, err := io.ReadAll(c.Request.Body)
 	if err != nil {
@@ -42,7 +51,6 @@ func (s *Service) onceOnly(c *gin.Context, r *route) error {
 		fmt.Fprintf(hash, "%d %s ", len(part), part)
 	}
 	hash.Write(sent)
-	once := &sets.Once{Caller: strconv.FormatInt(who(c).Token, 10), Key: found[1] + found[2], Status: r.ok()}
 	hash.Sum(once.Digest[:0])
 	c.Request = c.Request.WithContext(once.With(c.Request.Context()))
 	if err = s.store.LookDone(c.Request.Context()); err == nil {
@@ -69,7 +77,7 @@ func (s *Service) answerAgain(c *gin.Context, r *route, done *sets.Done) error {
 	if r.status != http.StatusCreated {
 		key, err := readKey(c, set)
 		if err == nil {
-			s.written(c, set, key, done.Version, done.Revision, done.Status)
+			s.written(c, set, key, done.Version, sets.Revision(done.Revision), done.Status)
 		}
 		return err
 	}
@@ -79,7 +87,7 @@ func (s *Service) answerAgain(c *gin.Context, r *route, done *sets.Done) error {
 	}
 	values, err := body.Values(set, object, nil)
 	if err == nil {
-		s.written(c, set, keyIn(set, values), done.Version, done.Revision, done.Status)
+		s.written(c, set, keyIn(set, values), done.Version, sets.Revision(done.Revision), done.Status)
 	}
 	return err
 }

@@ -135,3 +135,101 @@ func TestAWriteThatManySendIsDoneOnce(t *testing.T) {
 	all.Wait()
 	assert.Len(t, done, 1, "all were answered alike")
 }
+
+// An import that is sent again is answered as it was and done once: with another boundary, another name of its progress, and also if its set has
+// changed since.
+func TestAnImportThatIsSentAgainIsDoneOnce(t *testing.T) {
+	limits := service.DefaultLimits
+	limits.Imports = 10
+	at, _ := testkit.ServeWith(t, testkit.Harbour(t), service.Options{Limits: limits})
+	type answer struct {
+		Set   *struct{ Version, Records int64 }
+		Aside *struct{ CSV string }
+	}
+	bare := func(t *testing.T, method, url string) (*http.Response, string) { return send(t, method, url, sent{}) }
+	send := func(method, path, key, media, body string) (int, string, answer) {
+		t.Helper()
+		res, text := send(t, method, at+path, sent{body: body, headers: map[string]string{"Content-Type": media, "Idempotency-Key": key}})
+		var a answer
+		require.NoError(t, json.Unmarshal([]byte(text), &a), text)
+		return res.StatusCode, text, a
+	}
+	form := func(boundary, file string) (string, string) {
+		return "multipart/form-data; boundary=" + boundary, strings.ReplaceAll("--B\r\nContent-Disposition: form-data; name=\"name\"\r\n\r\nforms\r\n--B\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.csv\"\r\n\r\n"+file+"\r\n--B--\r\n", "B", boundary)
+	}
+	const boats, csv = "/api/sets?name=boats&key=no&aside=true&type.no=integer", "no,name\n1,Gull\n2,Tern\nx,Skua\n"
+	status, first, _ := send("POST", boats+"&progress=progress-1", `"new"`, "text/csv", csv)
+	require.Equal(t, http.StatusCreated, status, first)
+	status, second, a := send("POST", boats+"&progress=progress-2", `"new"`, "text/csv", csv)
+	assert.Equal(t, http.StatusCreated, status)
+	assert.Equal(t, first, second)
+	assert.Contains(t, a.Aside.CSV, "Skua")
+	for _, c := range []struct{ path, media, body string }{
+		{boats, "text/csv", csv + "3,Auk\n"}, {boats + "&label=Boats", "text/csv", csv}, {boats, "text/tab-separated-values", csv + "\n"},
+		{strings.Replace(boats, "name=boats", "name=ships", 1), "text/csv", csv},
+	} {
+		status, text, _ := send("POST", c.path, `"new"`, c.media, c.body)
+		assert.Equal(t, http.StatusUnprocessableEntity, status, c.path+" "+text)
+	}
+	status, text, _ := send("POST", boats, `"another"`, "text/csv", csv)
+	assert.Equal(t, http.StatusConflict, status)
+	assert.Contains(t, text, "PUT /api/sets/boats/records replaces its records")
+
+	media, body := form("one", csv[:15])
+	status, first, _ = send("POST", "/api/sets", `"form"`, media, body)
+	require.Equal(t, http.StatusCreated, status, first)
+	media, body = form("two", csv[:15])
+	status, second, _ = send("POST", "/api/sets", `"form"`, media, body)
+	assert.Equal(t, http.StatusCreated, status)
+	assert.Equal(t, first, second)
+
+	const again = "/api/sets/boats/records"
+	status, text, a = send("PUT", again, `"again"`, "text/csv", "no,name\n7,Gull\n")
+	require.Equal(t, http.StatusOK, status, text)
+	version := a.Set.Version
+	for range 2 {
+		status, _, a = send("PUT", again, `"again"`, "text/csv", "no,name\n7,Gull\n")
+		assert.Equal(t, http.StatusOK, status)
+		assert.Equal(t, version, a.Set.Version)
+	}
+	status, text, _ = once(t, at, "POST", again, `"add"`, "", `{"no": 8}`)
+	require.Equal(t, http.StatusCreated, status, text)
+	status, _, a = send("PUT", again, `"again"`, "text/csv", "no,name\n7,Gull\n")
+	assert.Equal(t, http.StatusOK, status)
+	assert.EqualValues(t, 2, a.Set.Records, "the record that was added since is there")
+
+	// One that is refused, or only looks, is not remembered.
+	for _, path := range []string{again, again + "?check=true"} {
+		status, text, _ = send("PUT", path, `"later"`, "text/csv", "no,name\nx,Gull\n")
+		assert.Contains(t, []int{200, 422, 400}, status, text)
+	}
+	status, text, _ = send("PUT", again, `"later"`, "text/csv", "no,name\n9,Gull\n")
+	assert.Equal(t, http.StatusOK, status, text)
+
+	res, _ := bare(t, "DELETE", at+"/api/sets/forms")
+	require.Equal(t, http.StatusNoContent, res.StatusCode)
+	media, body = form("three", csv[:15])
+	status, _, a = send("POST", "/api/sets", `"form"`, media, body)
+	assert.Equal(t, http.StatusCreated, status)
+	assert.Nil(t, a.Set, "it has been removed since, and is not made again")
+
+	statuses := map[int]int{}
+	var mu sync.Mutex
+	var all sync.WaitGroup
+	for range 4 {
+		all.Go(func() {
+			status, text, _ := once(t, at, "PUT", again, `"many"`, "", `[{"no": 1, "name": "Gull"}]`)
+			mu.Lock()
+			defer mu.Unlock()
+			if statuses[status]++; status != http.StatusOK {
+				assert.Contains(t, text, "still-writing")
+			}
+		})
+	}
+	all.Wait()
+	_, text = bare(t, "GET", at+"/api/sets/boats")
+	assert.NotZero(t, statuses[http.StatusOK])
+	var now struct{ Version int64 }
+	require.NoError(t, json.Unmarshal([]byte(text), &now))
+	assert.Equal(t, version+3, now.Version, "added, later, many: each once")
+}

@@ -18,7 +18,7 @@ type route struct {
 	method, path string
 	scope        access.Scope
 	role         access.Role
-	long         bool                       // an import or a stream: takes long
+	long         bool                       // an import or a stream: takes long, and reads its body itself
 	once         bool                       // may name itself by Idempotency-Key, and is then done once
 	calculates   bool                       // needs no database, except to identify its caller
 	public       bool                       // is the same for every caller, who is not identified
@@ -53,7 +53,7 @@ func (s *Service) calls() []route {
 	files := []string{"text/csv", "application/x-ndjson", "application/json", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "multipart/form-data"}
 	return []route{
 		{method: "GET", path: "/api/sets", scope: access.Everywhere, handler: s.listSets, says: "List the record sets that the caller may read.", answer: api.SetList{}},
-		{method: "POST", path: "/api/sets", scope: access.AllSets, role: owner, long: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
+		{method: "POST", path: "/api/sets", scope: access.AllSets, role: owner, long: true, once: true, handler: s.createSet, says: "Make a kept set of a file, all or nothing; with check, only look at it.",
 			asks: openapi.OfImport, body: "", example: "no,name\n1,Gull\n2,Tern\n", media: files, answer: api.Imported{}, status: 201, fails: []*problem.Kind{problem.BadQuery, problem.Taken, problem.TooLarge, problem.BadMedia, problem.BadBody, problem.BadFile, problem.Busy}},
 		{method: "POST", path: "/api/attach", scope: access.AllSets, role: owner, handler: s.attach, says: "Make an attached set of a table or view of a source.",
 			body: api.AttachBody{}, example: `{"name": "boats", "source": "yard", "table": "boats", "key": ["no"]}`, media: jsonBody, answer: api.SetInfo{}, status: 201, fails: []*problem.Kind{problem.Taken, problem.BadMedia, problem.BadBody, problem.SourceAway}},
@@ -80,7 +80,7 @@ func (s *Service) calls() []route {
 			asks: openapi.OfPage, answer: api.Answer{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.PastLast, problem.NotAcceptable, problem.Gone}},
 		{method: "POST", path: set + "/records", scope: access.ThisSet, role: editor, once: true, handler: s.addRecord, says: "Add a record. Fields that are left out are missing.",
 			body: openapi.Record{}, example: `{"id": 1000, "vessel": "Gull", "tonnage": 700}`, media: jsonBody, answer: api.RecordAnswer{}, status: 201, fails: []*problem.Kind{problem.NoSet, problem.NoMethod, problem.Taken, problem.BadMedia, problem.BadBody}},
-		{method: "PUT", path: set + "/records", scope: access.ThisSet, role: owner, long: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
+		{method: "PUT", path: set + "/records", scope: access.ThisSet, role: owner, long: true, once: true, handler: s.reimport, says: "Replace all records of a kept set by those of a file, all or nothing.",
 			asks: openapi.OfImport, body: "", example: "id,vessel,berth,cargo,tonnage,arrived_at,cleared,note\n1,Gull,N4,salt,700,2026-03-01T06:30:00Z,true,\n", media: files, answer: api.Imported{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NoMethod, problem.TooLarge, problem.BadMedia, problem.BadBody, problem.BadFile, problem.Busy}},
 		{method: "GET", path: set + "/records/all", scope: access.ThisSet, role: reader, long: true, handler: s.readAll, says: "Stream every record that the query asks for, of one snapshot.",
 			asks: openapi.OfRecords, answer: []openapi.Record{}, fails: []*problem.Kind{problem.BadQuery, problem.NoSet, problem.NotAcceptable, problem.Gone, problem.Busy}},

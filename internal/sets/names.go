@@ -1,10 +1,12 @@
 package sets
 
 import (
+	"context"
 	"errors"
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/fence"
+	"pageladder.example/internal/once"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/editing"
@@ -44,8 +46,8 @@ type (
 
 	Values   = editing.Values
 	Revision = editing.Revision
-	Once     = editing.Once
-	Done     = editing.Done
+	Once     = once.Write
+	Done     = once.Done
 
 	Attach     = loading.Attach
 	Draft      = loading.Draft
@@ -85,8 +87,8 @@ var (
 	ErrCutOff      = loading.ErrCutOff
 	ErrStale       = editing.ErrStale
 	ErrKeyTaken    = editing.ErrKeyTaken
-	ErrWriting     = editing.ErrWriting
-	ErrKeyUsed     = editing.ErrKeyUsed
+	ErrWriting     = once.ErrWriting
+	ErrKeyUsed     = once.ErrKeyUsed
 	ErrReadOnly    = editing.ErrReadOnly
 )
 
@@ -109,3 +111,6 @@ func Unavailable(err error) bool {
 // AsFault turns a database error that is the data's fault into a *DataError; others stay as they
 // are.
 func AsFault(err error) error { return tables.Fault(nil, err) }
+
+// OnceOf is the write that a context names; nil if it names none.
+func OnceOf(ctx context.Context) *Once { return once.Of(ctx) }

@@ -25,6 +25,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/fence"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/once"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/editing"
@@ -214,7 +215,7 @@ func (s *Store) Prune(ctx context.Context) error {
 	if err != nil {
 		return err
 	}
-	return errors.Join(s.sources.Prune(ctx, all), s.editor.ForgetDone(ctx))
+	return errors.Join(s.sources.Prune(ctx, all), once.Forget(ctx, s.pools.Main))
 }
 
 // Close ends what runs in the background and lets the connections go.
@@ -344,7 +345,7 @@ func (s *Store) Stream(ctx context.Context, req Request, begin func(*Set, int64,
 
 // LookDone is nil if the write that a context names, by Once.With, has not been done; else the error is a *Done or
 // ErrKeyUsed.
-func (s *Store) LookDone(ctx context.Context) error { return s.editor.LookDone(ctx) }
+func (s *Store) LookDone(ctx context.Context) error { return once.Of(ctx).Look(ctx, s.pools.Main) }
 
 // Add adds a record: see editing.Add.
 func (s *Store) Add(ctx context.Context, name string, values Values) (int64, error) {

@@ -3,12 +3,15 @@ package upload
 
 import (
 	"bytes"
+	"crypto/sha256"
 	"fmt"
 	"io"
+	"maps"
 	"mime"
 	"mime/multipart"
 	"net/http"
 	"net/url"
+	"slices"
 	"strings"
 
 	"pageladder.example/internal/intake"
@@ -77,7 +80,12 @@ func Read(w http.ResponseWriter, r *http.Request, limit int64, progress func(nam
 			}
 		}
 	}
-	in := &sets.Import{Source: source, BytesLimit: limit}
+	in := &sets.Import{Source: source, BytesLimit: limit, Hash: sha256.New()}
+	for _, name := range slices.Sorted(maps.Keys(given)) {
+		if name != "progress" { // another one for each attempt
+			fmt.Fprintf(in.Hash, "%q=%q ", name, given[name])
+		}
+	}
 	in.Options.Types = map[string]value.Type{}
 	var aside *bytes.Buffer
 	for name, values := range given {
@@ -145,6 +153,7 @@ func Read(w http.ResponseWriter, r *http.Request, limit int64, progress func(nam
 			return nil, nil, wrong("no such parameter: an import has name, label, key, rules, fixed, format, delimiter, encoding, sheet, decimal_comma, day_first, type.FIELD, aside, check and progress")
 		}
 	}
+	fmt.Fprintf(in.Hash, "%q ", format)
 	if in.Options.Format = format; format == "" {
 		return nil, nil, problem.Of(problem.BadMedia, "found Content-Type %.100q; right would be text/csv, application/x-ndjson, application/json, an XLSX workbook, or multipart/form-data with such a file", r.Header.Get("Content-Type"))
 	}

@@ -14,6 +14,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
 
+	"pageladder.example/internal/once"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
@@ -112,13 +113,13 @@ func checkValues(set *catalog.Set, values Values) (Values, error) {
 }
 
 // change runs one change of a set's records. The version moves in the same transaction, as its
-// first statement, so that changes of a set come one after the other. A write that names itself (Once) is done once.
+// first statement, so that changes of a set come one after the other. A write that names itself is done once.
 // The change gives the number of the record's revision; 0 if the record is not in the set any more.
 func (e *Editor) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *catalog.Set) (int64, error)) (version int64, err error) {
-	once := onceOf(ctx)
+	named := once.Of(ctx)
 	var set *catalog.Set
 	err = postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
-		if err := once.begin(ctx, tx); err != nil {
+		if err := named.Begin(ctx, tx); err != nil {
 			return err
 		}
 		known, _, _ := e.catalog.Known(name)
@@ -137,7 +138,7 @@ func (e *Editor) change(ctx context.Context, name string, records int64, change 
 		if err != nil {
 			return tables.Fault(set.Definition, err)
 		}
-		return once.end(ctx, tx, version, RevisionOf(set.Definition, revision))
+		return named.End(ctx, tx, version, string(RevisionOf(set.Definition, revision)))
 	})
 	e.catalog.Stale(name)
 	if err == nil {

@@ -8,6 +8,7 @@ import (
 	"github.com/jackc/pgx/v5"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/once"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/tables"
@@ -72,15 +73,16 @@ func (e *Editor) Purge(ctx context.Context, name string, key []string, revision 
 	if there {
 		gone = -1
 	}
+	unnamed := (*once.Write)(nil).With(ctx)
 	// It is done when all of it is, and noted then.
-	version, err = e.change(unnamed(ctx), name, gone, func(tx pgx.Tx, set *catalog.Set) (int64, error) { return 0, purge(tx, set) })
+	version, err = e.change(unnamed, name, gone, func(tx pgx.Tx, set *catalog.Set) (int64, error) { return 0, purge(tx, set) })
 	if err != nil && !errors.Is(err, view.ErrNoRecord) {
 		return 0, err
 	}
 	// Also where nothing was found: an earlier attempt may have failed after this point.
 	e.catalog.Purged()
 	if err != nil {
-		ctx = unnamed(ctx)
+		ctx = unnamed
 	}
 	return version, cmp.Or(err, e.empty(ctx, version))
 }
@@ -91,9 +93,9 @@ func (e *Editor) empty(ctx context.Context, version int64) error {
 	if err := e.sweep(ctx, 0); err != nil {
 		return err
 	}
-	once := onceOf(ctx)
+	named := once.Of(ctx)
 	return postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
-		if err := once.begin(ctx, tx); err != nil {
+		if err := named.Begin(ctx, tx); err != nil {
 			return err
 		}
 		rows, err := tx.Query(ctx, "select r.record_table, coalesce(l.log_table, '') from pageladder.replaced_table r left join pageladder.change_log l on l.record_table = r.record_table where to_regclass('pageladder.' || quote_ident(r.record_table)) is not null for update of r")
@@ -116,7 +118,7 @@ func (e *Editor) empty(ctx context.Context, version int64) error {
 				}
 			}
 		}
-		return once.end(ctx, tx, version, "")
+		return named.End(ctx, tx, version, "")
 	})
 }
 

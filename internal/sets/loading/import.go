@@ -5,6 +5,7 @@ import (
 	"context"
 	"errors"
 	"fmt"
+	"hash"
 	"io"
 	"maps"
 	"os"
@@ -15,6 +16,7 @@ import (
 	"golang.org/x/sys/unix"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/once"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
@@ -39,6 +41,8 @@ type Import struct {
 	Aside io.Writer
 	// Check only examines the file: nothing is stored, and no set is returned.
 	Check bool
+	// Hash has taken in what was sent beside the file, to compare imports of one name with; nil: none names itself.
+	Hash hash.Hash
 	// BytesLimit is the largest file; 0: DefaultImportBytes.
 	BytesLimit int64
 }
@@ -73,8 +77,9 @@ func nameless() (*os.File, error) {
 
 // Import makes or replaces a set from a file. The file is copied to disk first, since types are
 // found from all of its values; it is never held in memory. The import is all or nothing. Errors
-// are ErrTooLarge, *FileError, *intake.BadRows if rows could not be read and nobody takes them
-// aside, other faults of the file, or the database's.
+// are ErrTooLarge, catalog.ErrSetTaken, *FileError, *intake.BadRows if rows could not be read and nobody takes them
+// aside, other faults of the file, or the database's. An import whose context names it (once.Write) is done once: again it
+// is answered with the set as it is by now, nil if that has been removed.
 func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.Plan, error) {
 	file, err := nameless()
 	if err != nil {
@@ -85,12 +90,27 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 	if limit == 0 {
 		limit = DefaultImportBytes
 	}
-	if n, err := io.Copy(file, io.LimitReader(in.Source, limit+1)); err != nil {
+	named := once.Of(ctx)
+	if in.Check || in.Hash == nil {
+		named = nil
+	}
+	to := io.Writer(file)
+	if named != nil {
+		to = io.MultiWriter(file, in.Hash)
+	}
+	if n, err := io.Copy(to, io.LimitReader(in.Source, limit+1)); err != nil {
 		return nil, nil, fmt.Errorf("%w: %w", ErrCutOff, err)
 	} else if n > limit {
 		return nil, nil, ErrTooLarge
 	}
 	if err := ctx.Err(); err != nil {
+		return nil, nil, err
+	}
+	if named != nil {
+		named.Digest = [32]byte(in.Hash.Sum(nil))
+	}
+	var done *once.Done
+	if err := named.Look(ctx, l.pool); err != nil && !errors.As(err, &done) {
 		return nil, nil, err
 	}
 	old, err := catalog.Get(ctx, l.pool, in.Name)
@@ -100,6 +120,12 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 	var was *catalog.Definition
 	if old != nil {
 		was = old.Definition
+	}
+	if done != nil {
+		return l.again(ctx, &in, old, file)
+	}
+	if in.New && old != nil {
+		return nil, nil, catalog.ErrSetTaken
 	}
 	in.follow(was)
 	plan, bad, err := intake.NewPlan(ctx, file, in.Options)
@@ -122,12 +148,25 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 	if err != nil {
 		return nil, plan, err
 	}
-	from, to := io.Pipe()
+	from, into := io.Pipe()
 	var writer sync.WaitGroup
-	writer.Go(func() { to.CloseWithError(plan.WriteRecords(ctx, file, to, in.Aside)) })
-	set, err := l.load(ctx, draft, from, "")
+	writer.Go(func() { into.CloseWithError(plan.WriteRecords(ctx, file, into, in.Aside)) })
+	set, err := l.load(ctx, named, draft, from, "")
 	from.CloseWithError(err) // so that the writer ends
 	writer.Wait()            // it reads the file, and writes what is taken aside
+	return set, plan, err
+}
+
+// again answers an import that has been done: with the set as it is by now, nil if it is not there any more, and with what is found in the
+// file anew.
+func (l *Loader) again(ctx context.Context, in *Import, set *catalog.Set, file io.ReadSeeker) (*catalog.Set, *intake.Plan, error) {
+	if set != nil {
+		in.follow(set.Definition)
+	}
+	plan, _, err := intake.NewPlan(ctx, file, in.Options)
+	if err == nil && in.Aside != nil {
+		err = plan.WriteRecords(ctx, file, io.Discard, in.Aside)
+	}
 	return set, plan, err
 }
 

@@ -19,6 +19,7 @@ import (
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/once"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
@@ -78,18 +79,21 @@ func (d *Draft) definition() *catalog.Definition {
 // missing value, "" is empty text. It is all or nothing: readers see the old
 // records until the new ones are whole. Its indexes are built in the background.
 func (l *Loader) LoadCSV(ctx context.Context, draft Draft, csv io.Reader) error {
-	_, err := l.load(ctx, draft, csv, ", header match")
+	_, err := l.load(ctx, nil, draft, csv, ", header match")
 	return err
 }
 
 // load copies records into a new table and, in the same transaction, points the catalogue at it.
 // Nobody knows the table's name before.
-func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options string) (created *catalog.Set, err error) {
+func (l *Loader) load(ctx context.Context, named *once.Write, draft Draft, csv io.Reader, options string) (created *catalog.Set, err error) {
 	if err := l.Sweep(ctx, readTime); err != nil {
 		return nil, err
 	}
 	defer l.catalog.Stale(draft.Name)
 	err = postgres.Write(ctx, l.pool, func(tx pgx.Tx) error {
+		if err := named.Begin(ctx, tx); err != nil {
+			return err
+		}
 		number, err := postgres.Int(ctx, tx, "select nextval('pageladder.record_table_number')")
 		if err != nil {
 			return err
@@ -117,8 +121,10 @@ func (l *Loader) load(ctx context.Context, draft Draft, csv io.Reader, options s
 		if created, err = publish(ctx, tx, draft); err != nil {
 			return err
 		}
-		_, err = changes.Make(ctx, tx, relation.LogTable(created.Definition))
-		return err
+		if _, err = changes.Make(ctx, tx, relation.LogTable(created.Definition)); err != nil {
+			return err
+		}
+		return named.End(ctx, tx, created.Version, "")
 	})
 	if err != nil {
 		return nil, err
