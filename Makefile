@@ -62,10 +62,11 @@ test-cluster: packages-cluster
 
 # The long draws of the tests, without a limit of time. It prints the seed of what fails.
 RAPID := $(shell git grep -l pgregory.net/rapid -- '*_test.go' | xargs dirname | sort -u | sed 's|^|./|')
-soak: packages-test build
+soak: packages-test packages-cluster build
 	PAGELADDER_SOAK=1 go test -vet=off -count=1 -p 1 -timeout 0 ./...
 	go test -vet=off -count=1 -p 1 -timeout 0 $(RAPID) -rapid.checks=10000
 	$(MAKE) properties DRAWS=100000
+	PAGELADDER_CLUSTER=1 PAGELADDER_SOAK=1 go test -vet=off -count=1 -timeout 0 -v -run TestAnHourOfFailures ./internal/cluster
 
 # The tests with the race detector, which needs a C compiler; in parts: make race PART=./internal/sets
 PART := ./...

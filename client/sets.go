@@ -101,6 +101,13 @@ func (c *Client) Following(ctx context.Context, name string) (*api.Following, er
 	return &f, err
 }
 
+// Services lists the services that share the database of the one that answers.
+func (c *Client) Services(ctx context.Context) (*api.Services, error) {
+	var all api.Services
+	_, err := c.call(ctx, request{path: []string{"services"}}, &all)
+	return &all, err
+}
+
 // Tokens lists the tokens that have been created.
 func (c *Client) Tokens(ctx context.Context) ([]api.Token, error) {
 	var list api.TokenList

@@ -107,8 +107,13 @@ func (t *tab) sees(js string) {
 	defer cancel()
 	// What is not on the page yet is no error. Looks go by a clock: a browser that draws nothing looks too.
 	looks := []cd.PollOption{cd.WithPollingInterval(20 * time.Millisecond), cd.WithPollingTimeout(0)}
-	if err := cd.Do(ctx, cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()", looks...)); err != nil {
-		t.Fatalf("never came true: %s\nat %s:\n%s", js, eval[string](t, "location.href"), eval[string](t, "document.body.innerText"))
+	look := cd.Poll[cd.Void]("(()=>{try{return "+js+"}catch{return false}})()", looks...)
+	err := cd.Do(ctx, look)
+	for err != nil && ctx.Err() == nil && strings.Contains(err.Error(), "(-32000)") { // another page has been loaded meanwhile
+		err = cd.Do(ctx, look)
+	}
+	if err != nil {
+		t.Fatalf("never came true (%v): %s\nat %s:\n%s", err, js, eval[string](t, "location.href"), eval[string](t, "document.body.innerText"))
 	}
 }
 

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { ownsAll, readSession, signOut } from './api'
-import { keysOn, theme } from './state'
+import { keysOn, theme, unloaded } from './state'
 import drawing from './mark.svg'
 
 const queries = useQueryClient()
@@ -87,6 +87,13 @@ watch(
       </div>
     </header>
     <main id="main" class="sheet" tabindex="-1">
+      <h1 v-if="unloaded && !route.matched.length">Page Ladder</h1>
+      <BAlert v-if="unloaded" :model-value="true" variant="danger" class="problem unloaded">
+        <p>
+          The page at {{ unloaded }} could not be loaded: the service cannot be reached, or is being updated.
+        </p>
+        <a class="btn btn-outline-danger btn-sm" :href="unloaded">Try again</a>
+      </BAlert>
       <RouterView />
     </main>
   </BApp>

@@ -10,6 +10,7 @@ import { createApp } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import App from './App.vue'
 import SetsPage from './pages/SetsPage.vue'
+import { loadAnewWhereGone } from './reload'
 import { left } from './state'
 
 const router = createRouter({
@@ -38,6 +39,8 @@ const router = createRouter({
     saved ??
     (to.path === from.path ? false : { top: to.fullPath === left.value.address ? left.value.top : 0 }),
 })
+
+loadAnewWhereGone(router)
 
 createApp(App)
   .use(router)

@@ -84,3 +84,6 @@ export const unpin = (set: string, version: number) =>
 
 /** The list that was left last, and how far down it had been scrolled. */
 export const left = ref({ address: '', top: 0 })
+
+/** The address of a page whose files could not be loaded. */
+export const unloaded = ref<string>()

@@ -18,6 +18,7 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/label"
+	"pageladder.example/internal/peers"
 )
 
 // Token describes a token, without the token itself.
@@ -107,6 +108,9 @@ func (k *Keeper) Keep(ctx context.Context, secret, label string, role Role) erro
 }
 
 func (k *Keeper) put(ctx context.Context, secret, label string, role Role, sets []string) (*Token, error) {
+	if err := peers.CanRead(ctx, k.pool, peers.Role(role.String())); err != nil {
+		return nil, err
+	}
 	rows, err := k.pool.Query(ctx, "insert into pageladder.token (hash, label, role, sets) values ($1, $2, $3, $4) returning "+columns,
 		stored(hash(secret)), label, role.String(), sets)
 	if err != nil {

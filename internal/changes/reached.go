@@ -3,8 +3,10 @@ package changes
 import (
 	"context"
 	"strconv"
+	"time"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
 )
 
 // Reached is how far a server has come with a database: what it has done and every later one has too.
@@ -48,6 +50,14 @@ func HasReached(ctx context.Context, conn *pgx.Conn) (r Reached, err error) {
 		err = conn.QueryRow(ctx, "select "+versionsSQL).Scan(&r.Versions)
 	}
 	return r, err
+}
+
+// Standing is how far a database has come, for people: the version of its server, its timeline, and the epoch with when it
+// began.
+func Standing(ctx context.Context, pool *pgxpool.Pool) (server string, timeline int64, epoch string, since time.Time, err error) {
+	err = pool.QueryRow(ctx, `select current_setting('server_version'), ('x' || left(pg_walfile_name(pg_current_wal_lsn()), 8))::bit(32)::bigint, id, begun_at
+		from pageladder.epochs order by number desc limit 1`).Scan(&server, &timeline, &epoch, &since)
+	return server, timeline, epoch, since.UTC(), err
 }
 
 // versionsSQL are the versions that kept sets have reached, by name. A set that is created anew goes on from where the

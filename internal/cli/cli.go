@@ -123,7 +123,7 @@ Exit codes: 0 done, 1 failed, 2 wrong command line, 3 no such set or page,
 		SilenceUsage:  true,
 	}
 	root.SetFlagErrorFunc(func(_ *cobra.Command, err error) error { return usageError{err} })
-	root.AddCommand(newDemo(), newServe(), newConsole(), newConfig(), newToken(), newBackup(), newRestore(), newAcceptPrimary(),
+	root.AddCommand(newDemo(), newServe(), newConsole(), newConfig(), newStatus(), newToken(), newBackup(), newRestore(), newAcceptPrimary(),
 		newSets(), newRecords(), newPlace(), newPage(), newReckon(), newCut(), newLadder(), newClimb(), newVersion())
 	return root
 }

@@ -88,6 +88,8 @@ func TestEveryExampleOfTheHelpRuns(t *testing.T) {
 			run(line)
 		}
 	}
+	shows := s.run(t, "status")
+	assert.Regexp(t, `(?s)^Database: PostgreSQL 1\d[^\n]*, timeline 1, epoch \w+ since 20\d\d-.*`+regexp.QuoteMeta(s.server)+` .* answers`, shows.out, shows.errOut)
 	t.Setenv("PAGELADDER_TOKEN", "plt_wrong")
 	assert.Equal(t, 4, s.run(t, "sets", "list").code)
 }

@@ -2,6 +2,7 @@ package cluster_test
 
 import (
 	"context"
+	"math/rand/v2"
 	"net/http"
 	"os"
 	"os/exec"
@@ -15,6 +16,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/cluster"
+	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
 )
 
@@ -84,35 +86,36 @@ func showLogs(t *testing.T, c *cluster.Cluster) {
 	}
 }
 
-// Whatever fails, nothing that was acknowledged is lost, no page is wrong, and nobody waits for long.
-func TestCallersWhileAPartFails(t *testing.T) {
-	c := start(t)
-	leader := func() string { return c.Leader(context.Background()) }
-	t.Run("nothing", func(t *testing.T) { during(t, c, func() {}) })
-	t.Run("switchover", func(t *testing.T) {
+// failures are what happens to a cluster while callers write and read.
+var failures = []struct {
+	name    string
+	happens func(t *testing.T, c *cluster.Cluster)
+}{
+	{"nothing", func(t *testing.T, c *cluster.Cluster) { during(t, c, func() {}) }},
+	{"switchover", func(t *testing.T, c *cluster.Cluster) {
 		during(t, c, func() { require.NoError(t, c.Switchover(t.Context(), "")) })
-	})
-	t.Run("kill", func(t *testing.T) {
-		during(t, c, func() { require.NoError(t, c.Kill(leader())) })
-	})
-	t.Run("crash", func(t *testing.T) {
+	}},
+	{"kill", func(t *testing.T, c *cluster.Cluster) {
+		during(t, c, func() { require.NoError(t, c.Kill(c.Leader(t.Context()))) })
+	}},
+	{"crash", func(t *testing.T, c *cluster.Cluster) {
 		during(t, c, func() {
-			node := leader()
+			node := c.Leader(t.Context())
 			require.NoError(t, c.Crash(node))
-			testkit.Eventually(t, func() bool { now := leader(); return now != "" && now != node }, "another one is the primary")
+			replaced(t, c, node)
 			require.NoError(t, c.StartNode(node))
 		})
-	})
-	t.Run("freeze", func(t *testing.T) {
+	}},
+	{"freeze", func(t *testing.T, c *cluster.Cluster) {
 		during(t, c, func() {
-			node := leader()
+			node := c.Leader(t.Context())
 			require.NoError(t, c.Freeze(node))
-			testkit.Eventually(t, func() bool { now := leader(); return now != "" && now != node }, "another one is the primary")
+			replaced(t, c, node)
 			require.NoError(t, c.Thaw(node))
 		})
-	})
-	t.Run("stolen lock", func(t *testing.T) { stolenLock(t, c) })
-	t.Run("update", func(t *testing.T) {
+	}},
+	{"stolen lock", stolenLock},
+	{"update", func(t *testing.T, c *cluster.Cluster) {
 		before := released(t)
 		replace := func(program string, more ...string) {
 			for _, name := range c.Services {
@@ -129,17 +132,54 @@ func TestCallersWhileAPartFails(t *testing.T) {
 			replace(before) // it knows nothing of a drain
 		})
 		during(t, c, func() { replace(c.Program, "--drain", drain) })
-	})
+	}},
+}
+
+// replaced waits until another node than one is the primary.
+func replaced(t *testing.T, c *cluster.Cluster, node string) {
+	testkit.Eventually(t, func() bool { now := c.Leader(t.Context()); return now != "" && now != node }, "another one is the primary")
+}
+
+// Whatever fails, nothing that was acknowledged is lost, no page is wrong, and nobody waits for long.
+func TestCallersWhileAPartFails(t *testing.T) {
+	c := start(t)
+	for _, f := range failures {
+		t.Run(f.name, func(t *testing.T) { f.happens(t, c) })
+	}
+}
+
+// For an hour one thing after the other fails, in any order.
+func TestAnHourOfFailures(t *testing.T) {
+	if !soak.Long {
+		t.Skip("is run by make soak")
+	}
+	c := start(t)
+	seed := uint64(time.Now().UnixNano())
+	t.Logf("seed %d", seed)
+	draw := rand.New(rand.NewPCG(seed, 0))
+	for until := time.Now().Add(time.Hour); time.Now().Before(until) && !t.Failed(); {
+		f := failures[draw.IntN(len(failures))]
+		t.Run(f.name, func(t *testing.T) { f.happens(t, c) })
+	}
 }
 
 // stolenLock freezes the primary, and gives it the lock again when another one has taken its place: when it thaws, nothing is read from
 // it or written to it before an operator says so. What was written to the other one is lost, and the services' logs say so.
 func stolenLock(t *testing.T, c *cluster.Cluster) {
+	said := func(name string) string {
+		text, err := os.ReadFile(filepath.Join(c.Dir, name+".log"))
+		require.NoError(t, err)
+		return string(text)
+	}
+	began := map[string]int{}
+	for _, name := range c.Services {
+		began[name] = len(said(name))
+	}
 	frozen := c.Leader(t.Context())
 	l, more, stop := callers(t, c)
 	more()
 	require.NoError(t, c.Freeze(frozen))
-	testkit.Eventually(t, func() bool { now := c.Leader(t.Context()); return now != "" && now != frozen }, "another one is the primary")
+	replaced(t, c, frozen)
 	more()
 	steal := func(method, key, form string) {
 		req, err := http.NewRequestWithContext(t.Context(), method, c.URL("etcd")+"/v2/keys/service/saltmere/"+key, strings.NewReader(form))
@@ -154,14 +194,9 @@ func stolenLock(t *testing.T, c *cluster.Cluster) {
 	steal(http.MethodDelete, "sync", "") // it names the other one
 	require.NoError(t, c.Thaw(frozen))
 	testkit.Eventually(t, func() bool { return c.Leader(t.Context()) == frozen }, "the frozen one is the primary again")
-	said := func(name string) string {
-		text, err := os.ReadFile(filepath.Join(c.Dir, name+".log"))
-		require.NoError(t, err)
-		return string(text)
-	}
 	for _, name := range c.Services {
-		testkit.Eventually(t, func() bool { return strings.Contains(said(name), "NOTHING IS READ FROM THIS SERVER") }, "the log says it")
-		assert.Regexp(t, `it is on timeline \d+, and \d+ has been seen; .*it has log at version \d+, and \d+ has been seen`, said(name))
+		testkit.Eventually(t, func() bool { return strings.Contains(said(name)[began[name]:], "NOTHING IS READ FROM THIS SERVER") }, "the log says it")
+		assert.Regexp(t, `it is on timeline \d+, and \d+ has been seen; .*it has log at version \d+, and \d+ has been seen`, said(name)[began[name]:])
 		assert.False(t, c.Answers(t.Context(), name, "/readyz"))
 	}
 	conn, err := pgx.Connect(t.Context(), c.NodeURL(frozen))

@@ -97,7 +97,7 @@ func anchors(text string) []string {
 func TestPublicPackagesExportFewNames(t *testing.T) {
 	limit := map[string]int{"paging": 120, "paging/answer": 40, "paging/choose": 20, "paging/code": 40, "paging/cursor": 15, "paging/envelope": 10,
 		"paging/markup": 40, "paging/query": 20, "paging/rulesfile": 20, "paging/statement": 60, "paging/statement/pgxpage": 10, "paging/statement/sqlpage": 10,
-		"paging/text": 5, "paging/value": 15, "climb": 20, "climb/endpoint": 15, "climb/report": 40, "client": 50, "api": 60}
+		"paging/text": 5, "paging/value": 15, "climb": 20, "climb/endpoint": 15, "climb/report": 40, "client": 50, "api": 70} // api: one for each body and answer
 	for dir, limit := range limit {
 		var files []*ast.File
 		paths, err := filepath.Glob(filepath.Join(root, dir, "*.go"))

@@ -13,6 +13,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/jackc/pgx/v5/pgxpool"
+	"github.com/jackc/puddle/v2"
 )
 
 // Pools are the connections to one database, each for a purpose of its own.
@@ -74,7 +75,7 @@ func Readable(config *pgxpool.Config) {
 	config.ConnConfig.ConnectTimeout = 5 * time.Second
 	config.ConnConfig.RuntimeParams["timezone"] = "UTC"
 	config.ConnConfig.RuntimeParams["datestyle"] = "ISO"
-	config.ConnConfig.RuntimeParams["application_name"] = "pageladder"
+	config.ConnConfig.RuntimeParams["application_name"] = "Page Ladder" // earlier programs, which do not make themselves known, are "pageladder"
 }
 
 // Querier is what asks for rows: a pool, a connection or a transaction.
@@ -156,7 +157,7 @@ func Unavailable(err error) bool {
 	var refused *pgconn.ConnectError
 	var network net.Error
 	switch code := Code(err); {
-	case errors.As(err, &refused), errors.Is(err, ErrAway):
+	case errors.As(err, &refused), errors.Is(err, ErrAway), errors.Is(err, puddle.ErrClosedPool): // the last one while a service ends
 		return true
 	case code != "": // connection trouble, no resources (disk, memory, connections), shutting down, starting up, read errors, a primary that has become a standby
 		return slices.ContainsFunc([]string{"08", "53", "57P", "58", readOnlyServer}, func(class string) bool { return strings.HasPrefix(code, class) })

@@ -67,12 +67,15 @@ func (p *Primary) Follow(config *pgxpool.Config) {
 		if at != "" && at != addr {
 			return nil, fmt.Errorf("%w at %s: it is at %s", ErrAway, addr, at)
 		}
-		ctx, cancel := context.WithCancelCause(ctx)
-		defer cancel(nil)
-		defer context.AfterFunc(waiting, func() { cancel(ErrAway) })()
+		ctx, cancel := context.WithCancel(ctx)
+		defer cancel()
+		defer context.AfterFunc(waiting, cancel)()
 		conn, err := dial(ctx, network, addr)
+		if err != nil && waiting.Err() != nil {
+			return nil, fmt.Errorf("%w at %s: %v", ErrAway, addr, err) // it is not the caller who has cancelled
+		}
 		if err != nil {
-			return nil, errors.Join(err, context.Cause(ctx))
+			return nil, err
 		}
 		l := &line{Conn: conn, of: p}
 		p.mu.Lock()

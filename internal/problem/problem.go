@@ -35,6 +35,7 @@ var (
 	NotAcceptable = kind("no-such-shape", 406, "The answer has no such shape", "Nothing that Accept names is offered; pl.shape names one directly.")
 	Taken         = kind("taken", 409, "The name or the key is taken", "A set of this name, or a record of this key, is there already.")
 	Writing       = kind("still-writing", 409, "The same write is being done", "A write with this Idempotency-Key has not been answered yet. Send it again a moment later: it is answered as the first one.")
+	NotYet        = kind("not-yet", 409, "A service that runs cannot read this yet", "Rules, fields or a token would hold something that a service of an earlier version on the same database cannot read. Update that one first.")
 	Gone          = kind("gone", 410, "The list cannot be held at this version", "pl.version names a version that the list's changes do not reach back to any more, or that no page was of. now leads to the list as it is.")
 	Stale         = kind("stale", 412, "It has been changed since it was read", "If-Match names another revision than the present one. Nothing was changed; read it again.")
 	TooLarge      = kind("too-large", 413, "The body is too large", "The body is longer than the service accepts.")

@@ -57,7 +57,12 @@ const callerKey = "caller" // in a gin.Context
 // checked wraps a route's handler: an error of it is answered.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
-		if err := s.handle(c, &r); err != nil {
+		caller := c.Request.Context()
+		err := s.handle(c, &r)
+		if err != nil && caller.Err() != nil { // nobody is there to read an answer
+			c.Error(err)
+			c.Abort()
+		} else if err != nil {
 			s.fail(c, err)
 		}
 	}

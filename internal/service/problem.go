@@ -43,11 +43,6 @@ func (s *Service) write(c *gin.Context, k *problem.Kind, p api.Problem) {
 
 // fail answers an error of the store, of the core or of a body.
 func (s *Service) fail(c *gin.Context, err error) {
-	if errors.Is(err, context.Canceled) && !errors.As(err, new(*problem.Error)) { // nobody is there to read an answer
-		c.Error(err)
-		c.Abort()
-		return
-	}
 	p := s.problemFor(c, sets.AsFault(err))
 	if p.Cause != nil {
 		c.Error(p.Cause)
@@ -141,6 +136,8 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return &problem.Error{Kind: k, Says: data.Error(), Faults: []paging.Fault{{Why: "value.wrong", Says: data.Error()}}, Cause: err}
 	case errors.Is(err, sets.ErrReadOnly):
 		return &problem.Error{Kind: problem.NoMethod, Says: err.Error(), Allow: "GET, HEAD"}
+	case errors.As(err, new(*sets.Lacking)):
+		return &problem.Error{Kind: problem.NotYet, Says: err.Error()}
 	case errors.Is(err, sets.ErrWriting):
 		return problem.Later(problem.Writing, 1, nil, "a write with this Idempotency-Key is being done; send it again in a second")
 	case errors.Is(err, access.ErrTooMany):
@@ -162,7 +159,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return problem.Later(problem.SourceAway, 10, err, "%s", sets.ErrSuperuser)
 	case errors.Is(err, sets.ErrSuperuser), errors.Is(err, sets.ErrSourceAway):
 		return problem.Later(problem.SourceAway, 10, err, "the set's source cannot be used at the moment")
-	case sets.Unavailable(err):
+	case sets.Unavailable(err), errors.Is(err, context.Canceled): // not by the caller: what it waited for has been let go
 		return away(err)
 	case sets.TooSlow(err):
 		return problem.Later(problem.TooSlow, 10, err, "the answer took longer than %v", s.limits.RequestTime)

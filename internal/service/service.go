@@ -3,6 +3,7 @@
 package service
 
 import (
+	"cmp"
 	"context"
 	"crypto/rand"
 	"fmt"
@@ -13,6 +14,7 @@ import (
 	"runtime/debug"
 	"strconv"
 	"strings"
+	"sync"
 	"sync/atomic"
 	"time"
 
@@ -26,6 +28,7 @@ import (
 	"pageladder.example/internal/answers"
 	"pageladder.example/internal/hosts"
 	"pageladder.example/internal/metrics"
+	"pageladder.example/internal/peers"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/server"
 	"pageladder.example/internal/sets"
@@ -193,6 +196,11 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 // running ones finish.
 func (s *Service) Serve(ctx context.Context, l net.Listener) error {
 	open, shut := context.WithCancel(context.WithoutCancel(ctx))
+	var known sync.WaitGroup
+	known.Go(func() {
+		peers.Run(open, s.store.Pool(), peers.Self{ID: s.name[:8], Version: s.version, Address: cmp.Or(s.hosts.Public, "http://"+l.Addr().String())}, s.log)
+	})
+	defer known.Wait()
 	defer shut()
 	defer context.AfterFunc(ctx, func() {
 		s.draining.Store(true)

@@ -13,6 +13,7 @@ import (
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
+	"pageladder.example/internal/access"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
@@ -146,4 +147,22 @@ func TestEveryWaitEnds(t *testing.T) {
 	}
 	require.NoError(t, syscall.Kill(testkit.Server().Pid(), syscall.SIGCONT))
 	testkit.Eventually(t, func() bool { status, _ := ask("GET", "/readyz", sent{}); return status == 200 }, "and goes on")
+}
+
+// Whatever a service was waiting for when that was let go, its callers get an answer that says so, and never an empty one of status 200.
+func TestCallersGetAnAnswerWhateverIsLetGo(t *testing.T) {
+	store := testkit.Harbour(t)
+	limits := service.DefaultLimits
+	limits.Rate = 0
+	at, s := testkit.ServeWith(t, store, service.Options{Limits: limits})
+	secret, _, err := s.Tokens().Create(t.Context(), "kept", access.Owner, nil)
+	require.NoError(t, err)
+	store.Close()
+	for _, path := range []string{"/api/sets", "/api/sets/arrivals", "/api/sets/arrivals/records?page=2", "/api/sets/arrivals/records/1", "/api/sets/arrivals/records/all", "/api/sets/arrivals/ladder",
+		"/api/tokens", "/api/services", "/lists/arrivals", "/readyz"} {
+		res, text := send(t, http.MethodGet, at+path, sent{token: secret})
+		assert.Equal(t, http.StatusServiceUnavailable, res.StatusCode, "%s: %s", path, text)
+		assert.NotEmpty(t, text, path)
+		assert.NotEmpty(t, res.Header.Get("Retry-After"), path)
+	}
 }

@@ -7,6 +7,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/fence"
 	"pageladder.example/internal/once"
+	"pageladder.example/internal/peers"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/editing"
@@ -30,6 +31,7 @@ type (
 	GoneError   = view.GoneError
 	TableError  = source.TableError
 	Behind      = fence.Behind
+	Lacking     = peers.Lacking
 	Explain     = view.Explain
 	Known       = view.Known
 	Times       = view.Times

@@ -2,6 +2,7 @@ package sets_test
 
 import (
 	"context"
+	"net"
 	"testing"
 	"time"
 
@@ -65,6 +66,34 @@ func TestNobodyWaitsForASilentPrimary(t *testing.T) {
 	require.ErrorIs(t, pool.Ping(t.Context()), postgres.ErrAway)
 	p.Heard("first", at)
 	require.NoError(t, pool.Ping(t.Context()))
+}
+
+// A connection that is being opened when the primary falls silent ends as away, and not as if its caller had cancelled it.
+func TestAConnectionThatIsBeingOpenedEndsAsAway(t *testing.T) {
+	config, err := pgxpool.ParseConfig(testkit.DatabaseURL(t))
+	require.NoError(t, err)
+	dialling := make(chan struct{})
+	config.ConnConfig.DialFunc = func(ctx context.Context, network, addr string) (net.Conn, error) {
+		close(dialling)
+		<-ctx.Done()
+		return nil, &net.OpError{Op: "dial", Net: network, Err: ctx.Err()}
+	}
+	p := postgres.NewPrimary()
+	p.Follow(config)
+	pool, err := pgxpool.NewWithConfig(t.Context(), config)
+	require.NoError(t, err)
+	defer pool.Close()
+	ended := make(chan error, 1)
+	go func() { ended <- pool.Ping(context.WithoutCancel(t.Context())) }()
+	<-dialling
+	p.Silent()
+	select {
+	case err := <-ended:
+		require.ErrorIs(t, err, postgres.ErrAway)
+		assert.NotErrorIs(t, err, context.Canceled)
+	case <-time.After(time.Minute):
+		t.Fatal("it goes on waiting")
+	}
 }
 
 // addressIn is the address that a connection leads to.

@@ -232,6 +232,11 @@ func (s *Store) Pool() *pgxpool.Pool { return s.pools.Main }
 // Ping reports whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) }
 
+// Reached is how far the database has come: the version of its server, its timeline, and the epoch with when it began.
+func (s *Store) Reached(ctx context.Context) (server string, timeline int64, epoch string, since time.Time, err error) {
+	return changes.Standing(ctx, s.pools.Main)
+}
+
 // Heard reports whether the database has answered on the listening connection lately.
 func (s *Store) Heard() bool { return s.catalog.Heard() }
 

@@ -221,11 +221,26 @@ func (c *Catalog) forgetAll() {
 func (c *Catalog) deaf() {
 	c.mu.Lock()
 	defer c.mu.Unlock()
+	c.staleAll()
+	c.heard = time.Time{}
+}
+
+// listening notes that notices are received from a moment on. What was read until then may have changed before it: that is stale,
+// as are all records that were purged meanwhile.
+func (c *Catalog) listening(from time.Time) {
+	c.mu.Lock()
+	c.staleAll()
+	c.heard = from
+	c.mu.Unlock()
+	c.Purged()
+}
+
+// staleAll notes that every set may have changed. The caller holds the lock.
+func (c *Catalog) staleAll() {
 	c.turns.riseAll()
 	for name, s := range c.sets {
 		c.sets[name] = seen{s.set, true}
 	}
-	c.heard = time.Time{}
 }
 
 // hears notes that all changes before a moment are known.
@@ -369,7 +384,8 @@ func (c *Catalog) listenOnce(ctx context.Context, silent *time.Timer) error {
 		return err
 	}
 	c.primary.Heard(life, conn.PgConn().Conn().RemoteAddr().String())
-	for question := "listen " + channel; ; question = "select" {
+	note := c.listening
+	for question := "listen " + channel; ; question, note = "select", c.hears {
 		startedAt := time.Now()
 		answer, cancel := context.WithTimeout(ctx, beatWait)
 		_, err := conn.Exec(answer, question)
@@ -377,7 +393,7 @@ func (c *Catalog) listenOnce(ctx context.Context, silent *time.Timer) error {
 		if err != nil {
 			return err
 		}
-		c.hears(startedAt)
+		note(startedAt)
 		silent.Reset(longSilence)
 		for until := startedAt.Add(beat); time.Now().Before(until); {
 			wait, cancel := context.WithDeadline(ctx, until)

@@ -82,3 +82,23 @@ func TestNoticesOfWhatIsKnown(t *testing.T) {
 		}
 	}
 }
+
+// What was read before notices are received may have changed since, without a notice: it is asked for again, and nothing of records that
+// were purged meanwhile is used.
+func TestWhatWasReadBeforeListeningIsAskedForAgain(t *testing.T) {
+	c, purged := known("tides", 5), 0
+	c.Purged = func() { purged++ }
+	c.deaf()
+	_, current, turn := c.Known("tides")
+	assert.False(t, current)
+	c.put(&Set{Definition: &Definition{Name: "tides"}, Version: 5}, turn)
+	c.listening(time.Now())
+	_, current, turn = c.Known("tides")
+	assert.False(t, current, "version 6 may have come between the two")
+	assert.Equal(t, 1, purged)
+	c.put(&Set{Definition: &Definition{Name: "tides"}, Version: 6}, turn)
+	c.hears(time.Now())
+	_, current, _ = c.Known("tides")
+	assert.True(t, current)
+	assert.Equal(t, 1, purged)
+}

@@ -9,7 +9,9 @@ import (
 
 	"github.com/jackc/pgx/v5"
 
+	"pageladder.example/internal/intake"
 	"pageladder.example/internal/label"
+	"pageladder.example/internal/peers"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/paging/rulesfile"
 )
@@ -79,6 +81,9 @@ func (c *Catalog) Configure(ctx context.Context, name string, change func(*Setti
 		if _, err := FixedFilter(set.Fields, now.Fixed); err != nil {
 			return err
 		}
+		if err := CanBeRead(ctx, tx, now.Rules, nil, set.Definition); err != nil {
+			return err
+		}
 		rows, err := tx.Query(ctx, `update pageladder.record_set set label = $2, rules = $3, fixed = $4, fixed_dates = $7, open = $5, remember_s = $6, followed = $8,
 			version = version + 1, changed_at = now() where name = $1 returning `+columns,
 			name, now.Label, now.Rules, now.Fixed, now.Open, int64(now.Remember.Seconds()), wholeDays, now.Followed)
@@ -95,6 +100,26 @@ func (c *Catalog) Configure(ctx context.Context, name string, change func(*Setti
 		c.Saw(set)
 	}
 	return set, err
+}
+
+// CanBeRead is nil if every service that runs can read rules and fields, of which those of before can be read. The error is a
+// *peers.Lacking or the database's.
+func CanBeRead(ctx context.Context, tx pgx.Tx, rules *rulesfile.Rules, fields []intake.Field, before *Definition) error {
+	uses := func(rules *rulesfile.Rules, fields []intake.Field) []string {
+		names := peers.Uses(rules)
+		for _, f := range fields {
+			if f.Type != UnknownType {
+				names = append(names, peers.Type(f.Type))
+			}
+		}
+		return names
+	}
+	names := uses(rules, fields)
+	if before != nil {
+		could := uses(before.Rules, before.Fields)
+		names = slices.DeleteFunc(names, func(name string) bool { return slices.Contains(could, name) })
+	}
+	return peers.CanRead(ctx, tx, names...)
 }
 
 // Remove removes a set with its records; of an attached set only what is stored in the catalogue.

@@ -156,6 +156,13 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*catalog.Set, error) 
 		}
 		draft.Open, draft.Fixed = old.Open, cmp.Or(draft.Fixed, old.Fixed)
 	}
+	var before *catalog.Definition
+	if old != nil {
+		before = old.Definition
+	}
+	if err := catalog.CanBeRead(ctx, tx, draft.Rules, draft.Fields, before); err != nil {
+		return nil, err
+	}
 	created, err := catalog.Publish(ctx, tx, draft.definition(), draft.records, draft.followed, draft.isNew)
 	if err == nil && old != nil {
 		err = catalog.Replaced(ctx, tx, old.Definition)
