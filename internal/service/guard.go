@@ -52,17 +52,20 @@ func htmlHeaders(c *gin.Context, policy string) {
 	h.Set("Cross-Origin-Opener-Policy", "same-origin")
 }
 
-const callerKey = "caller" // in a gin.Context
+// Keys in a gin.Context.
+const (
+	callerKey = "caller"
+	leftKey   = "left" // the caller has closed its side of the connection
+)
 
 // checked wraps a route's handler: an error of it is answered.
 func (s *Service) checked(r route) gin.HandlerFunc {
 	return func(c *gin.Context) {
 		caller := c.Request.Context()
-		err := s.handle(c, &r)
-		if err != nil && caller.Err() != nil { // nobody is there to read an answer
-			c.Error(err)
-			c.Abort()
-		} else if err != nil {
+		if err := s.handle(c, &r); err != nil {
+			if caller.Err() != nil { // perhaps nobody is there to read the answer; some only send nothing more
+				c.Set(leftKey, true)
+			}
 			s.fail(c, err)
 		}
 	}

@@ -228,7 +228,7 @@ func (s *Service) logRequest(c *gin.Context, id string, start time.Time) {
 	took := time.Since(start)
 	s.metrics.Request(c.FullPath(), c.Request.Method, c.Writer.Status(), took)
 	level := slog.LevelInfo
-	if c.Writer.Status() >= 500 {
+	if c.Writer.Status() >= 500 && !c.GetBool(leftKey) {
 		level = slog.LevelError
 	}
 	if !s.log.Enabled(c.Request.Context(), level) {
