@@ -1,6 +1,7 @@
 package console_test
 
 import (
+	"io"
 	"net/http"
 	"net/http/httputil"
 	"net/url"
@@ -19,6 +20,7 @@ type updated struct {
 	mu    sync.Mutex
 	gone  int  // so many requests for the file of a page find nothing
 	away  bool // nothing answers
+	empty bool // the database is away
 	pages []string
 }
 
@@ -43,6 +45,12 @@ func (u *updated) take(w http.ResponseWriter, r *http.Request) bool {
 	case u.away:
 		w.WriteHeader(http.StatusBadGateway)
 		return false
+	case u.empty && strings.HasPrefix(r.URL.Path, "/api/"):
+		w.Header().Set("Content-Type", "application/problem+json")
+		w.Header().Set("Retry-After", "2")
+		w.WriteHeader(http.StatusServiceUnavailable)
+		io.WriteString(w, `{"type": "/problems/database-away", "title": "The database cannot be reached", "status": 503, "detail": "the database cannot be reached at the moment"}`)
+		return false
 	case page && u.gone > 0:
 		u.gone--
 		w.WriteHeader(http.StatusNotFound)
@@ -53,19 +61,47 @@ func (u *updated) take(w http.ResponseWriter, r *http.Request) bool {
 	return true
 }
 
-// A console whose service has been updated loads itself anew, once, where a file of its version is gone; where that
-// does not help, or no service answers, it says so, and loads nothing.
-func TestTheConsoleLoadsItselfAnewAfterAnUpdate(t *testing.T) {
-	at := testkit.Serve(t)
+// before is the address of the proxy before a service.
+func (u *updated) before(t *testing.T, at string) string {
 	target, err := url.Parse(at)
 	require.NoError(t, err)
 	proxy := httputil.NewSingleHostReverseProxy(target)
-	u := &updated{}
-	front := serveHandler(t, http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
+	return serveHandler(t, http.HandlerFunc(func(w http.ResponseWriter, r *http.Request) {
 		if u.take(w, r) {
 			proxy.ServeHTTP(w, r)
 		}
 	}))
+}
+
+// While the database is away, or no service answers, a page says so, and comes back by itself.
+func TestAPageComesBackWhenTheDatabaseDoes(t *testing.T) {
+	at := testkit.Serve(t)
+	u := &updated{}
+	b := openVia(t, at, u.before(t, at))
+	for _, how := range []*bool{&u.empty, &u.away} {
+		b.visit("/sets/arrivals?page=3")
+		b.at("/sets/arrivals?page=3", "41–60 of 347")
+		u.mu.Lock()
+		*how = true
+		u.mu.Unlock()
+		b.click("link", "Page 18")
+		b.reads("This page tries again by itself.")
+		b.axe("the database is away")
+		b.shot("away")
+		u.mu.Lock()
+		*how = false
+		u.mu.Unlock()
+		b.at("/sets/arrivals?page=18", "341–347 of 347")
+		b.sees("!document.querySelector('.problem')")
+	}
+}
+
+// A console whose service has been updated loads itself anew, once, where a file of its version is gone; where that
+// does not help, or no service answers, it says so, and loads nothing.
+func TestTheConsoleLoadsItselfAnewAfterAnUpdate(t *testing.T) {
+	at := testkit.Serve(t)
+	u := &updated{}
+	front := u.before(t, at)
 	for _, c := range []struct {
 		name  string
 		gone  int

@@ -26,6 +26,8 @@ export class Problem extends Error {
     readonly count = 0,
     /** Where the list is as it is now, of one that cannot be held still. */
     readonly now?: string,
+    /** The service or its database is away: a moment later it may be there. */
+    readonly passing = false,
   ) {
     super(detail)
   }
@@ -65,6 +67,7 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
     rows?: wire.BadRow[]
     count?: number
     now?: string
+    type?: string
   }
   return new Problem(
     status,
@@ -73,6 +76,7 @@ function problemOf(status: number, statusText: string, body: unknown): Problem {
     told.rows,
     told.count,
     told.now,
+    told.type ? told.type.endsWith('/database-away') : [502, 503, 504].includes(status), // of a proxy
   )
 }
 
@@ -99,7 +103,7 @@ async function reply<T>(
     })
   } catch (cause) {
     if (signal?.aborted) throw cause
-    throw new Problem(0, away)
+    throw new Problem(0, away, [], [], 0, undefined, true)
   }
   const { status, statusText } = response
   if (status === 204) return { body: undefined as T, status, headers: response.headers }

@@ -82,7 +82,7 @@ watch(report, (_, old) => old && URL.revokeObjectURL(old))
       <a v-if="seen && !running" :href="report" :download="`${set}-report.html`">Save the report</a>
     </div>
   </form>
-  <ProblemNote v-if="failed" :error="failed" @again="climb" />
+  <ProblemNote v-if="failed" :error="failed" by-hand @again="climb" />
   <div role="status">
     <p v-if="seen" class="climb-verdict" :class="{ wrong: !seen.holds }">
       <strong>{{ seen.holds ? 'It keeps its promises.' : 'It does not keep its promises.' }}</strong>
