@@ -87,7 +87,9 @@ func TestAPageComesBackWhenTheDatabaseDoes(t *testing.T) {
 		b.click("link", "Page 18")
 		b.reads("This page tries again by itself.")
 		b.axe("the database is away")
-		b.shot("away")
+		if how == &u.empty {
+			b.shot("away")
+		}
 		u.mu.Lock()
 		*how = false
 		u.mu.Unlock()

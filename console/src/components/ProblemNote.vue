@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Says what went wrong, with a way to try again or, where a token is needed, to
-// sign in. What is away for a moment is tried again without being asked.
+// sign in. What is away for a moment is tried again by itself.
 import { computed, onUnmounted } from 'vue'
 import { Problem } from '../api'
 import SignIn from './SignIn.vue'
