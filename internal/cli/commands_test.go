@@ -9,6 +9,7 @@ import (
 	"slices"
 	"strconv"
 	"strings"
+	"syscall"
 	"testing"
 
 	"github.com/spf13/cobra"
@@ -16,6 +17,7 @@ import (
 	"github.com/stretchr/testify/require"
 
 	"pageladder.example/internal/cli"
+	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/testkit"
 )
 
@@ -167,6 +169,41 @@ func TestBackupIsRestoredElsewhere(t *testing.T) {
 	other := start(t, "serve", "--data-dir", to)
 	assert.Equal(t, s.run(t, "page", "berths", "-o", "csv").out, other.run(t, "page", "berths", "-o", "csv").out)
 	assert.Equal(t, s.run(t, "page", "arrivals", "--search", "gull", "-o", "csv").out, other.run(t, "page", "arrivals", "--search", "gull", "-o", "csv").out)
+
+	// Over what is newer: the service goes on with what was restored.
+	require.Zero(t, other.run(t, "records", "change", "berths", "E1", "--set", "lit=true").code)
+	require.NoError(t, other.end(syscall.SIGTERM))
+	got = s.run(t, "restore", file, "--data-dir", to, "--replace")
+	require.Zero(t, got.code, got.errOut)
+	other = start(t, "serve", "--data-dir", to)
+	assert.Equal(t, s.run(t, "page", "berths", "-o", "csv").out, other.run(t, "page", "berths", "-o", "csv").out)
+}
+
+// A service whose database has been replaced by an older copy, after it was killed, refuses that until an operator accepts it.
+func TestAnOlderCopyOfTheDatabaseIsRefused(t *testing.T) {
+	dir := testkit.DataDir(t)
+	copied := func(from, to string) {
+		out, err := exec.Command("cp", "-a", filepath.Join(dir, from), filepath.Join(dir, to)).CombinedOutput()
+		require.NoError(t, err, string(out))
+	}
+	s := start(t, "demo", "--data-dir", dir)
+	before := s.run(t, "page", "berths", "-o", "csv").out
+	require.NoError(t, s.end(syscall.SIGTERM))
+	copied("postgres", "older")
+	s = start(t, "serve", "--data-dir", dir)
+	require.Zero(t, s.run(t, "records", "change", "berths", "E1", "--set", "lit=").code)
+	s.end(syscall.SIGKILL)
+	testkit.Eventually(t, func() bool { _, runs := postgres.Running(dir); return !runs }, "its PostgreSQL has ended")
+	require.NoError(t, os.RemoveAll(filepath.Join(dir, "postgres")))
+	copied("older", "postgres")
+	got := s.run(t, "serve", "--listen", "127.0.0.1:0")
+	assert.Equal(t, 1, got.code)
+	assert.Contains(t, got.errOut, "it has berths at version 1, and 2 has been seen")
+	assert.Contains(t, got.errOut, "accept-primary")
+	got = s.run(t, "accept-primary")
+	require.Zero(t, got.code, got.errOut)
+	s = start(t, "serve", "--data-dir", dir)
+	assert.Equal(t, before, s.run(t, "page", "berths", "-o", "csv").out)
 }
 
 func TestOthersGetInWithATokenAlone(t *testing.T) {
