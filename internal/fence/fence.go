@@ -4,7 +4,6 @@
 package fence
 
 import (
-	"cmp"
 	"context"
 	"errors"
 	"fmt"
@@ -254,10 +253,12 @@ func (f *Fence) apply(words []string) error {
 
 // lines say everything that has been seen; the database that was checked last comes last.
 func (f *Fence) lines() (lines [][]string) {
-	for _, id := range slices.SortedFunc(maps.Keys(f.all), func(a, b string) int {
-		last := map[bool]int{f.all[a] == f.now: 1}[true] - map[bool]int{f.all[b] == f.now: 1}[true]
-		return cmp.Or(last, strings.Compare(a, b))
-	}) {
+	ids := slices.Sorted(maps.Keys(f.all))
+	if at := slices.IndexFunc(ids, func(id string) bool { return f.all[id] == f.now }); at >= 0 {
+		now := ids[at]
+		ids = append(slices.Delete(ids, at, at+1), now)
+	}
+	for _, id := range ids {
 		s := f.all[id]
 		lines = append(lines, []string{"database", id}, []string{"timeline", fmt.Sprint(s.timeline)})
 		if s.epoch != "" {

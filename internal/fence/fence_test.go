@@ -222,6 +222,27 @@ func TestADiskThatIsFull(t *testing.T) {
 	assert.EqualValues(t, 4, f.now.versions["boats"])
 }
 
+// A file of many sets is not written anew for each version.
+func TestAFileOfManySetsIsSeldomWrittenAnew(t *testing.T) {
+	f, err := Open(t.TempDir(), quiet)
+	require.NoError(t, err)
+	defer f.Close()
+	s := newServer()
+	for n := range 30_000 {
+		s.Versions[fmt.Sprintf("a-set-with-the-number-%d", n)] = 4_000_000_000
+	}
+	f.Follow("a life", &s.Reached, s.epoch())
+	require.Greater(t, f.file.bytes, int64(fileBytes))
+	anew, at := 0, f.file.at
+	for n := range int64(1000) {
+		f.Saw("boats", n+2)
+		if f.file.at != at {
+			anew, at = anew+1, f.file.at
+		}
+	}
+	assert.LessOrEqual(t, anew, 1)
+}
+
 // A version that was seen before, and one that is new: what a page and a change cost on top.
 func BenchmarkSaw(b *testing.B) {
 	for name, step := range map[string]int64{"known": 0, "new": 1} {

@@ -17,7 +17,7 @@ import (
 
 const (
 	fileName   = "seen"
-	fileBytes  = 1 << 20   // a longer file is written anew, with one line for each thing
+	fileBytes  = 1 << 20   // a longer file is written anew, with one line for each thing, if it has doubled since it was
 	bytesLimit = 256 << 20 // a longer one is not ours: a set takes some 50 bytes
 	firstLine  = "# How far our database had come when this service last saw it: see docs/cluster.md. A server that is behind is refused."
 	lineBytes  = 1 << 10         // longest line
@@ -34,6 +34,7 @@ type file struct {
 	lock   *os.File // the folder
 	at     *os.File
 	bytes  int64
+	whole  int64     // bytes when it was last written anew
 	again  time.Time // the file is not whole, and is tried again then
 	syncs  atomic.Bool
 	closed bool
@@ -128,7 +129,7 @@ func (k *file) write(lines [][]string) (err error) {
 	if k.at != nil {
 		k.at.Close()
 	}
-	k.at, k.bytes, k.again = at, int64(text.Len()), time.Time{}
+	k.at, k.bytes, k.whole, k.again = at, int64(text.Len()), int64(text.Len()), time.Time{}
 	return k.lock.Sync() // the name
 }
 
@@ -137,7 +138,7 @@ func (k *file) add(words []string, all func() [][]string) error {
 	if k == nil || k.closed {
 		return nil
 	}
-	if !k.again.IsZero() || k.bytes > fileBytes {
+	if !k.again.IsZero() || k.bytes > max(fileBytes, 2*k.whole) {
 		if time.Now().Before(k.again) {
 			return nil
 		}
