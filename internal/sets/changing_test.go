@@ -113,6 +113,7 @@ func modelIn(t *testing.T, address string, records int) *model {
 		store, err := sets.Open(t.Context(), address)
 		require.NoError(t, err)
 		t.Cleanup(store.Close)
+		testkit.Listens(t, store)
 		store.SetDeep(0)
 		store.SetBuildAgain(0)
 		m.services = append(m.services, store)

@@ -3,12 +3,14 @@ package sets_test
 import (
 	"bytes"
 	"context"
+	"crypto/sha256"
 	"fmt"
 	"io"
 	"os"
 	"os/exec"
 	"path/filepath"
 	"strings"
+	"sync"
 	"syscall"
 	"testing"
 	"time"
@@ -24,6 +26,7 @@ import (
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/rulesfile"
+	"pageladder.example/paging/value"
 )
 
 func csvImport(file string) sets.Import {
@@ -56,6 +59,43 @@ func TestImportOffersEveryField(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, "-name", again.Rules.DefaultSort)
 	assert.EqualValues(t, 3, again.Version)
+}
+
+// An import that is sent again may find only as it begins to write that the first attempt has just been written.
+func TestAnImportThatWasWrittenMeanwhileIsNotWrittenAgain(t *testing.T) {
+	url := testkit.DatabaseURL(t)
+	store, err := sets.Open(t.Context(), url)
+	require.NoError(t, err)
+	defer store.Close()
+	in := csvImport("no,name\n1,Gull\nx,Tern\n")
+	var aside bytes.Buffer
+	in.New, in.Aside, in.Hash, in.Options.Types = true, &aside, sha256.New(), map[string]value.Type{"no": value.Integer}
+	write := &sets.Once{Caller: "1", Key: "boats", Digest: sha256.Sum256([]byte("no,name\n1,Gull\nx,Tern\n"))}
+	conn, err := pgx.Connect(t.Context(), url)
+	require.NoError(t, err)
+	defer conn.Close(context.Background())
+	first, err := conn.Begin(t.Context())
+	require.NoError(t, err)
+	_, err = first.Exec(t.Context(), "lock table pageladder.replaced_table") // which is swept between the two looks
+	require.NoError(t, err)
+	var again sync.WaitGroup
+	again.Go(func() {
+		set, plan, err := store.Import(write.With(t.Context()), in)
+		if assert.NoError(t, err) {
+			assert.Nil(t, set, "it is not there any more")
+			assert.Equal(t, []string{"no"}, plan.Key)
+		}
+	})
+	testkit.Eventually(t, func() bool {
+		waits, err := postgres.Int(t.Context(), first, "select count(*) from pg_locks where not granted and relation = 'pageladder.replaced_table'::regclass")
+		return err == nil && waits == 1
+	}, "the second attempt waits")
+	require.NoError(t, write.End(t.Context(), first, 1, ""))
+	require.NoError(t, first.Commit(t.Context()))
+	again.Wait()
+	assert.Equal(t, 1, strings.Count(aside.String(), "Tern"), aside.String())
+	_, err = store.Get(t.Context(), "boats")
+	assert.ErrorIs(t, err, sets.ErrNoSet)
 }
 
 func TestImportThatIsRefusedKeepsNothing(t *testing.T) {

@@ -203,6 +203,7 @@ func (m *template) open(t testing.TB) *sets.Store {
 	store, err := sets.Open(t.Context(), copyOf(t, m.name))
 	require.NoError(t, err)
 	t.Cleanup(store.Close)
+	Listens(t, store)
 	return store
 }
 
@@ -222,6 +223,12 @@ func KillServer(t testing.TB) (back func() bool) {
 func Store(t testing.TB) *sets.Store {
 	t.Helper()
 	return emptyStore.open(t)
+}
+
+// Listens waits until a store hears of changes: what it remembered before, it forgets then.
+func Listens(t testing.TB, store *sets.Store) {
+	t.Helper()
+	Eventually(t, store.Heard, "the store listens")
 }
 
 // Harbour opens a store with the demo data.

@@ -109,12 +109,9 @@ func (l *List) Build(ctx context.Context, q view.Question) (*Footholds, error) {
 		return nil, err
 	}
 	l.mu.Lock()
-	if l.orders == nil {
-		l.orders = map[string]*Footholds{}
-	}
-	l.orders[o.key] = o
+	set(l.all.orders, &l.orders, o.key, o)
 	l.mu.Unlock()
-	l.all.orders.put(o, o.size(), func() { l.take(o) })
+	l.putOrder(o)
 	return o, nil
 }
 

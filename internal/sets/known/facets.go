@@ -172,23 +172,10 @@ func (l *List) keepFacet(at view.Mark, field string, found []view.Value) {
 		known = f.add(l, after) == ""
 	}
 	if known {
-		if l.facets == nil {
-			l.facets = map[string]*facet{}
-		}
-		l.facets[field] = f
+		set(l.all.facets, &l.facets, field, f)
 	}
 	l.mu.Unlock()
-	if !known {
-		return
+	if known {
+		put(l, l.all.facets, &l.facets, field, f, 0)
 	}
-	if old != nil {
-		l.all.facets.off(old)
-	}
-	l.all.facets.put(f, 0, func() {
-		l.mu.Lock()
-		defer l.mu.Unlock()
-		if l.facets[field] == f {
-			delete(l.facets, field)
-		}
-	})
 }

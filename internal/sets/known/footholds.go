@@ -85,31 +85,18 @@ func (l *List) orderOf(q view.Question) *Footholds {
 	if o == nil {
 		o = &Footholds{list: l, key: key, selection: *q.Selection(), fields: orderFields(q), order: q.Order(), turn: view.NewTurns(1)}
 		o.selection.Explain, o.selection.Through = nil, nil
-		if l.orders == nil {
-			l.orders = map[string]*Footholds{}
-		}
-		l.orders[key] = o
+		set(l.all.orders, &l.orders, key, o)
 	}
 	l.wants(o.fields)
 	l.mu.Unlock()
-	l.all.orders.put(o, o.size(), func() { l.take(o) })
+	l.putOrder(o)
 	return o
 }
 
-// take takes an order away.
-func (l *List) take(o *Footholds) {
-	l.mu.Lock()
-	defer l.mu.Unlock()
-	if l.orders[o.key] == o {
-		delete(l.orders, o.key)
-	}
-}
+func (l *List) putOrder(o *Footholds) { put(l, l.all.orders, &l.orders, o.key, o, o.size()) }
 
 // dropOrder takes an order away whose footholds are of no use.
-func (l *List) dropOrder(o *Footholds) {
-	l.take(o)
-	l.all.orders.off(o)
-}
+func (l *List) dropOrder(o *Footholds) { take(l, l.all.orders, &l.orders, o.key, o) }
 
 // size is the memory, in bytes.
 func (o *Footholds) size() int {
@@ -427,7 +414,7 @@ func (l *List) Footholds(ctx context.Context, q view.Question, total int64, want
 			return nil, nil, nil
 		}
 		if blocks.Records() == total || m.Total(total).Is() != paging.TotalExact { // a list that ages does not say whether it has changed
-			l.all.orders.put(o, o.size(), nil) // it may have grown
+			l.putOrder(o) // it may have grown
 			l.all.lately.note(o, q)
 			q.Selection().Explain.Know("footholds", o.first, o.foundAt)
 			if blocks.Records() > 3*int64(blocks.Len())*blocks.Step() {

@@ -141,28 +141,16 @@ func (l *List) Held(ctx context.Context, q view.Question, mark view.Mark, total 
 			}
 		}
 		l.mu.Lock()
-		if l.held == nil {
-			l.held = map[string]*HeldFootholds{}
-		}
-		l.held[key] = h
+		set(l.all.held, &l.held, key, h)
 		l.mu.Unlock()
 	}
 	if err := h.follow(ctx, q); err != nil {
-		l.takeHeld(key, h)
-		l.all.held.off(h)
+		take(l, l.all.held, &l.held, key, h)
 		return nil, err
 	}
-	l.all.held.put(h, h.size(), func() { l.takeHeld(key, h) }) // it may have grown
+	put(l, l.all.held, &l.held, key, h, h.size()) // it may have grown
 	q.Selection().Explain.Know("footholds", mark.Number, h.foundAt)
 	return h, nil
-}
-
-func (l *List) takeHeld(key string, h *HeldFootholds) {
-	l.mu.Lock()
-	defer l.mu.Unlock()
-	if l.held[key] == h {
-		delete(l.held, key)
-	}
 }
 
 // makeHeld makes the footholds of a list at a mark; nil if there are no current ones, or the changes do not

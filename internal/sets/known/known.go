@@ -87,14 +87,16 @@ func New(running context.Context, later func(func()), open func(ctx context.Cont
 	k := &Known{Settings: Settings{BuildAgain: buildAgain, CountAgain: countAgain}, open: open, running: running, later: later,
 		facets: newShelf[*facet](facetsKept, 0), pasts: newShelf[*past](pastsKept, 0),
 		orders: newShelf[*Footholds](ordersKept, ordersMemory), held: newShelf[*HeldFootholds](ordersKept, heldMemory)}
-	k.lists, _ = lru.NewWithEvict(listsKept, func(_ string, l *List) { k.later(l.Forsake) }) // the size is valid
+	k.lists, _ = lru.NewWithEvict(listsKept, func(_ string, l *List) { k.later(l.leave) }) // the size is valid
 	return k
 }
 
 // List is what is known of a question's list. One of which nothing can be remembered is a new one each time.
 func (k *Known) List(q view.Question) *List {
 	if q.Mark().State == nil {
-		return newList(k, "")
+		l := newList(k, "")
+		l.gone = true
+		return l
 	}
 	k.mu.Lock()
 	defer k.mu.Unlock()
@@ -115,7 +117,7 @@ func (k *Known) Forget() {
 	k.lists.Purge()
 	k.mu.Unlock()
 	for _, l := range all {
-		l.Forsake()
+		l.leave()
 	}
 }
 

@@ -18,6 +18,7 @@ type List struct {
 	turn view.Turns // of the caller who moves it
 
 	mu      sync.Mutex
+	gone    bool      // nobody finds the list any more: nothing of it is kept for others
 	life    int64     // another one whenever values were forsaken: what was read for an earlier one is of no use
 	mark    view.Mark // that its values are at; State nil: nothing is known
 	from    int64     // all changes after the state of this number are kept,
@@ -33,6 +34,14 @@ type List struct {
 }
 
 func newList(k *Known, name string) *List { return &List{all: k, name: name, turn: view.NewTurns(1)} }
+
+// leave notes that the list is not found any more.
+func (l *List) leave() {
+	l.mu.Lock()
+	l.gone = true
+	l.mu.Unlock()
+	l.Forsake()
+}
 
 // Forsake forsakes everything that is known.
 func (l *List) Forsake() {

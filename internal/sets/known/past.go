@@ -61,19 +61,15 @@ func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past
 		p = &past{mark: mark, at: mark, fields: q.View().Set().Rules.Key, turn: view.NewTurns(1)}
 		// The number of a state that another service gave out says nothing of earlier states.
 		p.at.Number = 0
-		if l.pasts == nil {
-			l.pasts = map[int64]*past{}
-		}
-		l.pasts[mark.Number] = p
+		set(l.all.pasts, &l.pasts, mark.Number, p)
 	}
 	l.wants(p.fields)
 	l.mu.Unlock()
-	l.all.pasts.put(p, 0, func() { l.takePast(p) })
+	put(l, l.all.pasts, &l.pasts, mark.Number, p, 0)
 	if err := l.follow(ctx, q, p); err != nil {
 		var lost *view.LostError
 		if errors.As(err, &lost) {
-			l.takePast(p)
-			l.all.pasts.off(p)
+			take(l, l.all.pasts, &l.pasts, mark.Number, p)
 			return Past{}, &view.GoneError{Mark: mark.Number, Why: lost.Why}
 		}
 		return Past{}, err
@@ -85,14 +81,6 @@ func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past
 		return result, &view.Moved{Why: "what has changed is known up to a later state"}
 	}
 	return result, nil
-}
-
-func (l *List) takePast(p *past) {
-	l.mu.Lock()
-	defer l.mu.Unlock()
-	if l.pasts[p.mark.Number] == p {
-		delete(l.pasts, p.mark.Number)
-	}
 }
 
 // follow brings what has changed since a mark to the state of a question's view: with the list, if it is

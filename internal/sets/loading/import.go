@@ -11,7 +11,6 @@ import (
 	"os"
 	"slices"
 	"strings"
-	"sync"
 
 	"golang.org/x/sys/unix"
 
@@ -109,20 +108,24 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 	if named != nil {
 		named.Digest = [32]byte(in.Hash.Sum(nil))
 	}
-	var done *once.Done
-	if err := named.Look(ctx, l.pool); err != nil && !errors.As(err, &done) {
-		return nil, nil, err
+	set, plan, err := l.importOnce(ctx, named, &in, file)
+	if errors.As(err, new(*once.Done)) { // perhaps only just now
+		return l.again(ctx, &in, file)
 	}
+	return set, plan, err
+}
+
+func (l *Loader) importOnce(ctx context.Context, named *once.Write, in *Import, file io.ReadSeeker) (*catalog.Set, *intake.Plan, error) {
 	old, err := catalog.Get(ctx, l.pool, in.Name)
 	if err != nil && !errors.Is(err, catalog.ErrNoSet) {
+		return nil, nil, err
+	}
+	if err := named.Look(ctx, l.pool); err != nil { // after the set, which may be of this very import
 		return nil, nil, err
 	}
 	var was *catalog.Definition
 	if old != nil {
 		was = old.Definition
-	}
-	if done != nil {
-		return l.again(ctx, &in, old, file)
 	}
 	if in.New && old != nil {
 		return nil, nil, catalog.ErrSetTaken
@@ -144,22 +147,21 @@ func (l *Loader) Import(ctx context.Context, in Import) (*catalog.Set, *intake.P
 	if bad != nil && in.Aside == nil {
 		return nil, plan, bad
 	}
-	draft, err := draftOf(&in, was, plan)
+	draft, err := draftOf(in, was, plan)
 	if err != nil {
 		return nil, plan, err
 	}
-	from, into := io.Pipe()
-	var writer sync.WaitGroup
-	writer.Go(func() { into.CloseWithError(plan.WriteRecords(ctx, file, into, in.Aside)) })
-	set, err := l.load(ctx, named, draft, from, "")
-	from.CloseWithError(err) // so that the writer ends
-	writer.Wait()            // it reads the file, and writes what is taken aside
+	set, err := l.load(ctx, named, draft, "", func(to io.Writer) error { return plan.WriteRecords(ctx, file, to, in.Aside) })
 	return set, plan, err
 }
 
 // again answers an import that has been done: with the set as it is by now, nil if it is not there any more, and with what is found in the
 // file anew.
-func (l *Loader) again(ctx context.Context, in *Import, set *catalog.Set, file io.ReadSeeker) (*catalog.Set, *intake.Plan, error) {
+func (l *Loader) again(ctx context.Context, in *Import, file io.ReadSeeker) (*catalog.Set, *intake.Plan, error) {
+	set, err := catalog.Get(ctx, l.pool, in.Name)
+	if err != nil && !errors.Is(err, catalog.ErrNoSet) {
+		return nil, nil, err
+	}
 	if set != nil {
 		in.follow(set.Definition)
 	}

@@ -79,13 +79,16 @@ func (d *Draft) definition() *catalog.Definition {
 // missing value, "" is empty text. It is all or nothing: readers see the old
 // records until the new ones are whole. Its indexes are built in the background.
 func (l *Loader) LoadCSV(ctx context.Context, draft Draft, csv io.Reader) error {
-	_, err := l.load(ctx, nil, draft, csv, ", header match")
+	_, err := l.load(ctx, nil, draft, ", header match", func(to io.Writer) error {
+		_, err := io.Copy(to, csv)
+		return err
+	})
 	return err
 }
 
-// load copies records into a new table and, in the same transaction, points the catalogue at it.
+// load copies records, as they are written, into a new table and, in the same transaction, points the catalogue at it.
 // Nobody knows the table's name before.
-func (l *Loader) load(ctx context.Context, named *once.Write, draft Draft, csv io.Reader, options string) (created *catalog.Set, err error) {
+func (l *Loader) load(ctx context.Context, named *once.Write, draft Draft, options string, write func(io.Writer) error) (created *catalog.Set, err error) {
 	if err := l.Sweep(ctx, readTime); err != nil {
 		return nil, err
 	}
@@ -109,8 +112,8 @@ func (l *Loader) load(ctx context.Context, named *once.Write, draft Draft, csv i
 		}
 		// The table was created in this transaction, so its rows can be written as frozen: visible to
 		// everybody at once, with no vacuum to come.
-		copied, err := tx.Conn().PgConn().CopyFrom(ctx, csv, fmt.Sprintf(
-			"copy %s (%s) from stdin with (format csv, freeze%s)", tables.Name(set), tables.List(fields, tables.Quote), options))
+		copied, err := copyIn(ctx, tx.Conn().PgConn(), fmt.Sprintf(
+			"copy %s (%s) from stdin with (format csv, freeze%s)", tables.Name(set), tables.List(fields, tables.Quote), options), write)
 		if err != nil {
 			return loadError(set, err)
 		}
@@ -132,6 +135,17 @@ func (l *Loader) load(ctx context.Context, named *once.Write, draft Draft, csv i
 	l.catalog.Saw(created)
 	l.Index(created.Name)
 	return created, nil
+}
+
+// copyIn runs a COPY of what is written.
+func copyIn(ctx context.Context, conn *pgconn.PgConn, sql string, write func(io.Writer) error) (pgconn.CommandTag, error) {
+	from, into := io.Pipe()
+	var writer sync.WaitGroup
+	writer.Go(func() { into.CloseWithError(write(into)) })
+	defer writer.Wait()
+	copied, err := conn.CopyFrom(ctx, from, sql)
+	from.CloseWithError(err) // so that the writer ends
+	return copied, err
 }
 
 // publish points the catalogue at a draft's table, and returns the new set.
