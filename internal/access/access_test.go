@@ -22,7 +22,7 @@ func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 
 func TestATokenIsKnownUntilItEnds(t *testing.T) {
 	pool := testkit.Store(t).Pool()
-	k, other := access.New(pool), access.New(pool)
+	k, other := access.New(pool, pool), access.New(pool, pool)
 	secret, created, err := k.Create(t.Context(), " the pilot ", access.Editor, []string{"arrivals"})
 	require.NoError(t, err)
 	assert.Equal(t, "the pilot", created.Label)
@@ -52,7 +52,7 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 
 func TestALinkSignsInOnce(t *testing.T) {
 	pool := testkit.Store(t).Pool()
-	k := access.New(pool)
+	k := access.New(pool, pool)
 	secret, created, err := k.Create(t.Context(), "the pilot", access.Editor, nil)
 	require.NoError(t, err)
 	invite := func() string {
@@ -84,7 +84,8 @@ func TestALinkSignsInOnce(t *testing.T) {
 }
 
 func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
-	k := access.New(testkit.Store(t).Pool())
+	store := testkit.Store(t)
+	k := access.New(store.Pool(), store.Writes())
 	dir := filepath.Join(t.TempDir(), "data")
 	secret, err := k.KeepOwner(t.Context(), dir)
 	require.NoError(t, err)
@@ -133,7 +134,8 @@ func TestOwnerTokenIsForItsOwnerAlone(t *testing.T) {
 }
 
 func TestWrongTokensAreRefused(t *testing.T) {
-	k := access.New(testkit.Store(t).Pool())
+	store := testkit.Store(t)
+	k := access.New(store.Pool(), store.Writes())
 	for _, make := range []func() error{
 		func() error { _, _, err := k.Create(t.Context(), "  ", access.Reader, nil); return err },
 		func() error { _, _, err := k.Create(t.Context(), "nobody", access.Nobody, nil); return err },
@@ -149,7 +151,7 @@ func TestWrongTokensAreRefused(t *testing.T) {
 
 func TestCallersAreRememberedWhileTheDatabaseIsAway(t *testing.T) {
 	pool := testkit.Store(t).Pool()
-	k := access.New(pool)
+	k := access.New(pool, pool)
 	secret, _, err := k.Create(t.Context(), "the pilot", access.Reader, nil)
 	require.NoError(t, err)
 	_, err = k.Caller(t.Context(), secret)
@@ -173,7 +175,7 @@ func TestCallersAreKnownWhereNothingCanBeWritten(t *testing.T) {
 	pool, err := pgxpool.New(t.Context(), address)
 	require.NoError(t, err)
 	t.Cleanup(pool.Close)
-	secret, _, err := access.New(pool).Create(t.Context(), "the crane", access.Reader, nil)
+	secret, _, err := access.New(pool, pool).Create(t.Context(), "the crane", access.Reader, nil)
 	require.NoError(t, err)
 	config, err := pgxpool.ParseConfig(address)
 	require.NoError(t, err)
@@ -181,9 +183,9 @@ func TestCallersAreKnownWhereNothingCanBeWritten(t *testing.T) {
 	only, err := pgxpool.NewWithConfig(t.Context(), config)
 	require.NoError(t, err)
 	t.Cleanup(only.Close)
-	who, err := access.New(only).Caller(t.Context(), secret)
+	who, err := access.New(only, only).Caller(t.Context(), secret)
 	require.NoError(t, err)
 	require.Equal(t, access.Reader, who.Role)
-	_, _, err = access.New(only).Create(t.Context(), "another", access.Reader, nil)
+	_, _, err = access.New(only, only).Create(t.Context(), "another", access.Reader, nil)
 	require.True(t, sets.Unavailable(err), "%v", err)
 }

@@ -19,6 +19,7 @@ import (
 
 	"pageladder.example/internal/label"
 	"pageladder.example/internal/peers"
+	"pageladder.example/internal/postgres"
 )
 
 // Token describes a token, without the token itself.
@@ -64,6 +65,7 @@ func AsRemembered(ctx context.Context, heard bool) context.Context {
 // Keeper keeps tokens in one database.
 type Keeper struct {
 	pool    *pgxpool.Pool
+	writes  *pgxpool.Pool
 	callers *lru.Cache[[32]byte, remembered]
 	using   atomic.Bool // a use is being written down
 }
@@ -73,9 +75,9 @@ type remembered struct {
 	at     time.Time
 }
 
-// New gives the keeper of a migrated database.
-func New(pool *pgxpool.Pool) *Keeper {
-	k := &Keeper{pool: pool}
+// New gives the keeper of a migrated database, with connections to read and to write by.
+func New(pool, writes *pgxpool.Pool) *Keeper {
+	k := &Keeper{pool: pool, writes: writes}
 	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is valid
 	return k
 }
@@ -111,12 +113,16 @@ func (k *Keeper) put(ctx context.Context, secret, label string, role Role, sets 
 	if err := peers.CanRead(ctx, k.pool, peers.Role(role.String())); err != nil {
 		return nil, err
 	}
-	rows, err := k.pool.Query(ctx, "insert into pageladder.token (hash, label, role, sets) values ($1, $2, $3, $4) returning "+columns,
-		stored(hash(secret)), label, role.String(), sets)
-	if err != nil {
-		return nil, err
-	}
-	return pgx.CollectExactlyOneRow(rows, pgx.RowToAddrOfStructByPos[Token])
+	var created *Token
+	err := postgres.Write(ctx, k.writes, func(tx pgx.Tx) error {
+		rows, err := tx.Query(ctx, "insert into pageladder.token (hash, label, role, sets) values ($1, $2, $3, $4) returning "+columns,
+			stored(hash(secret)), label, role.String(), sets)
+		if err == nil {
+			created, err = pgx.CollectExactlyOneRow(rows, pgx.RowToAddrOfStructByPos[Token])
+		}
+		return err
+	})
+	return created, err
 }
 
 const columns = "id, label, role, sets, created_at, used_at, ended_at"
@@ -134,7 +140,7 @@ func (k *Keeper) List(ctx context.Context) ([]Token, error) {
 // services of the database.
 func (k *Keeper) End(ctx context.Context, id int64) error {
 	defer k.callers.Purge()
-	tag, err := k.pool.Exec(ctx, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
+	tag, err := postgres.Exec(ctx, k.writes, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
 	if err == nil && tag.RowsAffected() == 0 {
 		return ErrNoToken
 	}
@@ -217,7 +223,7 @@ func (k *Keeper) use(token int64) {
 		defer k.using.Store(false)
 		ctx, cancel := context.WithTimeout(context.Background(), useTime)
 		defer cancel()
-		k.pool.Exec(ctx, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", token)
+		postgres.Exec(ctx, k.writes, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", token)
 	}()
 }
 
@@ -232,31 +238,37 @@ func (k *Keeper) SignIn(ctx context.Context, secret string) (id string, until ti
 
 // begin begins a session of a token.
 func (k *Keeper) begin(ctx context.Context, token int64) (id string, until time.Time, err error) {
-	if _, err = k.pool.Exec(ctx, "delete from pageladder.session where expires_at < now()"); err != nil {
-		return "", time.Time{}, err
-	}
 	id = random()
-	err = k.pool.QueryRow(ctx, "insert into pageladder.session (hash, token_id, expires_at) values ($1, $2, now() + $3::interval) returning expires_at",
-		stored(hash(id)), token, sessionTime).Scan(&until)
+	until, err = k.expires(ctx, "session", id, token, sessionTime)
 	return id, until, err
 }
 
 // Invite makes a code that signs in once, within ten minutes, with the rights of the token.
 func (k *Keeper) Invite(ctx context.Context, token int64) (code string, until time.Time, err error) {
-	if _, err = k.pool.Exec(ctx, "delete from pageladder.sign_in where expires_at < now()"); err != nil {
-		return "", time.Time{}, err
-	}
 	code = random()
-	err = k.pool.QueryRow(ctx, "insert into pageladder.sign_in (hash, token_id, expires_at) values ($1, $2, now() + $3::interval) returning expires_at",
-		stored(hash(code)), token, inviteTime).Scan(&until)
+	until, err = k.expires(ctx, "sign_in", code, token, inviteTime)
 	return code, until, err
+}
+
+// expires keeps what stands for a token for some time, in a table from which those are deleted whose time is up.
+func (k *Keeper) expires(ctx context.Context, table, secret string, token int64, lasts time.Duration) (until time.Time, err error) {
+	err = postgres.Write(ctx, k.writes, func(tx pgx.Tx) error {
+		if _, err := tx.Exec(ctx, "delete from pageladder."+table+" where expires_at < now()"); err != nil {
+			return err
+		}
+		return tx.QueryRow(ctx, "insert into pageladder."+table+" (hash, token_id, expires_at) values ($1, $2, now() + $3::interval) returning expires_at",
+			stored(hash(secret)), token, lasts).Scan(&until)
+	})
+	return until, err
 }
 
 // Accept begins a session by a code, which is then used up.
 func (k *Keeper) Accept(ctx context.Context, code string) (id string, until time.Time, c Caller, err error) {
 	var token int64
-	err = k.pool.QueryRow(ctx, `delete from pageladder.sign_in i using pageladder.token t
-		where i.hash = $1 and i.expires_at > now() and t.id = i.token_id and t.ended_at is null returning i.token_id`, stored(hash(code))).Scan(&token)
+	err = postgres.Write(ctx, k.writes, func(tx pgx.Tx) error {
+		return tx.QueryRow(ctx, `delete from pageladder.sign_in i using pageladder.token t
+			where i.hash = $1 and i.expires_at > now() and t.id = i.token_id and t.ended_at is null returning i.token_id`, stored(hash(code))).Scan(&token)
+	})
 	if errors.Is(err, pgx.ErrNoRows) {
 		return "", time.Time{}, Caller{}, ErrUsed
 	}
@@ -272,7 +284,7 @@ func (k *Keeper) Accept(ctx context.Context, code string) (id string, until time
 // SignOut ends a session.
 func (k *Keeper) SignOut(ctx context.Context, id string) error {
 	defer k.callers.Remove(hash(bySession + id))
-	_, err := k.pool.Exec(ctx, "delete from pageladder.session where hash = $1", stored(hash(id)))
+	_, err := postgres.Exec(ctx, k.writes, "delete from pageladder.session where hash = $1", stored(hash(id)))
 	return err
 }
 

@@ -67,7 +67,7 @@ directly, so that a service which nobody can reach yet gets its first one.`,
 				return err
 			}
 			defer store.Close()
-			secret, token, err := access.New(store.Pool()).Create(ctx, label, parsed, forSets)
+			secret, token, err := access.New(store.Pool(), store.Writes()).Create(ctx, label, parsed, forSets)
 			if err != nil {
 				return err
 			}

@@ -269,7 +269,7 @@ func (c *Cluster) prepare(ctx context.Context) error {
 
 // Primary is a connection to the primary as its superuser.
 func (c *Cluster) Primary(ctx context.Context) (*pgx.Conn, error) {
-	return pgx.Connect(ctx, c.address("postgres", c.Secrets["superuser"], "postgres", c.Nodes...))
+	return pgx.Connect(ctx, c.address("postgres", c.Secrets["superuser"], "postgres", c.Nodes...)+"&connect_timeout=3") // for each node: one may be frozen
 }
 
 // address is that of a database on the one of the nodes that is the primary.

@@ -7,6 +7,7 @@ import (
 	"os"
 	"os/exec"
 	"path/filepath"
+	"slices"
 	"strings"
 	"testing"
 	"time"
@@ -64,6 +65,33 @@ var failures = []struct {
 			require.NoError(t, c.Freeze(node))
 			replaced(t, c, node)
 			require.NoError(t, c.Thaw(node))
+		})
+	}},
+	{"a standby freezes", func(t *testing.T, c *cluster.Cluster) {
+		during(t, c, func() {
+			node := c.Synchronous(t.Context())
+			require.NoError(t, c.Freeze(node))
+			testkit.Eventually(t, func() bool { now := c.Synchronous(t.Context()); return now != "" && now != node }, "another one is synchronous")
+			require.NoError(t, c.Thaw(node))
+		})
+	}},
+	{"all standbys freeze", func(t *testing.T, c *cluster.Cluster) {
+		during(t, c, func() {
+			leader := c.Leader(t.Context())
+			standbys := slices.DeleteFunc(slices.Clone(c.Nodes), func(n string) bool { return n == leader })
+			for _, node := range standbys {
+				require.NoError(t, c.Freeze(node))
+			}
+			conn, err := c.Primary(t.Context())
+			require.NoError(t, err)
+			defer conn.Close(context.WithoutCancel(t.Context()))
+			testkit.Eventually(t, func() bool {
+				var waitsFor string
+				return conn.QueryRow(t.Context(), "show synchronous_standby_names").Scan(&waitsFor) == nil && waitsFor == ""
+			}, "the primary goes on alone")
+			for _, node := range standbys {
+				require.NoError(t, c.Thaw(node))
+			}
 		})
 	}},
 	{"stolen lock", stolenLock},

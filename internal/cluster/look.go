@@ -2,8 +2,10 @@ package cluster
 
 import (
 	"bytes"
+	"cmp"
 	"context"
 	"encoding/json"
+	"errors"
 	"fmt"
 	"io"
 	"net/http"
@@ -58,6 +60,16 @@ func (c *Cluster) Leader(ctx context.Context) string {
 	return ""
 }
 
+// Synchronous is the name of the standby that has whatever is acknowledged; "" if there is none.
+func (c *Cluster) Synchronous(ctx context.Context) string {
+	for _, n := range c.Look(ctx) {
+		if n.Sync {
+			return n.Name
+		}
+	}
+	return ""
+}
+
 // Answers reports whether something answers 200 at a path.
 func (c *Cluster) Answers(ctx context.Context, name, path string) bool {
 	return c.get(ctx, name, path, nil) == nil
@@ -67,6 +79,9 @@ func (c *Cluster) Answers(ctx context.Context, name, path string) bool {
 func (c *Cluster) get(ctx context.Context, name, path string, into any) error {
 	return c.do(ctx, lookTime, http.MethodGet, name, path, nil, into)
 }
+
+// errBusy is the error for a node whose Patroni is doing something else, for example starting it.
+var errBusy = errors.New("it is busy")
 
 func (c *Cluster) do(ctx context.Context, limit time.Duration, method, name, path string, body []byte, into any) error {
 	ctx, cancel := context.WithTimeout(ctx, limit)
@@ -88,7 +103,11 @@ func (c *Cluster) do(ctx context.Context, limit time.Duration, method, name, pat
 		return err
 	}
 	if res.StatusCode >= 300 {
-		return fmt.Errorf("%s %s: %d %s", method, path, res.StatusCode, bytes.TrimSpace(text))
+		err := fmt.Errorf("%s %s: %d %s", method, path, res.StatusCode, bytes.TrimSpace(text))
+		if res.StatusCode == http.StatusServiceUnavailable {
+			err = errors.Join(errBusy, err)
+		}
+		return err
 	}
 	if into == nil {
 		return nil
@@ -101,7 +120,14 @@ func (c *Cluster) Renew(ctx context.Context, node string) error {
 	if err := c.node(node); err != nil {
 		return err
 	}
-	return c.do(ctx, switchTime, http.MethodPost, node+" rest", "/reinitialize", []byte(`{"force": true}`), nil)
+	ctx, cancel := context.WithTimeout(ctx, switchTime)
+	defer cancel()
+	var err error
+	waited := c.until(ctx, "Patroni copies "+node, func() bool {
+		err = c.do(ctx, switchTime, http.MethodPost, node+" rest", "/reinitialize", []byte(`{"force": true}`), nil)
+		return !errors.Is(err, errBusy)
+	})
+	return cmp.Or(err, waited)
 }
 
 // switchTime is how long a switchover may take.

@@ -26,10 +26,15 @@ type Pools struct {
 	// Folds is for updating what is remembered. Nobody holds one of them while waiting for another, and
 	// no page queues for them: all pages may be waiting for the update.
 	Folds *pgxpool.Pool
+	// Writes is for writes, which may all be waiting for a standby: no page waits behind them.
+	Writes *pgxpool.Pool
 }
 
 // foldsAtOnce is how many lists are updated at the same time.
 const foldsAtOnce = 2
+
+// writesAtOnce is how many transactions write at the same time, imports apart.
+const writesAtOnce = 8
 
 // Connect opens pools; pooled means that a pooler of transactions is in between. No connection is
 // opened before one is needed.
@@ -52,12 +57,17 @@ func Connect(ctx context.Context, config *pgxpool.Config, pooled bool) (p Pools,
 	}
 	config = config.Copy()
 	config.MaxConns = foldsAtOnce
-	p.Folds, err = pgxpool.NewWithConfig(ctx, config)
+	if p.Folds, err = pgxpool.NewWithConfig(ctx, config); err != nil {
+		return p, err
+	}
+	config = p.Main.Config()
+	config.MaxConns = writesAtOnce
+	p.Writes, err = pgxpool.NewWithConfig(ctx, config)
 	return p, err
 }
 
 func (p Pools) each(do func(*pgxpool.Pool)) {
-	for _, pool := range []*pgxpool.Pool{p.Main, p.Plain, p.Folds} {
+	for _, pool := range []*pgxpool.Pool{p.Main, p.Plain, p.Folds, p.Writes} {
 		if pool != nil {
 			do(pool)
 		}
@@ -114,11 +124,6 @@ func (f Fresh) BeginTx(ctx context.Context, options pgx.TxOptions) (pgx.Tx, erro
 			return tx, err
 		}
 	}
-}
-
-// Write runs a transaction that writes.
-func Write(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
-	return pgx.BeginFunc(ctx, Fresh{pool}, do)
 }
 
 // Codes of PostgreSQL's errors (appendix A of its manual).

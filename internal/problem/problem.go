@@ -49,6 +49,7 @@ var (
 	TooMany       = kind("too-many-requests", 429, "Too many requests", "The caller asks more often than the service accepts. Retry-After says when to go on.")
 	Internal      = kind("internal", 500, "Something went wrong in the service", "The service's log says what, under the id in X-Request-Id.")
 	DatabaseAway  = kind("database-away", 503, "The database cannot be reached", "The service is well, its database is not. Retry-After says when to try again.")
+	Unconfirmed   = kind("not-confirmed", 503, "The write has not been confirmed", "The database waits for a standby, or other writes do. The write may have been done all the same, if detail says so: send it again with the same Idempotency-Key.")
 	SourceAway    = kind("source-away", 503, "The set's source cannot be used", "The database that an attached set is in cannot be reached, or its role may not be used.")
 	TableChanged  = kind("table-changed", 503, "The list's table has changed", "The table that an attached set shows is not what it was when it was attached, or its rights are not. Owners see what is missing.")
 	Busy          = kind("busy", 503, "The service is busy", "As many imports or streams are running as the service allows. Retry-After says when to try again.")

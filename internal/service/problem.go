@@ -140,6 +140,8 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return &problem.Error{Kind: problem.NotYet, Says: err.Error()}
 	case errors.Is(err, sets.ErrWriting):
 		return problem.Later(problem.Writing, 1, nil, "a write with this Idempotency-Key is being done; send it again in a second")
+	case errors.Is(err, sets.ErrNoTurn), errors.Is(err, sets.ErrUnconfirmed):
+		return problem.Later(problem.Unconfirmed, 2, err, "%s", err)
 	case errors.Is(err, access.ErrTooMany):
 		return problem.Later(problem.TooMany, 1, nil, "more than %g requests a second; wait a second", s.limits.Rate)
 	}

@@ -42,6 +42,9 @@ func (s *Service) table() []route {
 		if table[i].once {
 			table[i].fails = append(table[i].fails, problem.BadRequest, problem.Writing, problem.KeyUsed)
 		}
+		if table[i].role != access.Nobody && table[i].method != "GET" {
+			table[i].fails = append(table[i].fails, problem.Unconfirmed)
+		}
 	}
 	return table
 }

@@ -122,7 +122,7 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if err != nil {
 		return nil, err
 	}
-	s := &Service{store: store, tokens: access.New(store.Pool()), log: log, version: o.Version, limits: o.Limits, hosts: at, drain: o.Drain, name: rand.Text()[:8] + "-"}
+	s := &Service{store: store, tokens: access.New(store.Pool(), store.Writes()), log: log, version: o.Version, limits: o.Limits, hosts: at, drain: o.Drain, name: rand.Text()[:8] + "-"}
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *keptAnswer](o.Answers) // the size is valid
 		store.OnForget(s.answers.Purge)

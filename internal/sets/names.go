@@ -90,6 +90,8 @@ var (
 	ErrStale       = editing.ErrStale
 	ErrKeyTaken    = editing.ErrKeyTaken
 	ErrWriting     = once.ErrWriting
+	ErrNoTurn      = postgres.ErrNoTurn
+	ErrUnconfirmed = postgres.ErrUnconfirmed
 	ErrKeyUsed     = once.ErrKeyUsed
 	ErrReadOnly    = editing.ErrReadOnly
 )

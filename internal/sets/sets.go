@@ -125,7 +125,7 @@ func (s *Store) begin(ctx context.Context) ([]*Set, error) {
 		err = catalog.KeepInstants(ctx, s.pools.Main, all)
 	}
 	if err == nil {
-		err = editing.KeepWithdrawn(ctx, s.pools.Main, all)
+		err = editing.KeepWithdrawn(ctx, s.pools.Writes, all)
 	}
 	if err == nil {
 		err = s.sources.Numbers.Begin(ctx)
@@ -162,15 +162,15 @@ func open(ctx context.Context, url string, f *fence.Fence) (*Store, error) {
 	if s.pools, err = postgres.Connect(ctx, config, false); err != nil {
 		return nil, err
 	}
-	s.catalog.Use(s.pools.Main)
+	s.catalog.Use(s.pools)
 	s.catalog.OnCut(s.pools.Renew)
 	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: f == nil})
 	s.known = known.New(s.running, later, func(ctx context.Context, set string) (view.View, error) {
 		return s.sources.Open(ctx, set, view.Still, false)
 	})
 	s.reader = reading.New(s.sources.Open, s.known)
-	s.loader = loading.New(s.pools.Main, s.catalog, s.sources, s.running, later)
-	s.editor = editing.New(s.pools.Main, s.catalog, s.sources.Kept, s.loader.Sweep)
+	s.loader = loading.New(s.pools, s.catalog, s.sources, s.running, later)
+	s.editor = editing.New(s.pools.Writes, s.catalog, s.sources.Kept, s.loader.Sweep)
 	s.catalog.Purged = s.forget
 	s.catalog.Moved = s.ahead
 	return s, nil
@@ -226,8 +226,9 @@ func (s *Store) Close() {
 	s.sources.Close()
 }
 
-// Pool is the pool of connections to the database.
-func (s *Store) Pool() *pgxpool.Pool { return s.pools.Main }
+// Pool is the pool of connections to the database, and Writes the one for writes.
+func (s *Store) Pool() *pgxpool.Pool   { return s.pools.Main }
+func (s *Store) Writes() *pgxpool.Pool { return s.pools.Writes }
 
 // Ping reports whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) }

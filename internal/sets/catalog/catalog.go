@@ -51,6 +51,7 @@ type Catalog struct {
 	Purged func()
 
 	pool    *pgxpool.Pool
+	writes  *pgxpool.Pool
 	listens *pgx.ConnConfig   // of the listening connection
 	primary *postgres.Primary // nil: any server will do, and nobody listens
 	fence   *fence.Fence      // nil: likewise
@@ -86,7 +87,7 @@ func (c *Catalog) OnCut(forget func()) {
 }
 
 // Use says over which connections sets are read and changed. Each of them has gone through Lives.
-func (c *Catalog) Use(pool *pgxpool.Pool) { c.pool = pool }
+func (c *Catalog) Use(pools postgres.Pools) { c.pool, c.writes = pools.Main, pools.Writes }
 
 // turnsOf are the turns of sets: a set's turn rises whenever it is marked stale, so that an older
 // reading of it is not taken for current afterwards.

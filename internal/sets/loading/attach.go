@@ -121,7 +121,7 @@ func (l *Loader) Attach(ctx context.Context, a Attach) (set *catalog.Set, err er
 		return nil, err
 	}
 	defer l.catalog.Stale(a.Name)
-	err = postgres.Write(ctx, l.pool, func(tx pgx.Tx) error {
+	err = postgres.Write(ctx, l.writes, func(tx pgx.Tx) error {
 		set, err = publish(ctx, tx, draft)
 		return err
 	})

@@ -31,6 +31,7 @@ import (
 // Loader makes sets.
 type Loader struct {
 	pool    *pgxpool.Pool
+	writes  *pgxpool.Pool
 	catalog *catalog.Catalog
 	sources *source.Sources
 	running context.Context
@@ -41,8 +42,8 @@ type Loader struct {
 }
 
 // New makes sets of a catalogue. What it does in the background ends with a context.
-func New(pool *pgxpool.Pool, catalog *catalog.Catalog, sources *source.Sources, running context.Context, later func(func())) *Loader {
-	return &Loader{pool: pool, catalog: catalog, sources: sources, running: running, later: later}
+func New(pools postgres.Pools, catalog *catalog.Catalog, sources *source.Sources, running context.Context, later func(func())) *Loader {
+	return &Loader{pool: pools.Main, writes: pools.Writes, catalog: catalog, sources: sources, running: running, later: later}
 }
 
 // readTime is longer than any request reads: a table that was replaced longer ago has no readers.
@@ -93,7 +94,7 @@ func (l *Loader) load(ctx context.Context, named *once.Write, draft Draft, optio
 		return nil, err
 	}
 	defer l.catalog.Stale(draft.Name)
-	err = postgres.Write(ctx, l.pool, func(tx pgx.Tx) error {
+	err = postgres.WriteLong(ctx, l.pool, func(tx pgx.Tx) error {
 		if err := named.Begin(ctx, tx); err != nil {
 			return err
 		}
@@ -208,7 +209,7 @@ func loadError(set *catalog.Definition, err error) error {
 
 // Sweep drops tables that were replaced so long ago, if they have no readers.
 func (l *Loader) Sweep(ctx context.Context, ago time.Duration) error {
-	return postgres.Write(ctx, l.pool, func(tx pgx.Tx) error {
+	return postgres.Write(ctx, l.writes, func(tx pgx.Tx) error {
 		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", ago)
 		if err != nil {
 			return err
