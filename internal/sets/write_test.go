@@ -4,6 +4,7 @@ import (
 	"context"
 	"sync"
 	"testing"
+	"time"
 
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
@@ -57,18 +58,21 @@ func TestWritesThatAreNotConfirmed(t *testing.T) {
 	err = <-left
 	assert.ErrorIs(t, err, context.Canceled)
 	assert.ErrorIs(t, err, postgres.ErrUnconfirmed)
-	assert.ErrorIs(t, insert(t.Context(), 3, postgres.Write), postgres.ErrUnconfirmed)
-	assert.ErrorIs(t, insert(t.Context(), 3, postgres.Write), postgres.ErrNoTurn, "the one before has a lock")
-	_, err = postgres.Exec(t.Context(), pool, "insert into note values (4)")
-	assert.ErrorIs(t, err, postgres.ErrUnconfirmed)
-	assert.ErrorIs(t, insert(t.Context(), 5, postgres.Write), postgres.ErrNoTurn, "there is no connection")
+	patient, cancel := context.WithTimeout(t.Context(), time.Minute)
+	defer cancel()
+	for i, want := range []error{postgres.ErrUnconfirmed, postgres.ErrNoTurn /* the one before has a lock */, postgres.ErrUnconfirmed, postgres.ErrNoTurn /* there is no connection */} {
+		err := insert(patient, []int{3, 3, 4, 5}[i], postgres.Write)
+		assert.ErrorIs(t, err, want)
+		assert.NotErrorIs(t, err, context.DeadlineExceeded)
+	}
 
 	_, err = conn.Exec(t.Context(), "insert into standby values (true)")
 	require.NoError(t, err)
 	long.Wait()
-	testkit.Eventually(t, func() bool {
-		found, err := postgres.Int(t.Context(), conn, "select sum(id) from note")
-		return err == nil && found == 1+2+3+4
-	}, "what was not confirmed is done all the same, and nothing else")
-	assert.NoError(t, insert(t.Context(), 5, postgres.Write), "they have let their connections go")
+	committing(0)
+	found, err := postgres.Int(t.Context(), conn, "select sum(id) from note")
+	require.NoError(t, err)
+	assert.EqualValues(t, 1+2+3+4, found, "what was not confirmed is done all the same, and nothing else")
+	_, err = postgres.Exec(t.Context(), pool, "insert into note values (5)")
+	assert.NoError(t, err, "the connections have been let go")
 }
