@@ -29,25 +29,42 @@ func (n Node) Primary() bool { return n.Role == "master" || n.Role == "primary" 
 // lookTime is how long one answer may take.
 const lookTime = time.Second
 
-// Look asks each node.
+// Look asks each node, and etcd which standby has whatever is acknowledged: a node that was frozen answers what it knew before.
 func (c *Cluster) Look(ctx context.Context) []Node {
 	nodes := make([]Node, len(c.Nodes))
 	var wait sync.WaitGroup
+	var primary, synchronous string
+	wait.Go(func() { primary, synchronous = c.pair(ctx) })
 	for i, name := range c.Nodes {
 		wait.Go(func() {
 			var is struct {
 				Role, State string
 				Timeline    int
-				Sync        bool `json:"sync_standby"`
 			}
 			if err := c.get(ctx, name+" rest", "/patroni", &is); err != nil {
 				is.Role, is.State = "", "does not answer"
 			}
-			nodes[i] = Node{name, is.Role, is.State, is.Timeline, is.Sync}
+			nodes[i] = Node{Name: name, Role: is.Role, State: is.State, Timeline: is.Timeline}
 		})
 	}
 	wait.Wait()
+	for i, n := range nodes {
+		nodes[i].Sync = n.Name == synchronous && slices.ContainsFunc(nodes, func(n Node) bool { return n.Name == primary && n.Primary() })
+	}
 	return nodes
+}
+
+// pair is a primary, and the standby that may take its place; "" for what is not known.
+func (c *Cluster) pair(ctx context.Context) (primary, synchronous string) {
+	var key struct{ Node struct{ Value string } }
+	var pair struct {
+		Leader  string
+		Standby string `json:"sync_standby"`
+	}
+	if c.get(ctx, "etcd", "/v2/keys/service/saltmere/sync", &key) != nil || json.Unmarshal([]byte(key.Node.Value), &pair) != nil {
+		return "", ""
+	}
+	return pair.Leader, pair.Standby
 }
 
 // Leader is the name of the primary; "" if there is none.
