@@ -21,8 +21,9 @@ import (
 func TestMain(m *testing.M) { testkit.WithPostgres(m) }
 
 func TestATokenIsKnownUntilItEnds(t *testing.T) {
-	pool := testkit.Store(t).Pool()
-	k, other := access.New(pool, pool), access.New(pool, pool)
+	store := testkit.Store(t)
+	pool := store.Pool()
+	k, other := access.New(pool, store.Writes()), access.New(pool, store.Writes())
 	secret, created, err := k.Create(t.Context(), " the pilot ", access.Editor, []string{"arrivals"})
 	require.NoError(t, err)
 	assert.Equal(t, "the pilot", created.Label)
@@ -51,8 +52,9 @@ func TestATokenIsKnownUntilItEnds(t *testing.T) {
 }
 
 func TestALinkSignsInOnce(t *testing.T) {
-	pool := testkit.Store(t).Pool()
-	k := access.New(pool, pool)
+	store := testkit.Store(t)
+	pool := store.Pool()
+	k := access.New(pool, store.Writes())
 	secret, created, err := k.Create(t.Context(), "the pilot", access.Editor, nil)
 	require.NoError(t, err)
 	invite := func() string {
@@ -150,8 +152,9 @@ func TestWrongTokensAreRefused(t *testing.T) {
 }
 
 func TestCallersAreRememberedWhileTheDatabaseIsAway(t *testing.T) {
-	pool := testkit.Store(t).Pool()
-	k := access.New(pool, pool)
+	store := testkit.Store(t)
+	pool := store.Pool()
+	k := access.New(pool, store.Writes())
 	secret, _, err := k.Create(t.Context(), "the pilot", access.Reader, nil)
 	require.NoError(t, err)
 	_, err = k.Caller(t.Context(), secret)
@@ -172,20 +175,21 @@ func TestCallersAreRememberedWhileTheDatabaseIsAway(t *testing.T) {
 func TestCallersAreKnownWhereNothingCanBeWritten(t *testing.T) {
 	address := testkit.DatabaseURL(t)
 	require.NoError(t, postgres.Migrate(t.Context(), address))
-	pool, err := pgxpool.New(t.Context(), address)
-	require.NoError(t, err)
-	t.Cleanup(pool.Close)
-	secret, _, err := access.New(pool, pool).Create(t.Context(), "the crane", access.Reader, nil)
-	require.NoError(t, err)
 	config, err := pgxpool.ParseConfig(address)
 	require.NoError(t, err)
-	config.ConnConfig.RuntimeParams["default_transaction_read_only"] = "on"
-	only, err := pgxpool.NewWithConfig(t.Context(), config)
+	keeper := func() *access.Keeper {
+		pools, err := postgres.Connect(t.Context(), config, false)
+		require.NoError(t, err)
+		t.Cleanup(pools.Close)
+		return access.New(pools.Main, pools.Writes)
+	}
+	secret, _, err := keeper().Create(t.Context(), "the crane", access.Reader, nil)
 	require.NoError(t, err)
-	t.Cleanup(only.Close)
-	who, err := access.New(only, only).Caller(t.Context(), secret)
+	config.ConnConfig.RuntimeParams["default_transaction_read_only"] = "on"
+	only := keeper()
+	who, err := only.Caller(t.Context(), secret)
 	require.NoError(t, err)
 	require.Equal(t, access.Reader, who.Role)
-	_, _, err = access.New(only, only).Create(t.Context(), "another", access.Reader, nil)
+	_, _, err = only.Create(t.Context(), "another", access.Reader, nil)
 	require.True(t, sets.Unavailable(err), "%v", err)
 }

@@ -65,7 +65,7 @@ func AsRemembered(ctx context.Context, heard bool) context.Context {
 // Keeper keeps tokens in one database.
 type Keeper struct {
 	pool    *pgxpool.Pool
-	writes  *pgxpool.Pool
+	writes  *postgres.Writer
 	callers *lru.Cache[[32]byte, remembered]
 	using   atomic.Bool // a use is being written down
 }
@@ -76,7 +76,7 @@ type remembered struct {
 }
 
 // New gives the keeper of a migrated database, with connections to read and to write by.
-func New(pool, writes *pgxpool.Pool) *Keeper {
+func New(pool *pgxpool.Pool, writes *postgres.Writer) *Keeper {
 	k := &Keeper{pool: pool, writes: writes}
 	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is valid
 	return k
@@ -114,7 +114,7 @@ func (k *Keeper) put(ctx context.Context, secret, label string, role Role, sets 
 		return nil, err
 	}
 	var created *Token
-	err := postgres.Write(ctx, k.writes, func(tx pgx.Tx) error {
+	err := k.writes.Write(ctx, func(tx pgx.Tx) error {
 		rows, err := tx.Query(ctx, "insert into pageladder.token (hash, label, role, sets) values ($1, $2, $3, $4) returning "+columns,
 			stored(hash(secret)), label, role.String(), sets)
 		if err == nil {
@@ -140,7 +140,7 @@ func (k *Keeper) List(ctx context.Context) ([]Token, error) {
 // services of the database.
 func (k *Keeper) End(ctx context.Context, id int64) error {
 	defer k.callers.Purge()
-	tag, err := postgres.Exec(ctx, k.writes, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
+	tag, err := k.writes.Exec(ctx, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
 	if err == nil && tag.RowsAffected() == 0 {
 		return ErrNoToken
 	}
@@ -223,7 +223,7 @@ func (k *Keeper) use(token int64) {
 		defer k.using.Store(false)
 		ctx, cancel := context.WithTimeout(context.Background(), useTime)
 		defer cancel()
-		postgres.Exec(ctx, k.writes, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", token)
+		k.writes.Exec(ctx, "update pageladder.token set used_at = date_trunc('minute', now()) where id = $1", token)
 	}()
 }
 
@@ -252,7 +252,7 @@ func (k *Keeper) Invite(ctx context.Context, token int64) (code string, until ti
 
 // expires keeps what stands for a token for some time, in a table from which those are deleted whose time is up.
 func (k *Keeper) expires(ctx context.Context, table, secret string, token int64, lasts time.Duration) (until time.Time, err error) {
-	err = postgres.Write(ctx, k.writes, func(tx pgx.Tx) error {
+	err = k.writes.Write(ctx, func(tx pgx.Tx) error {
 		if _, err := tx.Exec(ctx, "delete from pageladder."+table+" where expires_at < now()"); err != nil {
 			return err
 		}
@@ -265,7 +265,7 @@ func (k *Keeper) expires(ctx context.Context, table, secret string, token int64,
 // Accept begins a session by a code, which is then used up.
 func (k *Keeper) Accept(ctx context.Context, code string) (id string, until time.Time, c Caller, err error) {
 	var token int64
-	err = postgres.Write(ctx, k.writes, func(tx pgx.Tx) error {
+	err = k.writes.Write(ctx, func(tx pgx.Tx) error {
 		return tx.QueryRow(ctx, `delete from pageladder.sign_in i using pageladder.token t
 			where i.hash = $1 and i.expires_at > now() and t.id = i.token_id and t.ended_at is null returning i.token_id`, stored(hash(code))).Scan(&token)
 	})
@@ -284,7 +284,7 @@ func (k *Keeper) Accept(ctx context.Context, code string) (id string, until time
 // SignOut ends a session.
 func (k *Keeper) SignOut(ctx context.Context, id string) error {
 	defer k.callers.Remove(hash(bySession + id))
-	_, err := postgres.Exec(ctx, k.writes, "delete from pageladder.session where hash = $1", stored(hash(id)))
+	_, err := k.writes.Exec(ctx, "delete from pageladder.session where hash = $1", stored(hash(id)))
 	return err
 }
 

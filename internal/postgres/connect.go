@@ -27,7 +27,7 @@ type Pools struct {
 	// no page queues for them: all pages may be waiting for the update.
 	Folds *pgxpool.Pool
 	// Writes is for writes, which may all be waiting for a standby: no page waits behind them.
-	Writes *pgxpool.Pool
+	Writes *Writer
 }
 
 // foldsAtOnce is how many lists are updated at the same time.
@@ -62,15 +62,21 @@ func Connect(ctx context.Context, config *pgxpool.Config, pooled bool) (p Pools,
 	}
 	config = p.Main.Config()
 	config.MaxConns = writesAtOnce
-	p.Writes, err = pgxpool.NewWithConfig(ctx, config)
+	pool, err := pgxpool.NewWithConfig(ctx, config)
+	if err == nil {
+		p.Writes = &Writer{pool: pool}
+	}
 	return p, err
 }
 
 func (p Pools) each(do func(*pgxpool.Pool)) {
-	for _, pool := range []*pgxpool.Pool{p.Main, p.Plain, p.Folds, p.Writes} {
+	for _, pool := range []*pgxpool.Pool{p.Main, p.Plain, p.Folds} {
 		if pool != nil {
 			do(pool)
 		}
+	}
+	if p.Writes != nil {
+		do(p.Writes.pool)
 	}
 }
 

@@ -5,6 +5,7 @@ import (
 	"errors"
 	"fmt"
 	"math"
+	"sync/atomic"
 	"time"
 
 	"github.com/jackc/pgx/v5"
@@ -14,12 +15,11 @@ import (
 
 // A commit waits until a synchronous standby has what was written, for as long as that takes. Whoever leaves must not cancel it: what is
 // committed then shows to everybody, though the standby that becomes the primary may not have it. So a commit is left to itself, and
-// those who write wait only so long: for a connection and for each lock, behind others that wait, and for their own commit. Together it is
-// less than 5 s.
+// those who write wait only so long: for their own commit; and, where there is such a standby, for a lock of those that wait likewise.
 const (
-	turnTime    = 1200 * time.Millisecond
 	lockTime    = 1400 * time.Millisecond
 	confirmTime = 2200 * time.Millisecond
+	turnLook    = 200 * time.Millisecond
 )
 
 // Errors about writes that wait for others.
@@ -28,24 +28,64 @@ var (
 	ErrUnconfirmed = errors.New("the database has not confirmed the write in time; it may have been done all the same")
 )
 
-var beginWrite = pgx.TxOptions{BeginQuery: fmt.Sprintf("begin; set local lock_timeout = %d", lockTime.Milliseconds())}
+// Writer runs transactions that write, over connections of their own.
+type Writer struct {
+	pool *pgxpool.Pool
+	late atomic.Int32 // commits that nobody waits for any more
+}
 
-// Write runs a transaction that writes, and does not wait for long. Errors are those of the transaction, ErrNoTurn, ErrUnconfirmed,
-// or the database's.
-func Write(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
-	turn, cancel := context.WithTimeout(ctx, turnTime)
-	defer cancel()
-	tx, err := Fresh{pool}.BeginTx(turn, beginWrite)
-	if err == nil {
-		err = write(ctx, tx, confirmTime, do)
-	} else if turn.Err() != nil && ctx.Err() == nil {
-		return ErrNoTurn
+// beginWrite limits the time for a lock only where commits may wait for a standby: else it is as long as the statements before take.
+var beginWrite = pgx.TxOptions{BeginQuery: fmt.Sprintf("begin; select set_config('lock_timeout', '%d', true) where current_setting('synchronous_standby_names') <> ''", lockTime.Milliseconds())}
+
+// Write runs a transaction that writes, and waits for no standby for long. Errors are those of the transaction, ErrNoTurn,
+// ErrUnconfirmed, or the database's.
+func (w *Writer) Write(ctx context.Context, do func(tx pgx.Tx) error) error {
+	tx, err := w.begin(ctx)
+	if err != nil {
+		return err
 	}
+	err = write(ctx, tx, confirmTime, &w.late, do)
 	if Code(err) == LockNotAvailable {
 		return fmt.Errorf("%w: %w", ErrNoTurn, err)
 	}
 	return err
 }
+
+// begin begins a transaction, unless late commits have all connections.
+func (w *Writer) begin(ctx context.Context) (pgx.Tx, error) {
+	turn, cancel := context.WithCancelCause(ctx)
+	defer cancel(nil)
+	go func() {
+		for look := time.NewTicker(turnLook); ; {
+			select {
+			case <-turn.Done():
+				look.Stop()
+				return
+			case <-look.C:
+				if w.late.Load() >= w.pool.Config().MaxConns {
+					cancel(ErrNoTurn)
+				}
+			}
+		}
+	}()
+	tx, err := Fresh{w.pool}.BeginTx(turn, beginWrite)
+	if err != nil && context.Cause(turn) == ErrNoTurn {
+		return nil, ErrNoTurn
+	}
+	return tx, err
+}
+
+// Exec runs one statement that writes, like Write.
+func (w *Writer) Exec(ctx context.Context, sql string, args ...any) (tag pgconn.CommandTag, err error) {
+	err = w.Write(ctx, func(tx pgx.Tx) (err error) {
+		tag, err = tx.Exec(ctx, sql, args...)
+		return err
+	})
+	return tag, err
+}
+
+// Pool is the pool of the connections.
+func (w *Writer) Pool() *pgxpool.Pool { return w.pool }
 
 // WriteLong runs a transaction that writes, and waits as long as the context lets it.
 func WriteLong(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
@@ -53,10 +93,10 @@ func WriteLong(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error
 	if err != nil {
 		return err
 	}
-	return write(ctx, tx, math.MaxInt64, do)
+	return write(ctx, tx, math.MaxInt64, new(atomic.Int32), do)
 }
 
-func write(ctx context.Context, tx pgx.Tx, wait time.Duration, do func(tx pgx.Tx) error) error {
+func write(ctx context.Context, tx pgx.Tx, wait time.Duration, late *atomic.Int32, do func(tx pgx.Tx) error) error {
 	committing := false
 	defer func() {
 		if !committing {
@@ -67,23 +107,26 @@ func write(ctx context.Context, tx pgx.Tx, wait time.Duration, do func(tx pgx.Tx
 		return err
 	}
 	committing = true
-	committed := make(chan error, 1)
-	go func() { committed <- tx.Commit(context.WithoutCancel(ctx)) }()
+	committed := make(chan error)
+	left := make(chan struct{})
+	go func() {
+		err := tx.Commit(context.WithoutCancel(ctx))
+		select {
+		case committed <- err:
+		case <-left:
+			late.Add(-1)
+		}
+	}()
 	select {
 	case err := <-committed:
 		return err
 	case <-time.After(wait):
+		late.Add(1)
+		close(left)
 		return ErrUnconfirmed
 	case <-ctx.Done():
+		late.Add(1)
+		close(left)
 		return fmt.Errorf("%w: %w", ErrUnconfirmed, ctx.Err())
 	}
-}
-
-// Exec runs one statement that writes, like Write.
-func Exec(ctx context.Context, pool *pgxpool.Pool, sql string, args ...any) (tag pgconn.CommandTag, err error) {
-	err = Write(ctx, pool, func(tx pgx.Tx) (err error) {
-		tag, err = tx.Exec(ctx, sql, args...)
-		return err
-	})
-	return tag, err
 }

@@ -125,7 +125,7 @@ func (s *Store) begin(ctx context.Context) ([]*Set, error) {
 		err = catalog.KeepInstants(ctx, s.pools.Main, all)
 	}
 	if err == nil {
-		err = editing.KeepWithdrawn(ctx, s.pools.Writes, all)
+		err = editing.KeepWithdrawn(ctx, s.pools.Main, all)
 	}
 	if err == nil {
 		err = s.sources.Numbers.Begin(ctx)
@@ -227,8 +227,8 @@ func (s *Store) Close() {
 }
 
 // Pool is the pool of connections to the database, and Writes the one for writes.
-func (s *Store) Pool() *pgxpool.Pool   { return s.pools.Main }
-func (s *Store) Writes() *pgxpool.Pool { return s.pools.Writes }
+func (s *Store) Pool() *pgxpool.Pool      { return s.pools.Main }
+func (s *Store) Writes() *postgres.Writer { return s.pools.Writes }
 
 // Ping reports whether the database answers.
 func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) }

@@ -15,44 +15,51 @@ import (
 	"pageladder.example/internal/testkit"
 )
 
-// A commit that waits, as for a standby that does not answer, is left to itself: who wrote waits only so long, and neither that nor
-// their leaving cancels it.
+// A commit that waits for a standby which does not answer is left to itself: who wrote waits only so long, and neither that nor
+// their leaving cancels it. Nobody else waits for long, for a lock or a connection.
 func TestWritesThatAreNotConfirmed(t *testing.T) {
 	config, err := pgxpool.ParseConfig(testkit.DatabaseURL(t))
 	require.NoError(t, err)
-	config.MaxConns = 4
-	pool, err := pgxpool.NewWithConfig(t.Context(), config)
-	require.NoError(t, err)
-	defer pool.Close()
 	conn, err := pgx.ConnectConfig(t.Context(), config.ConnConfig)
 	require.NoError(t, err)
 	defer conn.Close(context.Background())
-	_, err = conn.Exec(t.Context(), `create table note (id int primary key);
-		create table standby (answers bool);
-		create function wait() returns trigger language plpgsql as $$ begin
-			while not exists (select from standby) loop perform pg_sleep(0.01); end loop;
-			return null;
-		end $$;
-		create constraint trigger wait after insert on note deferrable initially deferred for each row execute function wait()`)
+	pools, err := postgres.Connect(t.Context(), config, false)
 	require.NoError(t, err)
-	insert := func(ctx context.Context, id int, write func(context.Context, *pgxpool.Pool, func(pgx.Tx) error) error) error {
-		return write(ctx, pool, func(tx pgx.Tx) error {
+	defer pools.Close()
+	_, err = conn.Exec(t.Context(), "create table note (id int primary key)")
+	require.NoError(t, err)
+	standby := func(name string) {
+		for _, sql := range []string{"alter system set synchronous_standby_names = '" + name + "'", "select pg_reload_conf()"} {
+			_, err := conn.Exec(context.Background(), sql)
+			require.NoError(t, err)
+		}
+		testkit.Eventually(t, func() bool {
+			var now string
+			return conn.QueryRow(context.Background(), "show synchronous_standby_names").Scan(&now) == nil && now == name
+		}, "it waits for a standby")
+	}
+	defer standby("")
+	standby("nobody")
+	insert := func(ctx context.Context, id int) func(pgx.Tx) error {
+		return func(tx pgx.Tx) error {
 			_, err := tx.Exec(ctx, "insert into note values ($1)", id)
 			return err
-		})
+		}
 	}
 	committing := func(n int64) {
 		testkit.Eventually(t, func() bool {
-			found, err := postgres.Int(t.Context(), conn, "select count(*) from pg_stat_activity where datname = current_database() and state = 'active' and query = 'commit'")
+			found, err := postgres.Int(t.Context(), conn, "select count(*) from pg_stat_activity where datname = current_database() and wait_event = 'SyncRep'")
 			return err == nil && found == n
 		}, "they commit")
 	}
 	var long sync.WaitGroup
-	long.Go(func() { assert.NoError(t, insert(t.Context(), 1, postgres.WriteLong), "who may wait for long does") })
+	long.Go(func() {
+		assert.NoError(t, postgres.WriteLong(t.Context(), pools.Main, insert(t.Context(), 1)), "who may wait for long does")
+	})
 	committing(1)
 	leaves, leave := context.WithCancel(t.Context())
 	left := make(chan error, 1)
-	go func() { left <- insert(leaves, 2, postgres.Write) }()
+	go func() { left <- pools.Writes.Write(leaves, insert(leaves, 2)) }()
 	committing(2)
 	leave()
 	err = <-left
@@ -60,19 +67,27 @@ func TestWritesThatAreNotConfirmed(t *testing.T) {
 	assert.ErrorIs(t, err, postgres.ErrUnconfirmed)
 	patient, cancel := context.WithTimeout(t.Context(), time.Minute)
 	defer cancel()
-	for i, want := range []error{postgres.ErrUnconfirmed, postgres.ErrNoTurn /* the one before has a lock */, postgres.ErrUnconfirmed, postgres.ErrNoTurn /* there is no connection */} {
-		err := insert(patient, []int{3, 3, 4, 5}[i], postgres.Write)
+	check := func(id int, want error) {
+		err := pools.Writes.Write(patient, insert(patient, id))
 		assert.ErrorIs(t, err, want)
 		assert.NotErrorIs(t, err, context.DeadlineExceeded)
 	}
+	check(3, postgres.ErrUnconfirmed)
+	check(3, postgres.ErrNoTurn) // the one before has a lock
+	var others sync.WaitGroup
+	for id := 4; id < 10; id++ {
+		others.Go(func() { check(id, postgres.ErrUnconfirmed) })
+	}
+	others.Wait()
+	check(10, postgres.ErrNoTurn) // there is no connection
+	committing(9)
 
-	_, err = conn.Exec(t.Context(), "insert into standby values (true)")
-	require.NoError(t, err)
+	standby("")
 	long.Wait()
 	committing(0)
 	found, err := postgres.Int(t.Context(), conn, "select sum(id) from note")
 	require.NoError(t, err)
-	assert.EqualValues(t, 1+2+3+4, found, "what was not confirmed is done all the same, and nothing else")
-	_, err = postgres.Exec(t.Context(), pool, "insert into note values (5)")
+	assert.EqualValues(t, 1+2+3+4+5+6+7+8+9, found, "what was not confirmed is done all the same, and nothing else")
+	_, err = pools.Writes.Exec(t.Context(), "insert into note values (11)")
 	assert.NoError(t, err, "the connections have been let go")
 }

@@ -51,7 +51,7 @@ type Catalog struct {
 	Purged func()
 
 	pool    *pgxpool.Pool
-	writes  *pgxpool.Pool
+	writes  *postgres.Writer
 	listens *pgx.ConnConfig   // of the listening connection
 	primary *postgres.Primary // nil: any server will do, and nobody listens
 	fence   *fence.Fence      // nil: likewise

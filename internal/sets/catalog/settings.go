@@ -12,7 +12,6 @@ import (
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/label"
 	"pageladder.example/internal/peers"
-	"pageladder.example/internal/postgres"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -51,7 +50,7 @@ func CheckSaid(was *Definition, text, fixed string) error {
 // rulesfile.Errors, *ValueError, *FixedError, those of the function, or the database's.
 func (c *Catalog) Configure(ctx context.Context, name string, change func(*Settings) error) (*Set, error) {
 	var set *Set
-	err := postgres.Write(ctx, c.writes, func(tx pgx.Tx) error {
+	err := c.writes.Write(ctx, func(tx pgx.Tx) error {
 		if _, err := tx.Exec(ctx, "select 1 from pageladder.record_set where name = $1 for update", name); err != nil {
 			return err
 		}
@@ -125,7 +124,7 @@ func CanBeRead(ctx context.Context, tx pgx.Tx, rules *rulesfile.Rules, fields []
 // Remove removes a set with its records; of an attached set only what is stored in the catalogue.
 func (c *Catalog) Remove(ctx context.Context, name string) error {
 	defer c.Stale(name)
-	return postgres.Write(ctx, c.writes, func(tx pgx.Tx) error {
+	return c.writes.Write(ctx, func(tx pgx.Tx) error {
 		set, err := Get(ctx, tx, name)
 		if err != nil {
 			return err

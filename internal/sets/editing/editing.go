@@ -12,7 +12,6 @@ import (
 	"time"
 
 	"github.com/jackc/pgx/v5"
-	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/once"
 	"pageladder.example/internal/postgres"
@@ -32,15 +31,15 @@ var (
 
 // Editor changes records.
 type Editor struct {
-	pool    *pgxpool.Pool
+	writes  *postgres.Writer
 	catalog *catalog.Catalog
 	kept    *source.Kept
 	sweep   func(ctx context.Context, ago time.Duration) error // drops tables that were replaced so long ago
 }
 
 // New changes records of the sets of a catalogue.
-func New(pool *pgxpool.Pool, catalog *catalog.Catalog, kept *source.Kept, sweep func(ctx context.Context, ago time.Duration) error) *Editor {
-	return &Editor{pool, catalog, kept, sweep}
+func New(writes *postgres.Writer, catalog *catalog.Catalog, kept *source.Kept, sweep func(ctx context.Context, ago time.Duration) error) *Editor {
+	return &Editor{writes, catalog, kept, sweep}
 }
 
 // Revision names one state of one record. It is never used again, even if the record is deleted
@@ -118,7 +117,7 @@ func checkValues(set *catalog.Set, values Values) (Values, error) {
 func (e *Editor) change(ctx context.Context, name string, records int64, change func(tx pgx.Tx, set *catalog.Set) (int64, error)) (version int64, err error) {
 	named := once.Of(ctx)
 	var set *catalog.Set
-	err = postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
+	err = e.writes.Write(ctx, func(tx pgx.Tx) error {
 		if err := named.Begin(ctx, tx); err != nil {
 			return err
 		}

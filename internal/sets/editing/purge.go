@@ -9,7 +9,6 @@ import (
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/once"
-	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/tables"
 	"pageladder.example/internal/sets/view"
@@ -94,7 +93,7 @@ func (e *Editor) empty(ctx context.Context, version int64) error {
 		return err
 	}
 	named := once.Of(ctx)
-	return postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
+	return e.writes.Write(ctx, func(tx pgx.Tx) error {
 		if err := named.Begin(ctx, tx); err != nil {
 			return err
 		}
@@ -124,7 +123,7 @@ func (e *Editor) empty(ctx context.Context, version int64) error {
 
 // there reports whether a set has a record.
 func (e *Editor) there(ctx context.Context, name string, key []string) (there bool, err error) {
-	err = postgres.Write(ctx, e.pool, func(tx pgx.Tx) error {
+	err = e.writes.Write(ctx, func(tx pgx.Tx) error {
 		set, err := catalog.Get(ctx, tx, name)
 		if err != nil {
 			return err

@@ -108,7 +108,7 @@ func KeepWithdrawn(ctx context.Context, pool *pgxpool.Pool, all []*catalog.Set) 
 			if key == "" || key == old {
 				continue
 			}
-			err := postgres.Write(ctx, pool, func(tx pgx.Tx) error {
+			err := postgres.WriteLong(ctx, pool, func(tx pgx.Tx) error {
 				_, err := tx.Exec(ctx, "delete from pageladder.withdrawn w using pageladder.withdrawn o where w.set_name = $1 and o.set_name = $1 and w.key in ($2, $3) and o.key in ($2, $3) and (w.at, w.key) < (o.at, o.key)", set.Name, old, key)
 				if err == nil {
 					_, err = tx.Exec(ctx, "update pageladder.withdrawn set key = $3 where set_name = $1 and key = $2", set.Name, old, key)

@@ -12,7 +12,6 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/intake"
-	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/source"
 	"pageladder.example/internal/sets/tables"
@@ -121,7 +120,7 @@ func (l *Loader) Attach(ctx context.Context, a Attach) (set *catalog.Set, err er
 		return nil, err
 	}
 	defer l.catalog.Stale(a.Name)
-	err = postgres.Write(ctx, l.writes, func(tx pgx.Tx) error {
+	err = l.writes.Write(ctx, func(tx pgx.Tx) error {
 		set, err = publish(ctx, tx, draft)
 		return err
 	})

@@ -31,7 +31,7 @@ import (
 // Loader makes sets.
 type Loader struct {
 	pool    *pgxpool.Pool
-	writes  *pgxpool.Pool
+	writes  *postgres.Writer
 	catalog *catalog.Catalog
 	sources *source.Sources
 	running context.Context
@@ -209,7 +209,7 @@ func loadError(set *catalog.Definition, err error) error {
 
 // Sweep drops tables that were replaced so long ago, if they have no readers.
 func (l *Loader) Sweep(ctx context.Context, ago time.Duration) error {
-	return postgres.Write(ctx, l.writes, func(tx pgx.Tx) error {
+	return postgres.WriteLong(ctx, l.pool, func(tx pgx.Tx) error {
 		rows, err := tx.Query(ctx, "delete from pageladder.replaced_table where since < now() - $1::interval returning record_table", ago)
 		if err != nil {
 			return err

@@ -234,7 +234,7 @@ func (k *Kept) MakeLog(d *catalog.Definition) {
 	}
 	k.tried[d.Table] = time.Now()
 	attempt := func() error {
-		return postgres.Write(k.running, k.to.Writes, func(tx pgx.Tx) error {
+		return postgres.WriteLong(k.running, k.to.Main, func(tx pgx.Tx) error {
 			if _, err := tx.Exec(k.running, "set local lock_timeout = "+strconv.FormatInt(logWait.Milliseconds(), 10)); err != nil {
 				return err
 			}
@@ -274,7 +274,7 @@ func (k *Kept) Prune(ctx context.Context, all []*catalog.Set) error {
 		if set.Attached() {
 			continue
 		}
-		err := postgres.Write(ctx, k.to.Writes, func(tx pgx.Tx) error {
+		err := postgres.WriteLong(ctx, k.to.Main, func(tx pgx.Tx) error {
 			log, err := changes.Of(ctx, tx, set.Table)
 			if err == nil && log != nil {
 				err = changes.Prune(ctx, tx, set.Name, set.Table, log)
