@@ -11,7 +11,7 @@ CONSOLE_SOURCES := $(shell git ls-files -co --exclude-standard console ':!consol
 # nothing here uses takes an eighth of all the time for compiling.
 export GOFLAGS += -trimpath -tags=nomsgpack
 
-.PHONY: demo test test-cluster cluster properties soak race times mutants packages-demo packages-test packages-cluster check build console format bench clean
+.PHONY: demo test js test-cluster cluster properties soak race times mutants packages-demo packages-test packages-cluster test-js check build console format bench clean
 
 demo: packages-demo build
 	exec bin/pageladder demo $(ARGS)
@@ -39,10 +39,26 @@ console/node_modules/.package-lock.json: console/package-lock.json console/packa
 	cd console && npm ci --ignore-scripts
 	@touch $@
 
+# The packages for TypeScript, as tarballs in bin/js. Their tests need Go: they ask both cores.
+JS_SOURCES := $(shell git ls-files -co --exclude-standard js)
+js: js/core/dist/index.js
+	mkdir -p bin/js && cd js && npm pack --silent --workspace core --pack-destination ../bin/js
+
+js/core/dist/index.js: $(JS_SOURCES) js/node_modules/.package-lock.json
+	cd js && npm run build
+	@touch $@
+
+js/node_modules/.package-lock.json: js/package-lock.json js/package.json
+	cd js && npm ci --ignore-scripts
+	@touch $@
+
+test-js: js paging/vectors/core.ndjson.gz
+	cd js && npm test
+
 # The linters are those of check, so that go test runs none again. The longest packages come first, so that
 # both cores have work until the end.
 ALL := ./internal/sets ./console ./internal/service ./...
-test: packages-test check build properties
+test: packages-test check build properties test-js
 	go test -vet=off -timeout 30m $(ALL)
 
 # The core's properties under a memory limit: a runaway fails the test, not the machine.
@@ -84,20 +100,22 @@ mutants: packages-test build
 	go run ./internal/mutants -only '$(ONLY)'
 
 # Formatters, linters and type checks; they change nothing.
-check: console/dist/index.html
+check: console/dist/index.html js/node_modules/.package-lock.json
 	@test -z "$$(gofmt -l $$(git ls-files '*.go'))" || { echo "not formatted (make format):"; gofmt -l $$(git ls-files '*.go'); exit 1; }
 	.ci/imports
 	go vet ./...
 	go tool staticcheck ./...
 	cd console && npm run types && npm run lint
+	cd js && npm run lint
 
 format:
 	gofmt -w $$(git ls-files '*.go')
 	cd console && npm run format
+	cd js && npm run format
 
 bench:
 	go test -run '^$$' -bench . -benchmem ./...
 
 clean:
-	rm -rf bin console/node_modules
+	rm -rf bin console/node_modules js/node_modules js/*/dist js/*/build js/*/*.tsbuildinfo
 	cd console/dist && rm -rf assets index.html

@@ -128,10 +128,8 @@ func (c *checker) choices(r *Rules) {
 		c.wrong("keep.names", fmt.Sprintf("%q", r.Keep.Names[:min(len(r.Keep.Names), 10)]), `none, or keep.what "listed"`)
 	}
 	c.faults(r)
-	if r.afterParam() != "" || r.beforeParam() != "" {
-		if len(r.Key) == 0 {
-			c.wrong("key", "no key", "the field or fields that identify a record, which cursors need")
-		}
+	if len(r.Key) == 0 && (r.byCursor() || r.Params.After != "" || r.Params.Before != "") {
+		c.wrong("key", "no key", "the field or fields that identify a record, which cursors need")
 	}
 	if r.OffsetAsIs && !r.byOffset() {
 		c.wrong("offset_as_is", "true", `addressing "offset" as well`)

@@ -1,0 +1,16 @@
+// Page Ladder's core: a query and a total in, a settled page with its metadata, links and ladder out. docs/typescript.md is the guide.
+
+export { Ask, type Condition } from './ask.js'
+export { BaseError, here, outside, parseBase, type Base } from './base.js'
+export { check, RulesError, type Mistake } from './check.js'
+export { codes, type Code } from './code.js'
+export { readCursor, writeCursor, type Place } from './cursor.js'
+export { Refusal, type Adjustment, type Fault } from './fault.js'
+export type { Rung } from './ladder.js'
+export { Links, type Form, type SizeLink, type SortLink, type Steps } from './links.js'
+export type { Whole } from './number.js'
+export { atLeast, exact, notCounted, Page, remembered, type Cursors, type Metadata, type Total } from './page.js'
+export { Rules, type Direction, type FilterRule, type Mending, type Operator, type RulesOptions, type SortKey } from './rules.js'
+export type { Order } from './sort.js'
+export { canonical, isDate, valueTypes, type ValueType } from './value.js'
+export { languageFor, languages, words, type Language } from './words.js'

@@ -1,0 +1,33 @@
+package vectors_test
+
+import (
+	"testing"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/paging/vectors"
+)
+
+// Package paging does what each line says.
+func TestPagingAgreesWithEachVector(t *testing.T) {
+	lines, named := 0, map[string]bool{}
+	for v, err := range vectors.Core() {
+		require.NoError(t, err)
+		lines++
+		if v.Name != "" {
+			require.False(t, named[v.Name], "two have the name %s", v.Name)
+			named[v.Name] = true
+		}
+		found, err := vectors.ResultOf(&v.Case)
+		require.NoError(t, err)
+		if !assert.Equal(t, text(v.Result), text(found), "line %d, %s: %s", lines, v.Name, v.Query) {
+			break
+		}
+	}
+	assert.GreaterOrEqual(t, lines, 6000)
+}
+
+func text(r vectors.Result) [4]string {
+	return [4]string{string(r.Rules), r.Base, string(r.Refusal), string(r.Answer)}
+}
