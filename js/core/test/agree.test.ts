@@ -230,7 +230,8 @@ const value = fc.oneof(
   fc.stringMatching(/^ ?[+-]?[0-9]{0,20}(\.[0-9]{0,20})? ?$/),
   fc.stringMatching(/^[A-Za-z0-9_-]{0,60}$/),
 )
-const raw = fc.uint8Array({ maxLength: 12 }).map((bytes) => Buffer.from(bytes).toString('latin1'))
+/** Bytes that make no character which only a newer Unicode has: whether that is quoted as it is depends on the runtime. */
+const raw = fc.array(fc.oneof(fc.nat(0xdf), among(0xff)), { maxLength: 12 }).map((bytes) => Buffer.from(bytes).toString('latin1'))
 const query: fc.Arbitrary<Text> = fc
   .array(fc.oneof({ weight: 20, arbitrary: fc.tuple(name, value).map(([n, v]) => `${n}=${v}`) }, { weight: 1, arbitrary: raw }), {
     maxLength: 7,
