@@ -84,9 +84,6 @@ func (w *Writer) Exec(ctx context.Context, sql string, args ...any) (tag pgconn.
 	return tag, err
 }
 
-// Pool is the pool of the connections.
-func (w *Writer) Pool() *pgxpool.Pool { return w.pool }
-
 // WriteLong runs a transaction that writes, and waits as long as the context lets it.
 func WriteLong(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {
 	tx, err := Fresh{pool}.Begin(ctx)
