@@ -31,12 +31,12 @@ func (d Dialect) bind(c *column, v string) argument {
 	switch c.kind {
 	case value.Boolean:
 		if v == "true" {
-			return argument{value: int64(1)}
+			return d.bindInteger(1)
 		}
-		return argument{value: int64(0)}
+		return d.bindInteger(0)
 	case value.Integer, value.BigInteger, value.Decimal, value.BigDecimal:
 		if n, err := strconv.ParseInt(v, 10, 64); err == nil {
-			return argument{value: n}
+			return d.bindInteger(n)
 		}
 		if d == MySQL {
 			return bindDecimal(v)
@@ -49,6 +49,15 @@ func (d Dialect) bind(c *column, v string) argument {
 		}
 	}
 	return argument{value: v}
+}
+
+// bindInteger prepares a whole number. A driver may send it as a text or a float, as which MySQL would
+// compare it.
+func (d Dialect) bindInteger(n int64) argument {
+	if d == MySQL {
+		return argument{value: n, before: "cast(", after: " as signed)"}
+	}
+	return argument{value: n}
 }
 
 // castTypes are the casts by which PostgreSQL knows the types of values. Text takes the

@@ -66,7 +66,7 @@ func ExampleQuestion_Without() {
 	others, _ := q.Without("berth")
 	show(others.Count(statement.Region{}, 0), nil)
 	// Output:
-	// select count(*) from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ?
+	// select count(*) from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= cast(? as signed)
 	//   1: 500
 }
 
@@ -76,9 +76,9 @@ func ExampleQuestion_Count() {
 	show(q.Count(statement.Region{}, 0), nil)
 	show(q.Count(statement.Region{}, 10_001), nil)
 	// Output:
-	// select count(*) from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ?
+	// select count(*) from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= cast(? as signed)
 	//   1: 500
-	// select count(*) from (select 1 as one from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ? limit 10001) counted
+	// select count(*) from (select 1 as one from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= cast(? as signed) limit 10001) counted
 	//   1: 500
 }
 
@@ -87,7 +87,7 @@ func ExampleQuestion_Facet() {
 	q, _ := arrivals(statement.SQLite).Ask(ask, statement.Where{})
 	show(q.Facet("berth", 50)) // without the condition on the berth
 	// Output:
-	// select b.code as value, count(*) as records from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ? group by b.code collate binary order by count(*) desc, b.code collate binary is null, b.code limit 50
+	// select b.code as value, count(*) as records from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= cast(? as signed) group by b.code collate binary order by count(*) desc, b.code collate binary is null, b.code limit 50
 	//   1: 500
 }
 
@@ -140,7 +140,7 @@ func ExampleQuestion_WithKey() {
 	one, _ := q.WithKey([]string{"7"})
 	show(q.Unordered([]string{"vessel"}, one))
 	// Output:
-	// select a.vessel as `vessel` from arrivals a join berths b on b.id = a.berth_id where a.id = ?
+	// select a.vessel as `vessel` from arrivals a join berths b on b.id = a.berth_id where a.id = cast(? as signed)
 	//   1: 7
 }
 

@@ -103,7 +103,7 @@ func fuzzed() (lists []*statement.List) {
 // words, aliases, placeholders, casts, signs, limits, and a few numbers and patterns.
 var ourWords = regexp.MustCompile(`^(?:«[a-z]+»|«search\(\$\d+\)»|"[a-z]+"|` + "`[a-z]+`" + `|\$\d+|::(?:text|bigint|numeric|boolean|date|timestamptz)(?:\[\])?|` +
 	`\b(?:select|as|from|where|and|or|not|is|null|order|by|desc|nulls|first|last|group|join|on|like|ilike|escape|collate|binary|using|any|array|` +
-	`count|min|cast|convert|coalesce|lower|normalize|nfd|concat|concat_ws|regexp_replace|string_to_array|instr|date|` +
+	`count|min|cast|signed|convert|coalesce|lower|normalize|nfd|concat|concat_ws|regexp_replace|string_to_array|instr|date|` +
 	`utf8mb4|utf8mb4_bin|utf8mb4_unicode_520_ci|found|k0|one|counted|value|records)\b|` +
 	`\b(?:limit|offset) \d+\b|decimal\(65,\d\d?\)|datetime\(6\)|\b[01]\b|<=|>=|\|\||@>|[ ?(),=<>.\[\]*]|'(?: |% |%|!|g|)'|'\[\\u0300-\\u036f\]'|'between words')*$`)
 

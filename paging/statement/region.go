@@ -189,7 +189,8 @@ func (q *Question) tied(values []*string, after bool) []Region {
 }
 
 // WithKey is the one record with a key: its values in the fields of Table.ByKey, in order, each in
-// its type's canonical form. The error is for a wrong number of values.
+// its type's canonical form. The error is for a wrong number of values, or as From's for one that its
+// field cannot have.
 func (q *Question) WithKey(values []string) (Region, error) {
 	fields := q.list.table.ByKey
 	if len(fields) != len(values) || len(fields) == 0 {
@@ -199,6 +200,9 @@ func (q *Question) WithKey(values []string) (Region, error) {
 	for i, name := range fields {
 		c, err := q.list.field(name)
 		if err != nil {
+			return Region{}, err
+		}
+		if err := q.list.dialect.held(c, values[i]); err != nil {
 			return Region{}, err
 		}
 		if i > 0 {

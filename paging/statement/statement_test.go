@@ -128,12 +128,20 @@ func with(all map[string]statement.Field, name string, change func(f *statement.
 
 // databases are the three, each with the records.
 func databases(t testing.TB, records []record) []*database {
-	lite, err := sql.Open("sqlite", "file:"+filepath.Join(t.TempDir(), "records.db")+"?_pragma=synchronous(off)")
+	return databasesAt(t, records, testkit.DatabaseURL(t), testkit.MariaDSN(t), filepath.Join(t.TempDir(), "records.db"))
+}
+
+// databasesAt are the same in databases that are there, and a file.
+func databasesAt(t testing.TB, records []record, url, dsn, file string) []*database {
+	lite, err := sql.Open("sqlite", "file:"+file+"?_pragma=synchronous(off)")
 	require.NoError(t, err)
 	t.Cleanup(func() { lite.Close() })
+	maria, err := sql.Open("mysql", dsn)
+	require.NoError(t, err)
+	t.Cleanup(func() { maria.Close() })
 	all := []*database{
-		postgresDatabase(t, testkit.DatabaseURL(t)),
-		{"MariaDB", testkit.MariaDB(t), statement.Table{Dialect: statement.MySQL, From: "records r", ByKey: []string{"id"},
+		postgresDatabase(t, url),
+		{"MariaDB", maria, statement.Table{Dialect: statement.MySQL, From: "records r", ByKey: []string{"id"},
 			Fields: with(mapped(), "name", func(f *statement.Field) { f.Collation = "utf8mb4_uca1400_nopad_as_cs" })},
 			`create table records (id bigint primary key, name varchar(100), amount int, price decimal(20,4), ok boolean, day date, at datetime(6), big bigint) character set utf8mb4`, "?"},
 		{"SQLite", lite, statement.Table{Dialect: statement.SQLite, From: "records r", ByKey: []string{"id"}, Words: "search_text(r.name)", SplitWords: text.Words,

@@ -11,6 +11,7 @@ import (
 	"github.com/stretchr/testify/require"
 	"pgregory.net/rapid"
 
+	"pageladder.example/internal/doctest"
 	"pageladder.example/internal/testkit"
 	"pageladder.example/paging"
 	"pageladder.example/paging/choose"
@@ -449,4 +450,9 @@ func TestFieldsThatNameArguments(t *testing.T) {
 	require.NoError(t, err)
 	assert.Equal(t, `select (id - $1::bigint) as "off" from t where (id <> $1) order by id limit 2`, rows.SQL)
 	assert.Equal(t, []any{5}, rows.Args)
+}
+
+// The statements of TypeScript look for the same words.
+func TestTypeScriptHasTheSameWords(t *testing.T) {
+	doctest.CheckPart(t, "../../js/sql/src/marks.ts", "between words", "export const betweenWords =\n  '"+strings.ReplaceAll(statement.BetweenWords, `\`, `\\`)+"'\n// ")
 }

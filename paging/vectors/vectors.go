@@ -2,7 +2,9 @@
 // case (rules, a query, a total and what was received) and what becomes of it (a whole answer, a refusal, or what is wrong with the
 // rules). docs/vectors.md describes the file and how it is read.
 //
-// Package paging agrees with each line; "go run ./internal/vectormaker paging/vectors/core.ndjson.gz" writes the file anew.
+// The statements of package statement are data in the same way.
+//
+// Packages paging and statement agree with each line; "go run ./internal/vectormaker paging/vectors" writes the files anew.
 package vectors
 
 import (
@@ -104,24 +106,27 @@ func (t *Text) UnmarshalJSON(from []byte) error {
 }
 
 // Core gives the vectors of the core. The error is for a file that cannot be read, which ends them.
-func Core() iter.Seq2[Vector, error] {
-	return func(yield func(Vector, error) bool) {
-		lines, err := gzip.NewReader(bytes.NewReader(core))
+func Core() iter.Seq2[Vector, error] { return linesOf[Vector](core) }
+
+// linesOf gives the lines of a file.
+func linesOf[T any](file []byte) iter.Seq2[T, error] {
+	return func(yield func(T, error) bool) {
+		lines, err := gzip.NewReader(bytes.NewReader(file))
 		if err != nil {
-			yield(Vector{}, err)
+			yield(*new(T), err)
 			return
 		}
 		scanner := bufio.NewScanner(lines)
 		scanner.Buffer(nil, 1<<20)
 		for scanner.Scan() {
-			var v Vector
+			var v T
 			err := json.Unmarshal(scanner.Bytes(), &v)
 			if !yield(v, err) || err != nil {
 				return
 			}
 		}
 		if err := scanner.Err(); err != nil {
-			yield(Vector{}, err)
+			yield(*new(T), err)
 		}
 	}
 }

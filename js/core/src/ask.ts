@@ -109,6 +109,17 @@ export class Ask {
     return this.place && { at: this.place, backward: this.backward }
   }
 
+  /**
+   * The same ask for the first page, without its cursor, and with an adjustment that gives the reason. It is for code that finds a value in the cursor which is not of
+   * its field's type: the rules may not know the type. Throws a Refusal, if the rules refuse such cursors.
+   */
+  misplaced(reason: string): Ask {
+    const without = this.copy()
+    misplace(without, this.cursorParam, this.token, 'cursor.damaged', reason)
+    without.throwFaults()
+    return without
+  }
+
   /** The same ask for the page that holds a row, from 1. */
   atRow(row: number): Ask {
     const at = this.copy()

@@ -127,6 +127,11 @@ export class Rules {
     return read(this, query)
   }
 
+  /** Whether callers may read on from a cursor. */
+  get cursors(): boolean {
+    return this.names.cursors
+  }
+
   /** @internal */
   get byOffset(): boolean {
     return this.options.addressing === 'offset'
