@@ -47,18 +47,25 @@ var programs = sync.OnceValues(func() (string, error) {
 })
 
 // start runs a program at a free address, its first argument, and waits until it
-// answers.
+// answers. Those in JavaScript are in js/examples.
 func start(t *testing.T, program string, args ...string) (address string) {
 	t.Helper()
-	dir, err := programs()
-	require.NoError(t, err)
-	binary := filepath.Join(dir, program)
+	var command []string
+	if strings.HasSuffix(program, ".js") {
+		require.FileExists(t, "../js/sql/dist/index.js", "make js builds it")
+		command = []string{"node", filepath.Join("../js/examples", program)}
+	} else {
+		dir, err := programs()
+		require.NoError(t, err)
+		command = []string{filepath.Join(dir, program)}
+	}
 	l, err := net.Listen("tcp", "127.0.0.1:0")
 	require.NoError(t, err)
 	address = l.Addr().String()
 	require.NoError(t, l.Close())
 	ctx, cancel := context.WithCancel(t.Context())
-	cmd := exec.CommandContext(ctx, binary, append([]string{address}, args...)...)
+	command = append(append(command, address), args...)
+	cmd := exec.CommandContext(ctx, command[0], command[1:]...)
 	cmd.Stderr = os.Stderr
 	require.NoError(t, cmd.Start())
 	t.Cleanup(func() {
@@ -142,6 +149,7 @@ func TestExamplesClimbClean(t *testing.T) {
 	}{
 		"nethttp": {"/", nil}, "gin": {"/vessels", nil}, "htmlpage": {"/arrivals", nil}, "sqlite": {"/arrivals", nil}, "slice": {"/arrivals", nil},
 		"postgres": {"/arrivals", []string{testkit.DatabaseURL(t)}}, "mariadb": {"/arrivals", []string{testkit.MariaDSN(t)}},
+		"sqlite.js": {"/arrivals", nil}, "fastify.js": {"/arrivals", []string{testkit.DatabaseURL(t)}}, "serve.js": {"/arrivals", []string{"edge.js"}},
 	} {
 		t.Run(program, func(t *testing.T) {
 			at := start(t, program, c.args...)
@@ -228,6 +236,9 @@ func TestOneListWhereverItIs(t *testing.T) {
 	lists := map[string]string{}
 	for program, args := range map[string][]string{"sqlite": nil, "slice": nil, "postgres": {testkit.DatabaseURL(t)}, "mariadb": {testkit.MariaDSN(t)}} {
 		assert.Less(t, linesOf(t, program, "var rules"), 40, program)
+		lists[program] = start(t, program, args...) + "/arrivals"
+	}
+	for program, args := range map[string][]string{"sqlite.js": nil, "fastify.js": {testkit.DatabaseURL(t)}, "serve.js": {"edge.js"}} {
 		lists[program] = start(t, program, args...) + "/arrivals"
 	}
 	checks := flag.Lookup("rapid.checks")

@@ -1,5 +1,6 @@
 // Page Ladder's core: a query and a total in, a settled page with its metadata, links and ladder out. docs/typescript.md is the guide.
 
+export { about, linkHeader, problem, reply, sent, type Answer } from './answer.js'
 export { Ask, type Condition } from './ask.js'
 export { BaseError, here, outside, parseBase, type Base } from './base.js'
 export { check, RulesError, type Mistake } from './check.js'

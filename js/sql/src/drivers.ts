@@ -140,7 +140,7 @@ export function sqliteDatabase(db: SqliteDriver): Database {
         while (!step.done) {
           const { sql, args, columns } = step.value
           const rows = db.all(sql, args) as Record<string, unknown>[]
-          step = steps.next(rows.map((row) => (columns.length === 1 ? Object.values(row) : columns.map((name) => row[name]))))
+          step = steps.next(rows.map((row) => columns.map((name) => row[name])))
         }
         return step.value
       } finally {

@@ -12,7 +12,7 @@ export {
   type PgPool,
   type SqliteDriver,
 } from './drivers.js'
-export { fold, foldedWords, forSearch, lower } from './fold.js'
+export { fold, foldedWords, forSearch, lower, sortKey } from './fold.js'
 export { MovedError, PlaceError, StatementError } from './mistake.js'
 export { readFacets, readPage, readRecords, type Database, type Facet, type Fields, type Read, type Row, type Work } from './page.js'
 export { everywhere, type Question, type Region } from './question.js'

@@ -154,7 +154,7 @@ export class Question {
     w.text(part ? 'select count(*) from (select 1 as one' : 'select count(*)')
     this.source(w, r)
     if (part) w.text(` limit ${part}) counted`)
-    return this.done(w, r, ['count'])
+    return this.done(w, r, [w.dialect === 'postgresql' ? 'count' : 'count(*)'])
   }
 
   /**
@@ -261,8 +261,10 @@ export class Question {
     return [r, { where: first.expr + ' is null', args: [], nonNullPrefix: 1 }]
   }
 
+  /** Prepares a value to be compared with what its column is sorted by. */
   private bind(i: number, v: string) {
-    return bind(this.list.table.dialect, this.by[i]!, v)
+    const c = this.by[i]!
+    return bind(this.list.table.dialect, c, c.field.sortedBy ? c.field.sortedBy.key(v) : v)
   }
 
   /** Writes a place as one condition: a >= 5 and (a > 5 or (b >= 6 and (b > 6 or id >= 7))). */
@@ -372,7 +374,7 @@ export class Question {
         columns.push('place' + i)
       })
     w.text('select ', list.length > 0 ? list.join(', ') : '1')
-    return list.length > 0 ? columns : ['1']
+    return list.length > 0 ? columns : [w.dialect === 'postgresql' ? '?column?' : '1']
   }
 
   /** Writes FROM and WHERE, within a region. */

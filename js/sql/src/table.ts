@@ -46,6 +46,11 @@ export interface Field {
   nullable?: boolean
   /** The collation that text is sorted by, as written after COLLATE, quoted if necessary; that of the column if left out. An index helps if it has the same one. */
   collation?: string
+  /**
+   * For text in a database without collations: what it is sorted by in place of itself, a column that your program fills with key(text), or a function of your program in the database. Different texts have
+   * different keys, such as those of sortKey.
+   */
+  sortedBy?: { sql: string; key: (text: string) => string }
   /** The text in lower case, for "has" and "starts": a column or expression. Left out: the database makes it (SQLite only for the letters A to Z). */
   lower?: string
   /**
@@ -91,7 +96,7 @@ export interface Column {
   selected: string
   /** Within an expression. */
   expr: string
-  /** That, with its collation. */
+  /** What it is sorted by: that, with its collation. */
   ordered: string
   lower: string
   type: ValueType
@@ -135,9 +140,9 @@ export class List {
     for (const r of rules) this.serves(r)
   }
 
-  /** The names of the table's fields, sorted. */
+  /** The names of the table's fields, in their order. */
   get fields(): string[] {
-    return [...this.columns.keys()].sort()
+    return [...this.columns.keys()]
   }
 
   /** Writes the conditions and the order of an ask. Throws a Refusal for a query with more than 1,000 values at once, and a StatementError for what the rules or where need that the table lacks or the database cannot do. */
@@ -204,6 +209,7 @@ export class List {
     const at = fieldAt(name)
     const named = scan(d, f.sql).placeholders
     if (d !== 'postgresql' || named === 0 || named > (f.arguments ?? 0)) this.checkSQL(at + ': sql', f.sql, true)
+    this.checkSQL(at + ': sortedBy', f.sortedBy?.sql ?? '', false)
     this.checkSQL(at + ': collation', f.collation ?? '', false)
     this.checkSQL(at + ': lower', f.lower ?? '', false)
     this.args = Math.max(this.args, f.arguments ?? 0)
@@ -220,11 +226,12 @@ export class List {
     if (type === 'time' && d === 'sqlite') times = layoutOf(f.layout ?? '')
     else if (f.layout) throw new StatementError(at, 'layout is for times in SQLite alone')
     if (!times) throw new StatementError(at, `layout: found ${quoted(f.layout!)}; right would be YYYY, MM, DD, HH, mm and ss in this order`)
+    if (f.sortedBy && (type !== 'text' || f.collation)) throw new StatementError(at, 'sortedBy is for text alone, without a collation')
     return {
       name,
       selected: expr.endsWith('.' + alias) ? expr : `${expr} as ${alias}`,
       expr,
-      ordered: expr + (f.collation ? ' collate ' + f.collation : ''),
+      ordered: f.sortedBy ? inBrackets(f.sortedBy.sql) : expr + (f.collation ? ' collate ' + f.collation : ''),
       lower: inBrackets(f.lower ?? ''),
       type,
       ...times,

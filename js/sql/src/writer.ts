@@ -5,7 +5,7 @@ import { placeholder, type Dialect } from './dialect.js'
 /** An argument of a statement: a text, a whole number of 64 bits, or a float. */
 export type Value = string | bigint | number
 
-/** One statement: its text, its arguments in the order of their placeholders, and the names of its columns. */
+/** One statement: its text, its arguments in the order of their placeholders, and the names of its columns, as the database gives them. */
 export interface Statement {
   sql: string
   args: Value[]
