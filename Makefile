@@ -32,19 +32,19 @@ bin/pageladder: $(SOURCES) console/dist/index.html
 
 console: console/dist/index.html
 
-console/dist/index.html: $(CONSOLE_SOURCES) docs/openapi.json docs/glossary.md docs/rules.schema.json console/node_modules/.package-lock.json
+console/dist/index.html: js/sql/dist/index.js $(CONSOLE_SOURCES) docs/openapi.json docs/glossary.md docs/rules.schema.json console/node_modules/.package-lock.json
 	cd console && npm run build
 
 console/node_modules/.package-lock.json: console/package-lock.json console/package.json
 	cd console && npm ci --ignore-scripts
 	@touch $@
 
-# The packages for TypeScript, as tarballs in bin/js. Their tests need Go: they ask both cores.
+# The packages for TypeScript, as tarballs in bin/js. Their tests need Go, which is asked beside them, and tests in Go need them.
 JS_SOURCES := $(shell git ls-files -co --exclude-standard js)
-js: js/core/dist/index.js
-	mkdir -p bin/js && cd js && npm pack --silent --workspace core --pack-destination ../bin/js
+js: js/sql/dist/index.js
+	mkdir -p bin/js && cd js && npm pack --silent --workspaces --pack-destination ../bin/js
 
-js/core/dist/index.js: $(JS_SOURCES) js/node_modules/.package-lock.json
+js/sql/dist/index.js: $(JS_SOURCES) js/node_modules/.package-lock.json
 	cd js && npm run build
 	@touch $@
 
@@ -52,7 +52,7 @@ js/node_modules/.package-lock.json: js/package-lock.json js/package.json
 	cd js && npm ci --ignore-scripts
 	@touch $@
 
-test-js: js paging/vectors/core.ndjson.gz
+test-js: js
 	cd js && npm test
 
 # The linters are those of check, so that go test runs none again. The longest packages come first, so that
@@ -101,7 +101,7 @@ mutants: packages-test build
 	go run ./internal/mutants -only '$(ONLY)'
 
 # Formatters, linters and type checks; they change nothing.
-check: console/dist/index.html js/node_modules/.package-lock.json
+check: console/dist/index.html
 	@test -z "$$(gofmt -l $$(git ls-files '*.go'))" || { echo "not formatted (make format):"; gofmt -l $$(git ls-files '*.go'); exit 1; }
 	.ci/imports
 	go vet ./...

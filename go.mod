@@ -2,7 +2,10 @@ module pageladder.example
 
 go 1.26.0
 
-ignore ./console/node_modules
+ignore (
+	./console/node_modules
+	./js/node_modules
+)
 
 require (
 	github.com/cespare/xxhash/v2 v2.3.0

@@ -10,5 +10,8 @@ export default defineConfig({
     vue(),
     Components({ dts: 'src/components.d.ts', dirs: [], resolvers: [BootstrapVueNextResolver()] }),
   ],
+  resolve: {
+    alias: { '@pageladder/core': decodeURI(new URL('../js/core/dist/index.js', import.meta.url).pathname) },
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:8470' } },
 })

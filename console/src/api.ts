@@ -1,5 +1,5 @@
 // What the API answers, and the one place that asks it.
-import { valuesOf, withoutParams, withParam } from './address'
+import { valuesOf, withParam, withoutParams } from '@pageladder/core'
 
 import type * as wire from './wire'
 import { sessionRoleValues as roles } from './wire'

@@ -1,5 +1,5 @@
 // A set's filters, by the names that the service gives.
-import { withoutParams, withParam } from './address'
+import { withParam, withoutParams } from '@pageladder/core'
 import type { FilterParams, Operator, ParamNames, Rules } from './api'
 
 /** The parameter that asks for one operator of a filter; undefined where it is not offered. */

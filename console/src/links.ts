@@ -2,7 +2,8 @@
 // one, they lead to pages of the developer's own: the console asks for those on the service, beside the page.
 import { useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
-import { piecesOf, queryOf, valuesOf, withoutParams } from './address'
+import { parameters, valuesOf, withoutParams } from '@pageladder/core'
+import { queryOf } from './paths'
 import { readAbout, type Answer, type Steps } from './api'
 
 type Told = Pick<Answer, 'links' | 'ladder' | 'sizes' | 'sorts'>
@@ -24,7 +25,7 @@ export function useLinks(
     const told = based.value ? own.data.value : page.value
     if (!told || !based.value) return told
     // What speaks to the service rides on no link that leads elsewhere.
-    const aside = piecesOf(query.value).filter(({ name }) => name.startsWith('pl.'))
+    const aside = parameters(query.value).filter(({ name }) => name.startsWith('pl.'))
     const ride = (href: string) =>
       `?${[queryOf(href), ...aside.map(({ raw }) => raw)].filter(Boolean).join('&')}`
     const riding = <T extends { href?: string }>(all: T[]) =>

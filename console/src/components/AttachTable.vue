@@ -4,7 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { attach, listSources, listTables, readTable } from '../api'
-import { safeName, setAddress } from '../address'
+import { safeName, setAddress } from '../paths'
 import ProblemNote from './ProblemNote.vue'
 
 const router = useRouter()

@@ -4,7 +4,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, onUnmounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { fieldTypes, Problem, readProgress, sendFile, type BadRow, type Imported } from '../api'
-import { safeName, setAddress } from '../address'
+import { safeName, setAddress } from '../paths'
 
 const router = useRouter()
 const queries = useQueryClient()

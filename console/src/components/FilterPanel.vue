@@ -5,7 +5,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { readAbout, type FilterParams, type Operator, type ParamNames, type Rules } from '../api'
-import { valuesOf, withoutParams, withParam } from '../address'
+import { valuesOf, withParam, withoutParams } from '@pageladder/core'
 import { operatorSays, paramOf, withoutPlace } from '../filters'
 import FilterField from './FilterField.vue'
 

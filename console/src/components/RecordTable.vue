@@ -4,7 +4,7 @@
 import { computed, ref, toRaw, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { root, type ChangedRow, type Field, type SetRecord, type SortLink } from '../api'
-import { keyPath } from '../address'
+import { keyPath } from '../paths'
 import { figure, isNumeric, momentOf, shownAs } from '../values'
 
 const props = defineProps<{

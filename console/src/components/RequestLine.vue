@@ -4,7 +4,8 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { pagePath, type Adjustment, type ParamNames, type Rules } from '../api'
-import { piecesOf, setAddress } from '../address'
+import { parameters } from '@pageladder/core'
+import { setAddress } from '../paths'
 import { paramHelp, paramSays } from '../filters'
 import AddressLink from './AddressLink.vue'
 
@@ -37,7 +38,7 @@ function tell(event: Event) {
     return
   }
   const piece = text.slice(from + 1).split('&')[0]!
-  const name = piecesOf(piece)[0]?.name
+  const name = parameters(piece)[0]?.name
   caret.value = name ? `${name}: ${paramHelp(props.rules, props.params, props.labels, name)}` : ''
 }
 
@@ -60,7 +61,7 @@ function send() {
 }
 
 const chips = computed(() => {
-  const pieces = piecesOf(props.query)
+  const pieces = parameters(props.query)
   return pieces.map((piece, i) => {
     const change = props.adjusted.find((a) => a.param === piece.name)
     const last = pieces.findLastIndex((other) => other.name === piece.name) === i

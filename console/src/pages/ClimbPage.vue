@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { climbSet, readSet, type Climbed, type ClimbPromise } from '../api'
-import { setAddress } from '../address'
+import { setAddress } from '../paths'
 import CostPlot from '../components/CostPlot.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 

@@ -4,7 +4,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { changeSet, readFollowing, readSet, sentence } from '../api'
-import { setAddress } from '../address'
+import { setAddress } from '../paths'
 import CodeBlock from '../components/CodeBlock.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import { doneAt } from '../values'

@@ -4,7 +4,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, reactive, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { keyPath, queryOf, setAddress } from '../address'
+import { keyPath, queryOf, setAddress } from '../paths'
 import {
   addRecord,
   changeRecord,

@@ -22,7 +22,8 @@ import LadderNav from '../components/LadderNav.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 import ReckonedView from '../components/ReckonedView.vue'
 import RulesForm from '../components/RulesForm.vue'
-import { setAddress, withParam } from '../address'
+import { withParam } from '@pageladder/core'
+import { setAddress } from '../paths'
 
 /** The entries that most people change, in the order in which they look for them. */
 const first = ['size', 'sorts', 'default_sort', 'filters', 'search', 'past_last', 'ladder']

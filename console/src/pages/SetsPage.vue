@@ -2,7 +2,7 @@
 // All record sets.
 import { useQuery } from '@tanstack/vue-query'
 import { listSets, ownsAll, readSession } from '../api'
-import { setAddress } from '../address'
+import { setAddress } from '../paths'
 import ProblemNote from '../components/ProblemNote.vue'
 import { doneAt } from '../values'
 
