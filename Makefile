@@ -116,6 +116,7 @@ format:
 
 bench:
 	go test -run '^$$' -bench . -benchmem ./...
+	cd js && npm run build && node core/build/bench.js
 
 clean:
 	rm -rf bin console/node_modules js/node_modules js/*/dist js/*/build js/*/*.tsbuildinfo

@@ -4,10 +4,10 @@ import type { Code } from './code.js'
 import { readCursor, type Place } from './cursor.js'
 import { adjustment, faultOf, Refusal, type Adjustment, type Fault, type Note } from './fault.js'
 import { nearest } from './nearest.js'
-import { counted, grouped, most, readNumber } from './number.js'
+import { counted, most, readNumber } from './number.js'
 import { Page, settle, type Total } from './page.js'
 import { bytesOf, partsOf, valueOf, type Part as QueryPart } from './query.js'
-import { withOperator, type Filter, type Operator, type Rules } from './rules.js'
+import { withOperator, type Filter, type Operator, type ParamName, type Rules } from './rules.js'
 import { sortText, readSort, type Order, type SortBy, totalOrder, orderText } from './sort.js'
 import { fromBytes, quote, shown, toBytes, trim } from './text.js'
 import { canonical, type ValueType } from './value.js'
@@ -71,7 +71,7 @@ export class Ask {
   /** @internal */
   faults: Fault[] = []
   /** @internal */
-  given: Partial<Record<'page' | 'size' | 'sort' | 'direction', Occurrence>> = {}
+  given: Partial<Record<ParamName, Occurrence>> = {}
 
   /** @internal */
   constructor(readonly rules: Rules) {}
@@ -153,8 +153,11 @@ export class Ask {
     if (this.faults.length > 0) throw new Refusal(this.faults)
   }
 
-  /** @internal The value that counts of a parameter; that it is given more than once is noted first. */
-  value(o: Occurrence, param: string): string {
+  /** @internal The value that counts of a parameter, "" without one; that it is given more than once is noted first. */
+  value(what: ParamName): string {
+    const o = this.given[what]
+    if (!o) return ''
+    const param = this.rules.names[what]
     const value = valueOf(o.last)
     if (o.first !== o.last)
       this.fault(param, valueOf(o.first), value, 'param.repeated', `${fromBytes(param)} is given more than once and the last one counts`)
@@ -174,65 +177,67 @@ export class Ask {
   }
 }
 
+/** What each parameter's parts are; the last one given counts, and those before it are dropped. */
+const roles = {
+  page: 'page',
+  size: 'size',
+  sort: 'sort',
+  row: 'dropped',
+  search: 'rides',
+  fields: 'fields',
+  direction: 'direction',
+  after: 'cursor',
+  before: 'cursor',
+} as const satisfies Record<ParamName, Role>
+
 export function read(rules: Rules, query: string): Ask {
   const a = new Ask(rules)
-  const n = rules.names
   a.parts = partsOf(bytesOf(query)).map((part) => ({ ...part, role: 'rides' as Role }))
   if (rules.byOffset) a.pos = 0n
-  const seen: Record<string, Occurrence> = {}
-  const see = (what: string, part: Part, role: Role) => {
-    const before = seen[what]
-    if (before) before.last.role = 'dropped' // the last one counts
-    seen[what] = { first: before?.first ?? part, last: part }
-    part.role = role
-  }
   a.parts.forEach((part, i) => {
-    const name = part.name
-    if (name === n.page && name !== '') see('page', part, 'page')
-    else if (name === n.size) see('size', part, 'size')
-    else if (name === n.sort) see('sort', part, 'sort')
-    else if (name === n.row) see('row', part, 'dropped')
-    else if (n.search !== '' && name === n.search) see('search', part, 'rides')
-    else if (n.fields !== '' && name === n.fields) see('fields', part, 'fields')
-    else if (n.direction !== '' && name === n.direction) see('direction', part, 'direction')
-    else if (rules.isAside(name)) part.role = 'aside'
-    else if (n.after !== '' && name === n.after) see('after', part, 'cursor')
-    else if (n.before !== '' && name === n.before) see('before', part, 'cursor')
-    else {
-      const found = filterOf(rules, name)
+    const what = rules.paramCalled(part.name)
+    if (rules.isAside(part.name)) part.role = 'aside'
+    else if (what) {
+      const first = a.given[what]?.first ?? part
+      if (a.given[what]) a.given[what].last.role = 'dropped'
+      a.given[what] = { first, last: part }
+      part.role = roles[what]
+    } else {
+      const found = filterOf(rules, part.name)
       if (found) readFilter(a, i, found.filter, found.op)
       else readUnknown(a, part)
     }
   })
-  a.given = seen
-  readPage(a, seen['row'])
+  readPage(a)
   readSize(a)
   a.sort = readSort(a)
   a.ordered = totalOrder(rules, a.sort)
   a.sorted = orderText(a.ordered)
-  readCursors(a, seen['after'], seen['before'], seen['row'])
-  readSearch(a, seen['search'])
-  readFields(a, seen['fields'])
+  readCursors(a)
+  readSearch(a)
+  readFields(a)
   a.throwFaults()
   return a
 }
 
-function readPage(a: Ask, rowGiven: Occurrence | undefined): void {
+const notWhole = (given: string) => quote(given) + ' is not a whole number'
+
+function readPage(a: Ask): void {
   const { byOffset, names } = a.rules
   if (a.given.page) {
-    const given = a.value(a.given.page, names.page)
+    const given = a.value('page')
     const n = readNumber(given)
-    if (n === undefined && byOffset) a.fault(names.page, given, '0', 'offset.not_a_number', quote(given) + ' is not a whole number')
-    else if (n === undefined) a.fault(names.page, given, '1', 'page.not_a_number', quote(given) + ' is not a whole number')
-    else if (byOffset && n < 0n) a.fault(names.page, given, '0', 'offset.below_zero', 'an offset is never below 0')
-    else if (!byOffset && n < 1n) a.fault(names.page, given, '1', 'page.below_first', 'page numbers start at 1')
-    else a.pos = n
-  } else if (rowGiven) {
-    const given = a.value(rowGiven, names.row)
+    const [first, kind] = byOffset ? ([0n, 'offset'] as const) : ([1n, 'page'] as const)
+    if (n !== undefined && n >= first) a.pos = n
+    else if (n === undefined) a.fault(names.page, given, String(first), `${kind}.not_a_number`, notWhole(given))
+    else if (byOffset) a.fault(names.page, given, '0', 'offset.below_zero', 'an offset is never below 0')
+    else a.fault(names.page, given, '1', 'page.below_first', 'page numbers start at 1')
+  } else if (a.given.row) {
+    const given = a.value('row')
     const n = readNumber(given)
-    if (n === undefined) a.fault(names.row, given, String(a.pos), 'row.not_a_number', quote(given) + ' is not a whole number')
-    else if (n < 1n) a.fault(names.row, given, String(a.pos), 'row.below_first', 'row numbers start at 1')
-    else a.row = n
+    if (n !== undefined && n >= 1n) a.row = n
+    else if (n === undefined) a.fault(names.row, given, String(a.pos), 'row.not_a_number', notWhole(given))
+    else a.fault(names.row, given, String(a.pos), 'row.below_first', 'row numbers start at 1')
   }
 }
 
@@ -244,7 +249,7 @@ function readSize(a: Ask): void {
   a.size = r.defaultSize
   if (!a.given.size) return
   const param = r.names.size
-  const given = a.value(a.given.size, param)
+  const given = a.value('size')
   const n = readNumber(given)
   const mend = (size: number, why: Code, reason: string) => {
     a.size = size
@@ -255,7 +260,7 @@ function readSize(a: Ask): void {
     a.all = true
   } else if (n !== undefined && r.allSize > 0 && n === BigInt(r.allSize))
     a.size = r.allSize // what "all" of a longer list becomes, on its links
-  else if (n === undefined) mend(a.size, 'size.not_a_number', quote(given) + ' is not a whole number')
+  else if (n === undefined) mend(a.size, 'size.not_a_number', notWhole(given))
   else if (n < 1n) mend(a.size, 'size.below_one', 'a page holds at least 1 record')
   else if (r.options.size?.closed && !r.offered.some((size) => BigInt(size) === n))
     mend(nearestSize(r.offered, n), 'size.not_offered', quote(given) + ' is none of the sizes offered here')
@@ -273,10 +278,10 @@ function nearestSize(offered: number[], n: bigint): number {
 
 const space = /[\t\n\v\f\r \u0085\u00a0\u1680\u2000-\u200a\u2028\u2029\u202f\u205f\u3000]+/
 
-function readSearch(a: Ask, given: Occurrence | undefined): void {
-  if (!given) return
+function readSearch(a: Ask): void {
+  if (!a.given.search) return
   const param = a.rules.names.search
-  const text = a.value(given, param)
+  const text = a.value('search')
   const checked = canonical('text', text)
   if ('value' in checked) {
     a.search = checked.value
@@ -290,16 +295,16 @@ function readSearch(a: Ask, given: Occurrence | undefined): void {
     a.refuse(param, text, 'filter.bad_value', reason)
     return
   }
-  given.last.role = 'dropped'
+  a.given.search.last.role = 'dropped'
   a.adjust(param, text, '', 'filter.bad_value', reason)
 }
 
-function readFields(a: Ask, given: Occurrence | undefined): void {
+function readFields(a: Ask): void {
   const show = a.rules.options.show
   a.fields = show?.length ? show : undefined
-  if (!given || !show) return
+  if (!a.given.fields || !show) return
   const param = a.rules.names.fields
-  const text = a.value(given, param)
+  const text = a.value('fields')
   const fields: string[] = []
   const unknown: string[] = []
   const shownBytes = show.map(toBytes)
@@ -335,7 +340,7 @@ const suggestions = 100 // in one query
 function suggestion(a: Ask, name: string): string {
   if (a.notes.size + a.faults.length >= suggestions) return ''
   const r = a.rules
-  const known = r.names.all.concat(r.filters.flatMap((f) => f.operators.map((op) => toBytes(withOperator(r.paramOf(f), op)))))
+  const known = r.all.concat(r.filters.flatMap((f) => f.operators.map((op) => toBytes(withOperator(r.paramOf(f), op)))))
   const best = nearest(name, known)
   return best === '' ? '' : ` (did you mean ${quote(best)}?)`
 }
@@ -412,15 +417,15 @@ function dropEarlier(a: Ask, i: number, name: string): void {
   }
 }
 
-function readCursors(a: Ask, after: Occurrence | undefined, before: Occurrence | undefined, row: Occurrence | undefined): void {
+function readCursors(a: Ask): void {
   const { names } = a.rules
-  const tokenAfter = after ? a.value(after, names.after) : ''
-  const tokenBefore = before ? a.value(before, names.before) : ''
+  const tokenAfter = a.value('after')
+  const tokenBefore = a.value('before')
   a.token = tokenAfter || tokenBefore
   a.backward = tokenAfter === '' && tokenBefore !== ''
   if (a.token === '') return // plain forms send empty ones
   const param = a.cursorParam
-  const beside = tokenAfter !== '' && tokenBefore !== '' ? names.before : a.given.page ? names.page : row ? names.row : ''
+  const beside = tokenAfter !== '' && tokenBefore !== '' ? names.before : a.given.page ? names.page : a.given.row ? names.row : ''
   if (beside !== '') {
     misplace(
       a,
@@ -439,7 +444,7 @@ function readCursors(a: Ask, after: Occurrence | undefined, before: Occurrence |
   }
   const says: Partial<Record<Code, string>> = {
     'cursor.damaged': 'the cursor cannot be read',
-    'cursor.too_long': `the cursor is longer than ${grouped(1024)} bytes`,
+    'cursor.too_long': 'the cursor is longer than 1,024 bytes',
     'cursor.foreign': 'the cursor is of another list',
     'cursor.other_order': `the cursor was written under another order than ${a.sorted}`,
   }

@@ -1,7 +1,7 @@
 // Finds mistakes in rules.
 
 import { read } from './ask.js'
-import { parseBase } from './base.js'
+import { parseTemplate } from './template.js'
 import { codes } from './code.js'
 import { Refusal } from './fault.js'
 import { nameBytes, operatorsOf, Rules, withOperator } from './rules.js'
@@ -133,7 +133,7 @@ type Wrong = (entry: string, found: string, want: string) => void
 
 function baseFault(base: string, origins: string[]): string {
   try {
-    parseBase(base, ...origins)
+    parseTemplate(base, ...origins)
     return ''
   } catch (err) {
     return (err as Error).message

@@ -18,7 +18,7 @@ interface List {
 const maxBytes = 1024
 const maxValues = 100
 const readable = 1
-const sealed = [2, 3] // which only a service with a key reads
+const lastSealed = 3 // 2 and 3 are read by a service with a key alone
 
 const table = Array.from({ length: 256 }, (_, n) => {
   for (let bit = 0; bit < 8; bit++) n = n & 1 ? (n >>> 1) ^ 0xedb88320 : n >>> 1
@@ -50,10 +50,7 @@ export function writeCursor(list: List, place: Place): string {
     length(order.length) +
     order +
     values.map((v) => (v === null ? '\0' : length(v.length + 1) + v)).join('')
-  const token = btoa(String.fromCharCode(readable) + crc32(body) + body)
-    .replace(/\+/g, '-')
-    .replace(/\//g, '_')
-    .replace(/=+$/, '')
+  const token = encode(String.fromCharCode(readable) + crc32(body) + body)
   return token.length > maxBytes ? '' : token
 }
 
@@ -63,7 +60,7 @@ export function readCursor(token: string, list: List, fields: number): Place | C
   const bytes = decode(token.replace(/[\r\n]/g, ''))
   if (bytes === undefined || bytes === '') return 'cursor.damaged'
   const form = bytes.charCodeAt(0)
-  if (sealed.includes(form)) return 'cursor.other_order'
+  if (form > readable && form <= lastSealed) return 'cursor.other_order'
   const body = bytes.slice(5)
   if (form !== readable || body.length === 0 || bytes.slice(1, 5) !== crc32(body) || body.length < 5 || body.charCodeAt(4) > 1)
     return 'cursor.damaged'
@@ -99,9 +96,11 @@ export function readCursor(token: string, list: List, fields: number): Place | C
   return rest !== '' || values.length !== fields ? 'cursor.damaged' : { values, behind: body.charCodeAt(4) === 1 }
 }
 
+const encode = (bytes: string): string => btoa(bytes).replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '')
+
 /** Strict base64url: undefined if it is not. */
 function decode(text: string): string | undefined {
   if (!/^[A-Za-z0-9\-_]*$/.test(text) || text.length % 4 === 1) return undefined
   const bytes = atob(text.replace(/-/g, '+').replace(/_/g, '/'))
-  return btoa(bytes).replace(/=+$/, '').replace(/\+/g, '-').replace(/\//g, '_') === text ? bytes : undefined // else there are bits left over
+  return encode(bytes) === text ? bytes : undefined // else there are bits left over
 }

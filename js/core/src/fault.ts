@@ -68,16 +68,23 @@ function outcome(ask: Ask, { param, used, why, reason }: Note): string {
   const r = ask.rules
   const n = r.names
   const shownUsed = fromBytes(used)
-  if ((why === 'param.unknown' && r.options.unknown === 'drop') || why === 'filter.bad_value' || why === 'filter.unknown_operator')
-    return reason + '; it is left out.'
-  if (why.startsWith('cursor.')) return reason + '; the first page is shown.'
-  if (why === 'fields.unknown') return reason + '; it is left out.'
-  if (n.direction !== '' && param === n.direction) return `${reason}; ${shownUsed || 'the usual direction'} is used.`
-  if (why === 'param.unknown') return reason + '; it has no effect.'
-  if (param === n.size) return `${reason}; ${shownUsed} records to a page are used.`
-  if (param === n.sort) return used === '' ? reason + '; the list keeps its own order.' : `${reason}; sorted by ${shownUsed}.`
-  if (param !== n.page && param !== n.row) return reason + '.'
-  if (r.byOffset) return `${reason}; offset ${shownUsed} is used.`
-  if (r.byCursor) return `${reason}; the list is shown from row ${shownUsed} on.`
-  return `${reason}; page ${shownUsed} is shown.`
+  const unknown = why === 'param.unknown'
+  let result = ''
+  if (
+    (unknown && r.options.unknown === 'drop') ||
+    why === 'filter.bad_value' ||
+    why === 'filter.unknown_operator' ||
+    why === 'fields.unknown'
+  )
+    result = 'it is left out'
+  else if (why.startsWith('cursor.')) result = 'the first page is shown'
+  else if (param === n.direction && param !== '') result = `${shownUsed || 'the usual direction'} is used`
+  else if (unknown) result = 'it has no effect'
+  else if (param === n.size) result = `${shownUsed} records to a page are used`
+  else if (param === n.sort) result = used === '' ? 'the list keeps its own order' : `sorted by ${shownUsed}`
+  else if (param === n.page || param === n.row) {
+    if (r.byOffset) result = `offset ${shownUsed} is used`
+    else result = r.byCursor ? `the list is shown from row ${shownUsed} on` : `page ${shownUsed} is shown`
+  }
+  return reason + (result && '; ' + result) + '.'
 }

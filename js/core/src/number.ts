@@ -18,7 +18,7 @@ export function counted(n: number | bigint): bigint {
 
 /** Reads ASCII digits with an optional sign, spaces around them ignored; undefined: not a number. */
 export function readNumber(text: string): bigint | undefined {
-  const found = /^[ \t]*([+-]?)([0-9]+)[ \t]*$/.exec(text)
+  const found = /^[ \t]*([+-]?)(\d+)[ \t]*$/.exec(text)
   if (!found) return undefined
   const digits = found[2]!.replace(/^0+(?=.)/, '')
   if (digits.length > 19) return found[1] === '-' ? smallest : largest

@@ -144,7 +144,7 @@ export class Page {
     const page = this.copy()
     page.behind = behind
     const n = this.ask.rules.names
-    if (!n.cursors) return page
+    if (!this.ask.rules.cursors) return page
     const list = this.ask.cursorList()
     if (!list) page.ends = { after: '', before: '', why: 'the list is sorted by a field that is not shown, and no key seals its cursors' }
     else if (!first || !last)
@@ -155,8 +155,7 @@ export class Page {
         before: writeCursor(list, { values: first, behind: false }),
         why: '',
       }
-      if (page.ends.after === '' || page.ends.before === '')
-        page.ends.why = `a record's values make a cursor longer than ${grouped(1024)} bytes`
+      if (page.ends.after === '' || page.ends.before === '') page.ends.why = "a record's values make a cursor longer than 1,024 bytes"
     }
     if (n.after === '') page.ends.after = ''
     if (n.before === '') page.ends.before = ''

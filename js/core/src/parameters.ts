@@ -16,8 +16,7 @@ export const parameters = (query: string): Parameter[] =>
   partsOf(bytesOf(query)).map((part) => ({ name: fromBytes(part.name), value: fromBytes(valueOf(part)), raw: part.raw }))
 
 /** The values that a query gives to a parameter, in their order. */
-export const valuesOf = (query: string, name: string): string[] =>
-  parameters(query).flatMap((p) => (p.name === name ? [p.value] : []))
+export const valuesOf = (query: string, name: string): string[] => parameters(query).flatMap((p) => (p.name === name ? [p.value] : []))
 
 /** A query in which a parameter has these values and no others: where it stood first, or at the end. */
 export function withParam(query: string, name: string, ...values: string[]): string {

@@ -98,7 +98,9 @@ export class Rules {
   readonly aside: string
 
   /** @internal */
-  readonly names: ReturnType<typeof namesOf>
+  readonly names: Record<ParamName, string>
+  /** @internal */
+  private readonly called: Map<string, ParamName>
   /** @internal */
   readonly filters: Filter[]
   /** @internal */
@@ -110,6 +112,8 @@ export class Rules {
     this.aside = aside
     this.sorts = (this.options.sorts ?? []).map((k) => ({ ...k, fields: k.fields?.length ? k.fields : [k.key], bytes: toBytes(k.key) }))
     this.names = namesOf(this)
+    const named = Object.entries(this.names) as [ParamName, string][]
+    this.called = new Map(named.reverse().flatMap(([what, name]) => (name === '' ? [] : [[name, what]])))
     this.filters = (this.options.filters ?? []).map((f) => {
       const type = f.type || 'text'
       return {
@@ -129,7 +133,7 @@ export class Rules {
 
   /** Whether callers may read on from a cursor. */
   get cursors(): boolean {
-    return this.names.cursors
+    return this.names.after + this.names.before !== ''
   }
 
   /** @internal */
@@ -200,9 +204,17 @@ export class Rules {
   isAside(name: string): boolean {
     return this.aside !== '' && name.startsWith(this.aside)
   }
+  /** @internal The names of all parameters but filters, as bytes. */
+  get all(): string[] {
+    return [...this.called.keys()].reverse()
+  }
+  /** @internal The parameter with a name; undefined: it may be a filter's. */
+  paramCalled(name: string): ParamName | undefined {
+    return this.called.get(name)
+  }
   /** @internal Whether a name is that of another parameter than a filter's. */
   isReserved(name: string): boolean {
-    return this.isAside(name) || this.names.all.includes(name)
+    return this.isAside(name) || this.called.has(name)
   }
   /** @internal The name of a filter's parameter. */
   paramOf(f: Filter): string {
@@ -210,13 +222,16 @@ export class Rules {
   }
 }
 
+/** A parameter that is no filter. */
+export type ParamName = 'page' | 'size' | 'sort' | 'row' | 'search' | 'fields' | 'direction' | 'after' | 'before'
+
 /** The names of the parameters, as bytes; "": there is none. */
-function namesOf(r: Rules) {
+function namesOf(r: Rules): Record<ParamName, string> {
   const o = r.options
   const p = o.params ?? {}
-  const cursors = (o.key?.length ?? 0) > 0 && (r.byCursor || Boolean(p.after) || Boolean(p.before))
+  const cursors = o.key?.length && (r.byCursor || p.after || p.before)
   const cursor = (name: string | undefined, otherwise: string) => (cursors ? name || (r.byCursor ? otherwise : '') : '')
-  const bytes = {
+  return {
     page: toBytes(r.byCursor ? '' : r.byOffset ? p.offset || 'offset' : p.page || 'page'),
     size: toBytes(r.byOffset ? p.limit || 'limit' : p.size || 'size'),
     sort: toBytes(p.sort || 'sort'),
@@ -227,18 +242,6 @@ function namesOf(r: Rules) {
     after: toBytes(cursor(p.after, 'after')),
     before: toBytes(cursor(p.before, 'before')),
   }
-  const all = [
-    bytes.page,
-    bytes.size,
-    bytes.sort,
-    bytes.row,
-    bytes.search,
-    bytes.fields,
-    bytes.direction,
-    bytes.after,
-    bytes.before,
-  ].filter((name) => name !== '')
-  return { ...bytes, cursors, all }
 }
 
 /** The name of the parameter that asks for one operator of a filter whose parameter has a name. */

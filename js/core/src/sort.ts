@@ -26,7 +26,7 @@ export function readSort(a: Ask): SortBy[] {
     const keys = usual()
     return direction ? keys.map(({ key }) => ({ key, desc: direction === 'desc' })) : keys
   }
-  const given = a.value(a.given.sort, r.names.sort)
+  const given = a.value('sort')
   const { keys, bad } = parse(r, given, r.names.direction === '' ? undefined : direction || 'first')
   const used = keys.length > 0 ? keys : usual()
   for (const { why, reason } of bad) a.fault(r.names.sort, given, toBytes(sortText(used)), why, reason)
@@ -36,7 +36,7 @@ export function readSort(a: Ask): SortBy[] {
 function readDirection(a: Ask): Direction | '' {
   if (!a.given.direction) return ''
   const param = a.rules.names.direction
-  const given = a.value(a.given.direction, param)
+  const given = a.value('direction')
   const direction = trim(given)
   if (direction === 'asc' || direction === 'desc' || direction === '') return direction
   a.fault(param, given, '', 'sort.bad_direction', quote(given) + ' is neither asc nor desc')

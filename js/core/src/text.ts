@@ -11,31 +11,25 @@ export function toBytes(text: string): string {
   return bytes
 }
 
-// The well-formed sequences of UTF-8, Unicode Standard, table 3-7.
-const sequence =
-  '[\\x00-\\x7f]|[\\xc2-\\xdf][\\x80-\\xbf]|\\xe0[\\xa0-\\xbf][\\x80-\\xbf]|[\\xe1-\\xec\\xee\\xef][\\x80-\\xbf]{2}|' +
-  '\\xed[\\x80-\\x9f][\\x80-\\xbf]|\\xf0[\\x90-\\xbf][\\x80-\\xbf]{2}|[\\xf1-\\xf3][\\x80-\\xbf]{3}|\\xf4[\\x80-\\x8f][\\x80-\\xbf]{2}'
-const wellFormed = new RegExp(`^(?:${sequence})*$`)
-const pieces = new RegExp(`((?:${sequence})+)|([^])`, 'g')
+const decoded = (bytes: string, fatal: boolean): string =>
+  new TextDecoder('utf-8', { ignoreBOM: true, fatal }).decode(Uint8Array.from(bytes, (c) => c.charCodeAt(0)))
 
-export const isUTF8 = (bytes: string): boolean => ascii.test(bytes) || wellFormed.test(bytes)
+export function isUTF8(bytes: string): boolean {
+  try {
+    return ascii.test(bytes) || decoded(bytes, true) !== ''
+  } catch {
+    return false
+  }
+}
 
 /** The text of bytes; each run of bytes that are no UTF-8 becomes one U+FFFD. */
-export function fromBytes(bytes: string): string {
-  if (ascii.test(bytes)) return bytes
-  let text = ''
-  let broken = false
-  for (const [, right] of bytes.matchAll(pieces)) {
-    if (right === undefined) {
-      if (!broken) text += '\ufffd'
-      broken = true
-    } else {
-      text += new TextDecoder('utf-8', { ignoreBOM: true }).decode(Uint8Array.from(right, (c) => c.charCodeAt(0)))
-      broken = false
-    }
-  }
-  return text
-}
+export const fromBytes = (bytes: string): string =>
+  ascii.test(bytes)
+    ? bytes
+    : bytes
+        .split('\xef\xbf\xbd') // U+FFFD itself
+        .map((piece) => decoded(piece, false).replace(/\ufffd+/g, '\ufffd'))
+        .join('\ufffd')
 
 /** Without spaces and tabs at its ends. */
 export const trim = (text: string): string => text.replace(/^[ \t]+|[ \t]+$/g, '')

@@ -12,41 +12,50 @@ const bigDigits = 1000
 /** The canonical form of a value of a type, or what would be right. */
 export function canonical(type: ValueType, bytes: string): { value: string } | { want: string } {
   const text = trim(bytes)
+  let value: string | undefined
+  let want = 'a value of type ' + type
   switch (type) {
     case 'text':
-      return bytes.includes('\0') || !isUTF8(bytes) ? { want: 'text in UTF-8 without a NUL' } : { value: fromBytes(bytes) }
+      want = 'text in UTF-8 without a NUL'
+      if (!bytes.includes('\0') && isUTF8(bytes)) value = fromBytes(bytes)
+      break
     case 'integer':
-    case 'big_integer': {
-      const value = number(text, false)
-      if (value === undefined) return { want: 'a whole number' }
-      if (type === 'integer' && !(value.replace('-', '').length < 17 && Number.isSafeInteger(Number(value))))
-        return { want: 'a whole number within ±9007199254740991' }
-      return { value }
-    }
+    case 'big_integer':
+      want = 'a whole number'
+      value = number(text, false)
+      if (type === 'integer' && value && !(value.replace('-', '').length < 17 && Number.isSafeInteger(Number(value)))) {
+        want += ' within ±9007199254740991'
+        value = undefined
+      }
+      break
     case 'decimal':
-    case 'big_decimal': {
-      const value = number(text, true)
-      if (value === undefined) return { want: 'a number such as -12.5' }
-      if (type === 'decimal' && value.replace('.', '').replace(/^[-0]+|[-0]+$/g, '').length > 15)
-        return { want: 'a number of at most 15 significant digits' }
-      return { value }
-    }
+    case 'big_decimal':
+      want = 'a number such as -12.5'
+      value = number(text, true)
+      if (type === 'decimal' && value && value.replace('.', '').replace(/^[-0]+|[-0]+$/g, '').length > 15) {
+        want = 'a number of at most 15 significant digits'
+        value = undefined
+      }
+      break
     case 'boolean':
-      return text === 'true' || text === 'false' ? { value: text } : { want: 'true or false' }
+      want = 'true or false'
+      if (text === 'true' || text === 'false') value = text
+      break
     case 'date':
-      return isDate(text) ? { value: text } : { want: 'a date such as 2026-03-01' }
-    case 'time': {
-      const value = isDate(text) ? text + 'T00:00:00Z' : time(text)
-      return value === undefined ? { want: 'a time such as 2026-03-01T06:30:00Z' } : { value }
-    }
+      want = 'a date such as 2026-03-01'
+      if (isDate(text)) value = text
+      break
+    case 'time':
+      want = 'a time such as 2026-03-01T06:30:00Z'
+      value = isDate(text) ? text + 'T00:00:00Z' : time(text)
   }
-  return { want: 'a value of type ' + type }
+  return value === undefined ? { want } : { value }
 }
 
 /** Without what has no meaning: a "+", leading zeros, zeros at the end of a fraction. */
 function number(text: string, fraction: boolean): string | undefined {
-  const found = /^([+-]?)(([0-9]+)(?:\.([0-9]+))?)$/.exec(text)
-  if (!found || found[2]!.length > bigDigits || (found[4] !== undefined && !fraction)) return undefined
+  const found = /^([+-]?)((\d+)(?:\.(\d+))?)$/.exec(text)
+  if (!found || found[2]!.length > bigDigits || (found[4] && !fraction)) return undefined
   const rest = (found[4] ?? '').replace(/0+$/, '')
   const plain = found[3]!.replace(/^0+(?=.)/, '') + (rest && '.' + rest)
   return found[1] === '-' && plain !== '0' ? '-' + plain : plain
@@ -54,7 +63,7 @@ function number(text: string, fraction: boolean): string | undefined {
 
 /** Whether a text is an RFC 3339 full-date of the years 1 to 9999. */
 export function isDate(text: string): boolean {
-  const found = /^([0-9]{4})-([0-9]{2})-([0-9]{2})$/.exec(text)
+  const found = /^(\d{4})-(\d\d)-(\d\d)$/.exec(text)
   return found !== null && moment(found, 0) !== undefined && Number(found[1]) >= 1
 }
 
@@ -70,18 +79,9 @@ function moment(found: RegExpExecArray, seconds: number): Date | undefined {
 
 /** An RFC 3339 date-time in UTC. The "+" of an offset that was not escaped has been read as a space. */
 function time(text: string): string | undefined {
-  const found =
-    /^([0-9]{4})-([0-9]{2})-([0-9]{2})[Tt]([0-9]{1,2}):([0-9]{2}):([0-9]{2})(?:[.,]([0-9]+))?(?:[Zz]|([+-])([0-9]{2}):([0-9]{2}))$/.exec(
-      text.replace(' ', '+'),
-    )
+  const found = /^(\d{4})-(\d\d)-(\d\d)[Tt](\d\d?):(\d\d):(\d\d)(?:[.,](\d+))?(?:[Zz]|([+-])(\d\d):(\d\d))$/.exec(text.replace(' ', '+'))
   if (!found) return undefined
-  const [hour, minute, second, offsetHour, offsetMinute] = [4, 5, 6, 9, 10].map((i) => Number(found[i] ?? 0)) as [
-    number,
-    number,
-    number,
-    number,
-    number,
-  ]
+  const [hour = 0, minute = 0, second = 0, offsetHour = 0, offsetMinute = 0] = [4, 5, 6, 9, 10].map((i) => Number(found[i] ?? 0))
   if (hour > 23 || minute > 59 || second > 59 || offsetHour > 24 || offsetMinute > 60) return undefined
   const offset = (offsetHour * 60 + offsetMinute) * 60 * (found[8] === '-' ? -1 : 1)
   const at = moment(found, (hour * 60 + minute) * 60 + second - offset)

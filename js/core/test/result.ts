@@ -5,11 +5,13 @@ import {
   BaseError,
   check,
   exact,
+  jumpForm,
+  sizeForm,
   here,
   languageFor,
   notCounted,
   outside,
-  parseBase,
+  parseTemplate,
   Refusal,
   remembered,
   Rules,
@@ -80,7 +82,7 @@ export function resultOf(c: Case): unknown {
   const rules = new Rules(c.rules, { list: c.list, aside: c.aside })
   let base = here
   try {
-    if (c.base) base = parseBase(c.base, ...(c.rules.origins ?? []))
+    if (c.base) base = parseTemplate(c.base, ...(c.rules.origins ?? []))
   } catch (err) {
     if (err instanceof BaseError) return { base: err.message }
     throw err
@@ -127,8 +129,8 @@ export function resultOf(c: Case): unknown {
         sizes: links.sizes(),
         sorts: links.sorts(),
         with: c.with && links.with(c.with.param, ...c.with.values),
-        size_form: links.sizeForm(),
-        jump_form: links.jumpForm(),
+        size_form: sizeForm(links),
+        jump_form: jumpForm(links),
         words: language && { summary: words.summary(metadata, language), rungs: ladder.map((rung) => words.rung(rung, language)) },
       }),
     }
