@@ -174,6 +174,12 @@ func TestDocsShowTheExamples(t *testing.T) {
 		_, code, _ := strings.Cut(string(source), "\n)\n\n")
 		doctest.CheckPart(t, "../docs/examples.md", program, "```go\n"+code+"```\n")
 	}
+	for _, program := range []string{"sqlite.js", "fastify.js", "edge.js"} {
+		source, err := os.ReadFile(filepath.Join("../js/examples", program))
+		require.NoError(t, err)
+		assert.LessOrEqual(t, strings.Count(string(source), "\n"), 46, program)
+		doctest.CheckPart(t, "../docs/examples.md", program, "```js\n"+string(source)+"```\n")
+	}
 }
 
 // page is what one program answers.

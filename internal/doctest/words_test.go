@@ -90,6 +90,10 @@ func TestCommentsSayWhatThingsAre(t *testing.T) {
 	require.NoError(t, err)
 	pages, err := filepath.Glob(filepath.Join(root, "console/src/*/*.vue"))
 	require.NoError(t, err)
+	packages, err := filepath.Glob(filepath.Join(root, "js/*/src/*.ts"))
+	require.NoError(t, err)
+	require.NotEmpty(t, packages)
+	pages = append(pages, packages...)
 	comment := regexp.MustCompile(`(?m)(?:^| )//.*$|/\*(?s:.*?)\*/|<!--(?s:.*?)-->`)
 	for _, path := range append(scripts, pages...) {
 		text, err := os.ReadFile(path)
@@ -104,7 +108,7 @@ func TestCommentsSayWhatThingsAre(t *testing.T) {
 
 // A comment on a declaration begins with its name, and names of code in comments are names of this code or of Go's.
 func TestCommentsNameWhatIsThere(t *testing.T) {
-	foreign := []string{"APPNOTE", "GiB", "InnoDB", "JavaScript", "KiB", "MiB", "OpenAPI", "Scanner", "TXT", "kB"}
+	foreign := []string{"APPNOTE", "GiB", "InnoDB", "JavaScript", "KiB", "MiB", "OpenAPI", "Scanner", "TXT", "TypeScript", "kB"}
 	name := regexp.MustCompile(`\b(?:[A-Za-z]\w*\.)?[A-Za-z]*[a-z][A-Z]\w*\b|\b[A-Za-z]\w*\.[A-Z]\w*`)
 	names := map[string]bool{}
 	comments := map[string]string{} // by place

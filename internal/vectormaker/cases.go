@@ -290,6 +290,14 @@ var addressing = []list{
 
 // kept are what stays on links.
 var kept = []list{
+	{"keep all: ", `{"keep":{"what":"all"},"filters":[{"field":"berth"}]}`, "", []named{
+		{"an unknown one stays", "x=1&berth=N4&page=2", exact(168), options{}},
+	}},
+	{"operators that are offered: ", `{"filters":[{"field":"tonnage","type":"integer","operators":["min","max"]},{"field":"berth","operators":["has","starts","none"]}],"faults":{"filter.unknown_operator":"mend"}}`, "", []named{
+		{"a bound", "tonnage.min=5&tonnage.max=7", exact(3), options{}},
+		{"a value, which is not", "tonnage=5&berth=N4", exact(3), options{}},
+		{"parts", "berth.has=n&berth.starts=N", exact(3), options{}},
+	}},
 	{"keep declared: ", `{"keep":{"what":"declared"},"filters":[{"field":"berth"}]}`, "", []named{
 		{"others go", "x=1&berth=N4&page=2", exact(168), options{}},
 	}},

@@ -55,8 +55,8 @@ func chosenStatements(dialect string) (all []vectors.StatementVector) {
 		change(&v.StatementCase)
 		all = append(all, v)
 	}
-	asked := func(name, query string) { put(name, func(c *vectors.StatementCase) { c.Query = query }) }
-	asked("everything", "")
+	query := func(name, text string) { put(name, func(c *vectors.StatementCase) { c.Query = text }) }
+	query("everything", "")
 	for _, q := range [][2]string{
 		{"a text", "berth=N4"}, {"one of two texts", "berth=N4&berth=N5"}, {"neither of two texts", "berth.not=N4&berth.not=N5"}, {"a text that is never missing is not another", "vessel.not=Gull"},
 		{"a text in quotes and braces", `berth=%22%7B%5C%2C'`}, {"an empty text among others", "vessel=&vessel=x"}, {"has a part of a text", "berth.has=n%25_!4"}, {"one of two parts", "berth.has=a&berth.has=%C3%89"}, {"a text starts", "berth.starts=%C4%B0N"},
@@ -74,7 +74,7 @@ func chosenStatements(dialect string) (all []vectors.StatementVector) {
 		{"a search and a filter", "q=a_b!c&berth=N4"}, {"1,001 values", "berth=" + strings.Repeat("x&berth=", 1000) + "x"}, {"1,001 words", "q=" + strings.Repeat("ab+", 1000) + "ab"}, {"a query that is refused", "tonnage=many"},
 		{"a sort", "sort=vessel"}, {"a sort that may be missing", "sort=tonnage"}, {"a descending one", "sort=-tonnage"}, {"missing ones first", "sort=draught"}, {"missing ones first, descending", "sort=-draught"}, {"three keys in two directions", "sort=-tonnage,berth,-day"}, {"by the key alone", "sort=-id"},
 	} {
-		asked(q[0], q[1])
+		query(q[0], q[1])
 	}
 	put("records are skipped by their keys", func(c *vectors.StatementCase) { c.Query, c.Offset = "berth=N4&sort=-tonnage", 200 })
 	put("few records are skipped", func(c *vectors.StatementCase) { c.Offset = 199 })

@@ -87,7 +87,7 @@ func ExampleQuestion_Facet() {
 	q, _ := arrivals(statement.SQLite).Ask(ask, statement.Where{})
 	show(q.Facet("berth", 50)) // without the condition on the berth
 	// Output:
-	// select b.code as value, count(*) as records from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= cast(? as signed) group by b.code collate binary order by count(*) desc, b.code collate binary is null, b.code limit 50
+	// select b.code as value, count(*) as records from arrivals a join berths b on b.id = a.berth_id where a.tonnage >= ? group by b.code collate binary order by count(*) desc, b.code collate binary is null, b.code limit 50
 	//   1: 500
 }
 

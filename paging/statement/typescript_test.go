@@ -114,16 +114,16 @@ func TestTypeScriptReadsTheSame(t *testing.T) {
 		onward := rapid.SampledFrom([]string{"after", "before"}).Draw(t, "direction")
 		field := rapid.SampledFrom(fields).Draw(t, "facet").name
 		for i, list := range lists {
-			asked := fmt.Sprintf("%s&size=%d&page=%d", query, size, page)
+			text := fmt.Sprintf("%s&size=%d&page=%d", query, size, page)
 			for range 3 { // a page by number, and two by cursor
-				want := inGo(t, all[in[i]], list, rules, asked, field)
-				require.Equal(t, want, process.ask(t, i, asked, field), "%s %d: %s", all[in[i]].name, i, asked)
+				want := inGo(t, all[in[i]], list, rules, text, field)
+				require.Equal(t, want, process.ask(t, i, text, field), "%s %d: %s", all[in[i]].name, i, text)
 				cursors, _ := want.Cursors.(map[string]any)
 				token, _ := cursors[onward].(string)
 				if token == "" {
 					break
 				}
-				asked = fmt.Sprintf("%s&size=%d&%s=%s", query, size, onward, token)
+				text = fmt.Sprintf("%s&size=%d&%s=%s", query, size, onward, token)
 			}
 		}
 	})

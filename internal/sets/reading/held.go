@@ -40,11 +40,12 @@ func (r *Reader) held(ctx context.Context, v view.View, req *Request) (*Page, er
 	if err != nil {
 		return nil, err
 	}
-	if past.Changed == 0 { // the list is as it was
-		return r.heldUnchanged(ctx, s, mark, req)
-	}
-	if s.bound() && (s.limit != 0 || len(req.Facets) > 0) { // a record is in the list if the filter lets it through both at the mark and now
+	unchanged := past.Changed == 0
+	if s.bound() && (!unchanged && s.limit != 0 || len(req.Facets) > 0) { // a record is in the list if the filter lets it through both at the mark and now
 		return nil, errPlain
+	}
+	if unchanged {
+		return r.heldUnchanged(ctx, s, mark, req)
 	}
 	total, known, err := past.Total(ctx, s.q, s.limit)
 	if err == nil && !known {
@@ -131,10 +132,10 @@ func (r *Reader) heldPlainly(ctx context.Context, v, then view.View, req *Reques
 }
 
 // heldUnchanged reads a page of a list in which nothing has changed since the mark: it is read as
-// the current list.
+// the current list. The values of its fields are counted under other filters, and may have changed.
 func (r *Reader) heldUnchanged(ctx context.Context, s *settled, mark view.Mark, req *Request) (*Page, error) {
 	now := *req
-	now.Keep = false // only pages of the current list are given again
+	now.Keep, now.Facets = false, nil // only pages of the current list are given again
 	page, v, err := r.readAt(ctx, s.view, &now)
 	if err != nil {
 		return nil, err
@@ -152,7 +153,8 @@ func (r *Reader) heldUnchanged(ctx context.Context, s *settled, mark view.Mark, 
 	}
 	page.Held = &Held{Version: req.At, MayShrink: s.bound()}
 	page.version = req.At
-	return page, nil
+	page.Facets, err = r.heldFacets(ctx, req)
+	return page, err
 }
 
 // heldRoute is a route through a list as it was.

@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"math/rand/v2"
 	"net/url"
+	"slices"
 	"strconv"
 	"sync"
 	"sync/atomic"
@@ -152,6 +153,27 @@ func TestAnswersOfAnotherKindOfSource(t *testing.T) {
 	writer.Wait()
 	assert.Zero(t, known.Unlike())
 	t.Logf("%d states, %d answers by what was known, %d held, %d by cursor", m.now(), kept.Load(), held.Load(), cursors.Load())
+}
+
+// The values of a field are counted under the other filters alone. Those of a list that is held are as they were, though
+// the list under its own filter, which is all that was read, has not changed.
+func TestValuesOfAHeldListAreHeld(t *testing.T) {
+	all := boats(40)
+	for i := range all {
+		all[i][2] = strconv.Itoa(i%4 - 2)
+	}
+	m := newMemory(all)
+	r, _ := readerOf(t, m)
+	req := reading.Request{Set: "boats", Query: "sort=id&crew.min=0", Facets: []string{"crew"}}
+	_, err := r.Page(t.Context(), req)
+	require.NoError(t, err)
+	m.change(func(all []boat) []boat { return slices.DeleteFunc(all, func(b boat) bool { return b[2] == "-1" }) })
+	for _, req.At = range []int64{0, 1, 2} {
+		page, err := r.Page(t.Context(), req)
+		require.NoError(t, err)
+		require.NoError(t, agrees(m, page, &req), "held at %d", req.At)
+		assert.Len(t, page.Facets["crew"], map[int64]int{0: 3, 1: 4, 2: 3}[req.At], "held at %d", req.At)
+	}
 }
 
 // agrees holds a page against the list at its state, as package choose has it.

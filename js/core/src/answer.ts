@@ -30,7 +30,7 @@ export function about(page: Page, links: Links) {
 }
 
 /**
- * Answers a request for a list: reads its page, and sends that or what went wrong. The address is that of the request, as it came: req.url of Node, request.url of a Request. Links lead to its
+ * Answers a request for a list: reads its page, and sends that or what went wrong. The address is that of the request, unchanged: req.url of Node, request.url of a Request. Links lead to its
  * path, or to a base of yours.
  */
 export async function reply<T>(

@@ -1,4 +1,4 @@
-// Texts as bytes. A query is bytes: what its escapes stand for need not be UTF-8. Here a text of bytes is a string
+// Texts as bytes. A query is bytes: what its escapes stand for need not be UTF-8. In this package a text of bytes is a string
 // whose characters are all below 256.
 
 const ascii = /^[\x00-\x7f]*$/

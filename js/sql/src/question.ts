@@ -39,7 +39,7 @@ export class Question {
   private args: Value[] = []
 
   private constructor(
-    /** The list that is asked. */
+    /** The list of the records. */
     readonly list: List,
   ) {}
 
