@@ -79,9 +79,13 @@ export class Page {
   constructor(
     /** The ask that the page was settled from, with what settling has changed. */
     readonly ask: Ask,
-    /** The total; after received it may be exact. */
-    public total: Total,
+    /** @internal */ private sum: Total,
   ) {}
+
+  /** The total; after received it may be exact. */
+  get total(): Total {
+    return this.sum
+  }
 
   private copy(): Page {
     return Object.assign(new Page(this.ask.copy(), this.total), { ...this, ask: this.ask.copy() })
@@ -124,7 +128,7 @@ export class Page {
     if (this.more) this.pages = most(this.pages, add(this.number, 1n))
     else if (this.rowsHere > 0 || this.start === 0n) {
       if (r.byCursor) return // nobody has counted
-      this.total = exact(add(this.start, BigInt(this.rowsHere)))
+      this.sum = exact(add(this.start, BigInt(this.rowsHere)))
       this.pages = pagesOf(this.total, this.size)
     } else if (r.pastLast === 'refuse') {
       this.ask.refuse(this.posParam, this.given, 'page.past_last', `page ${this.number} is past the last page`)

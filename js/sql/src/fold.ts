@@ -1,8 +1,13 @@
 // Texts as lists compare and search them: without regard to case and accents, by words.
 
-/** In lower case, letter by letter, as lists compare texts: "ΟΔΟΣ" becomes "οδοσ". A function of SQLite for Field.lower. */
-export const lower = (text: string): string =>
-  /^[\x00-\x7f]*$/.test(text) ? text.toLowerCase() : Array.from(text, (c) => (c === '\u0130' ? 'i' : c.toLowerCase())).join('')
+/** In lower case, letter by letter, as lists compare texts: "ΟΔΟΣ" becomes "οδοσ". Of what is no text null, so that it can be a function of SQLite for Field.lower. */
+export function lower(text: string): string
+export function lower(text: unknown): string | null
+export function lower(text: unknown): string | null {
+  if (typeof text !== 'string') return null
+  if (/^[\x00-\x7f]*$/.test(text)) return text.toLowerCase()
+  return Array.from(text, (c) => (c === '\u0130' ? 'i' : c.toLowerCase())).join('')
+}
 
 // Letters with strokes and ligatures, which have no decomposition in Unicode.
 const plainLetters: Record<string, string> = {}
@@ -20,12 +25,16 @@ const signs = '_-,;:!?.\'"()[]{}@*/\\&#%`^+<=>|~$'
 /**
  * A text that sorts by its characters alone as the given one sorts among words: without regard to case and accents, signs before digits before letters and, of texts that are then equal, the one
  * with fewer accents first, and small letters before capital ones. Different texts have different keys. For Field.sortedBy, since the drivers of SQLite for Node have no collations; it is near the order
- * of Unicode's root collation, which the others have.
+ * of Unicode's root collation, which the others have. Of what is no text the key is null.
  */
-export function sortKey(text: string): string {
+export function sortKey(text: string): string
+export function sortKey(text: unknown): string | null
+export function sortKey(text: unknown): string | null {
+  if (typeof text !== 'string') return null
   const letters = fold(text).replace(/[\t\n\v\f\r ]|[!-/:-@[-`{-~]/g, (c) => String.fromCharCode(3 + signs.indexOf(c)))
-  const cases = text.normalize('NFD').replace(/[A-Za-z]/g, (c) => (c < 'a' ? c.toLowerCase() : c.toUpperCase()))
-  return [letters, cases, text].join('\x01')
+  const marked = text.normalize('NFD')
+  const cases = marked.replace(/[A-Za-z]/g, (c) => (c < 'a' ? c.toLowerCase() : c.toUpperCase()))
+  return [letters, lower(marked), cases, text === text.normalize('NFC') ? '' : text].join('\x01')
 }
 
 const betweenWords = /[^\p{L}\p{Nd}\p{M}]+/u

@@ -150,10 +150,11 @@ export class Question {
   /** Counts a region's records: all or, with limit above 0, as far as that. */
   count(r: Region = everywhere, limit: number | bigint = 0): Statement {
     const w = this.begin()
-    const part = limit > 0 ? digits(limit) : ''
+    const most = digits(limit)
+    const part = limit > 0
     w.text(part ? 'select count(*) from (select 1 as one' : 'select count(*)')
     this.source(w, r)
-    if (part) w.text(` limit ${part}) counted`)
+    if (part) w.text(` limit ${most}) counted`)
     return this.done(w, r, [w.dialect === 'postgresql' ? 'count' : 'count(*)'])
   }
 
@@ -400,10 +401,11 @@ export class Question {
 
   /** Writes LIMIT and OFFSET. They are numbers, so that PostgreSQL makes a plan of LIMIT's that it can use again. */
   private limits(w: Writer, offset: number | bigint, limit: number): void {
-    if (limit > 0) w.text(' limit ', digits(limit))
+    const [skip, most] = [digits(offset), digits(limit)]
+    if (limit > 0) w.text(' limit ', most)
     if (offset <= 0) return
     if (limit < 1 && w.dialect !== 'postgresql') w.text(' limit 9223372036854775807') // where no OFFSET stands alone
-    w.text(' offset ', digits(offset))
+    w.text(' offset ', skip)
   }
 }
 

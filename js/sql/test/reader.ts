@@ -45,13 +45,8 @@ function open(dialect: string, at: Record<string, string>): Database {
     return mysqlDatabase(pool)
   }
   const db = new sqlite.Database(at['file'])
-  const ofText = (write: (text: string) => string) => (text: unknown) => (typeof text === 'string' ? write(text) : null)
-  db.function('lower_case', ofText(lower), { deterministic: true })
-  db.function(
-    'search_text',
-    ofText((text) => forSearch(text)),
-    { deterministic: true },
-  )
+  db.function('lower_case', lower, { deterministic: true })
+  db.function('search_text', (text) => (typeof text === 'string' ? forSearch(text) : null), { deterministic: true })
   closing.push(() => db.close())
   return sqliteDatabase(db)
 }
