@@ -359,5 +359,8 @@ var bases = []list{
 		{"replaced in its place", "berth=N4&page=3&a=1", exact(168), options{with: &vectors.Change{Param: "berth", Values: []string{"N5", "ö &"}}}},
 		{"removed", "berth=N4&page=3", exact(168), options{with: &vectors.Change{Param: "berth", Values: []string{}}}},
 		{"another size", "page=3", exact(168), options{with: &vectors.Change{Param: "size", Values: []string{"50"}}}},
+		{"the page's own parameter", "a=1&page=3&b=2", exact(168), options{with: &vectors.Change{Param: "page", Values: []string{"7"}}}},
+		{"the page's own parameter, which is not given", "a=1", exact(168), options{with: &vectors.Change{Param: "page", Values: []string{"7"}}}},
+		{"the page's own parameter, in a template", "page=3", exact(168), options{base: "/a/{page}{?berth}", with: &vectors.Change{Param: "page", Values: []string{""}}}},
 	}},
 }

@@ -3,8 +3,9 @@
 import { keep } from './query.js'
 import { fromBytes, quote, quoteText, toBytes } from './text.js'
 
-/** A parameter of a link. */
+/** A parameter of a link; page: the page's own. */
 export interface Linked {
+  page?: boolean
   /** As bytes. */
   name: string
   values: string[]

@@ -43,11 +43,6 @@ interface Change {
   values: string[]
 }
 
-/** A parameter of a link; page: its value is that of the page. */
-interface Kept extends Linked {
-  page?: boolean
-}
-
 export class Links {
   private frame: { before: string; after: string } | undefined
 
@@ -150,10 +145,10 @@ export class Links {
   }
 
   /** @internal The parameters of a link in their order. */
-  kept(base: Base, changes: Change[]): Kept[] {
+  kept(base: Base, changes: Change[]): Linked[] {
     const a = this.page.ask
     const n = a.rules.names
-    const kept: Kept[] = []
+    const kept: Linked[] = []
     const put = (name: string, written: string, values: string[]) =>
       kept.push({ name, values, texts: values.map((v) => `${written}=${write(v)}`) })
     const done = new Set<Change>()
@@ -162,11 +157,12 @@ export class Links {
       const other = (values: string[]) => put(name, keep(part.rawName), values)
       if (role === 'dropped' || (role === 'aside' && base.leadsOutside)) continue
       const change = changes.find((c) => c.param === name)
-      if (change) {
-        if (!done.has(change)) other(change.values)
-        done.add(change)
-      } else if (role === 'page') kept.push({ name, values: [], texts: [keep(part.rawName)], page: true })
-      else if (role === 'size' && a.notes.has(n.size)) other([this.sizeText])
+      const again = change && done.has(change)
+      if (change) done.add(change)
+      if (role === 'page') kept.push({ name, values: [], texts: [keep(part.rawName)], page: true })
+      else if (change) {
+        if (!again) other(change.values)
+      } else if (role === 'size' && a.notes.has(n.size)) other([this.sizeText])
       else if (role === 'sort' && a.notes.has(n.sort)) other(some(toBytes(sortText(a.sort))))
       else if (role === 'cursor' || (role === 'direction' && a.notes.has(n.direction))) continue
       else if (role === 'fields' && a.notes.has(n.fields)) other(some(toBytes((a.fields ?? []).join(','))))
@@ -207,7 +203,7 @@ export class Links {
     if (base.link) {
       const param = this.page.ask.rules.names.page
       const kept = this.kept(base, changes).filter((k) => !k.page)
-      if (position !== '') kept.push({ name: param, values: [position], texts: [`${write(param)}=${position}`] })
+      if (position !== '') kept.push({ name: param, values: [position], texts: [`${write(param)}=${position}`], page: true })
       const { leadsOutside } = base
       return base.link(kept) ?? this.link({ ...here, leadsOutside }, changes, position) // a query alone is right anywhere
     }

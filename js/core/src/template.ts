@@ -49,11 +49,12 @@ export function parseTemplate(text: string, ...origins: string[]): Base {
 /** A link over a template. */
 function linkTo(template: Piece[], variables: Map<string, boolean>, origins: string[], parameters: Linked[]): string | undefined {
   const all = new Map<string, string[]>() // all values of a repeated parameter go into the template, or none
-  for (const { name, values } of parameters) all.set(name, [...(all.get(name) ?? []), ...values])
+  for (const { page, name, values } of parameters) if (!page) all.set(name, [...(all.get(name) ?? []), ...values])
   const put = new Map<string, string[]>()
   let others = ''
   for (const p of parameters)
-    if (p.values.length > 0 && fits(variables.get(p.name), all.get(p.name)!)) put.set(p.name, all.get(p.name)!)
+    if (p.page && variables.has(p.name)) put.set(p.name, p.values)
+    else if (!p.page && p.values.length > 0 && fits(variables.get(p.name), all.get(p.name)!)) put.set(p.name, all.get(p.name)!)
     else for (const text of p.texts) others += '&' + text
   const text = expand(template, put)
   if (addressFault(text, origins) !== '') return undefined
