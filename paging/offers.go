@@ -10,7 +10,7 @@ import (
 
 // This file has the links that a list offers besides its pages: other sizes, other sorts.
 
-// SizeLink is one offered page size.
+// SizeLink is one page size.
 type SizeLink struct {
 	Size    int    `json:"size"`
 	All     bool   `json:"all,omitempty"` // every record on one page
@@ -26,13 +26,21 @@ type SortLink struct {
 	Rank      int       `json:"rank,omitempty"`      // from 1; 0 where the key is not sorted by
 }
 
-// Sizes are the offered page sizes, each with the link that keeps the first
-// visible record in view.
+// Sizes are the offered page sizes, and the one in force if it is not among them, each with the link that keeps
+// the first visible record in view.
 func (l Links) Sizes() []SizeLink {
 	p := l.of()
 	r := p.ask.ruled()
-	links := make([]SizeLink, 0, len(r.offeredSizes())+1)
-	for _, size := range r.offeredSizes() {
+	sizes := r.offeredSizes()
+	if !p.ask.all && !slices.Contains(sizes, p.size()) {
+		at := slices.IndexFunc(sizes, func(size int) bool { return size > p.size() })
+		if at < 0 {
+			at = len(sizes)
+		}
+		sizes = slices.Insert(slices.Clone(sizes), at, p.size())
+	}
+	links := make([]SizeLink, 0, len(sizes)+1)
+	for _, size := range sizes {
 		links = append(links, SizeLink{
 			Size:    size,
 			Href:    l.sized(strconv.Itoa(size), p.reanchored(size)),

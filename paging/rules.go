@@ -146,7 +146,7 @@ type SizeRules struct {
 	Default int `json:"default,omitempty" jsonschema:"minimum=0,maximum=100000"`
 	// Cap is the largest size; a larger one becomes the cap. Left out: 100.
 	Cap int `json:"cap,omitempty" jsonschema:"minimum=0,maximum=100000"`
-	// Offered are the sizes that an answer has links to. Left out: 10, 20, 50 and 100, as far
+	// Offered are the sizes that an answer has links to, besides the one in force. Left out: 10, 20, 50 and 100, as far
 	// as the cap allows.
 	Offered []int `json:"offered,omitempty"`
 	// Closed serves only the offered sizes: another one becomes the nearest of them.

@@ -146,7 +146,7 @@ func AppendSummary(dst []byte, v *View) []byte {
 	return append(dst, "</p>\n"...)
 }
 
-// AppendSizes appends the offered page sizes as links.
+// AppendSizes appends the page sizes as links.
 func AppendSizes(dst []byte, v *View) []byte {
 	l := v.language()
 	dst = append(dst, "<ul"...)
@@ -183,13 +183,6 @@ func AppendSizeForm(dst []byte, v *View) []byte {
 	dst = append(dst, `<select name="`...)
 	dst = appendEscaped(dst, v.SizeForm.Param)
 	dst = append(dst, "\">\n"...)
-	current := false
-	for i := range v.Sizes {
-		current = current || v.Sizes[i].Current
-	}
-	if !current { // the current size is not offered
-		dst = l.appendOption(dst, &paging.SizeLink{Size: v.Paging.Size, Current: true})
-	}
 	for i := range v.Sizes {
 		dst = l.appendOption(dst, &v.Sizes[i])
 	}

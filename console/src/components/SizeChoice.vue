@@ -1,15 +1,12 @@
 <script setup lang="ts">
-// The page sizes to choose from. A size in force that is not offered is shown too.
+// The page sizes to choose from, the one in force among them.
 import { computed } from 'vue'
 import type { SizeLink } from '../api'
 
-const props = defineProps<{ sizes: SizeLink[]; size: number }>()
+const props = defineProps<{ sizes: SizeLink[] }>()
 const emit = defineEmits<{ choose: [href: string] }>()
 
-const options = computed(() => {
-  const offered = props.sizes.map(({ size, href }) => ({ value: href, text: String(size) }))
-  return current.value ? offered : [{ value: '', text: String(props.size) }, ...offered]
-})
+const options = computed(() => props.sizes.map(({ size, href }) => ({ value: href, text: String(size) })))
 const current = computed(() => props.sizes.find((size) => size.current)?.href)
 </script>
 

@@ -280,7 +280,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
         />
         <div class="below">
           <LadderNav :rungs="leads.ladder" :steps="leads.links" :label="label" :to="to" :words="words" />
-          <SizeChoice :sizes="leads.sizes" :size="body.paging.size" @choose="go" />
+          <SizeChoice :sizes="leads.sizes" @choose="go" />
           <JumpToPage
             v-if="leads.ladder.length && body.paging.page !== null"
             :page="body.paging.page"

@@ -19,7 +19,7 @@ export interface Steps {
   last?: string
 }
 
-/** One offered page size. */
+/** One page size. */
 export interface SizeLink {
   size: number
   /** Every record on one page. */
@@ -87,11 +87,16 @@ export class Links {
     return rungs(this.page, (number) => this.at(this.page.position(number)))
   }
 
-  /** The offered page sizes, each with the link that keeps the first record in view. */
+  /** The offered page sizes, and the one in force if it is not among them, each with the link that keeps the first record in view. */
   sizes(): SizeLink[] {
     const p = this.page
     const r = p.ask.rules
-    const links: SizeLink[] = r.offered.map((size) => ({
+    const sizes = [...r.offered]
+    if (!p.ask.all && !sizes.includes(p.size)) {
+      const at = sizes.findIndex((size) => size > p.size)
+      sizes.splice(at < 0 ? sizes.length : at, 0, p.size)
+    }
+    const links: SizeLink[] = sizes.map((size) => ({
       size,
       href: this.sized(size),
       ...(size === p.size && !p.ask.all && { current: true }),
