@@ -11,6 +11,7 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
 )
@@ -22,23 +23,40 @@ type Params struct {
 	Facets, Parts      []string
 	Explain            bool
 	Version            int64 // 0: any
+	// Repeated are the parameters of one value that are given more than once.
+	Repeated []paging.Adjustment
 }
 
 var names = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", "pl.shape", "pl.total", "pl.version"}
 
-// Read reads the parameters of a query that begin with "pl."; a shape is one of some names.
+// lists are those that have several values: with a comma between, given again, or both.
+var lists = []string{"pl.facets", "pl.parts"}
+
+// Read reads the parameters of a query that begin with "pl."; a shape is one of some names. Of one that has a single
+// value and is given more than once, the last one counts.
 func Read(raw string, shapes []string) (sp Params, err error) {
 	if !strings.Contains(raw, "pl") && !strings.Contains(raw, "%") {
 		return sp, nil
 	}
 	var faults []paging.Fault
-	given := map[string]string{} // if one is repeated, the last one counts
+	given := map[string]string{}
+	first := map[string]string{}
 	for _, pair := range query.Pairs(raw) {
-		if strings.HasPrefix(pair.Name, rulesfile.Aside) {
-			given[pair.Name] = pair.Value
+		if !strings.HasPrefix(pair.Name, rulesfile.Aside) {
+			continue
 		}
+		before, again := given[pair.Name]
+		if again && slices.Contains(lists, pair.Name) {
+			pair.Value = before + "," + pair.Value
+		} else if !again {
+			first[pair.Name] = pair.Value
+		}
+		given[pair.Name] = pair.Value
 	}
 	for name, value := range given {
+		if was := first[name]; was != value && !slices.Contains(lists, name) {
+			sp.Repeated = append(sp.Repeated, paging.Adjustment{Param: name, Given: was, Used: value, Why: code.ParamRepeated, Says: name + " is given more than once and the last one counts."})
+		}
 		wrong := func(want string) {
 			faults = append(faults, paging.Fault{Param: name, Given: value, Why: "service.wrong", Says: fmt.Sprintf("found %.200q; right would be %s.", value, want)})
 		}
@@ -85,6 +103,7 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 		}
 	}
 	if len(faults) == 0 {
+		slices.SortFunc(sp.Repeated, func(a, b paging.Adjustment) int { return strings.Compare(a.Param, b.Param) })
 		return sp, nil
 	}
 	slices.SortFunc(faults, func(a, b paging.Fault) int { return strings.Compare(a.Param, b.Param) })

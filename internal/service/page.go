@@ -99,6 +99,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err := s.linked(c, &request, page, a); err != nil {
 		return err
 	}
+	a.About.Adjusted = append(a.About.Adjusted, request.control.Repeated...)
 	if page.Facets != nil {
 		a.About.Facets = wireFacets(page.Facets)
 	}

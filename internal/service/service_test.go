@@ -99,15 +99,16 @@ func TestAnswersAreTheJSONOfTheStandardLibrary(t *testing.T) {
 func TestWrongParametersGiveASensiblePageAndSayWhy(t *testing.T) {
 	at := testkit.Serve(t) + "/api/sets/arrivals/records?"
 	for query, want := range map[string]string{
-		"page=99":                   "page.past_last 18 341–347 of 347",
-		"page=0":                    "page.below_first 1 1–20 of 347",
-		"page=abc":                  "page.not_a_number 1 1–20 of 347",
-		"page=":                     "page.not_a_number 1 1–20 of 347",
-		"size=0":                    "size.below_one 20 1–20 of 347",
-		"size=5000":                 "size.over_cap 100 1–100 of 347",
-		"page=99999999999999999999": "page.past_last 18 341–347 of 347",
-		"sort=wings":                "sort.unknown_key -arrived_at 1–20 of 347",
-		"colour=%00red":             "param.unknown  1–20 of 347",
+		"page=99":                      "page.past_last 18 341–347 of 347",
+		"page=0":                       "page.below_first 1 1–20 of 347",
+		"page=abc":                     "page.not_a_number 1 1–20 of 347",
+		"page=":                        "page.not_a_number 1 1–20 of 347",
+		"size=0":                       "size.below_one 20 1–20 of 347",
+		"size=5000":                    "size.over_cap 100 1–100 of 347",
+		"page=99999999999999999999":    "page.past_last 18 341–347 of 347",
+		"sort=wings":                   "sort.unknown_key -arrived_at 1–20 of 347",
+		"colour=%00red":                "param.unknown  1–20 of 347",
+		"pl.total=exact&pl.total=none": "param.repeated none 1–20",
 	} {
 		answer := readPage(t, at+query)
 		require.Len(t, answer.Adjusted, 1, query)

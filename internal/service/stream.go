@@ -57,7 +57,7 @@ func (s *Service) readAll(c *gin.Context) error {
 		if version > 0 {
 			h.Set("Paging", fmt.Sprintf("version=%d", version))
 		}
-		if text := answer.AdjustedHeader(ask.Adjusted()); text != "" {
+		if text := answer.AdjustedHeader(append(ask.Adjusted(), sp.Repeated...)); text != "" {
 			h.Set("Adjusted", text)
 		}
 		c.Status(http.StatusOK)
