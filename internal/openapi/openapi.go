@@ -53,6 +53,7 @@ const (
 
 // Call is one call of a service.
 type Call struct {
+	Name         string // unique, in camel case
 	Method, Path string // ":set" stands for a part of the path
 	Scope        access.Scope
 	Role         access.Role
@@ -75,7 +76,9 @@ type Query int
 // The kinds.
 const (
 	Nothing   Query = iota
-	OfPage          // those of a list, and those that control the service
+	OfPage          // those of a list, and those that control the answer
+	OfLinks         // those of a list
+	OfPlace         // those of a list without the page
 	OfRecords       // those of a list without page and size
 	OfRecord        // one record's
 	OfPurge         // of a record that is deleted
@@ -150,7 +153,7 @@ func Path(path string) string {
 }
 
 func (d *describer) call(r *Call, set *sets.Set) object {
-	call := object{"summary": r.Says, "operationId": strings.ToLower(r.Method) + strings.NewReplacer("/", "_", ":", "", ".", "_").Replace(r.Path)}
+	call := object{"summary": r.Says, "operationId": r.Name}
 	if r.Scope != access.Everywhere {
 		call["description"] = fmt.Sprintf("Takes a token of the role %s%s.", r.Role, map[access.Scope]string{access.ThisSet: " for the set, unless it is open and only read", access.AnySet: "", access.AllSets: " for all sets"}[r.Scope])
 	}
@@ -248,7 +251,7 @@ var pathSays = map[string]string{
 // schema is a type's schema, by reference if the type has a name.
 func (d *describer) schema(of any, set *sets.Set) object {
 	if _, ok := of.(Record); ok {
-		return d.record(set)
+		return d.draft(set)
 	}
 	if _, ok := of.([]Record); ok {
 		return object{"type": "array", "items": d.record(set)}
@@ -269,12 +272,48 @@ func (d *describer) schema(of any, set *sets.Set) object {
 		if name == "Field" || name == "FieldSample" {
 			withOther(def)
 		}
+		anything(def)
+		switch name {
+		case "Answer":
+			def["properties"].(object)["records"] = object{"type": "array", "items": d.record(set)}
+		case "RecordAnswer":
+			def["properties"].(object)["record"] = orNull(d.record(set))
+		}
 		if known, ok := d.schemas[name]; ok && !reflect.DeepEqual(known, def) {
 			panic("two types of the API are called " + name)
 		}
 		d.schemas[name] = def
 	}
 	return object{"$ref": schema.Ref}
+}
+
+// anything writes schemas that allow any value as {}: not every generator of clients reads true.
+func anything(def object) {
+	for name, inner := range def {
+		switch inner := inner.(type) {
+		case object:
+			if name == "properties" {
+				for property, schema := range inner {
+					if schema == true {
+						inner[property] = object{}
+					}
+				}
+			}
+			anything(inner)
+		case bool:
+			if name == "items" && inner {
+				def[name] = object{}
+			}
+		}
+	}
+}
+
+// orNull is a schema that allows null, too.
+func orNull(schema object) object {
+	if kind, ok := schema["type"].(string); ok {
+		schema["type"] = []any{kind, "null"}
+	}
+	return schema
 }
 
 // enveloped is the schema of a page in the envelope of a set's rules. Its parts are those of the
@@ -330,21 +369,33 @@ func withOther(field object) {
 	}
 }
 
-// record is the schema of a set's records.
+// record is the schema of a set's records in answers. Where callers cannot choose fields, each is there.
 func (d *describer) record(set *sets.Set) object {
 	if set == nil {
 		return object{"type": "object", "description": "A record: a value for each field that the set shows."}
 	}
-	properties := object{}
+	properties, names := object{}, []any{}
 	for _, f := range set.Shown() {
 		schema := valueSchema(f.Type)
 		schema["description"] = f.Label
-		if kind, ok := schema["type"]; ok {
-			schema["type"] = []any{kind, "null"}
+		if !slices.Contains(set.Rules.Key, f.Name) {
+			schema = orNull(schema)
 		}
 		properties[f.Name] = schema
+		names = append(names, f.Name)
 	}
-	return object{"type": "object", "properties": properties}
+	record := object{"type": "object", "properties": properties}
+	if len(set.Rules.Show) == 0 {
+		record["required"] = names
+	}
+	return record
+}
+
+// draft is the schema of a record in a body: what is left out is missing or, of a change, stays as it is.
+func (d *describer) draft(set *sets.Set) object {
+	record := d.record(set)
+	delete(record, "required")
+	return record
 }
 
 // valueSchema is the schema of a field's values as JSON.
@@ -402,19 +453,26 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	}
 	rules = rules.Resolved()
 	var params []any
-	if r.Query == OfPage {
+	if r.Query == OfPage || r.Query == OfLinks {
 		if rules.Addressing != paging.ByCursor {
 			params = append(params, query(rules.Params.Page+rules.Params.Offset, "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}))
 		}
-		params = append(params,
-			query(rules.Params.Size+rules.Params.Limit, "Records to a page.", object{"type": "integer", "minimum": 1, "maximum": rules.Size.Cap}),
-			query(rules.Params.Row, "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
+		params = append(params, query(rules.Params.Row, "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
+	}
+	if r.Query != OfRecords {
+		size := object{"type": "integer", "minimum": 1, "maximum": rules.Size.Cap}
+		if rules.Size.All > 0 {
+			size = object{"anyOf": []any{size, object{"type": "string", "enum": []any{"all"}}}}
+		}
+		params = append(params, query(rules.Params.Size+rules.Params.Limit, "Records to a page.", size))
+	}
+	if r.Query != OfPlace {
 		token := object{"type": "string", "maxLength": cursor.MaxBytes}
 		if rules.Params.After != "" {
-			params = append(params, query(rules.Params.After, "A cursor of an earlier answer, whose page is to follow it.", token))
+			params = append(params, query(rules.Params.After, "A cursor of an earlier answer: what follows it is read.", token))
 		}
 		if rules.Params.Before != "" {
-			params = append(params, query(rules.Params.Before, "A cursor of an earlier answer, whose page is to precede it.", token))
+			params = append(params, query(rules.Params.Before, "A cursor of an earlier answer: what precedes it is read.", token))
 		}
 	}
 	sorts := object{"type": "array", "items": text}
@@ -430,7 +488,8 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	}
 	params = append(params, object{"name": rules.Params.Sort, "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
-		return append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
+		params = append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held)
+		return append(params, d.controls(r, nil)...)
 	}
 	if len(rules.Search) > 0 {
 		params = append(params, query(rules.Params.Search, "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
@@ -439,25 +498,67 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		params = append(params, object{"name": rules.Params.Fields, "in": "query", "style": "form", "explode": false,
 			"schema": object{"type": "array", "items": object{"type": "string", "enum": anys(rules.Show)}}, "description": "Fewer fields than are shown."})
 	}
+	var filtered []any
 	for i := range rules.Filters {
 		f := &rules.Filters[i]
+		filtered = append(filtered, f.Field)
 		for _, op := range f.Operators {
-			schema := valueSchema(f.Type)
-			if op == paging.None {
-				schema = object{"type": "boolean"}
-			}
-			params = append(params, query(f.ParamFor(op), fmt.Sprintf("Filter %s: %s.", f.Field, op), schema))
+			params = append(params, filter(f, op))
 		}
 	}
-	return append(params, held, query("pl.shape", "The answer's shape.", object{"type": "string", "enum": d.shapeNames()}))
+	return append(append(params, held), d.controls(r, filtered)...)
 }
 
-func (d *describer) shapeNames() []any {
-	names := make([]any, len(d.api.Shapes))
-	for i, shape := range d.api.Shapes {
-		names[i] = shape.Name
+// filter is the parameter of a filter. Values that are given again are alternatives.
+func filter(f *paging.FilterRule, op paging.Operator) object {
+	schema := valueSchema(f.Type)
+	if f.Type == value.Time { // a date stands for the whole day
+		schema = object{"anyOf": []any{schema, valueSchema(value.Date)}}
 	}
-	return names
+	switch op {
+	case paging.None:
+		schema = object{"type": "boolean"}
+	case paging.Min, paging.Max:
+	default:
+		schema = object{"type": "array", "items": schema}
+	}
+	return object{"name": f.ParamFor(op), "in": "query", "schema": schema, "description": fmt.Sprintf("Filter %s: %s.", f.Field, op)}
+}
+
+// controls are the parameters that control an answer; facets are counted of these fields, of any with nil.
+func (d *describer) controls(r *Call, fields []any) []any {
+	words := func(of any) object {
+		return object{"type": "string", "enum": anys(rulesfile.Words(reflect.TypeOf(of)))}
+	}
+	control := func(name, says string, schema object) object {
+		return object{"name": "pl." + name, "in": "query", "schema": schema, "description": says}
+	}
+	var shapes []any
+	for _, shape := range d.api.Shapes {
+		if r.Query == OfPage || shape.Name != "html" {
+			shapes = append(shapes, shape.Name)
+		}
+	}
+	shape := control("shape", "The answer's shape, whatever Accept says.", object{"type": "string", "enum": shapes})
+	switch r.Query {
+	case OfRecords:
+		return []any{shape}
+	case OfPage:
+	default:
+		return nil
+	}
+	field := object{"type": "string"}
+	if fields != nil {
+		field["enum"] = fields
+	}
+	return []any{shape,
+		control("parts", "The members that the answer has, and no others; commas may stand between them.", object{"type": "array", "items": object{"type": "string", "enum": anys(answer.PartNames())}}),
+		control("facets", "Fields whose values are counted, each under the other filters; commas may stand between them.", object{"type": "array", "maxItems": 20, "items": field}),
+		control("base", "What links are built on: a path, a URL of one of the rules' origins, or a template of either (RFC 6570).", object{"type": "string"}),
+		control("markup", "Adds the ladder as HTML.", words(rulesfile.MarkupStyle(""))),
+		control("total", "How the total is found; it may lower what the rules say.", words(paging.CountHow(""))),
+		control("explain", "Adds how the page was found.", object{"type": "boolean"}),
+	}
 }
 
 func anys[T any](list []T) []any {

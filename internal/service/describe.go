@@ -60,7 +60,7 @@ func (s *Service) sendDescription(c *gin.Context, routes []route, set *sets.Set)
 // described is a route as a description has it.
 func (r *route) described() openapi.Call {
 	return openapi.Call{
-		Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
+		Name: r.name, Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
 		Body: r.body, Media: r.media, Example: r.example,
 		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[api.Answer](), Status: r.ok(),
 		IfMatch: slices.Contains(r.fails, problem.IfMatch), Once: r.once, Fails: r.fails,

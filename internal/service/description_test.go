@@ -87,6 +87,64 @@ func TestDescriptionDescribesWhatIsAnswered(t *testing.T) {
 	}
 }
 
+// Clients are generated of the descriptions: there is no schema that their generators do not read, each parameter that
+// controls an answer is typed, and each call has a name of its own.
+func TestDescriptionsMakeTypedClients(t *testing.T) {
+	at := testkit.ServeStore(t, testkit.Harbour(t))
+	for _, path := range []string{"/openapi.json", "/api/sets/arrivals/openapi.json"} {
+		_, text := send(t, "GET", at+path, sent{})
+		var description map[string]any
+		require.NoError(t, json.Unmarshal([]byte(text), &description))
+		assert.Empty(t, booleanSchemas(description, ""), path)
+		doc, err := openapi3.NewLoader().LoadFromData([]byte(text))
+		require.NoError(t, err)
+		names := map[string]bool{}
+		for _, item := range doc.Paths.Map() {
+			for _, operation := range item.Operations() {
+				assert.Regexp(t, "^[a-z]+([A-Z][a-z]+)*$", operation.OperationID)
+				assert.False(t, names[operation.OperationID], "two calls are named %s", operation.OperationID)
+				names[operation.OperationID] = true
+			}
+		}
+		list := doc.Paths.Find("/api/sets/arrivals/records")
+		if path == "/openapi.json" {
+			list = doc.Paths.Find("/api/sets/{set}/records")
+		}
+		for _, name := range []string{"base", "explain", "facets", "markup", "parts", "shape", "total", "version"} {
+			p := list.Get.Parameters.GetByInAndName("query", "pl."+name)
+			require.NotNil(t, p, "%s: pl.%s", path, name)
+			assert.False(t, p.Schema.Value.IsEmpty(), name)
+		}
+		records := doc.Components.Schemas["Answer"].Value.Properties["records"].Value
+		assert.True(t, records.Type.Is("array"))
+		if path != "/openapi.json" {
+			fields := records.Items.Value.Properties
+			assert.False(t, fields["id"].Value.Type.Permits("null"), "a key is never missing")
+			assert.True(t, fields["tonnage"].Value.Type.Permits("null"))
+			assert.True(t, list.Get.Parameters.GetByInAndName("query", "berth").Schema.Value.Type.Is("array"), "one of several values")
+		}
+	}
+}
+
+// booleanSchemas are the places of schemas that are true or false.
+func booleanSchemas(v any, at string) (all []string) {
+	switch v := v.(type) {
+	case map[string]any:
+		for name, inner := range v {
+			_, is := inner.(bool)
+			if is && (name == "items" || strings.HasSuffix(at, "/properties")) {
+				all = append(all, at+"/"+name)
+			}
+			all = append(all, booleanSchemas(inner, at+"/"+name)...)
+		}
+	case []any:
+		for _, inner := range v {
+			all = append(all, booleanSchemas(inner, at)...)
+		}
+	}
+	return all
+}
+
 func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 	_, reader := sourceOf(t)
 	store := testkit.Harbour(t)
