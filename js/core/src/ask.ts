@@ -6,18 +6,11 @@ import { adjustment, faultOf, Refusal, type Adjustment, type Fault, type Note } 
 import { nearest } from './nearest.js'
 import { counted, most, readNumber } from './number.js'
 import { Page, settle, type Total } from './page.js'
-import { bytesOf, partsOf, valueOf, type Part as QueryPart } from './query.js'
+import { bytesOf, partsOf, valueOf, type Part, type Role } from './query.js'
 import { withOperator, type Filter, type Operator, type ParamName, type Rules } from './rules.js'
 import { sortText, readSort, type Order, type SortBy, totalOrder, orderText } from './sort.js'
 import { fromBytes, quote, shown, toBytes, trim } from './text.js'
 import { canonical, type ValueType } from './value.js'
-
-/** What the rules take a part for. */
-export type Role = 'rides' | 'dropped' | 'page' | 'size' | 'sort' | 'direction' | 'fields' | 'cursor' | 'aside'
-
-export interface Part extends QueryPart {
-  role: Role
-}
 
 /** One filter in force. A date alone, of the type time, stands for the whole day in UTC. */
 export interface Condition {
@@ -192,7 +185,7 @@ const roles = {
 
 export function read(rules: Rules, query: string): Ask {
   const a = new Ask(rules)
-  a.parts = partsOf(bytesOf(query)).map((part) => ({ ...part, role: 'rides' as Role }))
+  a.parts = partsOf(bytesOf(query))
   if (rules.byOffset) a.pos = 0n
   a.parts.forEach((part, i) => {
     const what = rules.paramCalled(part.name)

@@ -2,6 +2,9 @@
 
 import { toBytes } from './text.js'
 
+/** What the rules take a part for. */
+export type Role = 'rides' | 'dropped' | 'page' | 'size' | 'sort' | 'direction' | 'fields' | 'cursor' | 'aside'
+
 /** One parameter as it stands in a query. */
 export interface Part {
   /** As it stands in the query: the name, and "=value" if there is one. */
@@ -9,6 +12,7 @@ export interface Part {
   rawName: string
   /** Decoded. */
   name: string
+  role: Role
 }
 
 /** The decoded value of a part; "" if there is none. */
@@ -24,14 +28,16 @@ export function partsOf(query: string): Part[] {
     if (raw === '') continue
     const at = raw.indexOf('=')
     const rawName = at < 0 ? raw : raw.slice(0, at)
-    parts.push({ raw, rawName, name: decode(rawName) })
+    parts.push({ raw, rawName, name: decode(rawName), role: 'rides' })
   }
   return parts
 }
 
 /** Undoes form encoding. A "%" that is no complete escape stands for itself. */
 export const decode = (text: string): string =>
-  text.replace(/\+|%[0-9A-Fa-f]{2}/g, (found) => (found === '+' ? ' ' : String.fromCharCode(parseInt(found.slice(1), 16))))
+  !/[%+]/.test(text)
+    ? text
+    : text.replace(/\+|%[0-9A-Fa-f]{2}/g, (found) => (found === '+' ? ' ' : String.fromCharCode(parseInt(found.slice(1), 16))))
 
 const escape = (byte: string) => '%' + byte.charCodeAt(0).toString(16).toUpperCase().padStart(2, '0')
 
