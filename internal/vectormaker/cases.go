@@ -234,6 +234,11 @@ var addressing = []list{
 		{"offset 168", "offset=168", exact(168), options{}},
 		{"offset 500", "offset=500", exact(168), options{}},
 	}},
+	{"by cursor, an empty page past the last one: ", `{"addressing":"cursor","key":["id"],"past_last":"empty"}`, "", []named{
+		{"a row past the last one", "row=500", exact(168), options{}},
+		{"a row beyond any number", "row=99999999999999999999", exact(168), options{}},
+		{"a row beyond any number of no records", "row=99999999999999999999", exact(0), options{}},
+	}},
 	{"by cursor: ", `{"addressing":"cursor","key":["id"],"sorts":[{"key":"vessel"},{"key":"tonnage"}],"show":["id","vessel"]}`, "", []named{
 		{"the first page", "", total(paging.TotalNone, 0, 0), options{received: new(21), first: values("1"), last: values("20")}},
 		{"the first page is all", "", total(paging.TotalNone, 0, 0), options{received: new(3), first: values("1"), last: values("3")}},

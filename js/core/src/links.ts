@@ -67,7 +67,8 @@ export class Links {
     const size = BigInt(p.size)
     const prev = p.past ? p.position(p.pageCount) : r.byOffset ? most(0n, p.start - size) : p.current - 1n
     const next = add(position, r.byOffset ? size : 1n)
-    const steps: Steps = { self: p.seeks ? this.by(p.ask.cursorParam, p.ask.token) : this.at(position) }
+    const self = byNumber ? this.at(position) : this.at(add(p.start, 1n))
+    const steps: Steps = { self: p.seeks ? this.by(p.ask.cursorParam, p.ask.token) : self }
     const put = (step: keyof Steps, href: string) => href && (steps[step] = href)
     if (p.hasPrev && ends) put('first', this.at(p.position(1n)))
     if (p.hasPrev) put('prev', byNumber ? this.at(prev) : this.by(r.names.before, p.ends.before))
