@@ -39,23 +39,22 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 		return sp, nil
 	}
 	var faults []paging.Fault
-	given := map[string]string{}
-	first := map[string]string{}
+	all := map[string][]string{}
 	for _, pair := range query.Pairs(raw) {
-		if !strings.HasPrefix(pair.Name, rulesfile.Aside) {
-			continue
+		if strings.HasPrefix(pair.Name, rulesfile.Aside) {
+			all[pair.Name] = append(all[pair.Name], pair.Value)
 		}
-		before, again := given[pair.Name]
-		if again && slices.Contains(lists, pair.Name) {
-			pair.Value = before + "," + pair.Value
-		} else if !again {
-			first[pair.Name] = pair.Value
+	}
+	given := map[string]string{}
+	for name, values := range all {
+		given[name] = values[len(values)-1]
+		if slices.Contains(lists, name) {
+			given[name] = strings.Join(values, ",")
 		}
-		given[pair.Name] = pair.Value
 	}
 	for name, value := range given {
-		if was := first[name]; was != value && !slices.Contains(lists, name) {
-			sp.Repeated = append(sp.Repeated, paging.Adjustment{Param: name, Given: was, Used: value, Why: code.ParamRepeated, Says: name + " is given more than once and the last one counts."})
+		if other := slices.IndexFunc(all[name], func(v string) bool { return v != value }); other >= 0 && !slices.Contains(lists, name) {
+			sp.Repeated = append(sp.Repeated, paging.Adjustment{Param: name, Given: all[name][other], Used: value, Why: code.ParamRepeated, Says: name + " is given more than once and the last one counts."})
 		}
 		wrong := func(want string) {
 			faults = append(faults, paging.Fault{Param: name, Given: value, Why: "service.wrong", Says: fmt.Sprintf("found %.200q; right would be %s.", value, want)})

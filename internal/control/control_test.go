@@ -22,10 +22,11 @@ func TestParametersAreReadHoweverTheyAreWritten(t *testing.T) {
 		"pl.facets=berth,cargo":                  {Facets: []string{"berth", "cargo"}},
 		"pl.facets=berth&page=2&pl.facets=cargo": {Facets: []string{"berth", "cargo"}},
 		"pl.facets=a,b&pl.facets=c":              {Facets: []string{"a", "b", "c"}},
-		"pl.parts=links&pl.parts=paging%2Crecords": {Parts: []string{"links", "paging", "records"}},
-		"pl.total=exact&pl.total=none":             {Total: "none", Repeated: twice("pl.total", "exact", "none")},
-		"pl.total=none&pl.total=none":              {Total: "none"},
-		"pl.version=1&pl%2Eversion=2":              {Version: 2, Repeated: twice("pl.version", "1", "2")},
+		"pl.parts=links&pl.parts=paging%2Crecords":   {Parts: []string{"links", "paging", "records"}},
+		"pl.total=exact&pl.total=none":               {Total: "none", Repeated: twice("pl.total", "exact", "none")},
+		"pl.total=none&pl.total=exact&pl.total=none": {Total: "none", Repeated: twice("pl.total", "exact", "none")},
+		"pl.total=none&pl.total=none":                {Total: "none"},
+		"pl.version=1&pl%2Eversion=2":                {Version: 2, Repeated: twice("pl.version", "1", "2")},
 	} {
 		read, err := Read(query, shapes)
 		require.NoError(t, err, query)

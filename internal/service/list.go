@@ -13,6 +13,7 @@ import (
 	"github.com/gin-gonic/gin"
 
 	"pageladder.example/api"
+	"pageladder.example/internal/control"
 	"pageladder.example/internal/lists"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
@@ -47,11 +48,11 @@ func (s *Service) readList(c *gin.Context) error {
 			return err
 		}
 	}
-	at, err := heldAt(rawQuery)
+	sp, err := control.Read(rawQuery, shapes.Names())
 	if err != nil {
 		return err
 	}
-	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: at, Query: rawQuery, Visibility: visibility(who(c), set.Name)})
+	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: rawQuery, Visibility: visibility(who(c), set.Name)})
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		s.refusedList(c, set, rawQuery, refusal)
@@ -78,7 +79,7 @@ func (s *Service) readList(c *gin.Context) error {
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &drawn))
 	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &drawn))
 	s.askForm(c, view, page.Set, rawQuery, nil)
-	for _, adjusted := range about.Adjusted {
+	for _, adjusted := range append(about.Adjusted, sp.Repeated...) {
 		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
 	}
 	if page.Held != nil {

@@ -99,7 +99,6 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err := s.linked(c, &request, page, a); err != nil {
 		return err
 	}
-	a.About.Adjusted = append(a.About.Adjusted, request.control.Repeated...)
 	if page.Facets != nil {
 		a.About.Facets = wireFacets(page.Facets)
 	}
@@ -270,6 +269,7 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 	}
 	links := settled.On(base)
 	a.Fields, a.Records, a.About = page.Fields, page.Records, api.AboutPage(settled, links)
+	a.About.Adjusted = append(a.About.Adjusted, request.control.Repeated...)
 	a.About.Paging.Version = page.Version()
 	if page.Held != nil {
 		a.About.Paging.ChangesSince, a.About.Paging.MayShrink = &page.Held.Changes, page.Held.MayShrink

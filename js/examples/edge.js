@@ -2,7 +2,7 @@
 // node js/examples/serve.js 127.0.0.1:8480 edge.js
 
 import { reply } from '@pageladder/core'
-import { foldedWords, forSearch, List, lower, readPage, sortKey } from '@pageladder/sql'
+import { foldedWords, forSearch, inTurn, List, lower, readPage, sortKey } from '@pageladder/sql'
 import sqlite from 'node-sqlite3-wasm'
 import { arrivals, fields, rules } from './harbour.js'
 
@@ -29,15 +29,8 @@ const list = new List(
 /** Gives the rows of a statement, each a list of its columns' values. */
 const call = async ({ sql, args, columns }) => file.all(sql, args).map((row) => columns.map((name) => row[name]))
 
-/** A database of one's own: each statement is asked as it comes. This one has no transactions, so a page may have been read while records changed: readPage finds that out. */
-const db = {
-  async run(work) {
-    const steps = work()
-    let step = steps.next()
-    while (!step.done) step = steps.next(await call(step.value))
-    return step.value
-  },
-}
+/** A database of one's own. It has no transactions, so records may change between the statements of a page: readPage finds that out. */
+const db = { run: (work) => inTurn(work, call) }
 
 export async function handle(request) {
   const answer = await reply(request.url, (query) => readPage(db, list, rules.read(query)))

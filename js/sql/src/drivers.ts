@@ -3,8 +3,8 @@
 import type { Database, Row, Work } from './page.js'
 import type { Statement } from './writer.js'
 
-/** Runs a work, each statement as it comes. */
-async function inTurn<T>(work: () => Work<T>, query: (s: Statement) => Promise<Row[]>): Promise<T> {
+/** Runs a work, each statement as it comes: for a Database of your own. */
+export async function inTurn<T>(work: () => Work<T>, query: (s: Statement) => Promise<Row[]>): Promise<T> {
   const steps = work()
   let step = steps.next()
   while (!step.done) step = steps.next(await query(step.value))

@@ -3,6 +3,7 @@
 
 export { quoteName, type Dialect } from './dialect.js'
 export {
+  inTurn,
   mysqlDatabase,
   postgresDatabase,
   sqliteDatabase,
