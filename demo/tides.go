@@ -35,7 +35,7 @@ func Tides() sets.Draft {
 			Filters: []paging.FilterRule{
 				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: value.Integer}, {Field: "checked", Type: value.Boolean},
 			},
-			Unknown: paging.UnknownNoted,
+			Unknown: paging.UnknownNoted, Repeat: "list",
 			Params:  paging.Params{After: "after", Before: "before"},
 		}),
 	}

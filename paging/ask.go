@@ -79,9 +79,9 @@ type ask struct {
 	search     string
 	fields     []string
 
-	pageGiven, sizeGiven, sortGiven, directionGiven occurrence
-	adjusted                                        []Adjustment
-	faults                                          []Fault
+	pageGiven, sizeGiven, sortGiven, directionGiven, fieldsGiven occurrence
+	adjusted                                                     []Adjustment
+	faults                                                       []Fault
 
 	reading bool // no copy of the ask is out yet
 	notes   notes
@@ -103,7 +103,7 @@ func (r *Rules) read(raw string) (Ask, error) {
 	}
 	pageParam, sizeParam, sortParam, rowParam := r.pageParam(), r.sizeParam(), r.sortParam(), r.rowParam()
 	afterParam, beforeParam := r.afterParam(), r.beforeParam()
-	var rowGiven, searchGiven, fieldsGiven, afterGiven, beforeGiven occurrence
+	var rowGiven, searchGiven, afterGiven, beforeGiven occurrence
 	for i := range a.parts {
 		name := a.parts[i].Name()
 		switch {
@@ -118,7 +118,7 @@ func (r *Rules) read(raw string) (Ask, error) {
 		case len(r.Search) > 0 && name == r.searchParam():
 			searchGiven.see(a.parts, i, roleRides)
 		case len(r.Show) > 0 && name == r.fieldsParam():
-			fieldsGiven.see(a.parts, i, roleFields)
+			a.fieldsGiven.see(a.parts, i, roleFields)
 		case r.Params.Direction != "" && name == r.Params.Direction:
 			a.directionGiven.see(a.parts, i, roleDirection)
 		case r.aside(name):
@@ -142,7 +142,7 @@ func (r *Rules) read(raw string) (Ask, error) {
 	a.sorted = orderText(a.order)
 	a.readCursor(afterGiven, beforeGiven, rowGiven)
 	a.readSearch(searchGiven)
-	a.readFields(fieldsGiven)
+	a.readFields()
 	a.reading, a.notes = false, notes{}
 	if len(a.faults) > 0 {
 		return Ask{}, &Refusal{Faults: a.faults}
@@ -159,6 +159,26 @@ func (a *ask) value(o occurrence, param string) string {
 	}
 	return v
 }
+
+// repeatList makes one list of what a sort, or fields, hold that are given more than once.
+const repeatList = "list"
+
+// list is what a parameter holds that may have several values, a comma between.
+func (a *ask) list(o occurrence, param string) string {
+	if !a.joined(o) {
+		return a.value(o, param)
+	}
+	var values []string
+	for i := o.first - 1; i < o.last; i++ {
+		if a.parts[i].Name() == param {
+			values = append(values, a.parts[i].Value())
+		}
+	}
+	return strings.Join(values, ",")
+}
+
+// joined reports whether several values of a parameter are one list.
+func (a *ask) joined(o occurrence) bool { return a.ruled().Repeat == repeatList && o.repeated() }
 
 func (a *ask) readPage(rowGiven occurrence) {
 	r := a.ruled()
@@ -268,13 +288,13 @@ func (a *ask) readSearch(given occurrence) {
 }
 
 // readFields reads which of the shown fields are asked for.
-func (a *ask) readFields(given occurrence) {
+func (a *ask) readFields() {
 	r := a.ruled()
 	a.fields = r.Show
-	if given.last == 0 {
+	if a.fieldsGiven.last == 0 {
 		return
 	}
-	text := a.value(given, r.fieldsParam())
+	text := a.list(a.fieldsGiven, r.fieldsParam())
 	var fields, unknown []string
 	for name := range strings.SplitSeq(text, ",") {
 		switch name = strings.Trim(name, " \t"); {

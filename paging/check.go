@@ -123,6 +123,7 @@ func (c *checker) choices(r *Rules) {
 		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, and only with count "at_least"`)
 	}
 	oneOf(c, "unknown", r.Unknown, UnknownRides, UnknownNoted, UnknownDrops, UnknownRefuse)
+	oneOf(c, "repeat", r.Repeat, "last", repeatList)
 	oneOf(c, "keep.what", r.Keep.What, KeepAll, KeepDeclared, KeepListed)
 	if len(r.Keep.Names) > 0 && r.Keep.What != KeepListed {
 		c.wrong("keep.names", fmt.Sprintf("%q", r.Keep.Names[:min(len(r.Keep.Names), 10)]), `none, or keep.what "listed"`)

@@ -87,11 +87,11 @@ func (p *page) kept(base *Base, changes []change, each func(part *part, name, ra
 		switch {
 		case part.role == roleSize && a.changed(a.ruled().sizeParam()):
 			each(part, "", "", []string{a.sizeText()})
-		case part.role == roleSort && a.changed(a.ruled().sortParam()):
+		case part.role == roleSort && (a.joined(a.sortGiven) || a.changed(a.ruled().sortParam())):
 			each(part, "", "", some(sortText(a.sort)))
 		case part.role == roleCursor:
 		case part.role == roleDirection && a.changed(a.ruled().Params.Direction):
-		case part.role == roleFields && a.changed(a.ruled().fieldsParam()):
+		case part.role == roleFields && (a.joined(a.fieldsGiven) || a.changed(a.ruled().fieldsParam())):
 			each(part, "", "", some(strings.Join(a.fields, ",")))
 		default:
 			each(part, "", part.Raw(), nil)

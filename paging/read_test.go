@@ -12,6 +12,7 @@ import (
 
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
+	"pgregory.net/rapid"
 
 	"pageladder.example/paging/code"
 	"pageladder.example/paging/value"
@@ -139,6 +140,31 @@ func TestRefusalListsEveryFaultAtOnce(t *testing.T) {
 	assert.True(t, refusal.PastLast())
 	_, err = ask.Settle(Exact(0))
 	assert.NoError(t, err, "the one page of an empty set is never refused")
+}
+
+// A list that is written as several programs write it, by repetition, is the one with commas.
+func TestARepeatedListIsTheListWithCommas(t *testing.T) {
+	rules := harbour()
+	rules.Repeat, rules.Show = "list", []string{"id", "vessel", "tonnage"}
+	rapid.Check(t, func(t *rapid.T) {
+		words := rapid.SliceOfN(rapid.SampledFrom([]string{"id", "-tonnage", "vessel,-call", "wings", "", "%20id", "-id"}), 2, 6).Draw(t, "values")
+		for _, param := range []string{"sort", "fields"} {
+			repeated, err := rules.Read(param + "=" + strings.Join(words, "&theme=dark&"+param+"="))
+			require.NoError(t, err)
+			joined, err := rules.Read(param + "=" + strings.Join(words, ","))
+			require.NoError(t, err)
+			assert.Equal(t, joined.Order(), repeated.Order())
+			assert.Equal(t, joined.Fields(), repeated.Fields())
+			assert.Equal(t, joined.Adjusted(), repeated.Adjusted())
+			page, err := repeated.Settle(Exact(168))
+			require.NoError(t, err)
+			next, err := rules.Read(strings.TrimPrefix(page.On(Base{}).Steps().Next, "?"))
+			require.NoError(t, err)
+			assert.Equal(t, repeated.Order(), next.Order())
+			assert.Equal(t, repeated.Fields(), next.Fields())
+			assert.Empty(t, next.Adjusted(), "a link says what was used, once")
+		}
+	})
 }
 
 func TestSortIsAlwaysTotal(t *testing.T) {

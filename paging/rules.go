@@ -72,6 +72,11 @@ type Rules struct {
 	// on links, "note" does so and says so in the answer, "drop" leaves them off links, "refuse"
 	// answers with an error. Left out: "ride"; the rules that a new set is given have "note".
 	Unknown Unknown `json:"unknown,omitempty"`
+	// Repeat is what a sort and fields are that are given more than once, as several programs write a list:
+	// "list" joins what is given, as commas do, and "last" takes the last one and says so. Of every other
+	// parameter that has one value the last one counts. Left out: "last"; the rules that a new set is given
+	// have "list".
+	Repeat string `json:"repeat,omitempty" jsonschema:"enum=last,enum=list"`
 	// RideAlong lists parameters that stay on links without a note, whatever "unknown" says.
 	RideAlong []string `json:"ride_along,omitempty"`
 	// Keep says which parameters stay on links.

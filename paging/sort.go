@@ -37,7 +37,7 @@ func (a *ask) readSort() {
 		return
 	}
 	param := r.sortParam()
-	given := a.value(a.sortGiven, param)
+	given := a.list(a.sortGiven, param)
 	bare := func(k *SortKey) bool { return false } // a key without "-" is ascending
 	if r.Params.Direction != "" {
 		bare = func(k *SortKey) bool { return Direction(cmp.Or(string(direction), string(k.First))) == Descending }

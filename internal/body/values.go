@@ -32,7 +32,7 @@ func Values(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (
 		}
 		at := slices.IndexFunc(set.Fields, func(f intake.Field) bool { return f.Name == name })
 		if at < 0 {
-			faults = append(faults, paging.Fault{Param: fmt.Sprintf("%.200s", name), Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: "is no field of " + set.Name})
+			faults = append(faults, paging.Fault{Param: fmt.Sprintf("%.200s", name), Given: fmt.Sprintf("%.200s", object[name]), Why: problem.WrongValue, Says: "is no field of " + set.Name})
 			continue
 		}
 		var current []byte
@@ -41,7 +41,7 @@ func Values(set *sets.Set, object map[string]json.RawMessage, now sets.Record) (
 		}
 		text, want := textOf(set.Fields[at].Type, object[name], current)
 		if want != "" {
-			faults = append(faults, paging.Fault{Param: name, Given: fmt.Sprintf("%.200s", object[name]), Why: "value.wrong", Says: fmt.Sprintf("found %.200s; right would be %s", object[name], want)})
+			faults = append(faults, paging.Fault{Param: name, Given: fmt.Sprintf("%.200s", object[name]), Why: problem.WrongValue, Says: fmt.Sprintf("found %.200s; right would be %s", object[name], want)})
 			continue
 		}
 		all[name] = text

@@ -57,7 +57,7 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 			sp.Repeated = append(sp.Repeated, paging.Adjustment{Param: name, Given: all[name][other], Used: value, Why: code.ParamRepeated, Says: name + " is given more than once and the last one counts."})
 		}
 		wrong := func(want string) {
-			faults = append(faults, paging.Fault{Param: name, Given: value, Why: "service.wrong", Says: fmt.Sprintf("found %.200q; right would be %s.", value, want)})
+			faults = append(faults, paging.Fault{Param: name, Given: value, Why: problem.WrongParam, Says: fmt.Sprintf("found %.200q; right would be %s.", value, want)})
 		}
 		switch name {
 		case "pl.base":

@@ -129,11 +129,11 @@ func (d *describer) controls(r *Call, fields []any) []any {
 	}
 	var shapes []any
 	for _, shape := range d.api.Shapes {
-		if r.Query == OfPage || shape.Name != "html" {
-			shapes = append(shapes, shape.Name)
+		if r.Query == OfPage || shape != "html" {
+			shapes = append(shapes, shape)
 		}
 	}
-	shape := control("shape", "The answer's shape, whatever Accept says.", object{"type": "string", "enum": shapes})
+	shape := control("shape", "The answer's shape, whatever Accept says. Another one than native has its own media type.", object{"type": "string", "enum": shapes})
 	switch r.Query {
 	case OfRecords:
 		return []any{shape}

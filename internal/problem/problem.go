@@ -9,6 +9,7 @@ import (
 
 	"pageladder.example/api"
 	"pageladder.example/paging"
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -57,6 +58,16 @@ var (
 	TooSlow       = kind("too-slow", 503, "The answer took too long", "The request's time was up. Fewer filters, or a sort that is offered, may help.")
 )
 
+// The codes of faults in what speaks to the service, beside those of queries.
+const (
+	WrongParam code.Code = "service.wrong" // a parameter of the service
+	WrongValue code.Code = "value.wrong"   // a value of a record
+	WrongRules code.Code = "rules.wrong"   // an entry of rules
+)
+
+// Codes lists them.
+func Codes() []code.Code { return []code.Code{WrongParam, WrongValue, WrongRules} }
+
 var kinds []*Kind
 
 func kind(name string, status int, title, when string) *Kind {
@@ -102,7 +113,7 @@ func FromRules(err error) *Error {
 	}
 	faults := make([]paging.Fault, len(rules))
 	for i, e := range rules {
-		faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: "rules.wrong", Says: "found " + e.Found + "; right would be " + e.Want}
+		faults[i] = paging.Fault{Param: e.Entry, Given: e.Found, Why: WrongRules, Says: "found " + e.Found + "; right would be " + e.Want}
 	}
 	return &Error{Kind: BadBody, Says: rules[0].Error(), Faults: faults}
 }

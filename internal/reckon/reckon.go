@@ -160,7 +160,7 @@ func Choose(list []json.RawMessage, ask paging.Ask) (paging.Page, []json.RawMess
 	if errors.As(err, &wrong) {
 		at := fmt.Sprintf("records[%d].%s", wrong.Record-1, wrong.Field)
 		err = &problem.Error{Kind: problem.BadBody, Says: fmt.Sprintf("%s: found %.100q; right would be %s", at, wrong.Found, wrong.Want),
-			Faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: "value.wrong", Says: "right would be " + wrong.Want}}}
+			Faults: []paging.Fault{{Param: at, Given: fmt.Sprintf("%.100s", wrong.Found), Why: problem.WrongValue, Says: "right would be " + wrong.Want}}}
 	}
 	raws := make([]json.RawMessage, len(found))
 	for i := range found {

@@ -2,7 +2,6 @@ package service
 
 import (
 	"net/http"
-	"reflect"
 	"slices"
 
 	"github.com/gin-gonic/gin"
@@ -38,20 +37,12 @@ func (s *Service) setDescription(c *gin.Context) error {
 }
 
 func (s *Service) sendDescription(c *gin.Context, routes []route, set *sets.Set) {
-	api := &openapi.API{Version: s.version, Server: s.hosts.Public, Cookie: access.Cookie, Problem: api.Problem{}, Always: []*problem.Kind{problem.NotSignedIn, problem.NotAllowed, problem.TooMany, problem.DatabaseAway}}
-	for _, shape := range shapes.All() {
-		records := openapi.AsText
-		switch shape.Name() {
-		case "native":
-			records = openapi.InAnswer
-		case "array":
-			records = openapi.AsList
-		}
-		api.Shapes = append(api.Shapes, openapi.Shape{Name: shape.Name(), MediaType: shape.MediaType(), Records: records})
-	}
-	calls := make([]openapi.Call, len(routes))
+	api := &openapi.API{Version: s.version, Server: s.hosts.Public, Cookie: access.Cookie, Problem: api.Problem{}, Problems: s.hosts.Public + "/problems/", Shapes: shapes.Names()}
+	var calls []openapi.Call
 	for i := range routes {
-		calls[i] = routes[i].described()
+		if routes[i].name != "" {
+			calls = append(calls, routes[i].described())
+		}
 	}
 	s.private(c)
 	c.PureJSON(http.StatusOK, openapi.Describe(api, calls, set))
@@ -62,7 +53,7 @@ func (r *route) described() openapi.Call {
 	return openapi.Call{
 		Name: r.name, Method: r.method, Path: r.path, Scope: r.scope, Role: r.role, Says: r.says, Query: r.asks,
 		Body: r.body, Media: r.media, Example: r.example,
-		Answer: r.answer, Shaped: reflect.TypeOf(r.answer) == reflect.TypeFor[api.Answer](), Status: r.ok(),
+		Answer: r.answer, Shaped: r.asks == openapi.OfPage, Status: r.ok(), Sends: r.sends, Public: r.public,
 		IfMatch: slices.Contains(r.fails, problem.IfMatch), Once: r.once, Fails: r.fails,
 	}
 }

@@ -78,16 +78,13 @@ func TestASetAnswersInItsEnvelope(t *testing.T) {
 	require.NoError(t, err)
 	require.NoError(t, doc.Validate(t.Context()))
 	item := doc.Paths.Find("/api/sets/arrivals/records")
-	for _, accept := range []string{"application/json", "application/json;shape=native"} {
-		req, err := http.NewRequestWithContext(t.Context(), "GET", at+path, nil)
-		require.NoError(t, err)
-		res, body := send(t, "GET", at+path, sent{headers: map[string]string{"Accept": accept}})
-		answered := &openapi3filter.ResponseValidationInput{Status: 200, Header: res.Header, RequestValidationInput: &openapi3filter.RequestValidationInput{Request: req,
-			Route: &routers.Route{Spec: doc, PathItem: item, Operation: item.Get, Method: "GET", Path: path}}}
-		assert.NoError(t, openapi3filter.ValidateResponse(t.Context(), answered.SetBodyBytes([]byte(body))), accept)
-		answered.SetBodyBytes([]byte(`{"data":[]}`))
-		assert.Error(t, openapi3filter.ValidateResponse(t.Context(), answered), accept)
-	}
+	req, err := http.NewRequestWithContext(t.Context(), "GET", at+path, nil)
+	require.NoError(t, err)
+	res, body := send(t, "GET", at+path, sent{})
+	answered := &openapi3filter.ResponseValidationInput{Status: 200, Header: res.Header, RequestValidationInput: &openapi3filter.RequestValidationInput{Request: req,
+		Route: &routers.Route{Spec: doc, PathItem: item, Operation: item.Get, Method: "GET", Path: path}}}
+	assert.NoError(t, openapi3filter.ValidateResponse(t.Context(), answered.SetBodyBytes([]byte(body))))
+	assert.Error(t, openapi3filter.ValidateResponse(t.Context(), answered.SetBodyBytes([]byte(`{"data":[]}`))))
 
 	for query, want := range map[string]string{
 		"?pl.parts=paging,records&size=1&page=3": `^\{"records":\[\{[^]]+\}\],"paging":\{"page":3,[^}]*\}\}\n$`,
@@ -102,7 +99,7 @@ func TestASetAnswersInItsEnvelope(t *testing.T) {
 		assert.Equal(t, 400, res.StatusCode, wrong)
 		assert.Contains(t, body, `"pl.parts"`)
 	}
-	res, body := send(t, "GET", at+"/api/sets/arrivals/rules", sent{})
+	res, body = send(t, "GET", at+"/api/sets/arrivals/rules", sent{})
 	assert.Contains(t, body, `"envelope"`)
 	res, body = send(t, "PUT", at+"/api/sets/arrivals/rules", sent{headers: map[string]string{"If-Match": res.Header.Get("ETag"), "Content-Type": "application/json"},
 		body: `{"key":["id"],"envelope":{"page":"/meta","size":"/meta/size","total":"/x"}}`})

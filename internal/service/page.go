@@ -241,7 +241,7 @@ func (s *scratch) release() {
 func facetError(err error) error {
 	if value, ok := err.(*sets.ValueError); ok {
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.facets: " + value.Error(),
-			Faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: "service.wrong", Says: value.Says()}}}
+			Faults: []paging.Fault{{Param: "pl.facets", Given: value.Field, Why: problem.WrongParam, Says: value.Says()}}}
 	}
 	return err
 }
@@ -259,7 +259,7 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
 			says := strings.TrimPrefix(err.Error(), "paging: ")
 			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
-				Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: "service.wrong", Says: says}}}
+				Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: problem.WrongParam, Says: says}}}
 		}
 		base = base.Outside()
 	}

@@ -105,7 +105,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		}
 		return &problem.Error{Kind: k, Says: refusal.Faults[0].Param + ": " + refusal.Faults[0].Says, Faults: refusal.Faults}
 	case errors.As(err, &count):
-		fault := paging.Fault{Param: "pl.total", Given: string(count.Wanted), Why: "service.wrong",
+		fault := paging.Fault{Param: "pl.total", Given: string(count.Wanted), Why: problem.WrongParam,
 			Says: "the set's rules count less than that; right would be none, or at_least where they count as far."}
 		return &problem.Error{Kind: problem.BadQuery, Says: "pl.total: " + fault.Says, Faults: []paging.Fault{fault}}
 	case errors.As(err, &cost):
@@ -115,7 +115,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	case errors.As(err, &rules):
 		return problem.FromRules(rules)
 	case errors.As(err, &value):
-		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: "value.wrong", Says: value.Says()}}}
+		return &problem.Error{Kind: problem.BadBody, Says: value.Error(), Faults: []paging.Fault{{Param: value.Field, Given: value.Found, Why: problem.WrongValue, Says: value.Says()}}}
 	case errors.As(err, &words):
 		return s.problemFor(c, &sets.ValueError{Field: "label", Found: words.Found, Want: words.Want})
 	case errors.As(err, &fixed):
@@ -133,7 +133,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		if c.Request.Method == http.MethodGet || c.Request.Method == http.MethodHead {
 			k = problem.BadQuery
 		}
-		return &problem.Error{Kind: k, Says: data.Error(), Faults: []paging.Fault{{Why: "value.wrong", Says: data.Error()}}, Cause: err}
+		return &problem.Error{Kind: k, Says: data.Error(), Faults: []paging.Fault{{Why: problem.WrongValue, Says: data.Error()}}, Cause: err}
 	case errors.Is(err, sets.ErrReadOnly):
 		return &problem.Error{Kind: problem.NoMethod, Says: err.Error(), Allow: "GET, HEAD"}
 	case errors.As(err, new(*sets.Lacking)):

@@ -16,6 +16,7 @@ import (
 	"pageladder.example/internal/peers"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/testkit"
+	"pageladder.example/paging/rulesfile"
 )
 
 // Services that share a database know of each other while they run.
@@ -80,6 +81,7 @@ func TestNothingIsWrittenThatAServiceCannotRead(t *testing.T) {
 		{"Params.search", "PUT", "/api/sets/arrivals/rules", "application/json", `{"key": ["id"], "params": {"search": "q"}}`},
 		{"PastLast refuse", "PUT", "/api/sets/arrivals/rules", "application/json", `{"key": ["id"], "past_last": "refuse"}`},
 		{"Code page.below_first", "PUT", "/api/sets/arrivals/rules", "application/json", `{"key": ["id"], "faults": {"page.below_first": "refuse"}}`},
+		{"Rules.repeat", "PUT", "/api/sets/arrivals/rules", "application/json", `{"key": ["id"], "repeat": "list"}`},
 		{"Envelope records", "PUT", "/api/sets/arrivals/rules", "application/json", `{"key": ["id"], "envelope": {"records": "/items"}}`},
 		{"Type json", "POST", "/api/sets?name=boats&key=no", "application/x-ndjson", `{"no": 1, "gear": {"sails": 2}}`},
 		{"Type json", "PUT", "/api/sets/dinghies/records", "application/x-ndjson", `{"no": 1, "name": "Gull", "gear": {"sails": 2}}`},
@@ -113,5 +115,22 @@ func TestNothingIsWrittenThatAServiceCannotRead(t *testing.T) {
 		}
 		_, err = store.Pool().Exec(t.Context(), "delete from pageladder.service where id = 'late'")
 		require.NoError(t, err)
+	}
+	// What a new set is given by itself is left out, if it cannot be read.
+	_, err := store.Pool().Exec(t.Context(), "insert into pageladder.service (id, version, address, reads) values ('late', '1.0', 'http://saltmere.example:8470', $1)",
+		slices.DeleteFunc(slices.Clone(peers.Reads()), func(name string) bool { return name == "Rules.repeat" }))
+	require.NoError(t, err)
+	for _, c := range []struct {
+		name, repeat string
+		seen         string // when the earlier one has been seen
+	}{{"punts", "", "now()"}, {"rafts", "list", "now() - interval '21 s'"}} {
+		_, err := store.Pool().Exec(t.Context(), "update pageladder.service set seen_at = "+c.seen+" where id = 'late'")
+		require.NoError(t, err)
+		res, text := send(t, http.MethodPost, at+"/api/sets?key=no&name="+c.name, inCSV("no,name\n1,Gull\n"))
+		require.Equal(t, http.StatusCreated, res.StatusCode, text)
+		var rules rulesfile.Rules
+		_, text = send(t, http.MethodGet, at+"/api/sets/"+c.name+"/rules", sent{})
+		require.NoError(t, json.Unmarshal([]byte(text), &rules))
+		assert.Equal(t, c.repeat, rules.Repeat)
 	}
 }

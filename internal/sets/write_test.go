@@ -38,19 +38,35 @@ func TestWritesThatAreNotConfirmed(t *testing.T) {
 			return conn.QueryRow(context.Background(), "show synchronous_standby_names").Scan(&now) == nil && now == name
 		}, "it waits for a standby")
 	}
+	committing := func(n int64) {
+		testkit.Eventually(t, func() bool {
+			found, err := postgres.Int(context.Background(), conn, "select count(*) from pg_stat_activity where datname = current_database() and wait_event = 'SyncRep'")
+			return err == nil && found == n
+		}, "they commit")
+	}
 	defer standby("")
 	standby("nobody")
+	// Commits wait only from when the checkpointer has read the setting, which may be after all others.
+	probe, err := pgx.ConnectConfig(t.Context(), config.ConnConfig)
+	require.NoError(t, err)
+	defer probe.Close(context.Background())
+	var probing sync.WaitGroup
+	probing.Go(func() {
+		var err error
+		for err == nil {
+			_, err = probe.Exec(t.Context(), "insert into note values (0) on conflict (id) do update set id = 0")
+		}
+	})
+	committing(1)
+	_, err = conn.Exec(t.Context(), "select pg_terminate_backend($1)", probe.PgConn().PID())
+	require.NoError(t, err)
+	probing.Wait()
+	committing(0)
 	insert := func(ctx context.Context, id int) func(pgx.Tx) error {
 		return func(tx pgx.Tx) error {
 			_, err := tx.Exec(ctx, "insert into note values ($1)", id)
 			return err
 		}
-	}
-	committing := func(n int64) {
-		testkit.Eventually(t, func() bool {
-			found, err := postgres.Int(t.Context(), conn, "select count(*) from pg_stat_activity where datname = current_database() and wait_event = 'SyncRep'")
-			return err == nil && found == n
-		}, "they commit")
 	}
 	var long sync.WaitGroup
 	long.Go(func() {

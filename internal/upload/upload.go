@@ -92,7 +92,7 @@ func Read(w http.ResponseWriter, r *http.Request, limit int64, progress func(nam
 		text := values[len(values)-1]
 		wrong := func(want string) error {
 			return &problem.Error{Kind: problem.BadQuery, Says: fmt.Sprintf("%s: found %.200q; right would be %s", name, text, want),
-				Faults: []paging.Fault{{Param: name, Given: text, Why: "service.wrong", Says: "right would be " + want}}}
+				Faults: []paging.Fault{{Param: name, Given: text, Why: problem.WrongParam, Says: "right would be " + want}}}
 		}
 		switch field, isType := strings.CutPrefix(name, "type."); {
 		case isType:

@@ -272,6 +272,20 @@ var addressing = []list{
 		{"a page", "page=3", exact(168), options{first: values("41"), last: values("60")}},
 		{"after a record", "from=@behind:id:20", exact(168), options{received: new(21), first: values("21"), last: values("40"), behind: true}},
 	}},
+	{"repeated is one list: ", `{"repeat":"list","key":["id"],"sorts":[{"key":"vessel"},{"key":"tonnage"},{"key":"id"}],"show":["id","vessel","tonnage"],"params":{"direction":"dir"}}`, "", []named{
+		{"two sort keys", "sort=-tonnage&page=2&sort=id&x=1", exact(168), options{}},
+		{"commas and repetition", "sort=-tonnage,vessel&sort=id", exact(168), options{base: "/arrivals{?sort}"}},
+		{"a key twice", "sort=id&sort=-id", exact(5), options{}},
+		{"an unknown key", "sort=wings&sort=vessel", exact(5), options{}},
+		{"empty ones", "sort=&sort=", exact(5), options{}},
+		{"fields", "fields=vessel&x=1&fields=id,vessel", exact(5), options{}},
+		{"an unknown field", "fields=wings&fields=id", exact(5), options{}},
+		{"with a direction", "sort=vessel&sort=tonnage&dir=desc", exact(5), options{}},
+		{"another parameter", "page=2&page=3", exact(168), options{}},
+	}},
+	{"repeated, the last counts: ", `{"repeat":"last","key":["id"],"sorts":[{"key":"vessel"},{"key":"id"}]}`, "", []named{
+		{"two sort keys", "sort=vessel&sort=-id", exact(5), options{}},
+	}},
 	{"fields: ", `{"show":["vessel","berth","löschung"],"filters":[{"field":"berth"}]}`, "", []named{
 		{"none asked for", "", exact(5), options{}},
 		{"two", "fields=berth,vessel", exact(5), options{}},

@@ -258,6 +258,7 @@ func (d generator) more(r *paging.Rules) {
 		delete(r.Faults, code.PagePastLast)
 		delete(r.Faults, code.OffsetOverMax)
 	}
+	r.Repeat = of(d, "", "", "last", "list", "list")
 	r.Unknown = of(d, "", "", paging.UnknownRides, paging.UnknownNoted, paging.UnknownNoted, paging.UnknownDrops)
 	if d.chance(3) {
 		r.Unknown = paging.UnknownRefuse
@@ -312,7 +313,7 @@ func (d generator) spoil(r *paging.Rules) {
 			r.Faults, r.PastLast = map[code.Code]paging.Answer{code.PagePastLast: paging.Refuse}, paging.PastLastGivesFirst
 		},
 		func() { r.Keep.Names = []string{"a", "ö"} }, func() { r.CountTo = 5 }, func() { r.OffsetAsIs = true }, func() { r.MaxOffset = -1 },
-		func() { r.Origins = []string{"saltmere.example", "https://saltmere.example/x", "https://{x}"} }, func() { r.Base = "//elsewhere" }, func() { r.Unknown = "keep" },
+		func() { r.Origins = []string{"saltmere.example", "https://saltmere.example/x", "https://{x}"} }, func() { r.Base = "//elsewhere" }, func() { r.Unknown = "keep" }, func() { r.Repeat = "first" },
 		func() { r.Key, r.Params.After = nil, "after" }, func() { r.Key, r.Addressing = nil, paging.ByCursor },
 	}...) {
 		do()
@@ -352,6 +353,9 @@ func (d generator) query(r *paging.Rules, token string) string {
 			put(p.Size+p.Limit, of(d, sizes...))
 		case 3:
 			put(p.Sort, d.sort(&filled))
+			if d.chance(20) {
+				put(p.Sort, d.sort(&filled))
+			}
 		case 4:
 			put(of(d, p.Row, p.Direction, p.Direction), of(d, append(numbers, "asc", "desc", "41")...))
 		case 5:

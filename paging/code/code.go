@@ -70,7 +70,7 @@ func All() []Info {
 		{FieldsUnknown, "a field that is not shown", "the other fields, or all"},
 		{FilterBadValue, "a filter or search value that is not of its type", "refused; where mended, the filter is left out"},
 		{FilterUnknownOperator, "a known field with an unknown operator", "refused; where mended, the filter is left out"},
-		{ParamRepeated, "a parameter that has one value, given more than once", "the last one"},
+		{ParamRepeated, "a parameter that has one value, given more than once; a sort or fields, unless `repeat` makes one list of them", "the last one"},
 		{ParamUnknown, "a parameter that the rules do not know", "as `unknown` says: it rides along, is noted, dropped or refused"},
 		{CursorDamaged, "a cursor that cannot be read, or holds a value that is not of its field's type", "the first page"},
 		{CursorTooLong, "a cursor longer than 1,024 bytes", "the first page"},

@@ -108,7 +108,7 @@ func (l *Loader) Attach(ctx context.Context, a Attach) (set *catalog.Set, err er
 		return nil, err
 	}
 	if draft.Rules == nil {
-		draft.Rules = offering(shown, key)
+		draft.Rules, draft.offered = offering(shown, key), true
 	}
 	if err := catalog.Fits(draft.Rules, shown); err != nil {
 		return nil, err

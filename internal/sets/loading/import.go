@@ -199,7 +199,7 @@ func (in *Import) follow(old *catalog.Definition) {
 
 // draftOf is the set that an import will make.
 func draftOf(in *Import, old *catalog.Definition, plan *intake.Plan) (Draft, error) {
-	draft := Draft{Name: in.Name, Label: in.Label, Fields: slices.Clone(plan.Fields), Rules: in.Rules, Fixed: in.Fixed, isNew: in.New, keepRules: in.Rules == nil && old != nil}
+	draft := Draft{Name: in.Name, Label: in.Label, Fields: slices.Clone(plan.Fields), Rules: in.Rules, Fixed: in.Fixed, isNew: in.New, keepRules: in.Rules == nil && old != nil, offered: in.Rules == nil && old == nil}
 	if old == nil {
 		old = &catalog.Definition{Label: in.Name, Rules: rulesFor(plan)}
 	}
@@ -224,7 +224,7 @@ func draftOf(in *Import, old *catalog.Definition, plan *intake.Plan) (Draft, err
 // offering is rules that offer fields to sort and filter by, under names that are easy to write in
 // a query.
 func offering(fields []intake.Field, key []string) *rulesfile.Rules {
-	r := rulesfile.Of(paging.Rules{Key: key, Unknown: paging.UnknownNoted})
+	r := rulesfile.Of(paging.Rules{Key: key, Unknown: paging.UnknownNoted, Repeat: "list"})
 	names := make([]string, len(fields))
 	for i, f := range fields {
 		names[i] = f.Name

@@ -20,6 +20,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/once"
+	"pageladder.example/internal/peers"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
@@ -62,6 +63,7 @@ type Draft struct {
 
 	isNew     bool // there must be no set of the name
 	keepRules bool // the rules of the existing set stay
+	offered   bool // the rules are those that a new set is given
 
 	source, schema, table string
 	remember              time.Duration
@@ -175,7 +177,12 @@ func publish(ctx context.Context, tx pgx.Tx, draft Draft) (*catalog.Set, error) 
 	if old != nil {
 		before = old.Definition
 	}
-	if err := catalog.CanBeRead(ctx, tx, draft.Rules, draft.Fields, before); err != nil {
+	err = catalog.CanBeRead(ctx, tx, draft.Rules, draft.Fields, before)
+	if draft.offered && errors.As(err, new(*peers.Lacking)) { // without what earlier services do not know they are right, too
+		draft.Rules.Repeat = ""
+		err = catalog.CanBeRead(ctx, tx, draft.Rules, draft.Fields, before)
+	}
+	if err != nil {
 		return nil, err
 	}
 	created, err := catalog.Publish(ctx, tx, draft.definition(), draft.records, draft.followed, draft.isNew)

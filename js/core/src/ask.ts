@@ -157,6 +157,22 @@ export class Ask {
     return value
   }
 
+  /** @internal Whether a sort or fields that are given more than once are one list. */
+  joined(what: 'sort' | 'fields'): boolean {
+    const o = this.given[what]
+    return this.rules.options.repeat === 'list' && o !== undefined && o.first !== o.last
+  }
+
+  /** @internal What a parameter holds that may have several values, a comma between. */
+  list(what: 'sort' | 'fields'): string {
+    if (!this.joined(what)) return this.value(what)
+    const name = this.rules.names[what]
+    return this.parts
+      .filter((part) => part.name === name)
+      .map(valueOf)
+      .join(',')
+  }
+
   /** @internal */
   get cursorParam(): string {
     return this.backward ? this.rules.names.before : this.rules.names.after
@@ -297,7 +313,7 @@ function readFields(a: Ask): void {
   a.fields = show?.length ? show : undefined
   if (!a.given.fields || !show) return
   const param = a.rules.names.fields
-  const text = a.value('fields')
+  const text = a.list('fields')
   const fields: string[] = []
   const unknown: string[] = []
   const shownBytes = show.map(toBytes)

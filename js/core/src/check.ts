@@ -70,6 +70,7 @@ function mistakesOf(r: Rules): Mistake[] {
   if (countTo < 0 || (countTo > 0 && o.count !== 'at_least'))
     wrong('count_to', String(countTo), '1 or more, and only with count "at_least"')
   oneOf('unknown', o.unknown, 'ride', 'note', 'drop', 'refuse')
+  oneOf('repeat', o.repeat, 'last', 'list')
   oneOf('keep.what', o.keep?.what, 'all', 'declared', 'listed')
   const kept = o.keep?.names ?? []
   if (kept.length > 0 && o.keep?.what !== 'listed')

@@ -169,9 +169,9 @@ export class Links {
       else if (change) {
         if (!again) other(change.values)
       } else if (role === 'size' && a.notes.has(n.size)) other([this.sizeText])
-      else if (role === 'sort' && a.notes.has(n.sort)) other(some(toBytes(sortText(a.sort))))
+      else if (role === 'sort' && (a.joined('sort') || a.notes.has(n.sort))) other(some(toBytes(sortText(a.sort))))
       else if (role === 'cursor' || (role === 'direction' && a.notes.has(n.direction))) continue
-      else if (role === 'fields' && a.notes.has(n.fields)) other(some(toBytes((a.fields ?? []).join(','))))
+      else if (role === 'fields' && (a.joined('fields') || a.notes.has(n.fields))) other(some(toBytes((a.fields ?? []).join(','))))
       else kept.push({ name, values: [valueOf(part)], texts: [keep(part.raw)] })
     }
     for (const c of changes) if (!done.has(c)) put(c.param, write(c.param), c.values)

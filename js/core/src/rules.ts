@@ -23,6 +23,7 @@ export interface RulesOptions {
   on_fault?: Mending
   faults?: Partial<Record<Code, Mending>>
   unknown?: 'ride' | 'note' | 'drop' | 'refuse'
+  repeat?: 'last' | 'list'
   ride_along?: string[]
   keep?: { what?: 'all' | 'declared' | 'listed'; names?: string[] }
   base?: string

@@ -26,7 +26,7 @@ export function readSort(a: Ask): SortBy[] {
     const keys = usual()
     return direction ? keys.map(({ key }) => ({ key, desc: direction === 'desc' })) : keys
   }
-  const given = a.value('sort')
+  const given = a.list('sort')
   const { keys, bad } = parse(r, given, r.names.direction === '' ? undefined : direction || 'first')
   const used = keys.length > 0 ? keys : usual()
   for (const { why, reason } of bad) a.fault(r.names.sort, given, toBytes(sortText(used)), why, reason)
