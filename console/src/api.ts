@@ -4,17 +4,11 @@ import { valuesOf, withParam, withoutParams } from '@pageladder/core'
 import type * as wire from './wire'
 import { sessionRoleValues as roles } from './wire'
 
-// The types of the API's description are generated (npm run wire). This is the rest:
-// records, whose fields are each set's own.
+// Its types are generated from its description (npm run wire).
 export type * from './wire'
 export { filterRuleTypeValues as fieldTypes } from './wire'
 export type Operator = wire.OperatorParams['operator']
 type Role = wire.Session['role']
-
-export type Value = string | number | boolean | null | object
-export type SetRecord = { [field: string]: Value }
-export type Answer = Omit<wire.Answer, 'records'> & { records: SetRecord[] }
-export type RecordAnswer = Omit<wire.RecordAnswer, 'record'> & { record: SetRecord | null }
 
 /** An answer that is no success, in the service's own words where it has any. */
 export class Problem extends Error {
@@ -61,14 +55,7 @@ export const sentence = (says: string) => {
 }
 
 function problemOf(status: number, statusText: string, body: unknown): Problem {
-  const told = (body ?? {}) as {
-    detail?: string
-    faults?: wire.Fault[]
-    rows?: wire.BadRow[]
-    count?: number
-    now?: string
-    type?: string
-  }
+  const told = (body ?? {}) as Partial<wire.Problem> // or whatever a proxy says
   return new Problem(
     status,
     sentence(told.detail ?? `The service answered ${status} ${statusText}`),
@@ -128,7 +115,7 @@ export const pagePath = (set: string, query: string) => `${setPath(set)}/records
 
 /** One page of a set; the query is the caller's own, byte for byte, but for the shape: this reads the native one, whole. */
 export const readPage = (set: string, query: string, signal?: AbortSignal) =>
-  reply<Answer>(pagePath(set, withoutParams(query, ...shaping)), {
+  reply<wire.Answer>(pagePath(set, withoutParams(query, ...shaping)), {
     signal,
     // The records of a list that is held still stay as they are, but not what has become of them.
     cache: valuesOf(query, 'pl.version').length ? 'no-store' : undefined,
@@ -136,11 +123,11 @@ export const readPage = (set: string, query: string, signal?: AbortSignal) =>
 
 /** What a page says about itself for parameters such as pl.explain, true. */
 export const readAbout = (set: string, query: string, name: string, value: string, signal?: AbortSignal) =>
-  ask<Answer>(pagePath(set, withParam(withoutParams(query, ...shaping), name, value)), { signal })
+  ask<wire.Answer>(pagePath(set, withParam(withoutParams(query, ...shaping), name, value)), { signal })
 
 /** How much has changed since the version that a page is held at, now: never what a cache remembers. */
 export const readSince = (set: string, query: string, signal?: AbortSignal) =>
-  ask<Pick<Answer, 'paging'>>(
+  ask<Pick<wire.Answer, 'paging'>>(
     pagePath(set, withParam(withoutParams(query, ...shaping), 'pl.parts', 'paging')),
     {
       signal,
@@ -153,11 +140,11 @@ const matching = (revision: string) => ({ 'If-Match': `"${revision}"` })
 
 /** One record; the key is as in a path. */
 export const readRecord = (set: string, key: string, signal?: AbortSignal) =>
-  ask<RecordAnswer>(recordPath(set, key), { signal })
-export const addRecord = (set: string, record: SetRecord) =>
-  ask<RecordAnswer>(`${setPath(set)}/records`, { method: 'POST', body: record })
-export const changeRecord = (set: string, key: string, revision: string, patch: SetRecord) =>
-  ask<RecordAnswer>(recordPath(set, key), {
+  ask<wire.RecordAnswer>(recordPath(set, key), { signal })
+export const addRecord = (set: string, record: wire.Draft) =>
+  ask<wire.RecordAnswer>(`${setPath(set)}/records`, { method: 'POST', body: record })
+export const changeRecord = (set: string, key: string, revision: string, patch: wire.Draft) =>
+  ask<wire.RecordAnswer>(recordPath(set, key), {
     method: 'PATCH',
     body: patch,
     headers: { ...matching(revision), 'Content-Type': 'application/merge-patch+json' },
@@ -167,7 +154,7 @@ export const deleteRecord = (set: string, key: string, revision: string) =>
 export const withdrawRecord = (set: string, key: string, revision: string) =>
   ask<unknown>(recordPath(set, key) + '/withdraw', { method: 'POST', headers: matching(revision) })
 export const restoreRecord = (set: string, key: string) =>
-  ask<RecordAnswer>(recordPath(set, key) + '/restore', { method: 'POST' })
+  ask<wire.RecordAnswer>(recordPath(set, key) + '/restore', { method: 'POST' })
 
 /** Where a record stands in the list that a query asks for. */
 export const readPlace = (set: string, key: string, query: string) =>

@@ -21,15 +21,17 @@ export function useLinks(
     enabled: based,
     placeholderData: (last, from) => (from?.queryKey[1] === set.value ? last : undefined),
   })
-  return computed<Told | undefined>(() => {
+  return computed((): Told | undefined => {
     const told = based.value ? own.data.value : page.value
     if (!told || !based.value) return told
     // What speaks to the service rides on no link that leads elsewhere.
     const aside = parameters(query.value).filter(({ name }) => name.startsWith('pl.'))
     const ride = (href: string) =>
       `?${[queryOf(href), ...aside.map(({ raw }) => raw)].filter(Boolean).join('&')}`
-    const riding = <T extends { href?: string }>(all: T[]) =>
-      all.map((one) => (one.href === undefined ? one : { ...one, href: ride(one.href) }))
+    const riding = <T extends object>(all: T[]) =>
+      all.map((one) =>
+        'href' in one && typeof one.href === 'string' ? { ...one, href: ride(one.href) } : one,
+      )
     const links = Object.entries(told.links).map(([rel, href]) => [rel, ride(href)])
     return {
       links: {

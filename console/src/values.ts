@@ -1,11 +1,11 @@
 // Values of records as people read and type them.
-import type { Field, SetRecord, Value } from './api'
+import type { Field, SetRecord } from './api'
 
 export const isNumeric = (field: Field) =>
   ['integer', 'decimal', 'big_integer', 'big_decimal'].includes(field.type)
 
 /** A moment in UTC to the minute, or to whatever it has more. */
-export const momentOf = (value: Value | undefined) =>
+export const momentOf = (value: unknown) =>
   String(value)
     .replace('T', ' ')
     .replace(/(:00)?Z$/, ' UTC')
@@ -18,7 +18,7 @@ const figures = new Intl.NumberFormat(undefined, { maximumFractionDigits: 20 })
 export const figure = (n: number) => figures.format(n)
 
 /** A value as text on the screen. */
-export function shownAs(value: Value | undefined): string {
+export function shownAs(value: unknown): string {
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'number') return figures.format(value)
   if (typeof value === 'object' && value !== null) return JSON.stringify(value)
@@ -26,13 +26,13 @@ export function shownAs(value: Value | undefined): string {
 }
 
 /** A value as it is typed; null: it is missing. */
-export function typedAs(value: Value | undefined): string | null {
+export function typedAs(value: unknown): string | null {
   if (value === null || value === undefined) return null
   return typeof value === 'object' ? JSON.stringify(value) : String(value)
 }
 
 /** What was typed as a value of a field; throws with what would be right. */
-export function valueOf(field: Field, typed: string | null): Value {
+export function valueOf(field: Field, typed: string | null): unknown {
   if (typed === null) return null
   const text = field.type === 'text' ? typed : typed.trim()
   const need = (right: string): never => {
@@ -61,7 +61,7 @@ export function valueOf(field: Field, typed: string | null): Value {
         : need('a time, such as 2026-03-01T06:30:00Z')
     case 'json':
       try {
-        return JSON.parse(text) as Value
+        return JSON.parse(text)
       } catch {
         return need('JSON, such as ["salt", "tar"]')
       }

@@ -78,8 +78,7 @@ async function send(what: 'look' | 'import') {
       bad.value = answer.bad ?? null
     } else {
       await queries.invalidateQueries()
-      const aside = (answer as Imported & { aside?: { csv: string } }).aside
-      if (aside) asideText.value = aside.csv
+      if (answer.aside) asideText.value = answer.aside.csv
       else await router.push(setAddress(form.name))
     }
   } catch (error) {

@@ -115,7 +115,7 @@ const kindOf = (filter: FilterParams, op: Operator) =>
   ['date', 'time'].includes(typeOf(filter)) && /^(\d{4}-\d{2}-\d{2})?$/.test(value(filter, op))
     ? 'date'
     : 'text'
-const hint = (filter: FilterParams) => ({ time: 'Days are in UTC' })[typeOf(filter) as string] ?? ''
+const hint = (filter: FilterParams) => (typeOf(filter) === 'time' ? 'Days are in UTC' : '')
 
 const searchParam = computed(() => props.params.search ?? '')
 // The search waits until the typing pauses.

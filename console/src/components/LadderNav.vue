@@ -2,7 +2,7 @@
 // The ladder as the API sends it, with a step back and a step forward. A step
 // that leads nowhere keeps its place, so that "next" does not move.
 import { computed } from 'vue'
-import type { Rung, Steps } from '../api'
+import type { GapRung, Rung, Steps } from '../api'
 import AddressLink from './AddressLink.vue'
 
 const props = defineProps<{
@@ -18,10 +18,10 @@ const next = computed(() => `${props.words?.next ?? 'Next'} ›`)
 const figures = computed(() =>
   Math.max(1, ...props.rungs.map((rung) => (rung.page ?? 0).toLocaleString().length)),
 )
-const left = (rung: Rung) =>
-  rung.to
-    ? `pages ${rung.from!.toLocaleString()} to ${rung.to.toLocaleString()} are left out`
-    : `pages from ${rung.from!.toLocaleString()} on`
+const left = (gap: GapRung) =>
+  gap.to
+    ? `pages ${gap.from.toLocaleString()} to ${gap.to.toLocaleString()} are left out`
+    : `pages from ${gap.from.toLocaleString()} on`
 </script>
 
 <template>
@@ -38,7 +38,7 @@ const left = (rung: Rung) =>
         }}</AddressLink>
         <span v-else class="rung step dead" aria-disabled="true">{{ prev }}</span>
       </li>
-      <li v-for="rung in rungs" :key="`${rung.rung} ${rung.page ?? rung.from}`">
+      <li v-for="rung in rungs" :key="`${rung.rung} ${rung.rung === 'gap' ? rung.from : rung.page}`">
         <AddressLink
           v-if="rung.rung === 'gap' && rung.href"
           :to="to(rung.href)"
@@ -51,14 +51,14 @@ const left = (rung: Rung) =>
           <span aria-hidden="true">…</span><span class="visually-hidden">{{ left(rung) }}</span>
         </span>
         <AddressLink
-          v-else-if="rung.href"
+          v-else-if="rung.rung === 'page'"
           :to="to(rung.href)"
           class="rung"
-          :aria-label="`Page ${rung.page!.toLocaleString()}`"
-          >{{ rung.page!.toLocaleString() }}</AddressLink
+          :aria-label="`Page ${rung.page.toLocaleString()}`"
+          >{{ rung.page.toLocaleString() }}</AddressLink
         >
         <span v-else class="rung current" aria-current="page">
-          <span class="visually-hidden">Page </span>{{ rung.page!.toLocaleString() }}
+          <span class="visually-hidden">Page </span>{{ rung.page.toLocaleString() }}
         </span>
       </li>
       <li>
