@@ -9,7 +9,9 @@ import (
 	"slices"
 	"strings"
 
+	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
+	"pageladder.example/paging/markup"
 )
 
 // Problem is an error answer, RFC 9457.
@@ -18,6 +20,15 @@ type Problem struct {
 	Rows  []BadRow `json:"rows,omitempty"`  // of a file: the first rows that could not be read
 	Count int64    `json:"count,omitempty"` // of a file: all such rows
 	Now   string   `json:"now,omitempty"`   // of a list that can no longer be held: the current list
+	RefusalForm
+}
+
+// RefusalForm is what a list's page needs that has no records, since its query was refused.
+type RefusalForm struct {
+	Form *markup.FilterForm `json:"form,omitempty"` // the filter form as it was filled in, with what is wrong
+	// Sizes and Sorts lead to the list without what was refused.
+	Sizes []paging.SizeLink `json:"sizes,omitempty"`
+	Sorts []paging.SortLink `json:"sorts,omitempty"`
 }
 
 // VersionParam is the parameter that holds a list at a version.

@@ -47,7 +47,9 @@ func TestGeneratedClientsWalkFilterAndEdit(t *testing.T) {
 		for name, text := range describedBy(t, at) {
 			file := filepath.Join(t.TempDir(), name+".json")
 			require.NoError(t, os.WriteFile(file, text, 0o600))
-			var lint struct{ Totals struct{ Errors, Warnings int } }
+			var lint struct {
+				Totals struct{ Errors, Warnings int }
+			}
 			require.NoError(t, json.Unmarshal([]byte(run(t, js, "node_modules/.bin/redocly", "lint", "--extends", "recommended", "--format", "json", file)), &lint))
 			assert.Zero(t, lint.Totals, name)
 		}

@@ -27,12 +27,23 @@ type Page struct {
 // HTML writes the page.
 func (p *Page) HTML() ([]byte, error) { return render("list", p) }
 
-// Ask draws the form from the query as it was typed, right or wrong.
-func (p *Page) Ask(rules *paging.Rules, rawQuery string, faults []paging.Fault, action string, fields []intake.Field, language *markup.Language) {
+// FormQuery is a query that a form is drawn for, right or wrong.
+type FormQuery struct {
+	Rules    *paging.Rules
+	RawQuery string
+	Faults   []paging.Fault
+	Action   string
+	Fields   []intake.Field
+	Choices  map[string][]string // by field: the values to choose from
+	Language *markup.Language
+}
+
+// Form prepares the form.
+func (a *FormQuery) Form() markup.FilterForm {
 	drawn := map[string]markup.FormField{}
-	people := newWriter(language, rules.Key)
-	for _, f := range fields {
-		drawn[f.Name] = markup.FormField{Label: f.Label, Write: func(typed string) string {
+	people := newWriter(a.Language, a.Rules.Key)
+	for _, f := range a.Fields {
+		drawn[f.Name] = markup.FormField{Label: f.Label, Choices: a.Choices[f.Name], Write: func(typed string) string {
 			canonical, want := f.Type.Canonical(typed)
 			if want != "" {
 				return typed
@@ -40,8 +51,13 @@ func (p *Page) Ask(rules *paging.Rules, rawQuery string, faults []paging.Fault, 
 			return people.cell(f.Name, f.Type, canonical).Text
 		}}
 	}
-	p.Search = language.Words().Search
-	form := markup.FilterFormOf(rules, rawQuery, faults, action, drawn, language)
+	return markup.FilterFormOf(a.Rules, a.RawQuery, a.Faults, a.Action, drawn, a.Language)
+}
+
+// Ask draws the form of a query.
+func (p *Page) Ask(a *FormQuery) {
+	p.Search = a.Language.Words().Search
+	form := a.Form()
 	if form.Search != nil || len(form.Filters) > 0 || form.Refused {
 		p.Form = template.HTML(markup.AppendFilterForm(nil, &form))
 		p.Filtered = form.Refused || len(form.InForce) > 0

@@ -47,7 +47,7 @@ func TestConditionsAreWrittenAsPeopleWriteThem(t *testing.T) {
 	rules := &paging.Rules{Filters: []paging.FilterRule{{Field: "cleared", Type: value.Boolean}, {Field: "tonnage", Type: value.Integer}, {Field: "arrived_at", Type: value.Time}, {Field: "cargo"}}}
 	fields := []intake.Field{{Name: "cleared", Label: "Cleared", Type: value.Boolean}, {Name: "tonnage", Label: "Tonnage", Type: value.Integer}, {Name: "arrived_at", Label: "Arrived at", Type: value.Time}, {Name: "cargo", Label: "Cargo"}}
 	var page Page
-	page.Ask(rules, "cleared=false&tonnage.min=01200&tonnage.max=many&arrived_at=2026-03-01&cargo.none=true", nil, "/lists/arrivals", fields, markup.LanguageFor("de"))
+	page.Ask(&FormQuery{Rules: rules, RawQuery: "cleared=false&tonnage.min=01200&tonnage.max=many&arrived_at=2026-03-01&cargo.none=true", Action: "/lists/arrivals", Fields: fields, Language: markup.LanguageFor("de")})
 	for _, want := range []string{"Cleared: nein", "Tonnage ab: 1.200", "Tonnage bis: many", "Arrived at: 1. März 2026", "Cargo fehlt: ja",
 		`<option value="true">ja</option><option value="false" selected>nein</option>`} {
 		assert.Contains(t, string(page.Form), want)

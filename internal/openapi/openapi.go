@@ -14,6 +14,8 @@ import (
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging/code"
+	"pageladder.example/paging/cursor"
+	"pageladder.example/paging/query"
 	"pageladder.example/paging/rulesfile"
 )
 
@@ -74,7 +76,7 @@ type Record map[string]any
 
 // Describe describes calls. With a set, it names the set's own parameters and fields.
 func Describe(api *API, calls []Call, set *sets.Set) map[string]any {
-	d := &describer{api, object{}, &jsonschema.Reflector{Anonymous: true, AllowAdditionalProperties: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
+	d := &describer{api, object{}, &jsonschema.Reflector{Anonymous: true, Namer: named, AllowAdditionalProperties: true, Mapper: func(t reflect.Type) *jsonschema.Schema {
 		if t == reflect.TypeFor[json.RawMessage]() {
 			return &jsonschema.Schema{}
 		}
@@ -119,6 +121,17 @@ func Describe(api *API, calls []Call, set *sets.Set) map[string]any {
 			"session": object{"type": "apiKey", "in": "cookie", "name": api.Cookie},
 		}},
 	}
+}
+
+// named is the name of a type's schema; "": that of the type.
+func named(t reflect.Type) string {
+	switch t {
+	case reflect.TypeFor[query.Pair]():
+		return "Parameter"
+	case reflect.TypeFor[cursor.Pair]():
+		return "Cursors"
+	}
+	return ""
 }
 
 // describer collects the schemas that a description refers to.

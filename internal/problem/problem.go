@@ -89,7 +89,8 @@ type Error struct {
 	Retry  int    // seconds after which to try again; 0: not stated
 	Allow  string // methods that are allowed
 	Now    string // address of the list as it is
-	Cause  error  // for the log
+	List   api.RefusalForm
+	Cause  error // for the log
 }
 
 func (e *Error) Error() string { return e.Says }

@@ -104,7 +104,7 @@ func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 
 // askForm draws the form of a list, with the query as it is.
 func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, rawQuery string, faults []paging.Fault) {
-	view.Ask(&set.Rules.Rules, rawQuery, faults, s.hosts.Prefix+"/lists/"+url.PathEscape(set.Name), set.Shown(), languageOf(set.Rules, c.Request))
+	view.Ask(&lists.FormQuery{Rules: &set.Rules.Rules, RawQuery: rawQuery, Faults: faults, Action: s.hosts.Prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown(), Language: languageOf(set.Rules, c.Request)})
 }
 
 // frame is what every HTML page has.

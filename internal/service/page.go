@@ -70,7 +70,12 @@ func (a *pageAsk) key(c *gin.Context, set *sets.Set) answers.Key {
 }
 
 // inLanguage reports whether the answer has words in the caller's language.
-func (a *pageAsk) inLanguage() bool { return a.shape.Name() == "html" || a.control.Markup != "" }
+func (a *pageAsk) inLanguage() bool {
+	return a.shape.Name() == "html" || a.control.Markup != "" || a.has("form") || a.has("words")
+}
+
+// has reports whether a part is asked for.
+func (a *pageAsk) has(part string) bool { return slices.Contains(a.control.Parts, part) }
 
 // readPage answers one page of a set.
 func (s *Service) readPage(c *gin.Context) error {
@@ -87,7 +92,7 @@ func (s *Service) readPage(c *gin.Context) error {
 		page, err = s.store.Page(c.Request.Context(), request.request)
 	}
 	if err != nil {
-		return facetError(err)
+		return s.withForm(c, &request, facetError(err))
 	}
 	if !page.Kept() { // nobody else uses its records
 		defer page.Release()
@@ -101,6 +106,16 @@ func (s *Service) readPage(c *gin.Context) error {
 	}
 	if page.Facets != nil {
 		a.About.Facets = wireFacets(page.Facets)
+	}
+	if request.has("form") {
+		form := s.formOf(c, &request, page.Set, page.Settled, a.base, nil)
+		chooseFrom(&form, page.Facets)
+		a.About.Form = &form
+	}
+	if request.has("words") {
+		words := a.View.Words()
+		words.Fields = labelsOf(a.Fields)
+		a.About.Words = &words
 	}
 	if request.control.Explain {
 		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, a.took, caller.May(access.Owner, request.set))
@@ -207,6 +222,7 @@ func heldAt(rawQuery string) (int64, error) {
 // linkedPage is a page with its links.
 type linkedPage struct {
 	shapes.Page
+	base paging.Base   // that its links are built on
 	self string        // its own address
 	took time.Duration // to make the links
 }
@@ -254,15 +270,11 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 	if err != nil {
 		return err
 	}
-	base := own
-	if text := cmp.Or(request.control.Base, rules.Base); text != "" {
-		if base, err = paging.ParseBase(text, rules.Origins...); err != nil {
-			says := strings.TrimPrefix(err.Error(), "paging: ")
-			return &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
-				Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: problem.WrongParam, Says: says}}}
-		}
-		base = base.Outside()
+	base, err := baseOf(request.control.Base, rules, own)
+	if err != nil {
+		return err
 	}
+	a.base = base
 	settled, now, err := held(page, request.request.Query, base)
 	if err != nil {
 		return err
@@ -286,6 +298,7 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 	}
 	if rules.Language != "" || request.inLanguage() {
 		a.View = shapes.ViewOf(&a.About, rules, languageOf(rules, c.Request))
+		a.View.SizeForm, a.View.JumpForm = links.Forms()
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}
@@ -297,6 +310,21 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 	}
 	a.took = time.Since(began)
 	return nil
+}
+
+// baseOf is the base that a request names, or the rules; else the page's own address.
+func baseOf(given string, rules *rulesfile.Rules, own paging.Base) (paging.Base, error) {
+	text := cmp.Or(given, rules.Base)
+	if text == "" {
+		return own, nil
+	}
+	base, err := paging.ParseBase(text, rules.Origins...)
+	if err != nil {
+		says := strings.TrimPrefix(err.Error(), "paging: ")
+		return base, &problem.Error{Kind: problem.BadQuery, Says: "pl.base: " + says,
+			Faults: []paging.Fault{{Param: "pl.base", Given: text, Why: problem.WrongParam, Says: says}}}
+	}
+	return base.Outside(), nil
 }
 
 // held is a settled page whose links hold the list still, if its set's rules want that, and the

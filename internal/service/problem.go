@@ -59,7 +59,7 @@ func (s *Service) fail(c *gin.Context, err error) {
 	if p.Now != "" { // RFC 5829, section 3.2
 		c.Header("Link", "<"+p.Now+`>; rel="latest-version"`)
 	}
-	s.write(c, p.Kind, api.Problem{Problem: answer.Problem{Detail: p.Says, Faults: p.Faults}, Rows: p.Rows, Count: p.Count, Now: p.Now})
+	s.write(c, p.Kind, api.Problem{Problem: answer.Problem{Detail: p.Says, Faults: p.Faults}, Rows: p.Rows, Count: p.Count, Now: p.Now, RefusalForm: p.List})
 }
 
 // plainErrors are those that say themselves what is wrong.

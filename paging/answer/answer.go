@@ -38,6 +38,8 @@ type About struct {
 	Cursors  *cursor.Pair        `json:"cursors,omitempty"`
 	Markup   string              `json:"markup,omitempty"` // the ladder as HTML, if asked for
 	Facets   map[string][]Facet  `json:"facets,omitempty"` // by field, if asked for
+	Form     *markup.FilterForm  `json:"form,omitempty"`   // the filter form, if asked for
+	Words    *markup.ViewWords   `json:"words,omitempty"`  // in the caller's language, if asked for
 }
 
 // Facet is one value of a field and how many records have it.
@@ -78,6 +80,10 @@ type Options struct {
 	Fields []string
 	// Facets are the counts of fields' values, for a filter form.
 	Facets map[string][]Facet
+	// Form is the list's filter form, which the native answer then contains.
+	Form *markup.FilterForm
+	// Words are the page's words, which the native answer then contains.
+	Words *markup.ViewWords
 	// Shapes are the shapes that are offered, the default first. Left out: all of this package.
 	Shapes []Shape
 }
@@ -123,7 +129,7 @@ func Write[T any](w http.ResponseWriter, r *http.Request, page paging.Page, reco
 		return Fail(w, r, err)
 	}
 	p := Content{About: Of(page, page.On(base)), Records: &m.rows}
-	p.About.Facets = o.Facets
+	p.About.Facets, p.About.Form, p.About.Words = o.Facets, o.Form, o.Words
 	if m.body, err = shape.Append(m.body[:0], &p); err != nil {
 		return Fail(w, r, err)
 	}

@@ -31,20 +31,28 @@ func Enveloped(e envelope.Envelope) (Shape, error) {
 // Parts is Native with only some of its members, from PartNames. A member that the page does not
 // have is null.
 func Parts(names []string) (Shape, error) {
-	e := envelope.Envelope{}
+	s := enveloped{stated: slices.Contains(names, "adjusted")}
+	before := "{"
+	for _, name := range parts {
+		if slices.Contains(names, name) {
+			s.literals = append(s.literals, []byte(before+`"`+name+`":`))
+			s.values = append(s.values, valueNamed(name))
+			before = ","
+		}
+	}
 	for _, name := range names {
 		if !slices.Contains(parts, name) {
 			return nil, fmt.Errorf("answer: found the part %.100q; right would be some of %s", name, strings.Join(parts, ", "))
 		}
-		e[name] = "/" + name
 	}
-	return Enveloped(e)
+	s.literals = append(s.literals, []byte("}"))
+	return &s, nil
 }
 
 // PartNames are the members of a native answer that can be asked for separately.
 func PartNames() []string { return slices.Clone(parts) }
 
-var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "cursors", "markup", "facets"}
+var parts = []string{"records", "paging", "adjusted", "links", "sizes", "sorts", "ladder", "cursors", "markup", "facets", "form", "words"}
 
 // NativeByName is Native where an envelope takes its media type: "application/json;shape=native".
 const NativeByName nativeByName = "native"
@@ -195,6 +203,10 @@ func valueNamed(name string) func(dst []byte, p *Content) []byte {
 			}
 			return plainjson.Append(dst, p.About.Facets)
 		}
+	case "form":
+		return func(dst []byte, p *Content) []byte { return plainjson.Append(dst, p.About.Form) }
+	case "words":
+		return func(dst []byte, p *Content) []byte { return plainjson.Append(dst, p.About.Words) }
 	}
 	return func(dst []byte, _ *Content) []byte { return append(dst, "null"...) } // Enveloped knows the names, and a test writes each
 }

@@ -94,7 +94,7 @@ func ExampleParts() {
 	fmt.Printf("%s%v\n", text, answer.PartNames())
 	// Output:
 	// {"records":[{"id":3,"name":"Stern"}],"links":{"self":"/boats?page=2&size=2&colour=red","first":"/boats?page=1&size=2&colour=red","prev":"/boats?page=1&size=2&colour=red"}}
-	// [records paging adjusted links sizes sorts ladder cursors markup facets]
+	// [records paging adjusted links sizes sorts ladder cursors markup facets form words]
 }
 
 func ExampleNegotiate() {

@@ -26,6 +26,12 @@ func appendAbout(dst []byte, a *About) []byte {
 	if len(a.Facets) > 0 {
 		dst = plainjson.Append(append(dst, `,"facets":`...), a.Facets)
 	}
+	if a.Form != nil {
+		dst = plainjson.Append(append(dst, `,"form":`...), a.Form)
+	}
+	if a.Words != nil {
+		dst = plainjson.Append(append(dst, `,"words":`...), a.Words)
+	}
 	return dst
 }
 

@@ -157,12 +157,25 @@ func ExampleFilterFormOf() {
 	// Output:
 	// <form method="get" role="search" action="/arrivals" lang="en">
 	// <input type="hidden" name="sort" value="-tonnage">
-	// <label>Tonnage min <input name="tonnage.min" value="heavy" autocomplete="off" aria-invalid="true" aria-describedby="fault-1"> <strong id="fault-1">&#34;heavy&#34; is not a whole number.</strong></label>
+	// <label>Tonnage min <input name="tonnage.min" value="heavy" autocomplete="off" aria-invalid="true" aria-describedby="fault-tonnage.min"> <strong id="fault-tonnage.min">&#34;heavy&#34; is not a whole number.</strong></label>
 	// <span><button type="submit">Show</button> <a href="/arrivals">Show all</a></span>
 	// </form>
 	// <ul lang="en">
 	// <li>Tonnage min: heavy <a href="/arrivals?sort=-tonnage" aria-label="Remove Tonnage min: heavy">Remove</a></li>
 	// </ul>
+}
+
+// The words of a page, for a program that draws it.
+func ExampleView_Words() {
+	ask, _ := new(paging.Rules).Read("page=2")
+	page, _ := ask.Settle(paging.Exact(347))
+	view := markup.Of(page, paging.Base{}, markup.LanguageFor("de"))
+	words := view.Words()
+	fmt.Println(words.Previous, words.Next, words.Summary)
+	fmt.Println(view.Ladder[1].Kind, words.Rungs[1], view.Ladder[7].Kind, words.Rungs[7])
+	// Output:
+	// Zurück Weiter 21–40 von 347 Einträgen
+	// current Seite 2 gap Seiten 8 bis 17 sind ausgelassen
 }
 
 func ExampleLanguage_Number() {

@@ -2,8 +2,8 @@ package markup
 
 import (
 	"cmp"
+	"net/url"
 	"slices"
-	"strconv"
 	"strings"
 
 	"pageladder.example/paging"
@@ -13,31 +13,41 @@ import (
 
 // FilterForm is a GET form for a list: an input for its search and for each filter, with what was
 // typed, valid or not, and everything else in the query as hidden inputs. It also lists the
-// conditions in force, each with a link that removes it, and a link that removes all.
+// conditions in force, each with a link that removes it, and a link that removes all. As JSON it is
+// what a program needs to draw a form of its own.
 type FilterForm struct {
-	Action   string // where it is sent; without a query, the list
-	Search   *Input // nil if the list has no search
-	Filters  []Input
-	Hidden   []query.Pair // parameters that ride along
-	Faults   []paging.Fault
-	InForce  []InForce
-	Refused  bool // the query was refused, so a link takes all of it back
-	Language *Language
+	Action   string         `json:"action"`           // where it is sent; without a query, the list
+	Search   *Input         `json:"search,omitempty"` // nil if the list has no search
+	Params   []Input        `json:"params"`           // every parameter that filters
+	Filters  []Input        `json:"-"`                // those of them that are drawn
+	Keep     []query.Pair   `json:"keep"`             // of the query: what is no condition, and is sent again
+	Drop     []string       `json:"drop"`             // parameters that a new question leaves out
+	Hidden   []query.Pair   `json:"-"`                // Keep, and the conditions that are not drawn
+	Faults   []paging.Fault `json:"faults,omitempty"` // those that no drawn input has
+	InForce  []InForce      `json:"in_force"`
+	Refused  bool           `json:"-"` // the query was refused, so a link takes all of it back
+	Language *Language      `json:"-"`
 }
 
 // Input is one input of a FilterForm.
 type Input struct {
-	Param, Label, Value string
-	Choices             []string // drawn as a choice, of these or none
-	Names               []string // what the choices are called; nil: as they are
-	Fault               string   // what is wrong with the value; "" where nothing is
+	Param    string          `json:"param"`
+	Label    string          `json:"label"`
+	Field    string          `json:"field,omitempty"` // left out of the search
+	Operator paging.Operator `json:"operator,omitempty"`
+	Type     value.Type      `json:"type,omitempty"`    // of the field's values; those of the operator none are true and false
+	Value    string          `json:"-"`                 // of one value: the last one
+	Values   []string        `json:"values"`            // as they were typed
+	Choices  []string        `json:"choices,omitempty"` // offered values, of which one is chosen, or none
+	Names    []string        `json:"names,omitempty"`   // what the choices are called; left out: as they are
+	Fault    string          `json:"fault,omitempty"`   // what is wrong with the value
 }
 
 // InForce is a condition that the query has.
 type InForce struct {
-	Param string
-	Label string // "Tonnage min: 500"
-	Href  string // the list without it, on its first page
+	Param string `json:"param"`
+	Label string `json:"label"` // "Tonnage min: 500"
+	Href  string `json:"href"`  // the list without it, on its first page
 }
 
 // FormField says how one field appears in a FilterForm.
@@ -52,12 +62,16 @@ type FormField struct {
 // FilterFormOf prepares the form of a list from its rules, the query as it was sent, and the
 // faults found in it (those of a *paging.Refusal, or none). A field has one input for equality or,
 // if its values are numbers or times, two for the bounds. Conditions with other operators, or with
-// several values, are kept in hidden inputs. A nil language is English.
+// several values, are kept in hidden inputs; Params has them all. A nil language is English.
 func FilterFormOf(rules *paging.Rules, rawQuery string, faults []paging.Fault, action string, fields map[string]FormField, lang *Language) FilterForm {
 	all := rules.Resolved()
-	f := FilterForm{Action: action, Refused: len(faults) > 0, Language: lang.orEnglish()}
-	b := formBuilder{form: &f, rawQuery: rawQuery, faults: faults, words: &f.Language.words,
-		dropped: []string{all.Params.Page + all.Params.Offset, all.Params.Row, all.Params.After, all.Params.Before}}
+	f := FilterForm{Action: action, Params: []Input{}, Keep: []query.Pair{}, InForce: []InForce{}, Refused: len(faults) > 0, Language: lang.orEnglish()}
+	for _, param := range []string{all.Params.Page + all.Params.Offset, all.Params.Row, all.Params.After, all.Params.Before} {
+		if param != "" {
+			f.Drop = append(f.Drop, param)
+		}
+	}
+	b := formBuilder{form: &f, rawQuery: rawQuery, faults: faults, words: &f.Language.words}
 	if len(rules.Search) > 0 {
 		f.Search = b.input(Input{Param: all.Params.Search, Label: b.words.Search}, false)
 	}
@@ -80,7 +94,11 @@ func FilterFormOf(rules *paging.Rules, rawQuery string, faults []paging.Fault, a
 		for _, op := range filter.Operators {
 			param := filter.ParamFor(op)
 			label := strings.TrimSpace(field.Label + " " + b.words.operator(op))
-			in := Input{Param: param, Label: label, Choices: field.Choices}
+			in := Input{Param: param, Label: label, Field: filter.Field, Operator: op, Type: filter.Type, Choices: field.Choices}
+			if op == paging.None || filter.Type == value.Boolean {
+				in.Choices, in.Names = []string{"true", "false"}, []string{b.words.Yes, b.words.No}
+			}
+			f.Params = append(f.Params, b.filled(in))
 			switch {
 			case op == paging.None || filter.Type == value.Boolean && field.Write == nil:
 				labels[param] = conditionLabel{label, yesNo}
@@ -93,9 +111,6 @@ func FilterFormOf(rules *paging.Rules, rawQuery string, faults []paging.Fault, a
 					continue
 				}
 				in.Choices = nil
-			case value.Boolean:
-				in.Choices, in.Names = []string{"true", "false"}, []string{b.words.Yes, b.words.No}
-				fallthrough
 			default:
 				if op != paging.Equals {
 					continue
@@ -106,7 +121,9 @@ func FilterFormOf(rules *paging.Rules, rawQuery string, faults []paging.Fault, a
 			}
 		}
 	}
-	labels[all.Params.Search] = conditionLabel{b.words.Search, nil}
+	if f.Search != nil {
+		labels[f.Search.Param] = conditionLabel{b.words.Search, nil}
+	}
 	b.rest(labels)
 	return f
 }
@@ -131,36 +148,43 @@ type formBuilder struct {
 	rawQuery string
 	faults   []paging.Fault
 	words    *Words
-	dropped  []string // parameters of the page, which a new question does not keep
 	drawn    []string // parameters with an input
 }
 
 // input fills in one input; nil if there are several values, which are kept in hidden inputs.
 func (b *formBuilder) input(in Input, many bool) *Input {
-	values := query.Values(b.rawQuery, in.Param)
-	if len(values) > 1 && many {
+	in = b.filled(in)
+	if len(in.Values) > 1 && many {
 		return nil
 	}
-	if len(values) > 0 {
-		in.Value = values[len(values)-1]
-	}
 	b.drawn = append(b.drawn, in.Param)
+	return &in
+}
+
+// filled is an input with what the query has of it, and what is wrong with that.
+func (b *formBuilder) filled(in Input) Input {
+	if in.Values = append([]string{}, query.Values(b.rawQuery, in.Param)...); len(in.Values) > 0 {
+		in.Value = in.Values[len(in.Values)-1]
+	}
 	for _, f := range b.faults {
 		if f.Param == in.Param {
 			in.Fault = strings.TrimSpace(in.Fault + " " + f.Says)
 		}
 	}
-	return &in
+	return in
 }
 
 // rest collects what has no input, and the conditions in force.
 func (b *formBuilder) rest(labels map[string]conditionLabel) {
 	pairs := query.Pairs(b.rawQuery)
 	for _, pair := range pairs {
-		if !slices.Contains(b.drawn, pair.Name) && !slices.Contains(b.dropped, pair.Name) {
-			b.form.Hidden = append(b.form.Hidden, pair)
-		}
 		label := labels[pair.Name]
+		if !slices.Contains(b.drawn, pair.Name) && !slices.Contains(b.form.Drop, pair.Name) {
+			b.form.Hidden = append(b.form.Hidden, pair)
+			if label.text == "" {
+				b.form.Keep = append(b.form.Keep, pair)
+			}
+		}
 		if label.text == "" || pair.Value == "" {
 			continue
 		}
@@ -170,7 +194,7 @@ func (b *formBuilder) rest(labels map[string]conditionLabel) {
 		}
 		var left []query.Pair
 		for _, other := range pairs {
-			if other.Name != pair.Name && !slices.Contains(b.dropped, other.Name) {
+			if other.Name != pair.Name && !slices.Contains(b.form.Drop, other.Name) {
 				left = append(left, other)
 			}
 		}
@@ -230,12 +254,11 @@ func AppendFilterForm(dst []byte, f *FilterForm) []byte {
 		w.attribute("value", h.Value)
 		w.text(">\n")
 	}
-	n := 0
 	if f.Search != nil {
-		w.input(f.Search, `<input type="search"`, "", &n)
+		w.input(f.Search, `<input type="search"`, "")
 	}
 	for i := range f.Filters {
-		w.input(&f.Filters[i], "<input", ` autocomplete="off"`, &n)
+		w.input(&f.Filters[i], "<input", ` autocomplete="off"`)
 	}
 	w.text("<span>")
 	w.text(`<button type="submit">`)
@@ -282,9 +305,8 @@ func (w *appender) attribute(name, value string) {
 }
 
 // input appends one input with its label, and what is wrong with it.
-func (w *appender) input(in *Input, element, attributes string, n *int) {
-	*n++
-	id := "fault-" + strconv.Itoa(*n)
+func (w *appender) input(in *Input, element, attributes string) {
+	id := "fault-" + url.QueryEscape(in.Param) // has no space, and is another one in each list of a page
 	w.text("<label>")
 	w.escaped(in.Label)
 	w.text(" ")

@@ -3,6 +3,7 @@ package markup_test
 import (
 	"cmp"
 	"errors"
+	"maps"
 	"net/url"
 	"strings"
 	"testing"
@@ -93,6 +94,16 @@ func TestAFormLosesNothing(t *testing.T) {
 		for name, values := range got {
 			assert.Equal(t, []string{""}, values, "%s was not asked", name)
 		}
+		// as JSON, too: each condition is one of the parameters, and everything else but the page is kept
+		have := map[string][]string{}
+		for _, in := range append(form.Params, *form.Search) {
+			have[in.Param] = append(have[in.Param], in.Values...)
+		}
+		for _, p := range form.Keep {
+			have[p.Name] = append(have[p.Name], p.Value)
+		}
+		maps.DeleteFunc(have, func(_ string, values []string) bool { return len(values) == 0 })
+		assert.Equal(t, want, have)
 		for _, f := range faults {
 			assert.Contains(t, text, html.EscapeString(f.Says))
 		}

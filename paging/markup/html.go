@@ -111,12 +111,11 @@ func (s *Style) appendRung(dst []byte, r *paging.Rung, l *Language, largest int6
 		dst = appendClass(dst, s.Link, "")
 		dst = appendHref(dst, r.Href)
 		dst = append(dst, ` aria-label="`...)
+		dst = appendEscapedFrom(l.appendRungName(dst, r), len(dst))
 		if r.Kind == paging.RungGap {
-			dst = appendEscapedFrom(l.appendGap(dst, r), len(dst))
 			dst = append(dst, `">…</a>`...)
 			break
 		}
-		dst = appendEscapedFrom(l.appendPhrase(dst, l.words.Page, &blanks{page: r.Page}), len(dst))
 		dst = append(dst, `">`...)
 		dst = l.appendPadded(dst, r.Page, largest)
 		dst = append(dst, "</a>"...)

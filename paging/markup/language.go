@@ -286,6 +286,14 @@ func (l *Language) appendPhrase(dst []byte, phrase string, b *blanks) []byte {
 	}
 }
 
+// appendRungName names a page, or says what a gap stands for.
+func (l *Language) appendRungName(dst []byte, r *paging.Rung) []byte {
+	if r.Kind == paging.RungGap {
+		return l.appendGap(dst, r)
+	}
+	return l.appendPhrase(dst, l.words.Page, &blanks{page: r.Page})
+}
+
 // appendGap says what a gap stands for.
 func (l *Language) appendGap(dst []byte, r *paging.Rung) []byte {
 	b := blanks{from: r.From, to: r.To, count: r.To - r.From + 1, page: r.Page}

@@ -11,7 +11,10 @@ import (
 )
 
 // Pair is a parameter's name and value, decoded.
-type Pair struct{ Name, Value string }
+type Pair struct {
+	Name  string `json:"name"`
+	Value string `json:"value"`
+}
 
 // Part is one parameter as it is written in a query. The zero Part is an empty one.
 type Part struct {

@@ -62,7 +62,7 @@ func walk(ctx context.Context, address, token string) error {
 	heavy, err := boats.ListRecordsWithResponse(ctx, &arrivals.ListRecordsParams{
 		Berth: &[]string{"N4", "E4"}, TonnageMin: new(500), Size: new(5),
 		Sort:    &[]arrivals.ListRecordsParamsSort{arrivals.ListRecordsParamsSortMinusTonnage, arrivals.ListRecordsParamsSortId},
-		PlParts: &[]arrivals.ListRecordsParamsPlParts{arrivals.Records, arrivals.Paging},
+		PlParts: &[]arrivals.ListRecordsParamsPlParts{arrivals.ListRecordsParamsPlPartsRecords, arrivals.ListRecordsParamsPlPartsPaging},
 	})
 	if err != nil || heavy.JSON200 == nil {
 		return fmt.Errorf("%v %s", err, heavy.Body)
@@ -128,7 +128,7 @@ func walk(ctx context.Context, address, token string) error {
 	if err != nil || late.ApplicationproblemJSON412 == nil {
 		return fmt.Errorf("%v %s", err, late.Body)
 	}
-	fmt.Println("late", late.ApplicationproblemJSON412.Status, late.ApplicationproblemJSON412.Type == arrivals.Problemsstale, late.StatusCode())
+	fmt.Println("late", late.ApplicationproblemJSON412.Status, late.ApplicationproblemJSON412.Type == arrivals.ProblemTypeProblemsstale, late.StatusCode())
 
 	// What is refused says which parameter and why.
 	refused, err := all.ListRecordsWithResponse(ctx, "arrivals", nil, func(_ context.Context, r *http.Request) error {
