@@ -119,7 +119,7 @@ func (r *Rules) read(raw string) (Ask, error) {
 			searchGiven.see(a.parts, i, roleRides)
 		case len(r.Show) > 0 && name == r.fieldsParam():
 			a.fieldsGiven.see(a.parts, i, roleFields)
-		case r.Params.Direction != "" && name == r.Params.Direction:
+		case r.Params.Direction != "" && name == r.directionParam():
 			a.directionGiven.see(a.parts, i, roleDirection)
 		case r.aside(name):
 			a.parts[i].role = roleAside
@@ -127,6 +127,7 @@ func (r *Rules) read(raw string) (Ask, error) {
 			afterGiven.see(a.parts, i, roleCursor)
 		case beforeParam != "" && name == beforeParam:
 			beforeGiven.see(a.parts, i, roleCursor)
+		case !strings.HasPrefix(name, r.Prefix): // another list's
 		default:
 			if f, op := r.filter(name); f != nil {
 				a.readFilter(i, name, f, op)
@@ -316,10 +317,11 @@ func (a *ask) readFields() {
 
 func (a *ask) readUnknown(i int, name string) {
 	r := a.ruled()
-	if r.Keep.What == KeepDeclared || r.Keep.What == KeepListed && !slices.Contains(r.Keep.Names, name) {
+	bare := name[len(r.Prefix):]
+	if r.Keep.What == KeepDeclared || r.Keep.What == KeepListed && !slices.Contains(r.Keep.Names, bare) {
 		a.parts[i].role = roleDropped
 	}
-	if r.Unknown == "" || r.Unknown == UnknownRides || slices.Contains(r.RideAlong, name) {
+	if r.Unknown == "" || r.Unknown == UnknownRides || slices.Contains(r.RideAlong, bare) {
 		return
 	}
 	reason := quote(name) + " is no parameter of this list" + a.nearestParam(name)

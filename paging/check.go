@@ -5,6 +5,7 @@ import (
 	"fmt"
 	"maps"
 	"reflect"
+	"regexp"
 	"slices"
 	"strconv"
 	"strings"
@@ -99,6 +100,9 @@ func (c *checker) between(entry string, n, low, high int64) {
 	}
 }
 
+// prefixName is what a prefix of parameters looks like.
+var prefixName = regexp.MustCompile(`^[A-Za-z][A-Za-z0-9]{0,15}[._-]$`)
+
 // oneOf checks an entry that is one of some words; an empty one has its default.
 func oneOf[T ~string](c *checker, entry string, found T, words ...T) {
 	if found != "" && !slices.Contains(words, found) {
@@ -123,6 +127,9 @@ func (c *checker) choices(r *Rules) {
 		c.wrong("count_to", strconv.FormatInt(r.CountTo, 10), `1 or more, and only with count "at_least"`)
 	}
 	oneOf(c, "unknown", r.Unknown, UnknownRides, UnknownNoted, UnknownDrops, UnknownRefuse)
+	if r.Prefix != "" && (!prefixName.MatchString(r.Prefix) || r.aside(r.Prefix)) {
+		c.wrong("prefix", strconv.Quote(quoted(r.Prefix)), `a letter, up to 15 letters and digits, then ".", "_" or "-", such as "a."`)
+	}
 	oneOf(c, "repeat", r.Repeat, "last", repeatList)
 	oneOf(c, "keep.what", r.Keep.What, KeepAll, KeepDeclared, KeepListed)
 	if len(r.Keep.Names) > 0 && r.Keep.What != KeepListed {

@@ -134,7 +134,7 @@ func (a *ask) outcome(adj *Adjustment) string {
 		return adj.reason + "; the first page is shown."
 	case adj.Why == code.FieldsUnknown:
 		return adj.reason + "; it is left out."
-	case adj.Param == r.Params.Direction && r.Params.Direction != "":
+	case adj.Param == r.directionParam() && r.Params.Direction != "":
 		return adj.reason + "; " + cmp.Or(adj.Used, "the usual direction") + " is used."
 	case adj.Why == code.ParamUnknown:
 		return adj.reason + "; it has no effect."

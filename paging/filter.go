@@ -84,16 +84,16 @@ const fieldPrefix = "field."
 func (r *Rules) filterParam(f *FilterRule) string {
 	switch {
 	case f.Param != "":
-		return f.Param
+		return r.Prefix + f.Param
 	case r.reserved(f.Field):
-		return fieldPrefix + f.Field
+		return r.Prefix + fieldPrefix + f.Field
 	}
-	return f.Field
+	return r.Prefix + f.Field
 }
 
-// reserved reports whether a name is that of another parameter.
+// reserved reports whether a name, without the prefix, is that of another parameter.
 func (r *Rules) reserved(name string) bool {
-	return r.aside(name) || slices.Contains(r.paramNames(), name)
+	return r.aside(name) || slices.Contains(r.paramNames(), r.Prefix+name)
 }
 
 // filter finds the filter and the operator that a parameter asks for. The
@@ -128,6 +128,10 @@ func splitOperator(name string) (base, operator string) {
 func bracketed(name string) bool { return strings.HasSuffix(name, "]") }
 
 func (r *Rules) filterNamed(name string) *FilterRule {
+	name, ours := strings.CutPrefix(name, r.Prefix)
+	if !ours {
+		return nil
+	}
 	field, prefixed := strings.CutPrefix(name, fieldPrefix)
 	for i := range r.Filters {
 		f := &r.Filters[i]

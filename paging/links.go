@@ -90,7 +90,7 @@ func (p *page) kept(base *Base, changes []change, each func(part *part, name, ra
 		case part.role == roleSort && (a.joined(a.sortGiven) || a.changed(a.ruled().sortParam())):
 			each(part, "", "", some(sortText(a.sort)))
 		case part.role == roleCursor:
-		case part.role == roleDirection && a.changed(a.ruled().Params.Direction):
+		case part.role == roleDirection && a.changed(a.ruled().directionParam()):
 		case part.role == roleFields && (a.joined(a.fieldsGiven) || a.changed(a.ruled().fieldsParam())):
 			each(part, "", "", some(strings.Join(a.fields, ",")))
 		default:

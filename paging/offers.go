@@ -162,7 +162,7 @@ func (l Links) around(param string) (before, after string) {
 func (l Links) sort(by []sortBy) string {
 	r := l.of().ask.ruled()
 	changes := []change{{r.sortParam(), some(sortText(by))}}
-	if param := r.Params.Direction; param != "" {
+	if param := r.directionParam(); param != "" {
 		changes = append(changes, change{param, nil})
 		if len(by) == 1 { // its own direction goes into the parameter for it
 			changes = []change{{r.sortParam(), []string{by[0].Key}}, {param, []string{string(direction(by[0].Desc))}}}

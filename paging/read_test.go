@@ -142,6 +142,52 @@ func TestRefusalListsEveryFaultAtOnce(t *testing.T) {
 	assert.NoError(t, err, "the one page of an empty set is never refused")
 }
 
+// With a prefix a list reads what begins with it as a list without one reads the rest of the name, and its links
+// leave everything else on the page as it is.
+func TestListsOnOnePageKeepEachOthersParameters(t *testing.T) {
+	plain := harbour()
+	plain.Keep.What, plain.Key, plain.Params.After, plain.Params.Direction = KeepDeclared, []string{"id"}, "after", "dir"
+	rules := *plain
+	rules.Prefix = "a."
+	rapid.Check(t, func(t *rapid.T) {
+		own := rapid.SliceOfN(rapid.SampledFrom([]string{"page=3", "page=99", "size=7", "size=x", "sort=-tonnage", "sort=wings", "dir=desc", "row=41", "berth=N4", "tonnage.min=5", "tonnage.near=5", "filter[crew]=1", "field.page=2", "wings=2", "theme=1"}), 0, 5).Draw(t, "own")
+		others := rapid.SliceOfN(rapid.SampledFrom([]string{"b.page=2", "page=7", "size=1", "berth=E1", "b.berth=x%2Cy", "tab=1", "a=1", "pgae=2"}), 0, 4).Draw(t, "others")
+		var parts []string
+		for i := range max(len(own), len(others)) {
+			if i < len(own) {
+				parts = append(parts, "a."+own[i])
+			}
+			if i < len(others) {
+				parts = append(parts, others[i])
+			}
+		}
+		want, refusal := plain.Read(strings.Join(own, "&"))
+		got, err := rules.Read(strings.Join(parts, "&"))
+		if refusal != nil {
+			require.Error(t, err)
+			assert.Equal(t, len(refusal.(*Refusal).Faults), len(err.(*Refusal).Faults))
+			return
+		}
+		require.NoError(t, err)
+		assert.Equal(t, want.String(), got.String())
+		assert.Equal(t, want.Order(), got.Order())
+		for i, adjusted := range want.Adjusted() {
+			assert.Equal(t, "a."+adjusted.Param+" "+string(adjusted.Why), got.Adjusted()[i].Param+" "+string(got.Adjusted()[i].Why))
+		}
+		page, err := got.Settle(Exact(347))
+		require.NoError(t, err)
+		for _, link := range []string{page.On(Base{}).Steps().Self, page.On(Base{}).Sorts()[0].Href, page.On(Base{}).With("a.berth")} {
+			var left []string
+			for part := range strings.SplitSeq(strings.TrimPrefix(link, "?"), "&") {
+				if !strings.HasPrefix(part, "a.") {
+					left = append(left, part)
+				}
+			}
+			assert.Equal(t, others, append([]string{}, left...), link)
+		}
+	})
+}
+
 // A list that is written as several programs write it, by repetition, is the one with commas.
 func TestARepeatedListIsTheListWithCommas(t *testing.T) {
 	rules := harbour()

@@ -35,6 +35,10 @@ var defaultOffered = []int{10, 20, 50, 100}
 type Rules struct {
 	// Params renames the parameters of the query.
 	Params Params `json:"params,omitzero"`
+	// Prefix stands before the name of every parameter, filters too: "a." for a.page and a.berth. So several lists
+	// stand on one page, and each keeps the parameters of the others: what does not begin with the prefix rides
+	// along unremarked. A letter, up to 15 letters and digits, then ".", "_" or "-". Left out: none.
+	Prefix string `json:"prefix,omitempty"`
 	// Addressing is what callers send to get a page: its number, an offset, or a cursor.
 	// Pages by cursor have neither a number nor a ladder. Left out: "page".
 	Addressing Addressing `json:"addressing,omitempty"`
@@ -275,11 +279,11 @@ const (
 )
 
 // Resolved is a copy of the rules in which nothing is left out: every default, name and
-// list of operators that is in force is written out.
+// list of operators that is in force is written out. Names have the prefix, which the copy has not.
 func (r *Rules) Resolved() Rules {
 	all := *r
 	all.Addressing = cmp.Or(r.Addressing, ByPage)
-	all.Params = r.inForce()
+	all.Params, all.Prefix = r.inForce(), ""
 	all.Size.Default, all.Size.Cap, all.Size.Offered = r.defaultSize(), r.sizeCap(), slices.Clone(r.offeredSizes())
 	all.Key, all.Search, all.Show = slices.Clone(r.Key), slices.Clone(r.Search), slices.Clone(r.Show)
 	all.Sorts = slices.Clone(r.Sorts)
@@ -325,18 +329,18 @@ func (r *Rules) pageParam() string {
 		return ""
 	}
 	if r.byOffset() {
-		return cmp.Or(r.Params.Offset, "offset")
+		return r.named(r.Params.Offset, "offset")
 	}
-	return cmp.Or(r.Params.Page, "page")
+	return r.named(r.Params.Page, "page")
 }
 
 // sizeParam is the name of the parameter that says how many records: "size" or
 // "limit" unless renamed.
 func (r *Rules) sizeParam() string {
 	if r.byOffset() {
-		return cmp.Or(r.Params.Limit, "limit")
+		return r.named(r.Params.Limit, "limit")
 	}
-	return cmp.Or(r.Params.Size, "size")
+	return r.named(r.Params.Size, "size")
 }
 
 // afterParam and beforeParam are the names of the parameters that hold a cursor; "" where
@@ -349,19 +353,28 @@ func (r *Rules) cursorParam(name, otherwise string) string {
 	case !r.cursors():
 		return ""
 	case r.byCursor():
-		return cmp.Or(name, otherwise)
+		return r.named(name, otherwise)
 	}
-	return name
+	return r.named(name, "")
 }
 
-func (r *Rules) sortParam() string   { return cmp.Or(r.Params.Sort, "sort") }
-func (r *Rules) rowParam() string    { return cmp.Or(r.Params.Row, "row") }
-func (r *Rules) searchParam() string { return cmp.Or(r.Params.Search, "q") }
-func (r *Rules) fieldsParam() string { return cmp.Or(r.Params.Fields, "fields") }
+func (r *Rules) sortParam() string      { return r.named(r.Params.Sort, "sort") }
+func (r *Rules) rowParam() string       { return r.named(r.Params.Row, "row") }
+func (r *Rules) searchParam() string    { return r.named(r.Params.Search, "q") }
+func (r *Rules) fieldsParam() string    { return r.named(r.Params.Fields, "fields") }
+func (r *Rules) directionParam() string { return r.named(r.Params.Direction, "") }
+
+// named is a parameter's name with the prefix; "" where there is none.
+func (r *Rules) named(name, otherwise string) string {
+	if name = cmp.Or(name, otherwise); name == "" || r.Prefix == "" {
+		return name
+	}
+	return r.Prefix + name
+}
 
 // inForce are the names of the parameters that are read.
 func (r *Rules) inForce() Params {
-	p := Params{Row: r.rowParam(), Sort: r.sortParam(), Direction: r.Params.Direction, After: r.afterParam(), Before: r.beforeParam()}
+	p := Params{Row: r.rowParam(), Sort: r.sortParam(), Direction: r.directionParam(), After: r.afterParam(), Before: r.beforeParam()}
 	if r.byOffset() {
 		p.Offset, p.Limit = r.pageParam(), r.sizeParam()
 	} else {

@@ -57,7 +57,7 @@ func (a *ask) readDirection() Direction {
 	if a.directionGiven.last == 0 {
 		return ""
 	}
-	param := a.ruled().Params.Direction
+	param := a.ruled().directionParam()
 	given := a.value(a.directionGiven, param)
 	switch d := Direction(strings.Trim(given, " \t")); d {
 	case Ascending, Descending, "":

@@ -283,6 +283,17 @@ var addressing = []list{
 		{"with a direction", "sort=vessel&sort=tonnage&dir=desc", exact(5), options{}},
 		{"another parameter", "page=2&page=3", exact(168), options{}},
 	}},
+	{"with a prefix: ", `{"prefix":"a.","key":["id"],"sorts":[{"key":"vessel"},{"key":"id"}],"filters":[{"field":"berth"},{"field":"page","type":"integer"},{"field":"crew","param":"filter[crew]"}],"search":["vessel"],"show":["id","vessel"],"params":{"after":"after","direction":"dir"},"unknown":"note","ride_along":["theme"]}`, "pl.", []named{
+		{"page and size", "a.page=3&a.size=10&b.page=7", exact(168), options{with: &vectors.Change{Param: "a.berth", Values: []string{"N4"}}}},
+		{"nothing", "", exact(168), options{base: "/harbour?tab=1"}},
+		{"the parameters of others", "page=9&size=1&berth=N4&b.berth=E1&utm=1&pl.version=3", exact(168), options{}},
+		{"filters", "a.berth=N4&a.berth.not=E1&a.field.page=3&a.filter[crew][not]=x&a.q=gull", exact(168), options{}},
+		{"a sort with a direction", "a.sort=vessel&a.dir=desc&a.fields=vessel", exact(168), options{}},
+		{"an unknown one", "a.pgae=3&a.theme=dark", exact(168), options{}},
+		{"an unknown operator", "a.berth.min=3", exact(168), options{}},
+		{"past the last", "a.page=99", exact(168), options{base: "/boats{?a.page,b.page}"}},
+		{"by cursor", "a.after=@behind:id:7", exact(168), options{received: new(21), first: values("8"), last: values("27")}},
+	}},
 	{"repeated, the last counts: ", `{"repeat":"last","key":["id"],"sorts":[{"key":"vessel"},{"key":"id"}]}`, "", []named{
 		{"two sort keys", "sort=vessel&sort=-id", exact(5), options{}},
 	}},

@@ -258,6 +258,9 @@ func (d generator) more(r *paging.Rules) {
 		delete(r.Faults, code.PagePastLast)
 		delete(r.Faults, code.OffsetOverMax)
 	}
+	if d.chance(15) {
+		r.Prefix = of(d, "a.", "b_", "boats-", "page.")
+	}
 	r.Repeat = of(d, "", "", "last", "list", "list")
 	r.Unknown = of(d, "", "", paging.UnknownRides, paging.UnknownNoted, paging.UnknownNoted, paging.UnknownDrops)
 	if d.chance(3) {
@@ -313,7 +316,7 @@ func (d generator) spoil(r *paging.Rules) {
 			r.Faults, r.PastLast = map[code.Code]paging.Answer{code.PagePastLast: paging.Refuse}, paging.PastLastGivesFirst
 		},
 		func() { r.Keep.Names = []string{"a", "ö"} }, func() { r.CountTo = 5 }, func() { r.OffsetAsIs = true }, func() { r.MaxOffset = -1 },
-		func() { r.Origins = []string{"saltmere.example", "https://saltmere.example/x", "https://{x}"} }, func() { r.Base = "//elsewhere" }, func() { r.Unknown = "keep" }, func() { r.Repeat = "first" },
+		func() { r.Origins = []string{"saltmere.example", "https://saltmere.example/x", "https://{x}"} }, func() { r.Base = "//elsewhere" }, func() { r.Unknown = "keep" }, func() { r.Repeat = "first" }, func() { r.Prefix = of(d, "a", "1.", "é.", ".", "a b.", "abcdefghijklmnopq.") },
 		func() { r.Key, r.Params.After = nil, "after" }, func() { r.Key, r.Addressing = nil, paging.ByCursor },
 	}...) {
 		do()
@@ -344,6 +347,9 @@ func (d generator) query(r *paging.Rules, token string) string {
 			name = written
 		}
 		parts = append(parts, name+"="+value)
+		if r.Prefix != "" && d.chance(10) { // of another list
+			parts = append(parts, strings.TrimPrefix(name, r.Prefix)+"="+value, "c."+name+"="+value)
+		}
 	}
 	for range 1 + d.IntN(1+d.IntN(6)) {
 		switch d.IntN(12) {

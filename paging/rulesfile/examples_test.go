@@ -52,6 +52,7 @@ var examples = []struct{ entry, rules, query, aspect string }{
 	{"on_fault", `{"on_fault": "refuse"}`, "page=3x", "rows"},
 	{"faults", `{"faults": {"size.over_cap": "refuse"}}`, "size=500", "rows"},
 	{"unknown", `{"unknown": "drop"}`, "colour=red", "next"},
+	{"prefix", `{"prefix": "a.", "filters": [{"field": "berth"}]}`, "a.berth=N4&b.page=3", "next"},
 	{"repeat", `{"repeat": "list", "sorts": [{"key": "tonnage"}, {"key": "vessel"}]}`, "sort=-tonnage&sort=vessel", "next"},
 	{"ride_along", `{"unknown": "refuse", "ride_along": ["tab"]}`, "tab=2", "next"},
 	{"keep.what", `{"keep": {"what": "declared"}}`, "tab=2", "next"},

@@ -211,7 +211,7 @@ export function read(rules: Rules, query: string): Ask {
       if (a.given[what]) a.given[what].last.role = 'dropped'
       a.given[what] = { first, last: part }
       part.role = roles[what]
-    } else {
+    } else if (part.name.startsWith(rules.prefix)) {
       const found = filterOf(rules, part.name)
       if (found) readFilter(a, i, found.filter, found.op)
       else readUnknown(a, part)
@@ -331,7 +331,8 @@ function readFields(a: Ask): void {
 function readUnknown(a: Ask, part: Part): void {
   const { unknown = 'ride', keep, ride_along } = a.rules.options
   const name = part.name
-  const listed = (names: string[] | undefined) => names?.some((known) => toBytes(known) === name) ?? false
+  const bare = name.slice(a.rules.prefix.length)
+  const listed = (names: string[] | undefined) => names?.some((known) => toBytes(known) === bare) ?? false
   if (keep?.what === 'declared' || (keep?.what === 'listed' && !listed(keep.names))) part.role = 'dropped'
   if (unknown === 'ride' || listed(ride_along)) return
   const reason = `${quote(name)} is no parameter of this list${suggestion(a, name)}`
@@ -356,12 +357,14 @@ function suggestion(a: Ask, name: string): string {
 
 /** The filter and the operator that a parameter asks for; op undefined: it has no such operator. */
 function filterOf(r: Rules, name: string): { filter: Filter; op: Operator | undefined } | undefined {
-  const called = (name: string) =>
-    r.filters.find((f) =>
+  const called = (full: string) => {
+    const name = full.slice(r.prefix.length) // of less than the prefix, nothing is left
+    return r.filters.find((f) =>
       f.param !== ''
         ? f.bytes === name
         : (f.bytes === name && !r.isReserved(name)) || (name === 'field.' + f.bytes && r.isReserved(f.bytes)),
     )
+  }
   let filter = called(name)
   if (filter) return { filter, op: 'equals' }
   const bracketed = name.endsWith(']')

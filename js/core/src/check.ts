@@ -70,6 +70,8 @@ function mistakesOf(r: Rules): Mistake[] {
   if (countTo < 0 || (countTo > 0 && o.count !== 'at_least'))
     wrong('count_to', String(countTo), '1 or more, and only with count "at_least"')
   oneOf('unknown', o.unknown, 'ride', 'note', 'drop', 'refuse')
+  if (o.prefix && (!/^[A-Za-z][A-Za-z0-9]{0,15}[._-]$/.test(o.prefix) || r.isAside(o.prefix)))
+    wrong('prefix', quoted(o.prefix), 'a letter, up to 15 letters and digits, then ".", "_" or "-", such as "a."')
   oneOf('repeat', o.repeat, 'last', 'list')
   oneOf('keep.what', o.keep?.what, 'all', 'declared', 'listed')
   const kept = o.keep?.names ?? []
@@ -187,6 +189,7 @@ function checkNames(r: Rules, wrong: Wrong): void {
     else owner.set(name, entry)
   }
   const p = r.options.params ?? {}
+  const { prefix } = r
   const inForce = r.byOffset
     ? { offset: p.offset || 'offset', limit: p.limit || 'limit' }
     : { page: r.byCursor ? '' : p.page || 'page', size: p.size || 'size' }
@@ -200,7 +203,7 @@ function checkNames(r: Rules, wrong: Wrong): void {
     fields: r.options.show?.length ? p.fields || 'fields' : '',
     direction: p.direction ?? '',
   }
-  for (const [entry, name] of Object.entries(names)) if (name !== '') claim(name, 'params.' + entry)
+  for (const [entry, name] of Object.entries(names)) if (name !== '') claim(prefix + name, 'params.' + entry)
   r.filters.forEach((f, i) => {
     if (f.field === '') return
     for (const op of operatorsOf[f.type] ?? []) claim(withOperator(r.paramOf(f), op), `filters[${i}]`)

@@ -10,6 +10,7 @@ export interface RulesOptions {
   params?: Partial<
     Record<'page' | 'size' | 'offset' | 'limit' | 'row' | 'sort' | 'search' | 'fields' | 'direction' | 'after' | 'before', string>
   >
+  prefix?: string
   addressing?: 'page' | 'offset' | 'cursor'
   size?: { default?: number; cap?: number; offered?: number[]; closed?: boolean; all?: number }
   key?: string[]
@@ -213,13 +214,17 @@ export class Rules {
   paramCalled(name: string): ParamName | undefined {
     return this.called.get(name)
   }
-  /** @internal Whether a name is that of another parameter than a filter's. */
+  /** @internal */
+  get prefix(): string {
+    return this.options.prefix ?? ''
+  }
+  /** @internal Whether a name, without the prefix, is that of another parameter than a filter's. */
   isReserved(name: string): boolean {
-    return this.isAside(name) || this.called.has(name)
+    return this.isAside(name) || this.called.has(toBytes(this.prefix) + name)
   }
   /** @internal The name of a filter's parameter. */
   paramOf(f: Filter): string {
-    return f.param || (this.isReserved(f.bytes) ? 'field.' + f.field : f.field)
+    return this.prefix + (f.param || (this.isReserved(f.bytes) ? 'field.' + f.field : f.field))
   }
 }
 
@@ -232,16 +237,17 @@ function namesOf(r: Rules): Record<ParamName, string> {
   const p = o.params ?? {}
   const cursors = o.key?.length && (r.byCursor || p.after || p.before)
   const cursor = (name: string | undefined, otherwise: string) => (cursors ? name || (r.byCursor ? otherwise : '') : '')
+  const named = (name = '') => name && toBytes(r.prefix + name)
   return {
-    page: toBytes(r.byCursor ? '' : r.byOffset ? p.offset || 'offset' : p.page || 'page'),
-    size: toBytes(r.byOffset ? p.limit || 'limit' : p.size || 'size'),
-    sort: toBytes(p.sort || 'sort'),
-    row: toBytes(p.row || 'row'),
-    search: toBytes(o.search?.length ? p.search || 'q' : ''),
-    fields: toBytes(o.show?.length ? p.fields || 'fields' : ''),
-    direction: toBytes(p.direction ?? ''),
-    after: toBytes(cursor(p.after, 'after')),
-    before: toBytes(cursor(p.before, 'before')),
+    page: named(r.byCursor ? '' : r.byOffset ? p.offset || 'offset' : p.page || 'page'),
+    size: named(r.byOffset ? p.limit || 'limit' : p.size || 'size'),
+    sort: named(p.sort || 'sort'),
+    row: named(p.row || 'row'),
+    search: named(o.search?.length ? p.search || 'q' : ''),
+    fields: named(o.show?.length ? p.fields || 'fields' : ''),
+    direction: named(p.direction),
+    after: named(cursor(p.after, 'after')),
+    before: named(cursor(p.before, 'before')),
   }
 }
 
