@@ -60,7 +60,7 @@ func (r *Rules) Check() error {
 	c.sizes(r, &filled)
 	c.sorts(r, &filled)
 	c.filters(r)
-	c.names(&filled)
+	c.names(&filled, len(r.Prefix))
 	c.shapes(r)
 	if len(c.errs) > 0 {
 		return c.errs
@@ -263,12 +263,12 @@ func (c *checker) filters(r *Rules) {
 	}
 }
 
-// names checks that no two parameters of resolved rules have one name.
-func (c *checker) names(r *Rules) {
+// names checks that no two parameters of resolved rules have one name; the prefix is no part of its length.
+func (c *checker) names(r *Rules, prefix int) {
 	owner := map[string]string{}
 	claim := func(name, entry string) {
 		switch {
-		case name == "" || len(name) > nameBytes || strings.ContainsRune(name, 0):
+		case name == "" || len(name) > nameBytes+prefix || strings.ContainsRune(name, 0):
 			c.wrong(entry, strconv.Quote(quoted(name)), "a name of 1 to 200 bytes")
 		case r.aside(name):
 			c.wrong(entry, strconv.Quote(name), fmt.Sprintf("a name that does not begin with %q, which speaks to the service", r.Aside))

@@ -19,6 +19,7 @@ import (
 // Params are the parameters that control the service.
 type Params struct {
 	Base, Shape, Total string
+	Prefix             string                // of the list's parameters
 	Markup             rulesfile.MarkupStyle // "": none
 	Facets, Parts      []string
 	Explain            bool
@@ -27,10 +28,13 @@ type Params struct {
 	Repeated []paging.Adjustment
 }
 
-var names = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", "pl.shape", "pl.total", "pl.version"}
+var names = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", rulesfile.PrefixParam, "pl.shape", "pl.total", "pl.version"}
 
 // lists are those that have several values: with a comma between, given again, or both.
 var lists = []string{"pl.facets", "pl.parts"}
+
+// fragment are the parts that a piece of HTML can have.
+var fragment = []string{"records", "paging", "adjusted", "sizes", "ladder", "form", "words"}
 
 // Read reads the parameters of a query that begin with "pl."; a shape is one of some names. Of one that has a single
 // value and is given more than once, the last one counts.
@@ -79,8 +83,18 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 			}
 		case "pl.parts":
 			sp.Parts = strings.Split(value, ",")
-			if _, err := answer.Parts(sp.Parts); err != nil || given["pl.shape"] != "" && given["pl.shape"] != answer.Native.Name() || given["pl.explain"] == "true" {
-				wrong("some of " + strings.Join(answer.PartNames(), ", ") + ", comma between, without another shape and without pl.explain")
+			switch _, err := answer.Parts(sp.Parts); {
+			case given["pl.shape"] == "html" && given["pl.explain"] != "true":
+				if slices.ContainsFunc(sp.Parts, func(part string) bool { return !slices.Contains(fragment, part) }) {
+					wrong("some of " + strings.Join(fragment, ", ") + ", comma between, with pl.shape=html")
+				}
+			case err != nil || given["pl.shape"] != "" && given["pl.shape"] != answer.Native.Name() || given["pl.explain"] == "true":
+				wrong("some of " + strings.Join(answer.PartNames(), ", ") + ", comma between, without another shape than html and without pl.explain")
+			}
+		case rulesfile.PrefixParam:
+			sp.Prefix = value
+			if !rulesfile.IsPrefix(value) {
+				wrong(`a letter, up to 15 letters and digits, then ".", "_" or "-", such as "a."`)
 			}
 		case "pl.total":
 			sp.Total = value

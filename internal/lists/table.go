@@ -3,6 +3,7 @@ package lists
 import (
 	"bytes"
 	"html/template"
+	"slices"
 
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/sets"
@@ -26,6 +27,12 @@ type Table struct {
 	Rows    [][]cell
 	Summary string
 	Ladder  template.HTML // drawn by markup, which escapes
+
+	Label    string        // the list's name, if there may be others on the page
+	Form     template.HTML // the filter form, drawn by markup
+	SizeForm template.HTML // likewise
+	Notes    []string      // what was changed of the question
+	Parts    []string      // of a fragment; none: records, paging and ladder
 
 	Labelled bool // each cell has its column's label, for screens too narrow for a table
 }
@@ -92,6 +99,14 @@ func TableOf(keys []string, fields []intake.Field, records []sets.Record, sorts 
 		t.Rows = append(t.Rows, row)
 	}
 	return t
+}
+
+// Has reports whether a fragment has a part.
+func (t *Table) Has(part string) bool {
+	if t.Parts == nil {
+		return part == "records" || part == "paging" || part == "ladder"
+	}
+	return slices.Contains(t.Parts, part)
 }
 
 // AppendFragment writes a piece of HTML to be put into a page: the records as a table,

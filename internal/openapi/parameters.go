@@ -33,6 +33,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		return params
 	}
 	held := query("pl.version", "The version that the list is held at: paging.version of an earlier answer.", object{"type": "integer", "minimum": 1})
+	prefix := query(rulesfile.PrefixParam, "Stands before the names of the list's parameters, for several lists on one page, such as a.", object{"type": "string", "pattern": "^[A-Za-z][A-Za-z0-9]{0,15}[._-]$"})
 	switch r.Query {
 	case Nothing:
 		return nil
@@ -82,7 +83,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	}
 	params = append(params, object{"name": rules.Params.Sort, "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
-		params = append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held)
+		params = append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held, prefix)
 		return append(params, d.controls(r, nil)...)
 	}
 	if len(rules.Search) > 0 {
@@ -100,7 +101,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 			params = append(params, filter(f, op))
 		}
 	}
-	return append(append(params, held), d.controls(r, filtered)...)
+	return append(append(params, held, prefix), d.controls(r, filtered)...)
 }
 
 // filter is the parameter of a filter. Values that are given again are alternatives.

@@ -11,6 +11,7 @@ import (
 	"mime/multipart"
 	"net/http"
 	"net/url"
+	"regexp"
 	"strings"
 	"testing"
 
@@ -230,7 +231,7 @@ func TestListsNeedNoScript(t *testing.T) {
 	assert.NotContains(t, body, "<script")
 	assert.Contains(t, res.Header.Get("Content-Security-Policy"), "default-src 'none'")
 	for _, has := range []string{
-		`<link rel="canonical" href="/lists/arrivals?page=3&amp;size=10&amp;sort=-tonnage&amp;berth.not=N4&amp;x=1">`,
+		`<link rel="canonical" href="/lists/arrivals?page=3&amp;size=10&amp;sort=-tonnage&amp;berth.not=N4">`,
 		`<link rel="next" href="/lists/arrivals/page/4?size=10`, `<th scope="col" class="number" aria-sort="descending">`,
 		`<input type="hidden" name="sort" value="-tonnage">`, `<input type="hidden" name="berth.not" value="N4">`, `<input type="search" name="q"`, `<select name="size">`,
 		"&lt;b&gt;fragile&lt;/b&gt;",
@@ -250,6 +251,75 @@ func TestListsNeedNoScript(t *testing.T) {
 	for _, k := range problem.Kinds() {
 		_, body := send(t, "GET", at+"/problems/"+k.Name, sent{})
 		assert.Contains(t, html.UnescapeString(body), k.Title, "what a problem's type leads to")
+	}
+}
+
+// Search engines index what the rules allow, under the address that has nothing of others in it.
+func TestListsSayWhatIsToBeIndexed(t *testing.T) {
+	at := testkit.Serve(t)
+	canonical := regexp.MustCompile(`<link rel="canonical" href="([^"]*)">`)
+	for _, c := range []struct{ index, path, want string }{
+		{"", "", "/lists/arrivals?page=1"},
+		{"", "?page=3&utm_source=post", "/lists/arrivals?page=3"},
+		{"", "/page/3", "/lists/arrivals?page=3"},
+		{"", "?page=3&size=10", "noindex /lists/arrivals?page=3&size=10"},
+		{"", "?sort=vessel", "noindex /lists/arrivals?sort=vessel&page=1"},
+		{"", "?berth=N4&theme=dark", "noindex /lists/arrivals?berth=N4&page=1"},
+		{"", "?pl.version=1", "noindex /lists/arrivals?page=1"},
+		{"", "?pl.prefix=a.&a.page=3", "noindex /lists/arrivals?a.page=3"},
+		{"", "?pl.base=/boats?tab=1&page=2", "/boats?tab=1&page=2"},
+		{"first", "?page=1", "/lists/arrivals?page=1"},
+		{"first", "?page=3", "noindex /lists/arrivals?page=3"},
+		{"all", "?berth=N4", "/lists/arrivals?berth=N4&page=1"},
+		{"none", "", "noindex /lists/arrivals?page=1"},
+	} {
+		res, _ := send(t, "GET", at+"/api/sets/arrivals/rules", sent{})
+		rules := `{"key":["id"],"sorts":[{"key":"vessel"}],"filters":[{"field":"berth"}],"unknown":"note","markup":{"index":"` + c.index + `"}}`
+		res, body := send(t, "PUT", at+"/api/sets/arrivals/rules", sent{body: rules, headers: map[string]string{"Content-Type": "application/json", "If-Match": res.Header.Get("ETag")}})
+		require.Equal(t, 200, res.StatusCode, body)
+		res, body = send(t, "GET", at+"/lists/arrivals"+c.path, sent{})
+		require.Equal(t, 200, res.StatusCode, body)
+		got := html.UnescapeString(canonical.FindStringSubmatch(body)[1])
+		if strings.Contains(body, `<meta name="robots" content="noindex">`) {
+			got = "noindex " + got
+		}
+		assert.Equal(t, c.want, got, "%s %s", c.index, c.path)
+		assert.NotContains(t, body, `class="notes" role="status"><li>utm`, "what is not the list's is no matter for visitors")
+	}
+}
+
+// A list under an address of somebody else leads nowhere else, right or wrong.
+func TestAListStandsOnAnotherBase(t *testing.T) {
+	at := testkit.Serve(t)
+	for query, status := range map[string]int{"page=2&berth.not=N4&x=1": 200, "tonnage=heavy": 400, "page=2&pl.prefix=b.&b.sort=vessel&page=7": 200} {
+		res, body := send(t, "GET", at+"/lists/arrivals?pl.base=/boats&"+query, sent{})
+		require.Equal(t, status, res.StatusCode, body)
+		assert.NotContains(t, body, `"/lists/arrivals`)
+		assert.Contains(t, body, `action="/boats"`)
+		assert.NotContains(t, body, "pl.base")
+		assert.NotContains(t, body, "pl.prefix")
+	}
+	res, _ := send(t, "GET", at+"/lists/arrivals?pl.base=https://elsewhere.example/", sent{})
+	assert.Equal(t, 400, res.StatusCode)
+}
+
+// With a prefix a query speaks to one of several lists, wherever a list is read.
+func TestAPrefixIsReadWhereverAListIs(t *testing.T) {
+	at := testkit.Serve(t)
+	for path, want := range map[string]string{
+		"records?pl.prefix=a.&a.page=2&a.size=5&page=9&a.berth=N4":              `"next":"/api/sets/arrivals/records?pl.prefix=a.&a.page=3&a.size=5&page=9&a.berth=N4"`,
+		"records?pl.prefix=a.&a.sort=vessel&sort=id&pl.facets=berth&a.berth=N4": `"sort":"vessel,id"`,
+		"ladder?pl.prefix=a.&a.page=2&a.size=5":                                 `"summary":"6–10 of 347"`,
+		"records/138/place?pl.prefix=a.&a.sort=id&a.size=10&size=2":             `"page":14,`,
+		"records/all?pl.prefix=a.&a.berth=N4&berth=E1&a.fields=id&a.sort=id":    `"berth":"N4"`,
+		"records?pl.prefix=a.&a.tonnage=heavy":                                  `"param":"a.tonnage"`,
+		"records?pl.prefix=a.&pl.parts=form&a.q=gull&q=tern":                    `"search":{"param":"a.q","label":"Search","values":["gull"]}`,
+		"records?pl.prefix=a&page=2":                                            `"param":"pl.prefix"`,
+		"records?pl.prefix=pl.":                                                 `"param":"pl.prefix"`,
+		"records?pl.prefix=a.&pl.version=1&a.page=2":                            `"now":"/api/sets/arrivals/records?pl.prefix=a.&a.page=2"`,
+	} {
+		_, body := send(t, "GET", at+"/api/sets/arrivals/"+path, sent{})
+		assert.Contains(t, body, want, path)
 	}
 }
 

@@ -2,6 +2,7 @@ package service
 
 import (
 	"errors"
+	"slices"
 	"strings"
 
 	"github.com/gin-gonic/gin"
@@ -18,22 +19,22 @@ import (
 
 // This file prepares filter forms, for answers and for refusals.
 
-// formOf is the form of a list for a query, with the faults found in it. It is sent to the base that links are
-// built on, with the query that stands there.
-func (s *Service) formOf(c *gin.Context, request *pageAsk, set *sets.Set, page paging.Page, base paging.Base, faults []paging.Fault) markup.FilterForm {
+// formQuery is a query of a list, with the faults found in it, for its form. The form is sent to the base that links
+// are built on, with what stands there. What controls the answer is not the list's, and goes nowhere else.
+func formQuery(c *gin.Context, set *sets.Set, page paging.Page, base paging.Base, rawQuery string, faults []paging.Fault) *lists.FormQuery {
 	size, _ := page.On(base).Forms()
-	parts := []string{}
+	var parts []string
 	if at, own, _ := strings.Cut(base.String(), "?"); own != "" && !strings.Contains(at+own, "{") {
 		parts = append(parts, own)
 	}
-	leadsOutside := request.control.Base != "" || set.Rules.Base != ""
-	for part := range query.Parts(request.request.Query) { // what controls the answer is not the list's
-		if name := part.Name(); !strings.HasPrefix(name, rulesfile.Aside) || name == api.VersionParam && !leadsOutside {
+	for part := range query.Parts(rawQuery) {
+		name := part.Name()
+		rides := slices.Contains([]string{api.VersionParam, rulesfile.PrefixParam}, name) && slices.ContainsFunc(size.Hidden, func(p query.Pair) bool { return p.Name == name })
+		if rides || !strings.HasPrefix(name, rulesfile.Aside) {
 			parts = append(parts, part.Raw())
 		}
 	}
-	asked := lists.FormQuery{Rules: &set.Rules.Rules, RawQuery: strings.Join(parts, "&"), Faults: faults, Action: size.Action, Fields: set.Shown(), Language: languageOf(set.Rules, c.Request)}
-	return asked.Form()
+	return &lists.FormQuery{Rules: &set.Rules.For(rawQuery).Rules, RawQuery: strings.Join(parts, "&"), Faults: faults, Action: size.Action, Fields: set.Shown(), Language: languageOf(set.Rules, c.Request)}
 }
 
 // chooseFrom offers the values that have been counted.
@@ -79,12 +80,12 @@ func (s *Service) withForm(c *gin.Context, request *pageAsk, err error) error {
 	if failed != nil {
 		return failed
 	}
-	page, failed := without(set.Rules, request.request.Query, refusal)
+	page, failed := without(set.Rules.For(request.request.Query), request.request.Query, refusal)
 	if failed != nil {
 		return failed
 	}
 	refused := s.problemFor(c, err)
-	form := s.formOf(c, request, set, page, base, refusal.Faults)
+	form := formQuery(c, set, page, base, request.request.Query, refusal.Faults).Form()
 	links := page.On(base)
 	refused.List = api.RefusalForm{Form: &form, Sizes: links.Sizes(), Sorts: links.Sorts()}
 	return refused

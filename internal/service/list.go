@@ -21,10 +21,11 @@ import (
 	"pageladder.example/paging"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/query"
+	"pageladder.example/paging/rulesfile"
 )
 
 // templateName is what parameters look like that can be variables of a template.
-var templateName = regexp.MustCompile(`^[A-Za-z0-9_]+$`)
+var templateName = regexp.MustCompile(`^[A-Za-z0-9_]+(\.[A-Za-z0-9_]+)*$`)
 
 // readList answers with a list as a whole HTML page, without JavaScript.
 func (s *Service) readList(c *gin.Context) error {
@@ -33,18 +34,19 @@ func (s *Service) readList(c *gin.Context) error {
 		return err
 	}
 	rawQuery := c.Request.URL.RawQuery
+	rules := set.Rules.For(rawQuery)
 	plain, err := s.hosts.Base("/lists/" + url.PathEscape(set.Name))
 	if err != nil {
 		return err
 	}
 	base := plain
 	if c.Param("number") != "" {
-		page := set.Rules.Resolved().Params.Page
+		page := rules.Resolved().Params.Page
 		if page == "" {
 			return problem.Of(problem.NoSuchPath, "the pages of this list are not addressed by number, so that they have no path of their own")
 		}
 		rawQuery = strings.TrimSuffix(query.Encode(query.Pair{Name: page, Value: pathParam(c, "number")})+"&"+rawQuery, "&")
-		if base, err = s.pageBase(set); err != nil {
+		if base, err = s.pageBase(set, rules); err != nil {
 			return err
 		}
 	}
@@ -52,11 +54,16 @@ func (s *Service) readList(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
+	if sp.Base != "" { // the page stands in one of the developer's own
+		if base, err = baseOf(sp.Base, rules, base); err != nil {
+			return err
+		}
+		plain = base
+	}
 	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: rawQuery, Visibility: visibility(who(c), set.Name)})
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
-		s.refusedList(c, set, rawQuery, refusal)
-		return nil
+		return s.refusedList(c, set, rawQuery, plain, refusal)
 	}
 	if err != nil {
 		return err
@@ -74,14 +81,14 @@ func (s *Service) readList(c *gin.Context) error {
 	view := s.listPageOf(c, page.Set)
 	view.Table = lists.TableOf(append([]string{}, page.Set.Rules.Key...), page.Fields, page.Records, about.Sorts, &drawn, markup.Style{Nav: "ladder", Current: "here", Gap: "gap", Dead: "dead"})
 	view.Table.Labelled = true
-	view.Canonical = page.Settled.On(plain).Steps().Self
+	if view.Canonical, view.NoIndex, err = canonical(page, rules, rawQuery, plain.Outside()); err != nil {
+		return err
+	}
 	view.Elements = template.HTML(markup.AppendLinkElements(nil, about.Links))
 	view.SizeForm = template.HTML(markup.AppendSizeForm(nil, &drawn))
 	view.JumpForm = template.HTML(markup.AppendJumpForm(nil, &drawn))
-	s.askForm(c, view, page.Set, rawQuery, nil)
-	for _, adjusted := range append(about.Adjusted, sp.Repeated...) {
-		view.Notes = append(view.Notes, adjusted.Param+": "+adjusted.Says)
-	}
+	view.Ask(formQuery(c, page.Set, settled, plain, rawQuery, nil))
+	view.Notes = shapes.NotesOf(append(about.Adjusted, sp.Repeated...))
 	if page.Held != nil {
 		view.Held = fmt.Sprintf("As it was at version %d; %s since.", page.Held.Version, shapes.Several(page.Held.Changes, "change"))
 		view.Now = now
@@ -94,17 +101,45 @@ func (s *Service) readList(c *gin.Context) error {
 	return nil
 }
 
+// canonical is the address of a page without parameters that are not the list's, RFC 6596, and whether search engines
+// are not to index it, as the rules say.
+func canonical(page *sets.Page, rules *rulesfile.Rules, rawQuery string, base paging.Base) (address string, noIndex bool, err error) {
+	declared := *rules
+	declared.Keep = paging.KeepRules{What: paging.KeepDeclared}
+	own, err := readAs(page, &declared.Rules, rawQuery)
+	if err != nil {
+		return "", false, err
+	}
+	address = own.On(base).Steps().Self
+	params := rules.Resolved().Params
+	at := ""
+	for _, name := range []string{params.Page + params.Offset, params.After, params.Before} {
+		for _, value := range query.Values(rawQuery, name) {
+			at = query.With(at, name, value)
+		}
+	}
+	bare, err := readAs(page, &declared.Rules, at)
+	if err != nil {
+		return "", false, err
+	}
+	whole := page.Held == nil && rules.Prefix == page.Set.Rules.Prefix && bare.On(base).Steps().Self == address
+	switch rules.Markup.Index {
+	case rulesfile.IndexAll:
+		return address, false, nil
+	case rulesfile.IndexNone:
+		return address, true, nil
+	case rulesfile.IndexFirst:
+		whole = whole && page.Settled.Metadata().IsFirst
+	}
+	return address, !whole, nil
+}
+
 // listPageOf is what the page of a list has in any case.
 func (s *Service) listPageOf(c *gin.Context, set *sets.Set) *lists.Page {
 	language := languageOf(set.Rules, c.Request)
 	frame := s.frame(set.Label)
 	frame.Lang, frame.RightLeft = language.Tag().String(), language.RightToLeft()
 	return &lists.Page{Frame: frame}
-}
-
-// askForm draws the form of a list, with the query as it is.
-func (s *Service) askForm(c *gin.Context, view *lists.Page, set *sets.Set, rawQuery string, faults []paging.Fault) {
-	view.Ask(&lists.FormQuery{Rules: &set.Rules.Rules, RawQuery: rawQuery, Faults: faults, Action: s.hosts.Prefix + "/lists/" + url.PathEscape(set.Name), Fields: set.Shown(), Language: languageOf(set.Rules, c.Request)})
 }
 
 // frame is what every HTML page has.
@@ -125,9 +160,13 @@ func render(c *gin.Context, status int, page interface{ HTML() ([]byte, error) }
 
 // refusedList answers a query that the rules refuse: with the form as it was filled in, and each
 // fault next to its field.
-func (s *Service) refusedList(c *gin.Context, set *sets.Set, rawQuery string, refusal *paging.Refusal) {
+func (s *Service) refusedList(c *gin.Context, set *sets.Set, rawQuery string, base paging.Base, refusal *paging.Refusal) error {
+	page, err := without(set.Rules.For(rawQuery), rawQuery, refusal)
+	if err != nil {
+		return err
+	}
 	view := s.listPageOf(c, set)
-	s.askForm(c, view, set, rawQuery, refusal.Faults)
+	view.Ask(formQuery(c, set, page, base, rawQuery, refusal.Faults))
 	status := http.StatusBadRequest
 	if refusal.PastLast() {
 		status = http.StatusNotFound
@@ -135,6 +174,7 @@ func (s *Service) refusedList(c *gin.Context, set *sets.Set, rawQuery string, re
 	htmlHeaders(c, lists.CSP)
 	c.Header("Cache-Control", "no-store")
 	render(c, status, view)
+	return nil
 }
 
 // goToPage redirects the form that asks for a page by its number to that page's own address.
@@ -148,7 +188,7 @@ func (s *Service) goToPage(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	base, err := s.pageBase(page.Set)
+	base, err := s.pageBase(page.Set, page.Set.Rules.For(c.Request.URL.RawQuery))
 	if err != nil {
 		return err
 	}
@@ -158,9 +198,9 @@ func (s *Service) goToPage(c *gin.Context) error {
 }
 
 // pageBase is the address of a set's list with the page's number in its path.
-func (s *Service) pageBase(set *sets.Set) (paging.Base, error) {
+func (s *Service) pageBase(set *sets.Set, rules *rulesfile.Rules) (paging.Base, error) {
 	path := "/lists/" + url.PathEscape(set.Name)
-	if variable := set.Rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" if lists are addressed by offset
+	if variable := rules.Resolved().Params.Page; templateName.MatchString(variable) { // it is "" if lists are addressed by offset
 		path += "/page/{" + variable + "}"
 	}
 	return s.hosts.Base(path)

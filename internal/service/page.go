@@ -74,6 +74,17 @@ func (a *pageAsk) inLanguage() bool {
 	return a.shape.Name() == "html" || a.control.Markup != "" || a.has("form") || a.has("words")
 }
 
+// label is the name of a list that may stand beside others; "": of one that stands alone.
+func (a *pageAsk) label(set *sets.Set) string {
+	switch prefix := strings.TrimRight(a.control.Prefix, "._-"); {
+	case prefix != "":
+		return set.Label + " (" + prefix + ")"
+	case a.shape.Name() == "html":
+		return set.Label
+	}
+	return ""
+}
+
 // has reports whether a part is asked for.
 func (a *pageAsk) has(part string) bool { return slices.Contains(a.control.Parts, part) }
 
@@ -108,8 +119,9 @@ func (s *Service) readPage(c *gin.Context) error {
 		a.About.Facets = wireFacets(page.Facets)
 	}
 	if request.has("form") {
-		form := s.formOf(c, &request, page.Set, page.Settled, a.base, nil)
+		form := formQuery(c, page.Set, page.Settled, a.base, request.request.Query, nil).Form()
 		chooseFrom(&form, page.Facets)
+		form.Label = a.View.Label
 		a.About.Form = &form
 	}
 	if request.has("words") {
@@ -121,6 +133,8 @@ func (s *Service) readPage(c *gin.Context) error {
 		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, a.took, caller.May(access.Owner, request.set))
 	}
 	switch e := page.Set.Rules.Envelope; {
+	case request.shape.Name() == "html":
+		a.Parts = request.control.Parts
 	case len(request.control.Parts) > 0:
 		request.shape, err = answer.Parts(request.control.Parts)
 	case request.asRules && len(e) > 0:
@@ -265,7 +279,7 @@ func facetError(err error) error {
 // linked makes a page's links and prepares it for a shape.
 func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *linkedPage) error {
 	began := time.Now()
-	rules := page.Set.Rules
+	rules := page.Set.Rules.For(request.request.Query)
 	own, err := s.hosts.Base(recordsPath(request.set))
 	if err != nil {
 		return err
@@ -299,6 +313,7 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 	if rules.Language != "" || request.inLanguage() {
 		a.View = shapes.ViewOf(&a.About, rules, languageOf(rules, c.Request))
 		a.View.SizeForm, a.View.JumpForm = links.Forms()
+		a.View.Label, a.Keys = request.label(page.Set), rules.Key
 		if rules.Language != "" {
 			a.About.Paging.Summary = a.View.Summary()
 		}
@@ -346,7 +361,12 @@ func held(page *sets.Page, rawQuery string, base paging.Base) (paging.Page, stri
 
 // asFor is a page as if it had been asked for by another query for the same page.
 func asFor(page *sets.Page, rawQuery string) (paging.Page, error) {
-	ask, err := page.Set.Rules.Read(rawQuery)
+	return readAs(page, &page.Set.Rules.For(rawQuery).Rules, rawQuery)
+}
+
+// readAs is a page as if it had been asked for by another query, under other rules, for the same page.
+func readAs(page *sets.Page, rules *paging.Rules, rawQuery string) (paging.Page, error) {
+	ask, err := rules.Read(rawQuery)
 	if err != nil {
 		return paging.Page{}, err
 	}

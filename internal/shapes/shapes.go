@@ -3,6 +3,7 @@
 package shapes
 
 import (
+	"html/template"
 	"slices"
 
 	"pageladder.example/api"
@@ -11,7 +12,9 @@ import (
 	"pageladder.example/internal/plainjson"
 	"pageladder.example/internal/problem"
 	"pageladder.example/internal/sets"
+	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
+	"pageladder.example/paging/code"
 	"pageladder.example/paging/markup"
 	"pageladder.example/paging/rulesfile"
 )
@@ -23,6 +26,8 @@ type Page struct {
 	About   api.About
 	View    markup.View
 	Style   markup.Style
+	Keys    []string // fields that identify a record
+	Parts   []string // of a fragment
 }
 
 // Ready is the page as paging/answer writes it. It must not be changed before it is written.
@@ -113,7 +118,28 @@ func (fragment) HasMetadata() bool { return false }
 
 func (fragment) Append(dst []byte, p *answer.Content) ([]byte, error) {
 	page := p.Records.(*rows).page
-	return lists.TableOf(nil, page.Fields, page.Records, page.About.Sorts, &page.View, page.Style).AppendFragment(dst)
+	var keys []string
+	if slices.Contains(page.Parts, "words") {
+		keys = append([]string{}, page.Keys...)
+	}
+	table := lists.TableOf(keys, page.Fields, page.Records, page.About.Sorts, &page.View, page.Style)
+	table.Label, table.Parts, table.Notes = page.View.Label, page.Parts, NotesOf(page.About.Adjusted)
+	table.SizeForm = template.HTML(markup.AppendSizeForm(nil, &page.View))
+	if page.About.Form != nil {
+		table.Form = template.HTML(markup.AppendFilterForm(nil, page.About.Form))
+	}
+	return table.AppendFragment(dst)
+}
+
+// NotesOf are adjustments as visitors read them: without parameters that the list does not have, which are not
+// theirs.
+func NotesOf(adjusted []paging.Adjustment) (notes []string) {
+	for i := range adjusted {
+		if a := &adjusted[i]; a.Why != code.ParamUnknown {
+			notes = append(notes, a.Param+": "+a.Says)
+		}
+	}
+	return notes
 }
 
 // All lists the shapes.

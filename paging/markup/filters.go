@@ -25,6 +25,7 @@ type FilterForm struct {
 	Hidden   []query.Pair   `json:"-"`                // Keep, and the conditions that are not drawn
 	Faults   []paging.Fault `json:"faults,omitempty"` // those that no drawn input has
 	InForce  []InForce      `json:"in_force"`
+	Label    string         `json:"-"` // the list's name, which sets the form apart from those of other lists on a page
 	Refused  bool           `json:"-"` // the query was refused, so a link takes all of it back
 	Language *Language      `json:"-"`
 }
@@ -236,15 +237,18 @@ func AppendFilterForm(dst []byte, f *FilterForm) []byte {
 	l := f.Language.orEnglish()
 	w := appender{dst: dst}
 	if len(f.Faults) > 0 {
-		w.text(`<ul role="alert">`)
+		w.text(`<div role="alert"><ul>`)
 		for i := range f.Faults {
 			w.text("\n<li>")
 			w.escaped(f.Faults[i].Param + ": " + f.Faults[i].Says)
 			w.text("</li>")
 		}
-		w.text("\n</ul>\n")
+		w.text("\n</ul></div>\n")
 	}
 	w.text(`<form method="get" role="search"`)
+	if f.Label != "" {
+		w.attribute("aria-label", f.Label+": "+l.words.Search)
+	}
 	w.attribute("action", f.Action)
 	w.dst = l.appendLang(w.dst)
 	w.text(">\n")

@@ -47,6 +47,9 @@ func (s *Style) AppendLadder(dst []byte, v *View) []byte {
 	dst = appendClass(dst, s.Nav, "")
 	dst = l.appendLang(dst)
 	dst = append(dst, ` aria-label="`...)
+	if v.Label != "" {
+		dst = append(appendEscaped(dst, v.Label), ": "...)
+	}
 	dst = appendEscaped(dst, l.words.Pages)
 	dst = append(dst, "\"><ul"...)
 	dst = appendClass(dst, s.List, "")

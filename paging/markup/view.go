@@ -13,6 +13,9 @@ type View struct {
 	// its steps are called Newer and Older. Left out: Previous and Next.
 	Age      string
 	Language *Language
+	// Label is the list's name, which sets its landmarks apart from those of other lists on a page.
+	// Left out: there is one list.
+	Label string
 
 	SizeForm, JumpForm paging.Form
 }

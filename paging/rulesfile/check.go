@@ -82,12 +82,16 @@ var (
 	languageTag = regexp.MustCompile(`^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$`)
 	classList   = regexp.MustCompile(`^[A-Za-z0-9_:/.\[\]-]+( [A-Za-z0-9_:/.\[\]-]+)*$`)
 	classParts  = []string{"nav", "list", "item", "link", "current", "gap", "dead"}
+	indexes     = []Indexed{IndexPages, IndexFirst, IndexAll, IndexNone}
 	styles      = []MarkupStyle{StylePlain, StyleBootstrap, StyleClassed}
 )
 
 func (m *MarkupRules) check(wrong func(entry, found, want string)) {
 	if m.Style != "" && !slices.Contains(styles, m.Style) {
 		wrong("markup.style", strconv.Quote(bounded(string(m.Style))), wordList(styles))
+	}
+	if m.Index != "" && !slices.Contains(indexes, m.Index) {
+		wrong("markup.index", strconv.Quote(bounded(string(m.Index))), wordList(indexes))
 	}
 	if len(m.Age) > nameBytes {
 		wrong("markup.age", strconv.Quote(bounded(m.Age)), "a field's name")

@@ -73,6 +73,7 @@ var examples = []struct{ entry, rules, query, aspect string }{
 	{"indexes", `{"indexes": [["berth", "arrived_at"]]}`, "", ""},
 	{"markup.style", `{"markup": {"style": "bootstrap"}}`, "", ""},
 	{"markup.classes", `{"markup": {"style": "classed", "classes": {"list": "rail", "current": "here"}}}`, "", ""},
+	{"markup.index", `{"markup": {"index": "first"}}`, "", ""},
 	{"markup.age", `{"markup": {"age": "arrived_at"}}`, "", ""},
 	{"envelope", `{"envelope": {"records": "/data", "next": "/links/next"}}`, "", ""},
 	{"pinned", `{"pinned": true}`, "", ""},

@@ -4,9 +4,11 @@ package rulesfile
 
 import (
 	"encoding/json"
+	"strings"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/envelope"
+	"pageladder.example/paging/query"
 )
 
 // Aside begins the names of parameters that control the service: rules that are read
@@ -40,6 +42,29 @@ func Of(list paging.Rules) *Rules {
 	return &Rules{Rules: list}
 }
 
+// PrefixParam is the parameter with the prefix of a query's parameters, in place of that of the rules.
+const PrefixParam = Aside + "prefix"
+
+// For are the rules for one query: with the prefix that it names, if that is one. They must not be changed.
+func (r *Rules) For(rawQuery string) *Rules {
+	if !strings.Contains(rawQuery, "prefix") && !strings.Contains(rawQuery, "%") {
+		return r
+	}
+	given := query.Values(rawQuery, PrefixParam)
+	if len(given) == 0 || !IsPrefix(given[len(given)-1]) {
+		return r
+	}
+	prefixed := *r
+	prefixed.Prefix = given[len(given)-1]
+	return &prefixed
+}
+
+// IsPrefix reports whether a text can be a prefix of parameters.
+func IsPrefix(text string) bool {
+	rules := paging.Rules{Prefix: text, Aside: Aside}
+	return text != "" && rules.Check() == nil
+}
+
 // UnmarshalJSON reads rules without checking them. Use Parse for rules that nobody has checked.
 func (r *Rules) UnmarshalJSON(text []byte) error {
 	type unchecked Rules
@@ -58,10 +83,25 @@ type MarkupRules struct {
 	// Classes are the classes of a "classed" ladder, by part: nav, list, item,
 	// link, current, gap, dead.
 	Classes map[string]string `json:"classes,omitempty"`
+	// Index is what search engines may index of the pages under /lists: "pages", those of the whole list in its own
+	// order and size; "first", the first of them; "all", whatever is asked for; or "none". Every other page says
+	// noindex. Left out: "pages".
+	Index Indexed `json:"index,omitempty"`
 	// Age is a field with the time that a record is of. While the list is sorted by it, the
 	// steps are called "Newer" and "Older". Left out: "Previous" and "Next".
 	Age string `json:"age,omitempty"`
 }
+
+// Indexed is what search engines may index of a list.
+type Indexed string
+
+// What they may index; the empty one is the pages.
+const (
+	IndexPages Indexed = "pages"
+	IndexFirst Indexed = "first"
+	IndexAll   Indexed = "all"
+	IndexNone  Indexed = "none"
+)
 
 // MarkupStyle is a way to draw a ladder as HTML.
 type MarkupStyle string

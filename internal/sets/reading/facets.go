@@ -33,7 +33,7 @@ func (r *Reader) facets(ctx context.Context, v view.View, req *Request) (map[str
 		return nil, nil
 	}
 	set := v.Set()
-	ask, err := set.Rules.Read(req.Query)
+	ask, err := set.Rules.For(req.Query).Read(req.Query)
 	if err != nil {
 		return nil, err
 	}

@@ -27,7 +27,7 @@ type Request struct {
 
 // read reads the request's query by the rules of a set.
 func (r *Request) read(set *catalog.Set) (paging.Ask, error) {
-	ask, err := set.Rules.Read(r.Query)
+	ask, err := set.Rules.For(r.Query).Read(r.Query)
 	if err == nil {
 		err = CheckCost(ask, len(r.Facets))
 	}
