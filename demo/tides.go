@@ -36,7 +36,7 @@ func Tides() sets.Draft {
 				{Field: "gauge", Operators: []paging.Operator{paging.Equals}}, {Field: "height_cm", Type: value.Integer}, {Field: "checked", Type: value.Boolean},
 			},
 			Unknown: paging.UnknownNoted, Repeat: "list",
-			Params:  paging.Params{After: "after", Before: "before"},
+			Params: paging.Params{After: "after", Before: "before"},
 		}),
 	}
 }

@@ -37,7 +37,7 @@ type Rules struct {
 	Params Params `json:"params,omitzero"`
 	// Prefix stands before the name of every parameter, filters too: "a." for a.page and a.berth. So several lists
 	// stand on one page, and each keeps the parameters of the others: what does not begin with the prefix rides
-	// along unremarked. A letter, up to 15 letters and digits, then ".", "_" or "-". Left out: none.
+	// along without a note. A letter, up to 15 letters and digits, then ".", "_" or "-". Left out: none.
 	Prefix string `json:"prefix,omitempty"`
 	// Addressing is what callers send to get a page: its number, an offset, or a cursor.
 	// Pages by cursor have neither a number nor a ladder. Left out: "page".

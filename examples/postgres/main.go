@@ -31,7 +31,7 @@ type Arrival struct {
 }
 
 var rules = &paging.Rules{
-	Key: []string{"id"}, DefaultSort: "-arrived_at", Search: []string{"vessel", "note"}, Unknown: paging.UnknownNoted,
+	Key: []string{"id"}, DefaultSort: "-arrived_at", Search: []string{"vessel", "note"}, Unknown: paging.UnknownNoted, Repeat: "list",
 	Sorts: []paging.SortKey{{Key: "id"}, {Key: "vessel"}, {Key: "berth"}, {Key: "cargo"}, {Key: "tonnage", First: "desc"}, {Key: "arrived_at", First: "desc"}, {Key: "cleared"}},
 	Filters: []paging.FilterRule{{Field: "berth"}, {Field: "cargo"}, {Field: "vessel"},
 		{Field: "tonnage", Type: value.Integer}, {Field: "arrived_at", Type: value.Time}, {Field: "cleared", Type: value.Boolean}},

@@ -13,7 +13,7 @@ type Page struct {
 	Frame
 	Table     *Table // nil where the question was refused
 	Canonical string
-	NoIndex   bool          // search engines are asked not to index it
+	NoIndex   bool          // search engines are not to index it
 	Elements  template.HTML // link elements; drawn by markup, which escapes
 	Form      template.HTML // likewise
 	Search    string        // what unfolds the form

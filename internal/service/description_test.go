@@ -197,6 +197,13 @@ func TestEveryDocumentedExampleIsRightAndAnswered(t *testing.T) {
 		}
 		res, body := send(t, method, at+path, s)
 		require.Less(t, res.StatusCode, 500, "%s %s: %s", method, path, body)
+		if answer := operation.Responses.Status(res.StatusCode); assert.NotNil(t, answer, "%s %s: %d", method, path, res.StatusCode) {
+			for name := range doc.Components.Headers {
+				if name != "X-Request-Id" && res.Header.Get(name) != "" {
+					assert.Contains(t, answer.Value.Headers, name, "%s %s: %d", method, path, res.StatusCode)
+				}
+			}
+		}
 		if template != "/api/session" && template != "/api/imports/{name}" && template != "/api/tokens/{id}" { // their examples stand for secrets and numbers
 			require.Less(t, res.StatusCode, 400, "%s %s: %s", method, path, body)
 		}

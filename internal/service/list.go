@@ -124,11 +124,11 @@ func canonical(page *sets.Page, rules *rulesfile.Rules, rawQuery string, base pa
 	}
 	whole := page.Held == nil && rules.Prefix == page.Set.Rules.Prefix && bare.On(base).Steps().Self == address
 	switch rules.Markup.Index {
-	case rulesfile.IndexAll:
+	case "all":
 		return address, false, nil
-	case rulesfile.IndexNone:
+	case "none":
 		return address, true, nil
-	case rulesfile.IndexFirst:
+	case "first":
 		whole = whole && page.Settled.Metadata().IsFirst
 	}
 	return address, !whole, nil

@@ -17,6 +17,7 @@ export const rules = new Rules({
   default_sort: '-arrived_at',
   search: ['vessel', 'note'],
   unknown: 'note',
+  repeat: 'list',
   sorts: [
     { key: 'id' },
     { key: 'vessel' },

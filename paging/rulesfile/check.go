@@ -82,7 +82,7 @@ var (
 	languageTag = regexp.MustCompile(`^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$`)
 	classList   = regexp.MustCompile(`^[A-Za-z0-9_:/.\[\]-]+( [A-Za-z0-9_:/.\[\]-]+)*$`)
 	classParts  = []string{"nav", "list", "item", "link", "current", "gap", "dead"}
-	indexes     = []Indexed{IndexPages, IndexFirst, IndexAll, IndexNone}
+	indexes     = []string{"pages", "first", "all", "none"}
 	styles      = []MarkupStyle{StylePlain, StyleBootstrap, StyleClassed}
 )
 
@@ -91,7 +91,7 @@ func (m *MarkupRules) check(wrong func(entry, found, want string)) {
 		wrong("markup.style", strconv.Quote(bounded(string(m.Style))), wordList(styles))
 	}
 	if m.Index != "" && !slices.Contains(indexes, m.Index) {
-		wrong("markup.index", strconv.Quote(bounded(string(m.Index))), wordList(indexes))
+		wrong("markup.index", strconv.Quote(bounded(m.Index)), wordList(indexes))
 	}
 	if len(m.Age) > nameBytes {
 		wrong("markup.age", strconv.Quote(bounded(m.Age)), "a field's name")

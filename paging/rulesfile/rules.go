@@ -86,22 +86,11 @@ type MarkupRules struct {
 	// Index is what search engines may index of the pages under /lists: "pages", those of the whole list in its own
 	// order and size; "first", the first of them; "all", whatever is asked for; or "none". Every other page says
 	// noindex. Left out: "pages".
-	Index Indexed `json:"index,omitempty"`
+	Index string `json:"index,omitempty" jsonschema:"enum=pages,enum=first,enum=all,enum=none"`
 	// Age is a field with the time that a record is of. While the list is sorted by it, the
 	// steps are called "Newer" and "Older". Left out: "Previous" and "Next".
 	Age string `json:"age,omitempty"`
 }
-
-// Indexed is what search engines may index of a list.
-type Indexed string
-
-// What they may index; the empty one is the pages.
-const (
-	IndexPages Indexed = "pages"
-	IndexFirst Indexed = "first"
-	IndexAll   Indexed = "all"
-	IndexNone  Indexed = "none"
-)
 
 // MarkupStyle is a way to draw a ladder as HTML.
 type MarkupStyle string

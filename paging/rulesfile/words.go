@@ -19,7 +19,6 @@ var words = map[reflect.Type][]string{
 	reflect.TypeFor[paging.KeepWhat]():   texts(paging.KeepAll, paging.KeepDeclared, paging.KeepListed),
 	reflect.TypeFor[paging.Operator]():   texts(paging.Equals, paging.Not, paging.Min, paging.Max, paging.None, paging.Has, paging.Starts),
 	reflect.TypeFor[MarkupStyle]():       texts(styles...),
-	reflect.TypeFor[Indexed]():           texts(indexes...),
 	reflect.TypeFor[value.Type]():        texts(value.Types()...),
 	// Of what a page says, not of rules.
 	reflect.TypeFor[paging.RungKind]():  texts(paging.RungPage, paging.RungCurrent, paging.RungGap),

@@ -182,7 +182,8 @@ function checkNames(r: Rules, wrong: Wrong): void {
   const owner = new Map<string, string>()
   const claim = (name: string, entry: string) => {
     const taken = owner.get(name)
-    if (name === '' || bytes(name) > nameBytes + bytes(r.prefix) || name.includes('\0')) wrong(entry, quoted(name), 'a name of 1 to 200 bytes')
+    if (name === '' || bytes(name) > nameBytes + bytes(r.prefix) || name.includes('\0'))
+      wrong(entry, quoted(name), 'a name of 1 to 200 bytes')
     else if (r.isAside(name))
       wrong(entry, quoteText(name), `a name that does not begin with ${quoteText(r.aside)}, which speaks to the service`)
     else if (taken !== undefined) wrong(entry, quoteText(name), `a name that ${taken} does not have`)
