@@ -58,13 +58,15 @@ type Query int
 
 // The kinds.
 const (
-	Nothing   Query = iota
-	OfPage          // those of a list, and those that control the answer
-	OfLinks         // those of a list
-	OfPlace         // those of a list without the page
-	OfRecords       // those of a list without page and size
-	OfRecord        // one record's
-	OfPurge         // of a record that is deleted
+	Nothing    Query = iota
+	OfPage           // those of a list, and those that control the answer
+	OfLinks          // those of a list, and those that control links
+	OfList           // those of a list that is drawn
+	OfListPage       // the same without the page, which is in the path
+	OfPlace          // those of a list without the page
+	OfRecords        // those of a list without page and size
+	OfRecord         // one record's
+	OfPurge          // of a record that is deleted
 	OfImport
 )
 

@@ -3,6 +3,7 @@ package openapi
 import (
 	"fmt"
 	"reflect"
+	"slices"
 	"strings"
 
 	"pageladder.example/internal/sets"
@@ -47,21 +48,27 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		rules = set.Rules.Rules
 	}
 	rules = rules.Resolved()
+	if set == nil { // those of a new set
+		rules.Params.After, rules.Params.Before = "after", "before"
+	}
 	var params []any
-	if r.Query == OfPage || r.Query == OfLinks {
+	if r.Query == OfPage || r.Query == OfLinks || r.Query == OfList {
 		if rules.Addressing != paging.ByCursor {
 			params = append(params, query(rules.Params.Page+rules.Params.Offset, "The page's number, from 1, or the offset, from 0, as the rules address pages.", object{"type": "integer", "minimum": map[bool]int{true: 0, false: 1}[rules.Addressing == paging.ByOffset]}))
 		}
 		params = append(params, query(rules.Params.Row, "A row, from 1, whose page is asked for.", object{"type": "integer", "minimum": 1}))
 	}
 	if r.Query != OfRecords {
-		size := object{"type": "integer", "minimum": 1, "maximum": rules.Size.Cap}
+		size := object{"type": "integer", "minimum": 1}
+		if set != nil {
+			size["maximum"] = rules.Size.Cap
+		}
 		if rules.Size.All > 0 {
 			size = object{"anyOf": []any{size, object{"type": "string", "enum": []any{"all"}}}}
 		}
 		params = append(params, query(rules.Params.Size+rules.Params.Limit, "Records to a page.", size))
 	}
-	if r.Query != OfPlace {
+	if r.Query != OfPlace && r.Query != OfListPage {
 		token := object{"type": "string", "maxLength": cursor.MaxBytes}
 		if rules.Params.After != "" {
 			params = append(params, query(rules.Params.After, "A cursor of an earlier answer: what follows it is read.", token))
@@ -89,7 +96,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	if len(rules.Search) > 0 {
 		params = append(params, query(rules.Params.Search, "Words that a record has in "+strings.Join(rules.Search, ", ")+".", text))
 	}
-	if len(rules.Show) > 0 {
+	if len(rules.Show) > 0 && r.Query != OfLinks && r.Query != OfPlace {
 		params = append(params, object{"name": rules.Params.Fields, "in": "query", "style": "form", "explode": false,
 			"schema": object{"type": "array", "items": object{"type": "string", "enum": anys(rules.Show)}}, "description": "Fewer fields than are shown."})
 	}
@@ -125,33 +132,34 @@ func (d *describer) controls(r *Call, fields []any) []any {
 	words := func(of any) object {
 		return object{"type": "string", "enum": anys(rulesfile.Words(reflect.TypeOf(of)))}
 	}
-	control := func(name, says string, schema object) object {
-		return object{"name": "pl." + name, "in": "query", "schema": schema, "description": says}
-	}
 	var shapes []any
 	for _, shape := range d.api.Shapes {
 		if r.Query == OfPage || shape != "html" {
 			shapes = append(shapes, shape)
 		}
 	}
-	shape := control("shape", "The answer's shape, whatever Accept says. Another one than native has its own media type.", object{"type": "string", "enum": shapes})
-	switch r.Query {
-	case OfRecords:
-		return []any{shape}
-	case OfPage:
-	default:
-		return nil
-	}
 	field := object{"type": "string"}
 	if fields != nil {
 		field["enum"] = fields
 	}
-	return []any{shape,
-		control("parts", "The members that the answer has, and no others; commas may stand between them.", object{"type": "array", "items": object{"type": "string", "enum": anys(answer.PartNames())}}),
-		control("facets", "Fields whose values are counted, each under the other filters; commas may stand between them.", object{"type": "array", "maxItems": 20, "items": field}),
-		control("base", "What links are built on: a path, a URL of one of the rules' origins, or a template of either (RFC 6570).", object{"type": "string"}),
-		control("markup", "Adds the ladder as HTML.", words(rulesfile.MarkupStyle(""))),
-		control("total", "How the total is found; it may lower what the rules say.", words(paging.CountHow(""))),
-		control("explain", "Adds how the page was found.", object{"type": "boolean"}),
+	var all []any
+	for _, c := range []struct {
+		of     []Query
+		name   string
+		says   string
+		schema object
+	}{
+		{[]Query{OfPage, OfRecords}, "shape", "The answer's shape, whatever Accept says. Another one than native has its own media type.", object{"type": "string", "enum": shapes}},
+		{[]Query{OfPage}, "parts", "The members that the answer has, and no others; commas may stand between them.", object{"type": "array", "items": object{"type": "string", "enum": anys(answer.PartNames())}}},
+		{[]Query{OfPage}, "facets", "Fields whose values are counted, each under the other filters; commas may stand between them.", object{"type": "array", "maxItems": 20, "items": field}},
+		{[]Query{OfPage, OfLinks, OfList, OfListPage}, "base", "What links are built on: a path, a URL of one of the rules' origins, or a template of either (RFC 6570).", object{"type": "string"}},
+		{[]Query{OfPage, OfLinks}, "markup", "Adds the ladder as HTML.", words(rulesfile.MarkupStyle(""))},
+		{[]Query{OfPage, OfLinks}, "total", "How the total is found; it may lower what the rules say.", words(paging.CountHow(""))},
+		{[]Query{OfPage}, "explain", "Adds how the page was found.", object{"type": "boolean"}},
+	} {
+		if slices.Contains(c.of, r.Query) {
+			all = append(all, object{"name": rulesfile.Aside + c.name, "in": "query", "schema": c.schema, "description": c.says})
+		}
 	}
+	return all
 }

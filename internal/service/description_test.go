@@ -115,6 +115,18 @@ func TestDescriptionsMakeTypedClients(t *testing.T) {
 			require.NotNil(t, p, "%s: pl.%s", path, name)
 			assert.False(t, p.Schema.Value.IsEmpty(), name)
 		}
+		names = map[string]bool{}
+		for path, item := range doc.Paths.Map() {
+			if item.Get != nil {
+				for _, p := range item.Get.Parameters {
+					names[path[strings.LastIndex(path, "/")+1:]+" "+p.Value.Name] = true
+				}
+			}
+		}
+		for name, is := range map[string]bool{"all after": true, "all before": true, "all size": false, "all pl.shape": true, "place size": true, "place page": false, "place after": false, "place pl.shape": false,
+			"ladder pl.base": true, "ladder pl.total": true, "ladder pl.facets": false, "{number} page": false, "{number} pl.base": true, "records pl.prefix": true} {
+			assert.Equal(t, is, names[name], "%s: %s", path, name)
+		}
 		records := doc.Components.Schemas["Answer"].Value.Properties["records"].Value
 		assert.True(t, records.Type.Is("array"))
 		if path != "/openapi.json" {

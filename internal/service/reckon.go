@@ -114,7 +114,7 @@ func (s *Service) rulesFor(c *gin.Context, request *api.ReckonBody) (rules *rule
 			return nil, nil, err
 		}
 	}
-	return rules, total, nil
+	return rules.For(request.Query), total, nil
 }
 
 // readable is a set, if the caller may read it.

@@ -306,9 +306,9 @@ func (s *Service) readBack(c *gin.Context) error {
 	}
 	// The page is settled where the way leads. The query stays as it was sent, whatever the
 	// total.
-	rules := set.Rules.Rules
-	rules.MaxOffset = math.MaxInt64
 	rawQuery, why := wayback.Read(set.Name, c.Param("token"))
+	rules := set.Rules.For(rawQuery).Rules
+	rules.MaxOffset = math.MaxInt64
 	if why != "" && cmp.Or(rules.Faults[why], rules.OnFault) == paging.Refuse {
 		return &paging.Refusal{Faults: []paging.Fault{{Param: "token", Given: fmt.Sprintf("%.200s", c.Param("token")), Why: why, Says: backSays[why]}}}
 	}
