@@ -49,3 +49,17 @@ func ExampleOf() {
 	fmt.Println(rules.Resolved().Filters[0].Param)
 	// Output: field.pl.own
 }
+
+// A query may name a prefix of its own, where several lists stand on one page.
+func ExampleRules_For() {
+	rules := rulesfile.Of(paging.Rules{})
+	const rawQuery = "a.page=3&b.page=7&pl.prefix=a."
+	ask, _ := rules.For(rawQuery).Read(rawQuery)
+	fmt.Println(ask)
+	// Output: page 3, size 20
+}
+
+func ExampleIsPrefix() {
+	fmt.Println(rulesfile.IsPrefix("a."), rulesfile.IsPrefix("a"), rulesfile.IsPrefix(rulesfile.Aside))
+	// Output: true false false
+}
