@@ -62,7 +62,7 @@ func (d *describer) responses(r *Call, set *sets.Set) object {
 	}
 	switch {
 	case r.Shaped:
-		answer(r.Status, "The page. Other shapes have a media type of their own: "+strings.Join(d.api.Shapes, ", ")+".", d.page(r, set))
+		answer(r.Status, "The page, in the native shape. Others (pl.shape, Accept) have a media type of their own.", d.page(r, set))
 	case r.Status == 303: // clients follow it by themselves
 		answer(303, "Location leads to the page.", nil)
 		answer(200, "That page.", d.page(r, set))

@@ -72,7 +72,10 @@ func FilterFormOf(rules *paging.Rules, rawQuery string, faults []paging.Fault, a
 			f.Drop = append(f.Drop, param)
 		}
 	}
-	b := formBuilder{form: &f, rawQuery: rawQuery, faults: faults, words: &f.Language.words}
+	b := formBuilder{form: &f, pairs: query.Pairs(rawQuery), values: map[string][]string{}, faults: faults, words: &f.Language.words}
+	for _, pair := range b.pairs {
+		b.values[pair.Name] = append(b.values[pair.Name], pair.Value)
+	}
 	if len(rules.Search) > 0 {
 		f.Search = b.input(Input{Param: all.Params.Search, Label: b.words.Search}, false)
 	}
@@ -145,11 +148,12 @@ func (l conditionLabel) value(v string) string {
 
 // formBuilder fills in a form.
 type formBuilder struct {
-	form     *FilterForm
-	rawQuery string
-	faults   []paging.Fault
-	words    *Words
-	drawn    []string // parameters with an input
+	form   *FilterForm
+	pairs  []query.Pair        // of the query
+	values map[string][]string // the same, by name
+	faults []paging.Fault
+	words  *Words
+	drawn  []string // parameters with an input
 }
 
 // input fills in one input; nil if there are several values, which are kept in hidden inputs.
@@ -164,7 +168,7 @@ func (b *formBuilder) input(in Input, many bool) *Input {
 
 // filled is an input with what the query has of it, and what is wrong with that.
 func (b *formBuilder) filled(in Input) Input {
-	if in.Values = append([]string{}, query.Values(b.rawQuery, in.Param)...); len(in.Values) > 0 {
+	if in.Values = append([]string{}, b.values[in.Param]...); len(in.Values) > 0 {
 		in.Value = in.Values[len(in.Values)-1]
 	}
 	for _, f := range b.faults {
@@ -177,8 +181,7 @@ func (b *formBuilder) filled(in Input) Input {
 
 // rest collects what has no input, and the conditions in force.
 func (b *formBuilder) rest(labels map[string]conditionLabel) {
-	pairs := query.Pairs(b.rawQuery)
-	for _, pair := range pairs {
+	for _, pair := range b.pairs {
 		label := labels[pair.Name]
 		if !slices.Contains(b.drawn, pair.Name) && !slices.Contains(b.form.Drop, pair.Name) {
 			b.form.Hidden = append(b.form.Hidden, pair)
@@ -194,7 +197,7 @@ func (b *formBuilder) rest(labels map[string]conditionLabel) {
 			continue
 		}
 		var left []query.Pair
-		for _, other := range pairs {
+		for _, other := range b.pairs {
 			if other.Name != pair.Name && !slices.Contains(b.form.Drop, other.Name) {
 				left = append(left, other)
 			}
