@@ -42,7 +42,6 @@ func TestTwoListsStandOnOnePage(t *testing.T) {
 	b := openAs(t, page.URL)
 	b.visit("/harbour?a.page=99&a.size=5&b_berth=N4&b_size=7&tab=1")
 	b.axe("two lists on one page")
-	b.shot("fragments")
 	b.sees(`document.body.innerText.includes('346–347 of 347 records') && document.body.innerText.includes('1–7 of 25 records')`)
 	b.sees(`document.querySelector('.notes').innerText.includes('a.page: ')`)
 	eval[any](b, `document.querySelector('nav[aria-label="Arrivals (b): Pages"] a[rel=next]').click()`)
