@@ -43,7 +43,7 @@ var faults = []fault{
 	{"ask.go", "d == near && s < best", "d == near && s > best", ""},
 	{"ask.go", "n > int64(limit)", "n > int64(limit)+1", ""},
 	{"ask.go", `strings.Join(strings.Fields(text), " ")`, "text", ""},
-	{"ask.go", "slices.Contains(r.RideAlong, name)", "false", ""},
+	{"ask.go", "slices.Contains(r.RideAlong, bare)", "false", ""},
 	{"sort.go", "len(keys) == r.maxSortKeys()", "len(keys) > r.maxSortKeys()", ""},
 	{"sort.go", "direction == Descending", "direction == Ascending", ""},
 	{"filter.go", "op == Min || op == Max || op == None", "op == Min || op == None", ""},
