@@ -260,6 +260,9 @@ func TestOriginsHostsAndLimits(t *testing.T) {
 	assert.Contains(t, res.Header.Get("Access-Control-Expose-Headers"), "Link, Content-Location")
 	res, _ = send(t, "OPTIONS", at+"/api/sets/berths/records/E1", sent{headers: map[string]string{"Origin": "https://saltmere.example", "Access-Control-Request-Method": "PATCH"}})
 	assert.Equal(t, "204 GET, HEAD, POST, PUT, PATCH, DELETE", fmt.Sprint(res.StatusCode, " ", res.Header.Get("Access-Control-Allow-Methods")))
+	for _, name := range []string{"Authorization", "Content-Type", "If-Match", "If-None-Match", "Idempotency-Key"} {
+		assert.Contains(t, res.Header.Get("Access-Control-Allow-Headers"), name)
+	}
 	res, _ = send(t, "GET", at+"/api/sets/berths/records", sent{headers: map[string]string{"Origin": "https://evil.example"}})
 	assert.Empty(t, res.Header.Get("Access-Control-Allow-Origin"))
 
