@@ -4,7 +4,9 @@ package rulesfile
 
 import (
 	"encoding/json"
+	"hash/maphash"
 	"strings"
+	"sync/atomic"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/envelope"
@@ -51,12 +53,33 @@ func (r *Rules) For(rawQuery string) *Rules {
 		return r
 	}
 	given := query.Values(rawQuery, PrefixParam)
-	if len(given) == 0 || !IsPrefix(given[len(given)-1]) {
+	if len(given) == 0 {
+		return r
+	}
+	prefix := given[len(given)-1]
+	place := &prefixes[maphash.Comparable(prefixSeed, rulesUnderPrefix{of: r, prefix: prefix})%uint64(len(prefixes))]
+	if known := place.Load(); known != nil && known.of == r && known.prefix == prefix {
+		return known.rules
+	}
+	if !IsPrefix(prefix) {
 		return r
 	}
 	prefixed := *r
-	prefixed.Prefix = given[len(given)-1]
+	prefixed.Prefix = prefix
+	place.Store(&rulesUnderPrefix{r, prefix, &prefixed})
 	return &prefixed
+}
+
+// prefixes are rules with a prefix that were used lately, so that they are not checked for each query.
+var (
+	prefixes   [64]atomic.Pointer[rulesUnderPrefix]
+	prefixSeed = maphash.MakeSeed()
+)
+
+type rulesUnderPrefix struct {
+	of     *Rules
+	prefix string
+	rules  *Rules
 }
 
 // IsPrefix reports whether a text can be a prefix of parameters.
