@@ -57,7 +57,7 @@ func (r *Rules) For(rawQuery string) *Rules {
 		return r
 	}
 	prefix := given[len(given)-1]
-	place := &prefixes[maphash.Comparable(prefixSeed, rulesUnderPrefix{of: r, prefix: prefix})%uint64(len(prefixes))]
+	place := &prefixes[maphash.Comparable(prefixSeed, prefixRules{of: r, prefix: prefix})%uint64(len(prefixes))]
 	if known := place.Load(); known != nil && known.of == r && known.prefix == prefix {
 		return known.rules
 	}
@@ -66,17 +66,17 @@ func (r *Rules) For(rawQuery string) *Rules {
 	}
 	prefixed := *r
 	prefixed.Prefix = prefix
-	place.Store(&rulesUnderPrefix{r, prefix, &prefixed})
+	place.Store(&prefixRules{r, prefix, &prefixed})
 	return &prefixed
 }
 
 // prefixes are rules with a prefix that were used lately, so that they are not checked for each query.
 var (
-	prefixes   [64]atomic.Pointer[rulesUnderPrefix]
+	prefixes   [64]atomic.Pointer[prefixRules]
 	prefixSeed = maphash.MakeSeed()
 )
 
-type rulesUnderPrefix struct {
+type prefixRules struct {
 	of     *Rules
 	prefix string
 	rules  *Rules
