@@ -57,6 +57,9 @@ func TestAnAnswerHasItsFormAndWords(t *testing.T) {
 	require.Len(t, a.Words.Rungs, len(a.Ladder))
 	assert.Equal(t, "de Zurück Seite 1 Vessel", a.Words.Lang+" "+a.Words.Previous+" "+a.Words.Rungs[0]+" "+a.Words.Fields["vessel"])
 
+	res, text := send(t, http.MethodGet, at+records+"&pl.parts=form,links", sent{headers: map[string]string{"Accept": "text/html,*/*;q=0.8"}})
+	assert.Equal(t, "application/json", res.Header.Get("Content-Type"), "a browser")
+	assert.Contains(t, text, `"links":{"self":`)
 	elsewhere := of("&pl.parts=form&pl.base=/boats?tab=1").Form
 	assert.Equal(t, "/boats", elsewhere.Action)
 	assert.Equal(t, query.Pair{Name: "tab", Value: "1"}, elsewhere.Keep[0])

@@ -133,7 +133,7 @@ func (s *Service) readPage(c *gin.Context) error {
 		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, a.took, caller.May(access.Owner, request.set))
 	}
 	switch e := page.Set.Rules.Envelope; {
-	case request.shape.Name() == "html":
+	case request.control.Shape == "html": // a browser that only accepts it gets the parts as JSON
 		a.Parts = request.control.Parts
 	case len(request.control.Parts) > 0:
 		request.shape, err = answer.Parts(request.control.Parts)
