@@ -6,6 +6,7 @@ import (
 	"io"
 	"net"
 	"net/http"
+	"regexp"
 	"strings"
 	"testing"
 	"time"
@@ -153,7 +154,7 @@ func TestFixedFilterBindsReadersInEveryAnswer(t *testing.T) {
 	assert.Contains(t, body, fmt.Sprintf(`"facets":{"berth":[{"value":"N4","count":%d}]}`, len(seen)))
 	for _, path := range []string{"/api/sets/arrivals", "/api/sets", "/lists/arrivals?size=100", "/api/sets/arrivals/ladder"} {
 		_, body := send(t, "GET", at+path, sent{token: nobody})
-		assert.NotContains(t, body, fmt.Sprint(len(all)), path)
+		assert.NotContains(t, moments.ReplaceAllString(body, ""), fmt.Sprint(len(all)), path)
 		assert.NotContains(t, body, `"fixed"`, path)
 	}
 }
@@ -405,3 +406,6 @@ func TestTagsStandForOneBody(t *testing.T) {
 	res, body := send(t, "PATCH", at+"/api/sets/berths/records/E1", sent{body: `{"lit":true}`, headers: map[string]string{"Content-Type": "application/json", "If-Match": tag}})
 	assert.Equal(t, 200, res.StatusCode, body)
 }
+
+// moments are points in time, whose digits may be any.
+var moments = regexp.MustCompile(`\d{4}-\d\d-\d\dT[\d:.]+Z`)

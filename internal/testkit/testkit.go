@@ -196,9 +196,12 @@ func (m *template) open(t testing.TB) *sets.Store {
 			require.NoError(t, m.fill(t.Context(), store))
 			store.Indexed()
 		}
-		_, err = store.Pool().Exec(t.Context(), "delete from pageladder.epoch") // a copy is not a backup that was restored
+		store.Close() // nobody may be connected to what is copied; and a connection would begin the epoch again
+		conn, err := pgx.Connect(t.Context(), addressOf(t, m.name))
 		require.NoError(t, err)
-		store.Close() // nobody may be connected to what is copied
+		_, err = conn.Exec(t.Context(), "delete from pageladder.epoch") // a copy is not a backup that was restored
+		require.NoError(t, err)
+		require.NoError(t, conn.Close(t.Context()))
 	})
 	store, err := sets.Open(t.Context(), copyOf(t, m.name))
 	require.NoError(t, err)
