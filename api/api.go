@@ -29,6 +29,8 @@ type RefusalForm struct {
 	// Sizes and Sorts lead to the list without what was refused.
 	Sizes []paging.SizeLink `json:"sizes,omitempty"`
 	Sorts []paging.SortLink `json:"sorts,omitempty"`
+	// Words are those of the page, where pl.parts asks for them.
+	Words *markup.ViewWords `json:"words,omitempty"`
 }
 
 // VersionParam is the parameter that holds a list at a version.

@@ -27,6 +27,12 @@ func (c *Client) Set(ctx context.Context, name string) (*api.SetInfo, error) {
 	return &set, err
 }
 
+// Description is the description of a set's calls: OpenAPI 3.1, with the types of its records and its parameters.
+func (c *Client) Description(ctx context.Context, name string) (json.RawMessage, error) {
+	answer, err := c.call(ctx, request{path: []string{"sets", name, "openapi.json"}}, nil)
+	return answer.body, err
+}
+
 // ChangeSet changes a set's settings.
 func (c *Client) ChangeSet(ctx context.Context, name string, change api.SettingsChange) (*api.SetInfo, error) {
 	var set api.SetInfo

@@ -20,7 +20,7 @@ const components = [
 ]
 
 export default defineConfigWithVueTs(
-  { ignores: ['dist/**', 'src/components.d.ts', 'src/wire.ts'] },
+  { ignores: ['dist/**', 'src/components.d.ts'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.recommended,
   prettier,

@@ -1,46 +1,15 @@
 // What the API answers, and the one place that asks it.
+import { Problem, Service, type Call, type Reply } from '@pageladder/client'
+import type * as wire from '@pageladder/client'
+import { sessionRoleValues as roles } from '@pageladder/client/wire'
 import { valuesOf, withParam, withoutParams } from '@pageladder/core'
 
-import type * as wire from './wire'
-import { sessionRoleValues as roles } from './wire'
-
-// Its types are generated from its description (npm run wire).
-export type * from './wire'
-export { filterRuleTypeValues as fieldTypes } from './wire'
+// Its types are generated from its description.
+export type * from '@pageladder/client'
+export { Problem } from '@pageladder/client'
+export { filterRuleTypeValues as fieldTypes } from '@pageladder/client/wire'
 export type Operator = wire.OperatorParams['operator']
 type Role = wire.Session['role']
-
-/** An answer that is no success, in the service's own words where it has any. */
-export class Problem extends Error {
-  constructor(
-    readonly status: number,
-    detail: string,
-    readonly faults: wire.Fault[] = [],
-    readonly rows: wire.BadRow[] = [],
-    readonly count = 0,
-    /** Where the list is as it is now, of one that cannot be held still. */
-    readonly now?: string,
-    /** The service or its database is away: a moment later it may be there. */
-    readonly passing = false,
-  ) {
-    super(detail)
-  }
-}
-
-interface Asked {
-  method?: string
-  body?: unknown
-  headers?: { [name: string]: string }
-  signal?: AbortSignal
-  cache?: RequestCache
-}
-
-/** What the service answered: the body, and how. */
-export interface Reply<T> {
-  body: T
-  status: number
-  headers: Headers
-}
 
 /** The path under which the service is reached, without a "/" at the end: that of <base>. */
 export const root = new URL('.', document.baseURI).pathname.replace(/\/$/, '')
@@ -54,53 +23,32 @@ export const sentence = (says: string) => {
   return (named ? says : says.charAt(0).toUpperCase() + says.slice(1)) + (/[.!?]$/.test(says) ? '' : '.')
 }
 
-function problemOf(status: number, statusText: string, body: unknown): Problem {
-  const told = (body ?? {}) as Partial<wire.Problem> // or whatever a proxy says
-  return new Problem(
-    status,
-    sentence(told.detail ?? `The service answered ${status} ${statusText}`),
-    told.faults,
-    told.rows,
-    told.count,
-    told.now,
-    told.type ? told.type.endsWith('/database-away') : [502, 503, 504].includes(status), // of a proxy
-  )
-}
+const service = new Service(root, {
+  // What was asked for is done, even if its page is left at once: browsers send so much on.
+  fetch: (address, options) =>
+    fetch(address, {
+      ...options,
+      keepalive: options?.method !== undefined && String(options.body ?? '').length < 16_000,
+    }),
+})
 
-async function reply<T>(
-  path: string,
-  { method, body: sent, headers, signal, cache }: Asked = {},
-): Promise<Reply<T>> {
-  let response: Response
-  const text = sent === undefined ? undefined : JSON.stringify(sent)
+async function reply<T>(path: string, call: Call = {}): Promise<Reply<T>> {
   try {
-    response = await fetch(root + path, {
-      method,
-      // What was asked for is done, even if its page is left at once: browsers send so much on.
-      keepalive: method !== undefined && (text?.length ?? 0) < 16_000,
-      headers: {
-        // not in an envelope that a set's rules may have
-        Accept: 'application/json;shape=native, application/json',
-        ...(sent === undefined ? {} : { 'Content-Type': 'application/json' }),
-        ...headers,
-      },
-      body: text,
-      signal,
-      cache,
-    })
-  } catch (cause) {
-    if (signal?.aborted) throw cause
-    throw new Problem(0, away, [], [], 0, undefined, true)
+    return await service.call<T>(path, call)
+  } catch (err) {
+    throw err instanceof Problem ? inWords(err, path) : err
   }
-  const { status, statusText } = response
-  if (status === 204) return { body: undefined as T, status, headers: response.headers }
-  const body: unknown = await response.json().catch(() => null)
-  if (response.ok && body !== null) return { body: body as T, status, headers: response.headers }
-  if (status === 401 && path !== sessionPath) throw new Problem(status, 'This needs a token: sign in first.')
-  throw problemOf(status, statusText, body)
 }
 
-const ask = async <T>(path: string, asked?: Asked) => (await reply<T>(path, asked)).body
+/** A problem that says what a person can do with it. */
+function inWords(problem: Problem, path: string): Problem {
+  problem.message = sentence(problem.message)
+  if (problem.status === 0) problem.message = away
+  if (problem.status === 401 && path !== sessionPath) problem.message = 'This needs a token: sign in first.'
+  return problem
+}
+
+const ask = async <T>(path: string, call?: Call) => (await reply<T>(path, call)).body
 
 const setPath = (set: string) => `/api/sets/${encodeURIComponent(set)}`
 
@@ -195,7 +143,12 @@ export function sendFile(
     request.onload = () =>
       request.status < 300
         ? done(request.response as wire.Imported)
-        : failed(problemOf(request.status, request.statusText, request.response))
+        : failed(
+            inWords(
+              new Problem(request.status, `The service answered ${request.status}`, request.response ?? {}),
+              '/api/sets',
+            ),
+          )
     signal.addEventListener('abort', () => request.abort())
     request.send(file)
   })

@@ -13,12 +13,6 @@ export function setAddress(set: string, href = ''): string {
   return `/sets/${encodeURIComponent(set)}${query && '?'}${query}`
 }
 
-/** A record's key as it stands in a path: its parts, a comma between; what a path cannot hold gets a comma. */
-export function keyPath(key: string[]): string {
-  const text = key.map(encodeURIComponent).join(',')
-  return key.length === 1 && ['', '.', '..', 'all'].includes(text) ? text + ',' : text
-}
-
 /** A set's name derived from that of a file or table. */
 export const safeName = (text: string) =>
   text

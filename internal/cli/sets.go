@@ -19,7 +19,7 @@ import (
 
 func newSets() *cobra.Command {
 	cmd := &cobra.Command{Use: "sets", Short: "List, make, change and remove record sets"}
-	cmd.AddCommand(newSetsList(), newSetsShow(), newSetsImport(), newSetsAttach(), newSetsFollow(), newSetsUnfollow(), newSetsChange(), newSetsRemove(), newRules())
+	cmd.AddCommand(newSetsList(), newSetsShow(), newSetsTypes(), newSetsImport(), newSetsAttach(), newSetsFollow(), newSetsUnfollow(), newSetsChange(), newSetsRemove(), newRules())
 	return cmd
 }
 

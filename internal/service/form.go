@@ -88,6 +88,12 @@ func (s *Service) withForm(c *gin.Context, request *pageAsk, err error) error {
 	form := formQuery(c, set, page, base, request.request.Query, refusal.Faults).Form()
 	links := page.On(base)
 	refused.List = api.RefusalForm{Form: &form, Sizes: links.Sizes(), Sorts: links.Sorts()}
+	if request.has("words") {
+		view := markup.View{Language: form.Language}
+		words := view.Words()
+		words.Summary, words.Fields = "", labelsOf(set.Shown())
+		refused.List.Words = &words
+	}
 	return refused
 }
 

@@ -91,6 +91,7 @@ type Service struct {
 	imports   *access.Running
 	streams   *access.Running
 	files     *upload.Progress
+	built     map[string]*answers.File // of the console's build
 	routes    []route
 	handler   http.Handler
 	drain     time.Duration
@@ -167,6 +168,10 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 		return nil, fmt.Errorf("proxies: %w", err)
 	}
 	r.Use(s.observed, s.recovered, s.guarded)
+	var err error
+	if s.built, err = answers.ReadFiles(console, s.hosts.Prefix); err != nil {
+		return nil, fmt.Errorf("the console's files: %w", err)
+	}
 	s.routes = s.table()
 	offered := map[string][]string{}
 	for _, route := range s.routes {
@@ -187,9 +192,8 @@ func (s *Service) handlers(console fs.FS, proxies []string) (http.Handler, error
 	r.NoMethod(func(c *gin.Context) {
 		s.fail(c, problem.Of(problem.NoMethod, "%s is not offered at %s", c.Request.Method, c.Request.URL.Path))
 	})
-	consoleFiles, err := s.consoleFiles(console)
-	r.NoRoute(consoleFiles)
-	return r, err
+	r.NoRoute(s.consoleFile)
+	return r, nil
 }
 
 // Serve answers requests on a listener until the context ends, and for Options.Drain after that; then it lets the

@@ -2,7 +2,8 @@
 // After a change: which record, what was done, where it stands now, and how to undo.
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { keyPath, setAddress } from '../paths'
+import { keyPath } from '@pageladder/client'
+import { setAddress } from '../paths'
 import { Problem, readPage, readPlace } from '../api'
 import { mark } from '../state'
 

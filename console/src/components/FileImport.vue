@@ -82,7 +82,8 @@ async function send(what: 'look' | 'import') {
       else await router.push(setAddress(form.name))
     }
   } catch (error) {
-    if (error instanceof Problem && error.rows.length) bad.value = { count: error.count, rows: error.rows }
+    if (error instanceof Problem && error.rows.length)
+      bad.value = { count: error.sent.count ?? 0, rows: error.rows }
     if ((error as Error).name !== 'AbortError') says.value = (error as Error).message
   } finally {
     clearInterval(poll)

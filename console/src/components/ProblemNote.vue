@@ -15,7 +15,7 @@ const trying = setInterval(() => {
   if (away.value && document.visibilityState === 'visible') emit('again')
 }, every)
 onUnmounted(() => clearInterval(trying))
-const now = computed(() => (props.error instanceof Problem ? props.error.now : undefined))
+const now = computed(() => (props.error instanceof Problem ? props.error.sent.now : undefined))
 const faults = computed(() => (props.error instanceof Problem ? props.error.faults : []))
 </script>
 

@@ -4,7 +4,8 @@
 import { computed, ref, toRaw, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { root, type ChangedRow, type Field, type SetRecord, type SortLink } from '../api'
-import { keyPath } from '../paths'
+import { keyPath } from '@pageladder/client'
+
 import { figure, isNumeric, momentOf, shownAs } from '../values'
 
 const props = defineProps<{

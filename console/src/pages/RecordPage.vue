@@ -4,7 +4,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, reactive, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { keyPath, queryOf, setAddress } from '../paths'
+import { keyPath } from '@pageladder/client'
+import { queryOf, setAddress } from '../paths'
 import {
   addRecord,
   changeRecord,
