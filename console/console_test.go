@@ -165,7 +165,6 @@ func TestScreenshots(t *testing.T) {
 	}{
 		{"sets", "/", ".set-card", 1280, "light", nil},
 		{"set", "/sets/arrivals?page=4x&size=10&sort=-tonnage&cleared=true", ".steps li", 1280, "light", nil},
-		{"set-dark", "/sets/arrivals?page=4&size=10&sort=cargo,-tonnage", ".steps li", 1280, "dark", nil},
 		{"set-narrow", "/sets/arrivals?page=4&size=5", ".steps li", 390, "light", nil},
 		{"record", "/sets/arrivals/records/17?page=2", ".record-form", 1280, "light", nil},
 		{"rules", "/sets/arrivals/rules", ".ladder-seen", 1280, "light", func() {

@@ -12,5 +12,6 @@ const squeezed = style
   .replace(/\s+/g, ' ')
   .replace(/ ?([{};,>]) ?/g, '$1')
   .replace(/: /g, ':')
+  .replace(/\b0\./g, '.')
   .replace(/;}/g, '}')
 writeFileSync(at('dist/ladder.css'), squeezed.trim() + '\n')

@@ -47,7 +47,7 @@ export class Service {
     this.options = options
   }
 
-  /** A record set by its name. Its types are made by: pageladder sets types SET. */
+  /** A record set by its name. Its types are what "pageladder sets types SET" writes. */
   set<T extends SetTypes = AnySet>(name: string): RecordSet<T> {
     return new RecordSet<T>(this, name)
   }

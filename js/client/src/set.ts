@@ -4,14 +4,14 @@ import { encode, type Query, type Value } from './query.js'
 import type { Reply, Service } from './service.js'
 import type * as wire from './wire.js'
 
-/** The types of one set, as "pageladder sets types" makes them. */
+/** The types of one set, as "pageladder sets types" writes them. */
 export interface SetTypes {
   record: object
   draft: object
   params: object
 }
 
-/** The types of a set of which none were made. */
+/** The types of a set that nobody has written. */
 export interface AnySet {
   record: { [field: string]: unknown }
   draft: { [field: string]: unknown }

@@ -84,7 +84,7 @@ const own: { [lang: string]: string } = {
   ja: 'ページ|前へ|次へ|応答なし',
 }
 
-/** The words that came with an answer and, beside them, the element's own in the same language or that of the page. */
+/** The words of an answer and, beside them, the element's own in the same language or that of the page. */
 export function wordsOf(page: string, given: Partial<Words> = {}): Words {
   const spoken = (given.lang ?? page).split('-')[0]!
   const lang = own[spoken] ? spoken : 'en'

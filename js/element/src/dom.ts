@@ -18,7 +18,7 @@ const wait = 20_000
 /** What a server has answered: a Document or what JSON holds. */
 export interface Got {
   status: number
-  /** Where it came from in the end. */
+  /** Where it is from in the end. */
   address: string
   body: any
 }

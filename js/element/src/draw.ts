@@ -113,7 +113,7 @@ export function behind({ answer, words, label, to }: Drawing, summary: string) {
 export function summaryOf({ paging }: Answer, words: Words): string {
   const { first_row: first, last_row: last, total_items: total } = paging
   const rows = [first, last].map((n) => number(words.lang, n ?? 0)).join('–')
-  return words.summary || paging.summary || (first ? rows + (total ? ` / ${number(words.lang, total)}` : '') : '')
+  return words.summary || (first ? rows + (total ? ` / ${number(words.lang, total)}` : '') : (paging.summary ?? ''))
 }
 
 /** The inputs that are drawn: of numbers and times the bounds, of other fields one for the value. Several values of one stay as they are. */

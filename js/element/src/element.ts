@@ -5,7 +5,7 @@ import { get, h, parts, type Got } from './dom.js'
 import { before, behind, drawSorts, drawRecord, summaryOf } from './draw.js'
 import { keeping } from './focus.js'
 
-/** What the element tells. Each but the last can be cancelled. */
+/** What the element says. Each but the last can be cancelled. */
 export interface LadderEvents {
   /** It is about to ask for an address; ahead: before anybody wants to see it. Headers can be added. Cancelled: nothing happens. */
   ladderask: CustomEvent<{ address: string; headers: Headers; ahead: boolean }>
