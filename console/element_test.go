@@ -223,6 +223,29 @@ func TestElementsShareAnAddress(t *testing.T) {
 	assert.Equal(t, 1, s.sent("tab="), "what is not the list's is not sent, but for the page itself")
 }
 
+// What stands in the source holds for every question, and is on no link; a form of a record is the page's own.
+func TestElementKeepsWhatItsSourceSays(t *testing.T) {
+	s := ashore(t, map[string]string{"/quay": head("SERVICE", "en") + `<h1>Quay</h1><page-ladder src="/api/sets/arrivals/records?berth=N4&vessel.has=%61" ahead=none><template><form action="/ships"><button>{vessel}</button></form></template></page-ladder></main>`})
+	s.visit("/quay?berth=S1&size=5")
+	s.shows("1–5 of ")
+	for _, page := range []string{"page=2", "page=3"} {
+		s.follows("Next")
+		s.sees("location.search === '?size=5&" + page + "'")
+	}
+	s.shows("11–15 of ")
+	assert.Equal(t, "N4", eval[string](s.tab, "String([...new Set(document.querySelector('page-ladder').answer.records.map(r => r.berth))])"))
+	assert.Zero(t, s.sent("S1&pl"), "nobody widens it by the page's address")
+	s.acts("document.querySelector('page-ladder button').click()")
+	s.sees("location.pathname === '/ships'")
+	s.visit("/quay")
+	s.shows("1–")
+	eval[any](s.tab, "document.body.append(window.late = document.createElement('page-ladder')); late.innerHTML") // as a framework does
+	eval[any](s.tab, "late.append(document.createElement('template')); late.src = '/api/sets/berths/records'")
+	s.sees("late.shadowRoot.textContent.includes('of 16 records')")
+	eval[any](s.tab, "document.body.prepend(late)")
+	s.sees("!late.ariaBusy && late.shadowRoot.textContent.includes('of 16 records')")
+}
+
 // With the keyboard alone.
 func TestElementByKeyboard(t *testing.T) {
 	s := ashore(t, map[string]string{"/quay": head("SERVICE", "en") + `<h1>Quay</h1><page-ladder src="/api/sets/arrivals/records">` + records + `</page-ladder></main>`})

@@ -63,8 +63,7 @@ export class RecordSet<T extends SetTypes = AnySet> {
 
   /** The pages of a list, beginning with the one that a query asks for. */
   async *pages(query?: Query<T['params']>, { hold, signal }: PagesOptions = {}): AsyncGenerator<Page<T['record']>, void, undefined> {
-    const { params: names, rules } = await this.about(signal)
-    if (!names) return
+    const { params: names, rules } = await this.described(signal)
     let text = encode(query)
     for (let first = true; ; first = false) {
       const page = await this.page(text, signal)
@@ -87,8 +86,7 @@ export class RecordSet<T extends SetTypes = AnySet> {
    * is equally quick.
    */
   async *walk(query?: Query<T['params']>, signal?: AbortSignal): AsyncGenerator<T['record'], void, undefined> {
-    const { params: names } = await this.about(signal)
-    if (!names) return
+    const { params: names } = await this.described(signal)
     for (let text = encode(query); ;) {
       const page = await this.page(text, signal)
       const mended = page.adjusted.find((a) => a.why.startsWith('cursor.')) // if it was ignored, the walk would begin again
@@ -158,6 +156,13 @@ export class RecordSet<T extends SetTypes = AnySet> {
   async place(key: Key, query?: Query<T['params']>, signal?: AbortSignal): Promise<wire.Place> {
     const text = encode(query)
     return (await this.service.call<wire.Place>(`${this.recordPath(keyPath(key))}/place${text && '?'}${text}`, { signal })).body
+  }
+
+  /** The set with the names of its parameters, which an answer about one set always has. */
+  private async described(signal?: AbortSignal) {
+    const { params, rules } = await this.about(signal)
+    if (!params) throw new Error(`the service does not say what the parameters of ${this.name} are called`)
+    return { params, rules }
   }
 
   private recordPath(key: string): string {

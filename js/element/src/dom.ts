@@ -40,9 +40,12 @@ export const get = (address: string, headers: Headers, type: 'document' | 'json'
     request.send()
   })
 
-/** The parts of a query whose names are to be kept, each as it stands there. */
-export const parts = (query: string, keep: (name: string) => unknown): string[] =>
+/** The parts of a query that are to be kept, each as it stands there. */
+export const parts = (query: string, keep: (part: string) => unknown): string[] =>
   query
     .slice(query.startsWith('?') ? 1 : 0)
     .split('&')
-    .filter((part) => part && keep([...new URLSearchParams(part).keys()][0] ?? ''))
+    .filter((part) => part && keep(part))
+
+/** The name of a part of a query, as it stands there. */
+export const nameOf = (part: string) => part.split('=')[0]!

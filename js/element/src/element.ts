@@ -1,7 +1,7 @@
 // The element. Round a list that a server has drawn it takes the clicks, asks for the same addresses, and swaps what has changed. With the address of
 // records it draws the list itself. In both the state is in the page's address.
 import { read, wordsOf, type Answer } from './answer.js'
-import { get, h, parts, type Got } from './dom.js'
+import { get, h, nameOf, parts, type Got } from './dom.js'
 import { before, behind, drawSorts, drawRecord, summaryOf } from './draw.js'
 import { keeping } from './focus.js'
 
@@ -77,8 +77,8 @@ export class PageLadder extends HTMLElement {
     this.#own.running?.abort()
   }
 
-  attributeChangedCallback(_name: string, had: string | null) {
-    if (had && this.isConnected) this.reload()
+  attributeChangedCallback() {
+    if (elements.has(this)) this.reload()
   }
 
   /** The address of the records, of a list that the element draws. */
@@ -126,27 +126,28 @@ export class PageLadder extends HTMLElement {
   /** The list's part of the page's query, as its server knows it. */
   #query(search: string) {
     const prefix = this.#prefix
-    return parts(search, (name) => name.startsWith(prefix))
+    return parts(search, (part) => part.startsWith(prefix))
       .map((part) => part.slice(prefix.length))
+      .filter((part) => !this.#fixes(part))
       .join('&')
+  }
+
+  /** Whether a parameter stands in the source: it is sent with each question as it is there, and is on no link. */
+  #fixes(part: string) {
+    return parts(this.#source.search, (fixed) => nameOf(fixed) === nameOf(part)).length > 0
   }
 
   /** The page's address with another query of the list. What is not the list's stays. */
   #at(query: string) {
     const prefix = this.#prefix
-    const all = prefix ? parts(location.search, (name) => !name.startsWith(prefix)) : []
-    all.push(...parts(query, () => true).map((part) => prefix + part))
-    return location.pathname + (all.length > 0 ? '?' : '') + all.join('&')
+    const all = parts(location.search, (part) => prefix && !part.startsWith(prefix))
+    all.push(...parts(query, (part) => part).map((part) => prefix + part))
+    return location.pathname + (all[0] ? '?' : '') + all.join('&')
   }
 
-  /** The page's address for an address in an answer. What stands in the source is sent with each question, and is on no link. */
+  /** The page's address for an address in an answer. */
   #to(href: string) {
-    const fixed = parts(this.#source.search, () => true)
-    return this.#at(
-      parts(new URL(href, this.#source).search, (name) => !name.startsWith('pl.'))
-        .filter((part) => !fixed.includes(part))
-        .join('&'),
-    )
+    return this.#at(parts(new URL(href, this.#source).search, (part) => !part.startsWith('pl.') && !this.#fixes(part)).join('&'))
   }
 
   /** Where to ask for an address of the page. */
@@ -286,7 +287,7 @@ export class PageLadder extends HTMLElement {
       event.defaultPrevented ||
       form.method !== 'get' ||
       form.target ||
-      form.closest('td, li, article, [data-plain]') ||
+      (this.src ? form.getRootNode() === document : form.closest('td, li, article, [data-plain]')) ||
       to.origin !== location.origin
     )
       return
