@@ -93,6 +93,27 @@ func TestARefusalHasTheForm(t *testing.T) {
 			assert.Equal(t, http.StatusOK, res.StatusCode, text)
 		}
 	}
-	_, text := send(t, http.MethodGet, at+"/api/sets/arrivals/records/all?tonnage=many", sent{})
+	_, text := send(t, http.MethodGet, at+"/api/sets/arrivals/records?tonnage=many&pl.parts=records,words", sent{headers: map[string]string{"Accept-Language": "de"}})
+	var p api.Problem
+	require.NoError(t, json.Unmarshal([]byte(text), &p))
+	require.NotNil(t, p.Words, "words come with a refusal too, where they are asked for")
+	assert.Equal(t, []string{"Anzeigen", "Vessel", ""}, []string{p.Words.Show, p.Words.Fields["vessel"], p.Words.Summary})
+	_, text = send(t, http.MethodGet, at+"/api/sets/arrivals/records?tonnage=many", sent{})
+	assert.NotContains(t, text, `"words"`)
+	_, text = send(t, http.MethodGet, at+"/api/sets/arrivals/records/all?tonnage=many", sent{})
 	assert.NotContains(t, text, `"form"`, "where no page is asked for")
+}
+
+// The element and its style may be loaded by pages of any origin, whoever may call the API.
+func TestAnyPageMayLoadTheElement(t *testing.T) {
+	at := testkit.Serve(t)
+	for path, kind := range map[string]string{"/element.js": "text/javascript", "/ladder.css": "text/css"} {
+		res, text := send(t, http.MethodGet, at+path, sent{token: nobody, headers: map[string]string{"Origin": "https://quay.example"}})
+		require.Equal(t, http.StatusOK, res.StatusCode, text)
+		assert.Contains(t, text, "page-ladder")
+		assert.Contains(t, res.Header.Get("Content-Type"), kind)
+		assert.Equal(t, []string{"*", "cross-origin"}, []string{res.Header.Get("Access-Control-Allow-Origin"), res.Header.Get("Cross-Origin-Resource-Policy")})
+	}
+	res, _ := send(t, http.MethodGet, at+"/api/sets/arrivals/records", sent{token: nobody, headers: map[string]string{"Origin": "https://quay.example"}})
+	assert.Empty(t, res.Header.Get("Access-Control-Allow-Origin"))
 }

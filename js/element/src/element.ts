@@ -19,7 +19,7 @@ export interface LadderEvents {
 
 /** How long an answer that was fetched ahead is used, in milliseconds. */
 const fresh = 10_000
-/** How long a pointer or the focus rests on a link before its page is fetched, in milliseconds. */
+/** How long a pointer rests on a link before its page is fetched, in milliseconds. */
 const rest = 80
 /** How long nothing is done before the next page is fetched, in milliseconds. */
 const idle = 400
@@ -297,7 +297,7 @@ export class PageLadder extends HTMLElement {
     this.#go(this.src ? new URL(this.#to(to.search), location.href).href : to.href, true, form)
   }
 
-  /** Fetches the page of a link on which a pointer or the focus rests. */
+  /** Fetches the page of a link on which a pointer rests. */
   #rested(event: Event) {
     const a = linkOf(event)
     clearTimeout(this.#timer)
