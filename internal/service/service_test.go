@@ -208,7 +208,7 @@ func TestConsoleIsServedWithItsAssetsKeptAndItsPageNot(t *testing.T) {
 			assert.Equal(t, http.StatusOK, res.StatusCode, "the console's router has %s", path[1])
 		}
 	}
-	for _, path := range []string{"/element.js", "/anywhere/else", "/favicon.png", "/sets", "/new/more", "/assets/none.js", "/index.html/x", "/api/none"} {
+	for _, path := range []string{"/no-such-file.js", "/anywhere/else", "/favicon.png", "/sets", "/new/more", "/assets/none.js", "/index.html/x", "/api/none"} {
 		res, _ := do(t, http.MethodGet, at+path)
 		assert.Equal(t, http.StatusNotFound, res.StatusCode, path)
 		assert.Equal(t, "application/problem+json", res.Header.Get("Content-Type"), path)
