@@ -246,6 +246,28 @@ func TestElementKeepsWhatItsSourceSays(t *testing.T) {
 	s.sees("!late.ariaBusy && late.shadowRoot.textContent.includes('of 16 records')")
 }
 
+// What was pressed stays under the pointer, and who goes back is where they were.
+func TestElementKeepsItsPlaceOnTheScreen(t *testing.T) {
+	s := ashore(t, map[string]string{"/quay": head("SERVICE", "en") + `<h1>Quay</h1><page-ladder src="/api/sets/arrivals/records" ahead=none>` + records + `</page-ladder></main>`})
+	require.NoError(t, cd.Do(s.ctx, cd.EmulateViewport(1280, 300)))
+	for _, path := range []string{"/quay?size=20&page=17", "/own?size=20&page=17"} {
+		s.visit(path)
+		s.shows("321–340 of 347")
+		next := find("a", "e.textContent.trim() === 'Next'")
+		eval[any](s.tab, next+".scrollIntoView({block: 'center'})")
+		s.sees("scrollY > 100")
+		top, scrolled := eval[float64](s.tab, next+".getBoundingClientRect().top"), eval[float64](s.tab, "scrollY")
+		s.follows("Next")
+		s.shows("341–347 of 347") // thirteen records less
+		assert.InDelta(t, top, eval[float64](s.tab, next+".getBoundingClientRect().top"), 60, path)
+		s.goes(-1)
+		s.shows("321–340 of 347")
+		assert.InDelta(t, scrolled, eval[float64](s.tab, "scrollY"), 2, path)
+		require.NoError(t, cd.Do(s.ctx, cd.Reload()))
+		s.shows("321–340 of 347")
+	}
+}
+
 // With the keyboard alone.
 func TestElementByKeyboard(t *testing.T) {
 	s := ashore(t, map[string]string{"/quay": head("SERVICE", "en") + `<h1>Quay</h1><page-ladder src="/api/sets/arrivals/records">` + records + `</page-ladder></main>`})
