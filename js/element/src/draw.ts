@@ -99,7 +99,7 @@ export function behind({ answer, words, label, to }: Drawing, summary: string) {
   return h(
     'div',
     { part: 'foot' },
-    h('p', { part: 'summary' }, summary),
+    summary && h('p', { part: 'summary' }, summary),
     (ladder[0] || links.prev || links.next) && nav,
     sizes[1] &&
       row(
