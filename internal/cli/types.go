@@ -5,7 +5,6 @@ import (
 	"fmt"
 	"io"
 	"slices"
-	"strconv"
 	"strings"
 
 	"github.com/spf13/cobra"
@@ -95,7 +94,8 @@ func member(b *strings.Builder, name, means, kind string, optional bool) {
 		fmt.Fprintf(b, "    /** %s */\n", strings.ReplaceAll(strings.Join(strings.Fields(means), " "), "*/", "*\u200b/"))
 	}
 	if !plainName(name) {
-		name = strconv.Quote(name)
+		quoted, _ := json.Marshal(name) // a text always can be written
+		name = string(quoted)
 	}
 	fmt.Fprintf(b, "    %s%s: %s\n", name, map[bool]string{true: "?"}[optional], kind)
 }

@@ -64,7 +64,8 @@ export class Service {
     if (status === 204) return { body: undefined as T, status, headers }
     const body = (await response.json().catch((cause: unknown) => {
       call.signal?.throwIfAborted()
-      throw new Problem(0, 'The answer broke off, or is no JSON.', {}, { cause })
+      if (cause instanceof SyntaxError) throw new Problem(status, `The service answered ${status}, but no JSON.`, {}, { cause }) // a proxy did
+      throw new Problem(0, 'The answer broke off.', {}, { cause })
     })) as T
     return { body, status, headers }
   }
