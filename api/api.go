@@ -8,6 +8,7 @@ import (
 	"net/url"
 	"slices"
 	"strings"
+	"time"
 
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
@@ -38,9 +39,31 @@ const VersionParam = "pl.version"
 
 // Health is the state of the service.
 type Health struct {
-	Status  string `json:"status"`
-	Version string `json:"version"` // of the program
+	Status  string     `json:"status"`          // ok, or reads: the primary does not answer, and replicas answer alone
+	Version string     `json:"version"`         // of the program
+	Since   *time.Time `json:"since,omitempty"` // when the primary has last answered, if it does not
+	// Servers are those of each database that has several.
+	Servers []Server `json:"servers,omitempty"`
 }
+
+// Server is one server of a database.
+type Server struct {
+	Source  string   `json:"source,omitempty"`            // whose database it is; absent of our own
+	Name    string   `json:"name"`                        // primary, replica 1 and so on, as they were listed
+	Answers bool     `json:"answers"`                     // it may be read from
+	Age     *float64 `json:"age_s" jsonschema:"nullable"` // seconds that a replica's records are old at most; null where that is not known, and of a primary
+}
+
+// Headers of where there are replicas.
+const (
+	// MinVersion is the state of a set below which a caller gets no page: as an answer has it, a request gives it back. It is a version of the set or,
+	// of a set in a source, a place in the log of its database.
+	MinVersion = "Min-Version"
+	// MinVersionParam is the same in a query.
+	MinVersionParam = "pl.min_version"
+	// Stale is "?1" where the primary does not answer, and the records are older than pages are otherwise.
+	Stale = "Stale"
+)
 
 // KeyPath writes a record's key as part of a path: its parts, percent-encoded, separated by
 // commas. A comma at the end marks what a path could not contain otherwise: nothing, dots, and

@@ -1,6 +1,9 @@
 package paging
 
-import "strconv"
+import (
+	"strconv"
+	"time"
+)
 
 // Metadata is what an answer says about its page, as it stands on the wire.
 type Metadata struct {
@@ -19,6 +22,8 @@ type Metadata struct {
 	Version      int64       `json:"version,omitempty"`                 // of a kept set; filled in by who keeps it
 	ChangesSince *int64      `json:"changes_since,omitempty"`           // of a list that is held at its version: changes of its records since, 0 where it is the list as it is; filled in by who keeps it
 	MayShrink    bool        `json:"may_shrink,omitempty"`              // of a list that is held for a caller who sees only some of its records: those that leave its sight leave the list, and later ones move up; filled in by who keeps it
+	AsOf         *time.Time  `json:"as_of,omitempty"`                   // of a page from a replica: its records are at least as they were then, by the clock of who answers; filled in by who keeps it
+	Stale        bool        `json:"stale,omitempty"`                   // the records' primary does not answer, and they are older than pages are otherwise; filled in by who keeps it
 	Sort         string      `json:"sort"`                              // the total order: "-tonnage,-id"
 	Search       string      `json:"search,omitempty"`
 	Filters      []Condition `json:"filters"` // never null

@@ -7,8 +7,10 @@ import (
 	"crypto/rand"
 	"crypto/sha256"
 	"encoding/base64"
+	"encoding/hex"
 	"errors"
 	"fmt"
+	"strconv"
 	"strings"
 	"sync/atomic"
 	"time"
@@ -64,10 +66,14 @@ func AsRemembered(ctx context.Context, heard bool) context.Context {
 
 // Keeper keeps tokens in one database.
 type Keeper struct {
+	// Read asks the database, or a replica of it that answers alone: then those whose end has been heard of stay ended; nil: the database.
+	Read func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error)
+
 	pool    *pgxpool.Pool
 	writes  *postgres.Writer
 	callers *lru.Cache[[32]byte, remembered]
-	using   atomic.Bool // a use is being written down
+	ended   *lru.Cache[string, struct{}] // tokens and sessions, as Ended names them
+	using   atomic.Bool                  // a use is being written down
 }
 
 type remembered struct {
@@ -79,6 +85,7 @@ type remembered struct {
 func New(pool *pgxpool.Pool, writes *postgres.Writer) *Keeper {
 	k := &Keeper{pool: pool, writes: writes}
 	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is valid
+	k.ended, _ = lru.New[string, struct{}](callersKept)       // likewise
 	return k
 }
 
@@ -140,12 +147,36 @@ func (k *Keeper) List(ctx context.Context) ([]Token, error) {
 // services of the database.
 func (k *Keeper) End(ctx context.Context, id int64) error {
 	defer k.callers.Purge()
-	tag, err := k.writes.Exec(ctx, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
-	if err == nil && tag.RowsAffected() == 0 {
-		return ErrNoToken
+	return k.end(ctx, endedToken(id), ErrNoToken, "update pageladder.token set ended_at = now() where id = $1 and ended_at is null", id)
+}
+
+// end ends something by a statement, and notifies other services. The error is none where there was nothing to end.
+func (k *Keeper) end(ctx context.Context, what string, none error, sql string, arg any) error {
+	err := k.writes.Write(ctx, func(tx pgx.Tx) error {
+		tag, err := tx.Exec(ctx, sql, arg)
+		if err == nil && tag.RowsAffected() == 0 {
+			return none
+		}
+		if err == nil {
+			err = peers.NotifyEnded(ctx, tx, what)
+		}
+		return err
+	})
+	if err == nil {
+		k.Ended(what)
 	}
 	return err
 }
+
+// Ended notes that a token or a session has ended, as another service has notified.
+func (k *Keeper) Ended(what string) {
+	k.ended.Add(what, struct{}{})
+	k.callers.Purge()
+}
+
+// endedToken and endedSession name what has ended.
+func endedToken(id int64) string     { return "token " + strconv.FormatInt(id, 10) }
+func endedSession(h [32]byte) string { return "session " + hex.EncodeToString(h[:]) }
 
 // SQL conditions on the hash of what a caller sends.
 const (
@@ -191,9 +222,15 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 	var c Caller
 	var role string
 	var used *time.Time
-	err := k.pool.QueryRow(ctx, "select t.id, t.label, t.role, t.sets, t.used_at from pageladder.token t where ended_at is null and "+where, stored(h)).
-		Scan(&c.Token, &c.Label, &role, &c.Sets, &used)
-	if errors.Is(err, pgx.ErrNoRows) {
+	alone, err := k.read(ctx, func(ctx context.Context, db *pgxpool.Pool) error {
+		return db.QueryRow(ctx, "select t.id, t.label, t.role, t.sets, t.used_at from pageladder.token t where ended_at is null and "+where, stored(h)).
+			Scan(&c.Token, &c.Label, &role, &c.Sets, &used)
+	})
+	switch {
+	case errors.Is(err, pgx.ErrNoRows) && !alone && ok: // other servers may not know it yet
+		k.ended.Add(endedSession(key), struct{}{})
+		return Caller{}, ErrUnknown
+	case errors.Is(err, pgx.ErrNoRows), err == nil && alone && (k.ended.Contains(endedToken(c.Token)) || k.ended.Contains(endedSession(h)) || k.ended.Contains(endedSession(key))):
 		return Caller{}, ErrUnknown
 	}
 	if err != nil {
@@ -205,11 +242,19 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 	if c.Role, err = ParseRole(role); err != nil {
 		return Caller{}, err
 	}
-	if used == nil || time.Since(*used) > usedEvery {
+	if !alone && (used == nil || time.Since(*used) > usedEvery) {
 		k.use(c.Token)
 	}
 	k.callers.Add(key, remembered{c, time.Now()})
 	return c, nil
+}
+
+// read asks for a caller.
+func (k *Keeper) read(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (alone bool, err error) {
+	if k.Read == nil {
+		return false, do(ctx, k.pool)
+	}
+	return k.Read(ctx, do)
 }
 
 // use notes in the background that a token is in use. Whether that can be written down decides
@@ -284,8 +329,7 @@ func (k *Keeper) Accept(ctx context.Context, code string) (id string, until time
 // SignOut ends a session.
 func (k *Keeper) SignOut(ctx context.Context, id string) error {
 	defer k.callers.Remove(hash(bySession + id))
-	_, err := k.writes.Exec(ctx, "delete from pageladder.session where hash = $1", stored(hash(id)))
-	return err
+	return k.end(ctx, endedSession(hash(id)), nil, "delete from pageladder.session where hash = $1", stored(hash(id)))
 }
 
 func hash(secret string) [32]byte { return sha256.Sum256([]byte(secret)) }

@@ -18,6 +18,7 @@ import (
 	"pageladder.example/internal/access"
 	"pageladder.example/internal/fence"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/service"
 	"pageladder.example/internal/sets"
 )
@@ -82,6 +83,9 @@ func serve(cmd *cobra.Command, load func(context.Context, *sets.Store) error) (e
 		if err := store.AddSource(name, url); err != nil {
 			return err
 		}
+	}
+	if err := store.Replicate(ctx, c.Replicas, c.SourceReplicas, servers.Limits{MaxLag: c.MaxLag, Stale: c.StaleReads}); err != nil {
+		return err
 	}
 	s, err := service.New(store, console.Files(), log, c.Service)
 	if err != nil {

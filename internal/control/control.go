@@ -9,6 +9,7 @@ import (
 	"strings"
 
 	"pageladder.example/internal/problem"
+	"pageladder.example/internal/sets/view"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/code"
@@ -24,11 +25,12 @@ type Params struct {
 	Facets, Parts      []string
 	Explain            bool
 	Version            int64 // 0: any
+	MinVersion         view.Floor
 	// Repeated are the parameters of one value that are given more than once.
 	Repeated []paging.Adjustment
 }
 
-var names = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.parts", rulesfile.PrefixParam, "pl.shape", "pl.total", "pl.version"}
+var names = []string{"pl.base", "pl.explain", "pl.facets", "pl.markup", "pl.min_version", "pl.parts", rulesfile.PrefixParam, "pl.shape", "pl.total", "pl.version"}
 
 // lists are those that have several values: with a comma between, given again, or both.
 var lists = []string{"pl.facets", "pl.parts"}
@@ -105,6 +107,11 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 			sp.Explain = value == "true"
 			if value != "true" && value != "false" {
 				wrong("true or false")
+			}
+		case "pl.min_version":
+			var ok bool
+			if sp.MinVersion, ok = view.ParseFloor(value); !ok {
+				wrong("a version of the set, or what the header Min-Version of an earlier answer had")
 			}
 		case "pl.version":
 			n, err := strconv.ParseInt(value, 10, 64)

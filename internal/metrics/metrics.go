@@ -57,7 +57,40 @@ func New(store *sets.Store, version string) *Metrics {
 		prometheus.NewCounterFunc(prometheus.CounterOpts{Name: "pageladder_followed_broken_total", Help: "How often a followed table's log turned out to be no more what it was."}, func() float64 { _, _, broken := store.Followed(); return float64(broken) }),
 		gauge("pageladder_footholds_bytes", "Bytes of footholds that are remembered.", func() float64 { return float64(store.FootholdBytes()) }),
 		collectors.NewGoCollector(), collectors.NewProcessCollector(collectors.ProcessCollectorOpts{}))
+	m.registry.MustRegister(&servers{store: store})
 	return m
+}
+
+// servers counts for each server of a database that has several.
+type servers struct{ store *sets.Store }
+
+var (
+	serverLabels  = []string{"source", "server"}
+	serverAnswers = prometheus.NewDesc("pageladder_server_answers", "1 if the server may be read from, of a database that has several; source is empty of the service's own.", serverLabels, nil)
+	serverAge     = prometheus.NewDesc("pageladder_server_age_seconds", "How old a replica's records are at most.", serverLabels, nil)
+	serverReads   = prometheus.NewDesc("pageladder_server_reads_total", "Reads for which the server was chosen.", serverLabels, nil)
+)
+
+// Describe and Collect are a prometheus.Collector's.
+func (s *servers) Describe(to chan<- *prometheus.Desc) {
+	to <- serverAnswers
+	to <- serverAge
+	to <- serverReads
+}
+
+// Collect counts now.
+func (s *servers) Collect(to chan<- prometheus.Metric) {
+	for _, one := range s.store.Servers() {
+		answers := 0.0
+		if one.Answers && one.Wrong == "" {
+			answers = 1
+		}
+		to <- prometheus.MustNewConstMetric(serverAnswers, prometheus.GaugeValue, answers, one.Source, one.Name)
+		if age := one.Age(); age != nil {
+			to <- prometheus.MustNewConstMetric(serverAge, prometheus.GaugeValue, *age, one.Source, one.Name)
+		}
+		to <- prometheus.MustNewConstMetric(serverReads, prometheus.CounterValue, float64(one.Reads), one.Source, one.Name)
+	}
 }
 
 var methods = []string{http.MethodGet, http.MethodHead, http.MethodPost, http.MethodPut, http.MethodPatch, http.MethodDelete, http.MethodOptions}

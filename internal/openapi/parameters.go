@@ -6,6 +6,7 @@ import (
 	"slices"
 	"strings"
 
+	"pageladder.example/api"
 	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
@@ -34,12 +35,13 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 		return params
 	}
 	held := query("pl.version", "The version that the list is held at: paging.version of an earlier answer.", object{"type": "integer", "minimum": 1})
+	floor := query(api.MinVersionParam, "The state below which nothing is shown, where there are replicas: a version, or the header Min-Version of an earlier answer.", text)
 	prefix := query(rulesfile.PrefixParam, "Stands before the names of the list's parameters, for several lists on one page, such as a.", object{"type": "string", "pattern": "^[A-Za-z][A-Za-z0-9]{0,15}[._-]$"})
 	switch r.Query {
 	case Nothing:
 		return nil
 	case OfRecord:
-		return []any{held}
+		return []any{held, floor}
 	case OfPurge:
 		return []any{query("purge", "true: every trace of the record is deleted.", object{"type": "boolean"})}
 	}
@@ -90,7 +92,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 	}
 	params = append(params, object{"name": rules.Params.Sort, "in": "query", "style": "form", "explode": false, "schema": sorts, "description": "Sort keys; a leading - is descending."})
 	if set == nil {
-		params = append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held, prefix)
+		params = append(params, query("q", "Words that a record has, in sets whose rules offer a search.", text), held, floor, prefix)
 		return append(params, d.controls(r, nil)...)
 	}
 	if len(rules.Search) > 0 {
@@ -108,7 +110,7 @@ func (d *describer) asks(r *Call, set *sets.Set) []any {
 			params = append(params, filter(f, op))
 		}
 	}
-	return append(append(params, held, prefix), d.controls(r, filtered)...)
+	return append(append(params, held, floor, prefix), d.controls(r, filtered)...)
 }
 
 // filter is the parameter of a filter. Values that are given again are alternatives.

@@ -19,8 +19,10 @@ var headers = object{
 	"ETag":             header("Of what was read: for If-Match and, of pages and rules, If-None-Match, RFC 9110."),
 	"Link":             header("The links of the page, or to the list as it is, RFC 8288."),
 	"Location":         header("Where that is."),
+	"Min-Version":      header("What the caller has seen, where there are replicas: sent back with the next request for the set, nothing older is shown."),
 	"Paging":           header("The metadata of the page, RFC 9651. Only of answers that do not say it in the body."),
 	"Retry-After":      object{"schema": object{"type": "integer", "minimum": 1}, "description": "Seconds after which to try again."},
+	"Stale":            header("?1 where the primary does not answer, and replicas answer alone."),
 	"WWW-Authenticate": header("How to send a token."),
 	"X-Request-Id":     header("The request's id in the service's log."),
 }

@@ -83,6 +83,12 @@ func (p Pools) each(do func(*pgxpool.Pool)) {
 // Close closes the pools. It waits for connections in use.
 func (p Pools) Close() { p.each((*pgxpool.Pool).Close) }
 
+// Busy is how many connections are in use.
+func (p Pools) Busy() (n int) {
+	p.each(func(pool *pgxpool.Pool) { n += int(pool.Stat().AcquiredConns()) })
+	return n
+}
+
 // Renew has connections opened anew. Those in use go on.
 func (p Pools) Renew() { p.each((*pgxpool.Pool).Reset) }
 

@@ -119,6 +119,7 @@ func (s *Service) importFile(c *gin.Context, into string) error {
 		return nil
 	}
 	if set != nil { // else it is of an earlier attempt, and has been removed since
+		s.wrote(c, set.Name, set.Version)
 		info := infoOf(set, who(c))
 		answer.Set = &info
 	}

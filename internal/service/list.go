@@ -60,7 +60,11 @@ func (s *Service) readList(c *gin.Context) error {
 		}
 		plain = base
 	}
-	page, err := s.store.Page(c.Request.Context(), sets.Request{Set: set.Name, At: sp.Version, Query: rawQuery, Visibility: visibility(who(c), set.Name)})
+	request := sets.Request{Set: set.Name, At: sp.Version, Query: rawQuery, Visibility: visibility(who(c), set.Name)}
+	if err := s.from(c, &request); err != nil {
+		return err
+	}
+	page, err := s.store.Page(c.Request.Context(), request)
 	var refusal *paging.Refusal
 	if errors.As(err, &refusal) {
 		return s.refusedList(c, set, rawQuery, plain, refusal)
@@ -69,6 +73,7 @@ func (s *Service) readList(c *gin.Context) error {
 		return err
 	}
 	s.metrics.Page(page.Settled)
+	s.shown(c, set.Name, request.Seen)
 	settled, now, err := held(page, rawQuery, base)
 	if err != nil {
 		return err
@@ -92,6 +97,9 @@ func (s *Service) readList(c *gin.Context) error {
 	if page.Held != nil {
 		view.Held = fmt.Sprintf("As it was at version %d; %s since.", page.Held.Version, shapes.Several(page.Held.Changes, "change"))
 		view.Now = now
+	}
+	if request.Seen != nil && request.Seen.Stale {
+		view.Notes = append(view.Notes, fmt.Sprintf("The list is shown as it was at %s: the database's primary does not answer at the moment.", request.Seen.AsOf.UTC().Format("2006-01-02 15:04:05 UTC")))
 	}
 	htmlHeaders(c, lists.CSP)
 	c.Header("Link", markup.LinkHeader(about.Links))
@@ -184,10 +192,15 @@ func (s *Service) goToPage(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	page, err := s.store.Settle(c.Request.Context(), sets.Request{Set: name, At: at, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)})
+	request := sets.Request{Set: name, At: at, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}
+	if err := s.from(c, &request); err != nil {
+		return err
+	}
+	page, err := s.store.Settle(c.Request.Context(), request)
 	if err != nil {
 		return err
 	}
+	s.shown(c, name, request.Seen)
 	base, err := s.pageBase(page.Set, page.Set.Rules.For(c.Request.URL.RawQuery))
 	if err != nil {
 		return err

@@ -67,6 +67,7 @@ func (s *Service) onceOnly(c *gin.Context, r *route) error {
 // answerAgain answers a write that has been done.
 func (s *Service) answerAgain(c *gin.Context, r *route, done *sets.Done) error {
 	if _, changed := r.answer.(api.Changed); changed {
+		s.wrote(c, pathParam(c, "set"), done.Version)
 		c.PureJSON(done.Status, api.Changed{Version: done.Version})
 		return nil
 	}

@@ -95,8 +95,12 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
+	if err := s.from(c, &request.request); err != nil {
+		return err
+	}
 	page, body, err := s.keptPage(c, &request)
 	if body != nil {
+		s.shown(c, request.set, request.request.Seen)
 		return s.send(c, body)
 	}
 	if page == nil && err == nil {
@@ -105,6 +109,7 @@ func (s *Service) readPage(c *gin.Context) error {
 	if err != nil {
 		return s.withForm(c, &request, facetError(err))
 	}
+	s.shown(c, request.set, request.request.Seen)
 	if !page.Kept() { // nobody else uses its records
 		defer page.Release()
 	}
@@ -130,7 +135,7 @@ func (s *Service) readPage(c *gin.Context) error {
 		a.About.Words = &words
 	}
 	if request.control.Explain {
-		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, a.took, caller.May(access.Owner, request.set))
+		a.About.Made = shapes.Explain(page, &a.About, request.request.Explain, request.request.Seen, a.took, caller.May(access.Owner, request.set))
 	}
 	switch e := page.Set.Rules.Envelope; {
 	case request.control.Shape == "html": // a browser that only accepts it gets the parts as JSON
@@ -160,7 +165,7 @@ type keptAnswer struct {
 // keptPage answers with a remembered answer, or returns the page of one whose records and
 // positions are still the same. It does neither if the page has to be read.
 func (s *Service) keptPage(c *gin.Context, request *pageAsk) (*sets.Page, *answers.Answer, error) {
-	if s.answers == nil || request.control.Explain {
+	if _, alone := s.store.Alone(); alone || s.answers == nil || request.control.Explain {
 		return nil, nil, nil
 	}
 	set, err := s.store.Latest(c.Request.Context(), request.set)
@@ -170,8 +175,11 @@ func (s *Service) keptPage(c *gin.Context, request *pageAsk) (*sets.Page, *answe
 	kept, ok := s.answers.Get(request.key(c, set))
 	request.request.Keep = ok // it has been asked for before: pages that are asked for once need not pay for it
 	state := set.Version
+	if ok && !set.Attached() {
+		ok = state >= request.request.Caller.Floor.Version // a later one may have been shown or written elsewhere
+	}
 	if ok && set.Attached() {
-		if state, err = s.store.FollowedState(c.Request.Context(), set); err != nil || state == 0 {
+		if state, err = s.store.FollowedState(c.Request.Context(), set, request.request); err != nil || state == 0 {
 			return nil, nil, err
 		}
 	}
@@ -179,6 +187,9 @@ func (s *Service) keptPage(c *gin.Context, request *pageAsk) (*sets.Page, *answe
 	case !ok:
 	case kept.state == state:
 		s.metrics.AnswerKept()
+		if seen := request.request.Seen; seen != nil && !set.Attached() {
+			seen.Floor.Version = state
+		}
 		return nil, kept.Answer, nil
 	case kept.page != nil:
 		page, err := s.store.Again(c.Request.Context(), kept.page, request.request)
@@ -212,9 +223,12 @@ func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self
 	case request.control.Explain: // is not remembered
 		return fresh
 	case page.Held != nil, page.Set.Attached(): // what is hidden now is not that of the version; a state may have no number
-		fresh.Tag = fresh.DigestTag()
+		fresh.Tag = answer.DigestTag(s.ageless(request, ready, body))
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.hosts.Public, s.version)
+	}
+	if _, alone := s.store.Alone(); alone || request.request.Seen != nil && request.request.Seen.Stale {
+		return fresh
 	}
 	if state := page.State(); s.answers != nil && state > 0 && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {
 		fresh.Body = slices.Clone(body)
@@ -225,6 +239,21 @@ func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self
 		s.answers.Add(key, kept)
 	}
 	return fresh
+}
+
+// ageless is a body without the time that it is of: the same records are the same answer.
+func (s *Service) ageless(request *pageAsk, ready *answer.Content, body []byte) []byte {
+	if ready.About.Paging.AsOf == nil {
+		return body
+	}
+	plain := *ready
+	about := ready.About
+	about.Paging.AsOf = nil
+	plain.About = about
+	if again, err := request.shape.Append(nil, &plain); err == nil {
+		return again
+	}
+	return body
 }
 
 // heldAt is the version at which a query holds the list; 0: none.
@@ -297,6 +326,9 @@ func (s *Service) linked(c *gin.Context, request *pageAsk, page *sets.Page, a *l
 	a.Fields, a.Records, a.About = page.Fields, page.Records, api.AboutPage(settled, links)
 	a.About.Adjusted = append(a.About.Adjusted, request.control.Repeated...)
 	a.About.Paging.Version = page.Version()
+	if seen := request.request.Seen; seen != nil && seen.Replica {
+		a.About.Paging.AsOf, a.About.Paging.Stale = &seen.AsOf, seen.Stale
+	}
 	if page.Held != nil {
 		a.About.Paging.ChangesSince, a.About.Paging.MayShrink = &page.Held.Changes, page.Held.MayShrink
 	}

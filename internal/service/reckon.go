@@ -139,10 +139,14 @@ func (s *Service) readLadder(c *gin.Context) error {
 		return err
 	}
 	request.shape = answer.Native
+	if err := s.from(c, &request.request); err != nil {
+		return err
+	}
 	page, err := s.store.Settle(c.Request.Context(), request.request)
 	if err != nil {
 		return err
 	}
+	s.shown(c, request.set, request.request.Seen)
 	var a linkedPage
 	if err := s.linked(c, &request, page, &a); err != nil {
 		return err

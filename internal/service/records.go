@@ -63,10 +63,15 @@ func (s *Service) readRecord(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	set, record, revision, err := s.store.Record(c.Request.Context(), sets.Request{Set: set.Name, At: at, Visibility: visibility(caller, set.Name)}, key)
+	request := sets.Request{Set: set.Name, At: at, Visibility: visibility(caller, set.Name)}
+	if err := s.from(c, &request); err != nil {
+		return err
+	}
+	set, record, revision, err := s.store.Record(c.Request.Context(), request, key)
 	if err != nil {
 		return err
 	}
+	s.shown(c, set.Name, request.Seen)
 	fields, values := set.Fields, record
 	if !caller.May(access.Editor, set.Name) { // others see the shown fields
 		fields, values = set.Shown(), nil
@@ -133,8 +138,9 @@ func (s *Service) written(c *gin.Context, set *sets.Set, key []string, version i
 		c.Header("ETag", recordTag(&answer))
 	}
 	c.Header("Cache-Control", "no-store")
+	s.wrote(c, set.Name, version)
 	if status == http.StatusCreated {
-		c.Header("Location", answer.Href)
+		c.Header("Location", s.notBefore(answer.Href, version))
 	}
 	c.PureJSON(status, answer)
 }
@@ -239,6 +245,7 @@ func (s *Service) deleteRecord(c *gin.Context) error {
 		if errors.Is(err, sets.ErrNoRecord) {
 			version, err := s.store.Purge(c.Request.Context(), set, key, "")
 			if err == nil {
+				s.wrote(c, set, version)
 				c.PureJSON(http.StatusOK, api.Changed{Version: version})
 			}
 			return err
@@ -254,6 +261,7 @@ func (s *Service) takeOut(c *gin.Context, how func(ctx context.Context, set stri
 	return s.change(c, func(set *sets.Set, key []string, revision sets.Revision) error {
 		version, err := how(c.Request.Context(), set.Name, key, revision)
 		if err == nil {
+			s.wrote(c, set.Name, version)
 			c.PureJSON(http.StatusOK, api.Changed{Version: version})
 		}
 		return err
@@ -282,10 +290,15 @@ func (s *Service) readPlace(c *gin.Context) error {
 	if err != nil {
 		return err
 	}
-	row, page, err := s.store.Place(c.Request.Context(), sets.Request{Set: set.Name, At: at, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}, key)
+	request := sets.Request{Set: set.Name, At: at, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), set.Name)}
+	if err := s.from(c, &request); err != nil {
+		return err
+	}
+	row, page, err := s.store.Place(c.Request.Context(), request, key)
 	if err != nil {
 		return err
 	}
+	s.shown(c, set.Name, request.Seen)
 	base, err := s.hosts.Base(recordsPath(set.Name))
 	if err != nil {
 		return err

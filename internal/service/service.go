@@ -94,6 +94,7 @@ type Service struct {
 	built     map[string]*answers.File // of the console's build
 	routes    []route
 	handler   http.Handler
+	floors    *floors // nil: there are no replicas
 	drain     time.Duration
 	draining  atomic.Bool
 	name      string // begins the ids of requests
@@ -127,6 +128,11 @@ func New(store *sets.Store, console fs.FS, log *slog.Logger, o Options) (*Servic
 	if o.Answers > 0 {
 		s.answers, _ = lru.New[answers.Key, *keptAnswer](o.Answers) // the size is valid
 		store.OnForget(s.answers.Purge)
+	}
+	s.tokens.Read = store.Read
+	store.OnEnded(s.tokens.Ended)
+	if len(store.Servers()) > 0 {
+		s.floors = newFloors()
 	}
 	s.envelopes, _ = lru.New[*rulesfile.Rules, answer.Shape](envelopesKept) // likewise
 	s.rates = access.NewRates(o.Limits.Rate, o.Limits.Burst)
@@ -284,10 +290,18 @@ func (s *Service) ready(c *gin.Context) error {
 	}
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
+	health := api.Health{Status: "ok", Version: s.version}
 	if err := s.store.Ping(ctx); err != nil {
-		return away(err)
+		since, alone := s.store.Alone()
+		if !alone {
+			return away(err)
+		}
+		health.Status, health.Since = "reads", &since // callers are still to be led here
 	}
-	c.PureJSON(http.StatusOK, api.Health{Status: "ok", Version: s.version})
+	for _, server := range s.store.Servers() {
+		health.Servers = append(health.Servers, api.Server{Source: server.Source, Name: server.Name, Answers: server.Answers && server.Wrong == "", Age: server.Age()})
+	}
+	c.PureJSON(http.StatusOK, health)
 	return nil
 }
 

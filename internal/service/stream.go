@@ -50,6 +50,10 @@ func (s *Service) readAll(c *gin.Context) error {
 	defer watch.Stop()
 	var out *answer.Stream
 	var rows func([]sets.Record) answer.Records
+	request := sets.Request{Set: name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}
+	if err := s.from(c, &request); err != nil {
+		return err
+	}
 	begin := func(set *sets.Set, version int64, shown []intake.Field, ask paging.Ask) error {
 		h := c.Writer.Header()
 		h.Set("Content-Type", answer.StreamType(shape))
@@ -60,12 +64,13 @@ func (s *Service) readAll(c *gin.Context) error {
 		if text := answer.AdjustedHeader(append(ask.Adjusted(), sp.Repeated...)); text != "" {
 			h.Set("Adjusted", text)
 		}
+		s.shown(c, name, request.Seen)
 		c.Status(http.StatusOK)
 		rows = shapes.RowsOf(shown)
 		out = answer.NewStream(answer.Paced(c.Writer), shape, shapes.NamesOf(shown))
 		return nil
 	}
-	err = s.store.Stream(ctx, sets.Request{Set: name, At: sp.Version, Query: c.Request.URL.RawQuery, Visibility: visibility(who(c), name)}, begin, func(r sets.Record) error {
+	err = s.store.Stream(ctx, request, begin, func(r sets.Record) error {
 		watch.Stop()
 		defer watch.Reset(s.limits.RequestTime)
 		return out.Write(rows([]sets.Record{r}))

@@ -18,7 +18,7 @@ func (s *Store) SetDeep(n int64) { s.reader.Deep = n }
 // BuildFootholds builds the footholds of a query now, and returns their step and
 // their size in bytes.
 func (s *Store) BuildFootholds(ctx context.Context, name, query string) (step int64, bytes int, err error) {
-	v, err := s.sources.Open(ctx, name, view.Still, false)
+	v, err := s.sources.Open(ctx, view.Opening{Set: name, How: view.Still})
 	if err != nil {
 		return 0, 0, err
 	}
@@ -83,7 +83,7 @@ func (s *Store) SetFollowAgain(d time.Duration) { s.sources.Follow = d }
 // PageAt reads a page in a snapshot that was taken before meanwhile was called. Another page is read after
 // that call, so that what is known is newer than the snapshot.
 func (s *Store) PageAt(ctx context.Context, req Request, meanwhile func()) (*Page, error) {
-	v, err := s.sources.Open(ctx, req.Set, view.Still, false)
+	v, err := s.sources.Open(ctx, view.Opening{Set: req.Set, How: view.Still})
 	if err != nil {
 		return nil, err
 	}
@@ -94,7 +94,7 @@ func (s *Store) PageAt(ctx context.Context, req Request, meanwhile func()) (*Pag
 	if _, err := s.Page(ctx, early); err != nil {
 		return nil, err
 	}
-	within := reading.New(func(context.Context, string, view.How, bool) (view.View, error) { return v, nil }, s.known)
+	within := reading.New(func(context.Context, view.Opening) (view.View, error) { return v, nil }, s.known)
 	within.Deep = s.reader.Deep
 	return within.Page(ctx, req)
 }

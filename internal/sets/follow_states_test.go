@@ -112,7 +112,7 @@ func TestPagesOfAFollowedTableAreGivenAgain(t *testing.T) {
 		require.NoError(t, err)
 		require.True(t, page.Kept(), c.query)
 		f.does(t, c.sql)
-		state, err := f.store.FollowedState(t.Context(), set)
+		state, err := f.store.FollowedState(t.Context(), set, sets.Request{Set: set.Name})
 		require.NoError(t, err)
 		require.Equal(t, c.sql == "select", state == page.State(), c.sql)
 		again, err := f.store.Again(t.Context(), page, req)
@@ -149,11 +149,11 @@ func TestWhatWasOnAndOffIsSeen(t *testing.T) {
 		require.NoError(t, err)
 		for _, sql := range does {
 			f.exact(t)
-			was, err := f.store.FollowedState(t.Context(), set)
+			was, err := f.store.FollowedState(t.Context(), set, sets.Request{Set: set.Name})
 			require.NoError(t, err)
 			require.Positive(t, was)
 			f.does(t, sql)
-			now, err := f.store.FollowedState(t.Context(), set)
+			now, err := f.store.FollowedState(t.Context(), set, sets.Request{Set: set.Name})
 			require.NoError(t, err)
 			assert.Zero(t, now, "what was known is let go: %s", sql)
 		}

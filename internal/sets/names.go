@@ -35,6 +35,9 @@ type (
 	Explain     = view.Explain
 	Known       = view.Known
 	Times       = view.Times
+	Caller      = view.Caller
+	Floor       = view.Floor
+	Sighting    = view.Sighting
 	Fate        = view.Fate
 
 	Request    = reading.Request
@@ -118,3 +121,6 @@ func AsFault(err error) error { return tables.Fault(nil, err) }
 
 // OnceOf is the write that a context names; nil if it names none.
 func OnceOf(ctx context.Context) *Once { return once.Of(ctx) }
+
+// ParseFloor reads a floor, as Floor.String writes it.
+func ParseFloor(text string) (Floor, bool) { return view.ParseFloor(text) }

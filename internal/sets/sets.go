@@ -47,7 +47,9 @@ type Store struct {
 	loader  *loading.Loader
 
 	pools    postgres.Pools
+	config   *pgxpool.Config // of connections to the primary
 	onForget atomic.Pointer[func()]
+	onEnded  atomic.Pointer[func(string)]
 
 	running    context.Context // until Close
 	stop       context.CancelFunc
@@ -159,20 +161,25 @@ func open(ctx context.Context, url string, f *fence.Fence) (*Store, error) {
 	if f != nil {
 		s.catalog.Follow(config, f)
 	}
+	s.config = config.Copy()
 	if s.pools, err = postgres.Connect(ctx, config, false); err != nil {
 		return nil, err
 	}
 	s.catalog.Use(s.pools)
 	s.catalog.OnCut(s.pools.Renew)
-	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: f == nil})
-	s.known = known.New(s.running, later, func(ctx context.Context, set string) (view.View, error) {
-		return s.sources.Open(ctx, set, view.Still, false)
-	})
+	s.sources = source.NewSources(source.Options{Catalog: s.catalog, Pools: s.pools, Running: s.running, Later: later, ReadOnly: f == nil, Read: s.Read})
+	s.catalog.Read = s.Read
+	s.known = known.New(s.running, later)
 	s.reader = reading.New(s.sources.Open, s.known)
 	s.loader = loading.New(s.pools, s.catalog, s.sources, s.running, later)
 	s.editor = editing.New(s.pools.Writes, s.catalog, s.sources.Kept, s.loader.Sweep)
 	s.catalog.Purged = s.forget
 	s.catalog.Moved = s.ahead
+	s.catalog.Ended = func(what string) {
+		if ended := s.onEnded.Load(); ended != nil {
+			(*ended)(what)
+		}
+	}
 	return s, nil
 }
 
@@ -186,7 +193,7 @@ func (s *Store) forget() {
 
 // ahead moves what a set was lately read by, since its records have changed.
 func (s *Store) ahead(set *Set) {
-	if v, err := s.sources.Open(s.running, set.Name, view.Latest, false); err == nil && !v.Steady() {
+	if v, err := s.sources.Open(s.running, view.Opening{Set: set.Name, How: view.Latest}); err == nil && !v.Steady() {
 		s.known.Ahead(v)
 	}
 }
@@ -242,8 +249,20 @@ func (s *Store) Reached(ctx context.Context) (server string, timeline int64, epo
 func (s *Store) Heard() bool { return s.catalog.Heard() }
 
 // List gives every set, by name.
-func (s *Store) List(ctx context.Context) ([]*Set, error) {
-	all, err := catalog.List(ctx, s.pools.Main)
+func (s *Store) List(ctx context.Context) (all []*Set, err error) {
+	alone, err := s.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) (err error) {
+		all, err = catalog.List(ctx, db)
+		return err
+	})
+	if alone {
+		var heard []*Set
+		for _, set := range all {
+			if now, err := s.catalog.LastHeard(set.Name, set, nil); err == nil {
+				heard = append(heard, now)
+			}
+		}
+		return heard, err
+	}
 	for _, set := range all {
 		s.catalog.Saw(set)
 	}
@@ -251,8 +270,14 @@ func (s *Store) List(ctx context.Context) ([]*Set, error) {
 }
 
 // Get gives one set; the error is ErrNoSet where it is not there.
-func (s *Store) Get(ctx context.Context, name string) (*Set, error) {
-	set, err := catalog.Get(ctx, s.pools.Main, name)
+func (s *Store) Get(ctx context.Context, name string) (set *Set, err error) {
+	alone, err := s.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) (err error) {
+		set, err = catalog.Get(ctx, db, name)
+		return err
+	})
+	if alone {
+		return s.catalog.LastHeard(name, set, err)
+	}
 	if err == nil {
 		s.catalog.Saw(set)
 	}
@@ -417,11 +442,11 @@ func (s *Store) FollowState(ctx context.Context, name string) (FollowState, erro
 func (s *Store) FollowKnown(set *Set) FollowState { return s.sources.Following.Known(set) }
 
 // FollowedState is the number of a followed set's state; 0 if it is read the plain way.
-func (s *Store) FollowedState(ctx context.Context, set *Set) (int64, error) {
+func (s *Store) FollowedState(ctx context.Context, set *Set, req Request) (int64, error) {
 	if !set.Followed {
 		return 0, nil
 	}
-	return s.reader.State(ctx, set.Name)
+	return s.reader.State(ctx, req)
 }
 
 // Followed is the number of sets whose tables are to be followed, how many of them are read by

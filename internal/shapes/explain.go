@@ -20,7 +20,7 @@ func Several[N int | int64](n N, what string) string {
 }
 
 // Explain describes how a page came about, step by step.
-func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Duration, owner bool) *api.Explain {
+func Explain(page *sets.Page, about *api.About, t *sets.Explain, seen *sets.Sighting, linked time.Duration, owner bool) *api.Explain {
 	m := &api.Explain{Cursors: cursors(page)}
 	meta := &about.Paging
 	step := func(name string, took time.Duration, format string, args ...any) {
@@ -74,6 +74,15 @@ func Explain(page *sets.Page, about *api.About, t *sets.Explain, linked time.Dur
 	cut := "nothing to read"
 	if t.Access != "" {
 		cut = Several(meta.RowsHere, "record") + " read " + t.Access
+	}
+	switch {
+	case seen == nil || seen.Server == "":
+	case seen.Stale:
+		cut += fmt.Sprintf(", on %s, alone: the primary does not answer, and the records are %s old at most", seen.Server, ago(time.Since(seen.AsOf)))
+	case seen.Replica:
+		cut += fmt.Sprintf(", on %s, whose records are %s old at most", seen.Server, ago(time.Since(seen.AsOf)))
+	default:
+		cut += ", on the primary"
 	}
 	step("cut", t.Times.Cut, "%s", cut)
 	if keep := kept(t); keep != "" {

@@ -141,12 +141,17 @@ func valueNamed(name string) func(dst []byte, p *Content) []byte {
 	case "changes_since":
 		return known(func(m *paging.Metadata) *int64 { return m.ChangesSince })
 	case "may_shrink":
-		return func(dst []byte, p *Content) []byte { // null, as of a list to which it does not apply
-			if !p.About.Paging.MayShrink {
+		return yes(func(m *paging.Metadata) bool { return m.MayShrink })
+	case "as_of":
+		return func(dst []byte, p *Content) []byte {
+			at := p.About.Paging.AsOf
+			if at == nil {
 				return append(dst, "null"...)
 			}
-			return append(dst, "true"...)
+			return append(at.UTC().AppendFormat(append(dst, '"'), asOfFormat), '"')
 		}
+	case "stale":
+		return yes(func(m *paging.Metadata) bool { return m.Stale })
 	case "sort":
 		return of(func(p *Content) string { return p.About.Paging.Sort })
 	case "search":
@@ -209,4 +214,14 @@ func valueNamed(name string) func(dst []byte, p *Content) []byte {
 		return func(dst []byte, p *Content) []byte { return plainjson.Append(dst, p.About.Words) }
 	}
 	return func(dst []byte, _ *Content) []byte { return append(dst, "null"...) } // Enveloped knows the names, and a test writes each
+}
+
+// yes writes true or, as of a list to which it does not apply, null.
+func yes(of func(*paging.Metadata) bool) func([]byte, *Content) []byte {
+	return func(dst []byte, p *Content) []byte {
+		if !of(&p.About.Paging) {
+			return append(dst, "null"...)
+		}
+		return append(dst, "true"...)
+	}
 }

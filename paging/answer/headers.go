@@ -31,6 +31,12 @@ func MetadataHeader(m *paging.Metadata) string {
 	if m.MayShrink {
 		all.Add("may-shrink", httpsfv.NewItem(true))
 	}
+	if m.AsOf != nil {
+		all.Add("as-of", httpsfv.NewItem(m.AsOf.UTC().Format(asOfFormat)))
+	}
+	if m.Stale {
+		all.Add("stale", httpsfv.NewItem(true))
+	}
 	return header(all)
 }
 

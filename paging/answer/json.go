@@ -108,6 +108,12 @@ func appendMetadata(dst []byte, m *paging.Metadata) []byte {
 	if m.MayShrink {
 		dst = append(dst, `,"may_shrink":true`...)
 	}
+	if m.AsOf != nil {
+		dst = append(m.AsOf.UTC().AppendFormat(append(dst, `,"as_of":"`...), asOfFormat), '"')
+	}
+	if m.Stale {
+		dst = append(dst, `,"stale":true`...)
+	}
 	dst = appendText(append(dst, `,"sort":`...), m.Sort)
 	dst = appendGiven(dst, `,"search":`, m.Search)
 	dst = appendFilters(append(dst, `,"filters":`...), m.Filters)
@@ -190,3 +196,6 @@ func appendText(dst []byte, s string) []byte {
 	}
 	return append(append(append(dst, '"'), s...), '"')
 }
+
+// asOfFormat is RFC 3339, to the millisecond.
+const asOfFormat = "2006-01-02T15:04:05.000Z"

@@ -22,7 +22,7 @@ type Envelope map[string]string
 var names = []string{
 	"records",
 	"page", "size", "total_pages", "total_items", "total_is", "total_at_least", "total_age", "first_row", "last_row", "rows_here",
-	"offset", "limit", "version", "changes_since", "may_shrink", "sort", "search", "filters", "is_first", "is_last", "summary", "paging",
+	"offset", "limit", "version", "changes_since", "may_shrink", "as_of", "stale", "sort", "search", "filters", "is_first", "is_last", "summary", "paging",
 	"adjusted", "self", "first", "prev", "next", "last", "now", "links", "sizes", "sorts", "ladder", "cursors", "after", "before", "markup", "facets",
 }
 

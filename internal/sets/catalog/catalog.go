@@ -3,12 +3,14 @@ package catalog
 import (
 	"context"
 	"errors"
+	"fmt"
 	"strconv"
 	"strings"
 	"sync"
 	"sync/atomic"
 	"time"
 
+	lru "github.com/hashicorp/golang-lru/v2"
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/jackc/pgx/v5/pgxpool"
@@ -16,6 +18,7 @@ import (
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/fence"
+	"pageladder.example/internal/peers"
 	"pageladder.example/internal/postgres"
 )
 
@@ -49,6 +52,10 @@ type Catalog struct {
 	Moved func(*Set)
 	// Purged is called when everything that is remembered of records has to be forgotten.
 	Purged func()
+	// Ended is called with what a service has notified by peers.NotifyEnded; nil: nobody wants to know.
+	Ended func(what string)
+	// Read asks the database, or a replica of it; nil: the database.
+	Read func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error)
 
 	pool    *pgxpool.Pool
 	writes  *postgres.Writer
@@ -61,13 +68,16 @@ type Catalog struct {
 	mu     sync.RWMutex
 	sets   map[string]seen
 	turns  turnsOf
-	heard  time.Time // all changes before this moment are known; zero: not listening
+	gone   *lru.Cache[string, struct{}] // sets of which the database has said that they are not there
+	heard  time.Time                    // all changes before this moment are known; zero: not listening
 	asking singleflight.Group
 }
 
 // New makes a catalogue. Its questions for sets end with a context.
 func New(running context.Context) *Catalog {
-	return &Catalog{running: running, sets: map[string]seen{}, Purged: func() {}}
+	c := &Catalog{running: running, sets: map[string]seen{}, Purged: func() {}}
+	c.gone, _ = lru.New[string, struct{}](turnsKept) // the size is valid
+	return c
 }
 
 // Follow has a pool follow the one server that is listened to, over a connection of its own, unless it is behind a fence.
@@ -119,6 +129,8 @@ func (t *turnsOf) riseAll() { t.last++; t.all = t.last }
 type seen struct {
 	set   *Set
 	stale bool
+	// told means that a notice has said that it has changed, and nobody has read how.
+	told bool
 }
 
 // current reports whether what is remembered may be used without asking. The caller holds the
@@ -150,7 +162,9 @@ func (c *Catalog) put(set *Set, turn int64) *Set {
 	if s.set != nil && s.set.catalogue == set.catalogue && s.set.Version > set.Version {
 		return s.set
 	}
-	c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
+	c.gone.Remove(set.Name)
+	stale := c.turns.get(set.Name) != turn
+	c.sets[set.Name] = seen{set: set, stale: stale, told: stale && s.told}
 	return set
 }
 
@@ -169,7 +183,19 @@ func (c *Catalog) Stale(name string) {
 	defer c.mu.Unlock()
 	c.turns.rise(name)
 	if s, ok := c.sets[name]; ok {
-		c.sets[name] = seen{s.set, true}
+		s.stale = true
+		c.sets[name] = s
+	}
+}
+
+// told notes that a notice has said that a set has changed.
+func (c *Catalog) told(name string) {
+	c.Stale(name)
+	c.mu.Lock()
+	defer c.mu.Unlock()
+	if s, ok := c.sets[name]; ok {
+		s.told = true
+		c.sets[name] = s
 	}
 }
 
@@ -193,7 +219,7 @@ func (c *Catalog) noteStamp(name string, by Stamp) *Set {
 	default:
 		c.turns.rise(name)
 		if ok {
-			s.stale = true
+			s.stale, s.told = true, true
 			c.sets[name] = s
 		}
 	}
@@ -240,7 +266,8 @@ func (c *Catalog) listening(from time.Time) {
 func (c *Catalog) staleAll() {
 	c.turns.riseAll()
 	for name, s := range c.sets {
-		c.sets[name] = seen{s.set, true}
+		s.stale = true
+		c.sets[name] = s
 	}
 }
 
@@ -270,9 +297,17 @@ func (c *Catalog) Latest(ctx context.Context, name string) (*Set, error) {
 	reading := c.asking.DoChan(strconv.FormatInt(turn, 10)+" "+name, func() (any, error) {
 		ctx, cancel := context.WithTimeout(c.running, askTime)
 		defer cancel()
-		set, err := c.look(ctx, name, known)
+		var set *Set
+		alone, err := c.read(ctx, func(ctx context.Context, db *pgxpool.Pool) (err error) {
+			set, err = look(ctx, db, name, known)
+			return err
+		})
+		if alone {
+			return c.LastHeard(name, set, err)
+		}
 		if errors.Is(err, ErrNoSet) {
 			c.forget(name)
+			c.gone.Add(name, struct{}{})
 		}
 		if err != nil {
 			return nil, err
@@ -294,13 +329,42 @@ func (c *Catalog) Latest(ctx context.Context, name string) (*Set, error) {
 const askTime = 10 * time.Second
 
 // look asks for a set's version and total, and for the whole set if that was defined anew.
-func (c *Catalog) look(ctx context.Context, name string, known *Set) (*Set, error) {
+func look(ctx context.Context, db *pgxpool.Pool, name string, known *Set) (*Set, error) {
 	if known != nil {
-		if set, err := Moved(ctx, c.pool, known); err != nil || set != nil {
+		if set, err := Moved(ctx, db, known); err != nil || set != nil {
 			return set, err
 		}
 	}
-	return Get(ctx, c.pool, name)
+	return Get(ctx, db, name)
+}
+
+// read asks the database, or a replica that answers alone.
+func (c *Catalog) read(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (alone bool, err error) {
+	if c.Read == nil {
+		return false, do(ctx, c.pool)
+	}
+	return c.Read(ctx, do)
+}
+
+// LastHeard is a set while replicas answer alone, as one of them has it and as it was last heard of from the primary: the later one of the two
+// counts, so that what has been closed, bound or removed stays so.
+func (c *Catalog) LastHeard(name string, there *Set, err error) (*Set, error) {
+	c.mu.RLock()
+	defer c.mu.RUnlock()
+	heard := c.sets[name]
+	switch {
+	case c.gone.Contains(name):
+		return nil, ErrNoSet
+	case err != nil:
+		return nil, err
+	case heard.set == nil:
+		return there, nil
+	case there.catalogue == heard.set.catalogue && (there.defined > heard.set.defined || there.defined == heard.set.defined && there.Version > heard.set.Version):
+		return there, nil
+	case heard.told:
+		return nil, fmt.Errorf("%w: the set has changed, and no server that answers knows how", postgres.ErrAway)
+	}
+	return heard.set, nil
 }
 
 // Notify notifies every service that a set has changed, once the transaction commits.
@@ -323,10 +387,16 @@ type notices struct {
 }
 
 func (n *notices) hear(notice *pgconn.Notification) {
+	if notice.Channel == peers.Ends {
+		if n.Ended != nil {
+			n.Ended(notice.Payload)
+		}
+		return
+	}
 	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
 	name, rest, _ := strings.Cut(notice.Payload, " ")
 	if rest == purged {
-		n.Stale(name)
+		n.told(name)
 		n.Purged()
 		return
 	}
@@ -338,7 +408,7 @@ func (n *notices) hear(notice *pgconn.Notification) {
 		return
 	}
 	if n.stamped != by+notice.Payload {
-		n.Stale(notice.Payload)
+		n.told(notice.Payload)
 	}
 	n.stamped = ""
 }

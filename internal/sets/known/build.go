@@ -56,7 +56,7 @@ func (l *List) build(q view.Question) {
 		ctx, cancel := context.WithTimeout(l.all.running, buildTime)
 		defer cancel()
 		// An error does no harm: pages are read the plain way, and the next deep page tries again.
-		v, err := l.all.open(ctx, set)
+		v, err := q.View().Again(ctx)
 		if err != nil {
 			return
 		}

@@ -63,8 +63,6 @@ type Settings struct {
 // Known is what is remembered of all lists. It is safe for concurrent use.
 type Known struct {
 	Settings
-	// opens a steady view of a set, for what is built in the background
-	open    func(ctx context.Context, set string) (view.View, error)
 	running context.Context
 	later   func(func()) // runs something in the background
 
@@ -83,8 +81,8 @@ type Known struct {
 }
 
 // New remembers nothing yet. What it does in the background ends with a context.
-func New(running context.Context, later func(func()), open func(ctx context.Context, set string) (view.View, error)) *Known {
-	k := &Known{Settings: Settings{BuildAgain: buildAgain, CountAgain: countAgain}, open: open, running: running, later: later,
+func New(running context.Context, later func(func())) *Known {
+	k := &Known{Settings: Settings{BuildAgain: buildAgain, CountAgain: countAgain}, running: running, later: later,
 		facets: newShelf[*facet](facetsKept, 0), pasts: newShelf[*past](pastsKept, 0),
 		orders: newShelf[*Footholds](ordersKept, ordersMemory), held: newShelf[*HeldFootholds](ordersKept, heldMemory)}
 	k.lists, _ = lru.NewWithEvict(listsKept, func(_ string, l *List) { k.later(l.leave) }) // the size is valid

@@ -22,7 +22,7 @@ func (n number) Total(n64 int64) paging.Total { return paging.Exact(n64) }
 // then, though it may be at the same state again.
 func TestChangesOfAnEarlierLifeAreNotAdded(t *testing.T) {
 	at := func(n int64) view.Mark { return view.Mark{Number: n, State: number(n)} }
-	l := newList(New(t.Context(), func(do func()) { do() }, nil), "boats")
+	l := newList(New(t.Context(), func(do func()) { do() }), "boats")
 	l.mark, l.from = at(1), 1
 	l.wants([]string{"name", "crew"})
 	life := l.life
@@ -49,7 +49,7 @@ func TestBlocksThatAreBegunMeanwhileMissNoChange(t *testing.T) {
 		return b.Blocks()
 	}
 	for name, earlier := range map[string]*order.Blocks{"none before": nil, "others before": blocks(6)} {
-		l := newList(New(t.Context(), func(do func()) { do() }, nil), "boats")
+		l := newList(New(t.Context(), func(do func()) { do() }), "boats")
 		l.mark, l.from = at(1), 1
 		l.wants([]string{"crew"})
 		o := &Footholds{list: l, fields: []string{"crew"}, order: order.Order{{Type: value.Integer}}, turn: view.NewTurns(1)}

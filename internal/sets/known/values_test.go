@@ -11,7 +11,7 @@ import (
 // list that nobody finds.
 func TestShelvesHaveWhatListsHave(t *testing.T) {
 	rapid.Check(t, func(t *rapid.T) {
-		k := New(t.Context(), func(do func()) { do() }, nil)
+		k := New(t.Context(), func(do func()) { do() })
 		l := newList(k, "boats")
 		var found []*past // that are not on the shelf yet
 		t.Repeat(map[string]func(*rapid.T){

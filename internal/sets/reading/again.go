@@ -4,6 +4,7 @@ import (
 	"context"
 	"errors"
 
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/known"
 	"pageladder.example/internal/sets/view"
 	"pageladder.example/paging"
@@ -42,23 +43,36 @@ func (p *Page) Kept() bool { return p.kept != nil }
 // the page's own records if no change since then touches them or their positions, and is nil if
 // the page has to be read anew. The request is the one that the page was read by.
 func (r *Reader) Again(ctx context.Context, page *Page, req Request) (again *Page, err error) {
-	v, err := r.open(ctx, page.Set.Name, view.Latest, true)
-	if err == nil {
-		defer v.Close()
-		again, err = r.again(ctx, v, page, &req)
-		if err != nil {
-			var retry bool
-			if err, retry = v.Failed(ctx, err); retry {
-				err = nil
-			}
+	v, err := r.open(ctx, view.Opening{Set: page.Set.Name, How: view.Latest, Afresh: true, Caller: req.Caller})
+	if err != nil {
+		return nil, anew(err)
+	}
+	defer v.Close()
+	within, done := v.Within(ctx)
+	defer done()
+	if again, err = r.again(within, v, page, &req); err == nil && again != nil {
+		if err = req.saw(within, v, nil); err == nil {
+			err = req.saw(within, v, again.Set)
 		}
 	}
+	if err == nil {
+		return again, nil
+	}
+	err, retry := v.Failed(ctx, err)
+	if retry || context.Cause(within) == servers.ErrSilent && ctx.Err() == nil {
+		return nil, nil
+	}
+	return nil, anew(err)
+}
+
+// anew is no error where the page has to be read anew, which shows what is wrong.
+func anew(err error) error {
 	var moved *view.Moved
 	var refusal *paging.Refusal
 	if errors.As(err, &moved) || errors.As(err, &refusal) {
-		return nil, nil
+		return nil
 	}
-	return again, err
+	return err
 }
 
 func (r *Reader) again(ctx context.Context, v view.View, page *Page, req *Request) (*Page, error) {

@@ -102,7 +102,7 @@ func (r *Reader) heldFacets(ctx context.Context, req *Request) (found map[string
 		return nil, nil
 	}
 	// They never change, so that they may be known.
-	err = r.with(ctx, req.Set, inOne, func(v view.View) error {
+	err = r.with(ctx, req, inOne, func(ctx context.Context, v view.View) error {
 		then, err := v.At(ctx, req.At)
 		if err == nil {
 			found, err = r.facets(ctx, then, req)

@@ -103,6 +103,14 @@ func (v *moment) Steady() bool                                      { return v.h
 func (v *moment) Close()                                            {}
 func (v *moment) Failed(_ context.Context, err error) (error, bool) { return err, false }
 func (v *moment) Confirm(context.Context) (view.View, error)        { return v.seen(), nil }
+func (v *moment) From() view.From                                   { return view.From{} }
+func (v *moment) Floor(context.Context) (view.Floor, error)         { return view.Floor{}, nil }
+func (v *moment) Again(ctx context.Context) (view.View, error) {
+	return v.Open(ctx, view.Found{}, view.Still)
+}
+func (v *moment) Within(ctx context.Context) (context.Context, context.CancelFunc) {
+	return ctx, func() {}
+}
 func (v *moment) Ask(selection view.Selection) (view.Question, error) {
 	return &asking{v, selection}, nil
 }

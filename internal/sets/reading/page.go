@@ -66,11 +66,14 @@ func (r *Reader) Page(ctx context.Context, req Request) (page *Page, err error) 
 }
 
 func (r *Reader) page(ctx context.Context, req Request) (page *Page, err error) {
-	err = r.with(ctx, req.Set, lightly, func(v view.View) (err error) {
+	err = r.with(ctx, &req, lightly, func(ctx context.Context, v view.View) (err error) {
 		if req.At > 0 {
 			page, err = r.held(ctx, v, &req)
 		} else {
 			page, err = r.read(ctx, v, &req)
+		}
+		if err == nil {
+			err = req.saw(ctx, v, page.Set)
 		}
 		return err
 	})
@@ -79,7 +82,7 @@ func (r *Reader) page(ctx context.Context, req Request) (page *Page, err error) 
 
 // Settle settles a page without reading its records. Errors are those of Page.
 func (r *Reader) Settle(ctx context.Context, req Request) (page *Page, err error) {
-	err = r.with(ctx, req.Set, inOne, func(v view.View) error {
+	err = r.with(ctx, &req, inOne, func(ctx context.Context, v view.View) error {
 		at, err := heldAt(ctx, v, req.At)
 		if err != nil {
 			return err

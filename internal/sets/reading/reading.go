@@ -8,6 +8,7 @@ import (
 	"errors"
 	"sync/atomic"
 
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/known"
 	"pageladder.example/internal/sets/view"
 )
@@ -17,7 +18,7 @@ type Reader struct {
 	// Deep is from how many records from either end on footholds are built.
 	Deep int64
 
-	open   func(ctx context.Context, set string, how view.How, afresh bool) (view.View, error)
+	open   func(context.Context, view.Opening) (view.View, error)
 	known  *known.Known
 	reread atomic.Int64
 }
@@ -28,7 +29,7 @@ const (
 )
 
 // New reads sets by views of them, and by what is known of their lists.
-func New(open func(ctx context.Context, set string, how view.How, afresh bool) (view.View, error), known *known.Known) *Reader {
+func New(open func(context.Context, view.Opening) (view.View, error), known *known.Known) *Reader {
 	return &Reader{Deep: deep, open: open, known: known}
 }
 
@@ -52,23 +53,37 @@ func isOutput(err error) bool { return errors.As(err, new(*outputError)) }
 func isMoved(err error) bool  { return errors.As(err, new(*view.Moved)) }
 
 // with does something with a view of a set, until it has an answer that holds. The function's error is
-// errPlain if one snapshot is needed.
-func (r *Reader) with(ctx context.Context, set string, hows []view.How, do func(view.View) error) (err error) {
+// errPlain if one snapshot is needed. Its context ends when the server that the view is read from falls silent.
+func (r *Reader) with(ctx context.Context, req *Request, hows []view.How, do func(context.Context, view.View) error) (err error) {
+	o := view.Opening{Set: req.Set, Caller: req.Caller, At: req.At}
 	for i, how := range hows {
-		v, opened := r.open(ctx, set, how, i > 0)
+		o.How, o.Afresh = how, i > 0
+		v, opened := r.open(ctx, o)
 		if err = opened; err == nil {
-			again, over := false, false
-			if err = do(v); err != nil {
+			from, again, over := v.From(), false, false
+			within, done := v.Within(ctx)
+			if req.Seen != nil {
+				*req.Seen = view.Sighting{}
+			}
+			if err = do(within, v); err == nil {
+				err = req.saw(within, v, nil)
+			}
+			if err != nil {
 				over = isOutput(err)
 				err, again = v.Failed(ctx, err)
 			}
+			if silent := context.Cause(within) == servers.ErrSilent; err != nil && silent && ctx.Err() == nil {
+				again = true
+			}
+			done()
 			v.Close()
 			switch {
 			case err == nil, over:
 				return err
 			case errors.Is(err, errPlain):
-				return r.with(ctx, set, inOne, do)
+				return r.with(ctx, req, inOne, do)
 			case again:
+				o.Avoid = append(o.Avoid, from.Server)
 				continue
 			}
 		}
@@ -94,8 +109,8 @@ func same(a, b view.View) bool {
 }
 
 // State is the number of the state that a set is at; 0 if its changes cannot be noticed.
-func (r *Reader) State(ctx context.Context, set string) (number int64, err error) {
-	err = r.with(ctx, set, []view.How{view.Latest, view.Plain}, func(v view.View) error {
+func (r *Reader) State(ctx context.Context, req Request) (number int64, err error) {
+	err = r.with(ctx, &req, []view.How{view.Latest, view.Plain}, func(ctx context.Context, v view.View) error {
 		if v.Steady() {
 			return nil
 		}

@@ -37,10 +37,10 @@ func readerOf(t *testing.T, m *memory) (*reading.Reader, *known.Known) {
 func readerWith(t *testing.T, m *memory, later func(func())) (*reading.Reader, *known.Known) {
 	running, stop := context.WithCancel(context.Background())
 	t.Cleanup(stop)
-	open := func(ctx context.Context, _ string, how view.How, _ bool) (view.View, error) {
-		return m.Open(ctx, view.Found{}, how)
+	open := func(ctx context.Context, o view.Opening) (view.View, error) {
+		return m.Open(ctx, view.Found{}, o.How)
 	}
-	known := known.New(running, later, func(ctx context.Context, set string) (view.View, error) { return open(ctx, set, view.Still, true) })
+	known := known.New(running, later)
 	known.BuildAgain = 0
 	r := reading.New(open, known)
 	r.Deep = 0

@@ -1,6 +1,7 @@
 package reading
 
 import (
+	"context"
 	"errors"
 	"fmt"
 	"strings"
@@ -21,6 +22,8 @@ type Request struct {
 	Explain    *view.Explain   // filled in where it is not nil
 	Keep       bool            // Again may be called for the page
 	At         int64           // the version that the list is held at; 0: none
+	Caller     view.Caller     // decides from which server is read
+	Seen       *view.Sighting  // filled in where it is not nil and there are several servers
 
 	misplaced string // why the query's cursor is ignored; "": it is not
 }
@@ -124,4 +127,22 @@ func CheckCost(ask paging.Ask, facets int) error {
 		return e
 	}
 	return nil
+}
+
+// saw notes what a caller sees by a view: whatever was read so far and, of a kept set, a set as it was read.
+func (r *Request) saw(ctx context.Context, v view.View, set *catalog.Set) error {
+	if r.Seen == nil || v.From().Server == "" {
+		return nil
+	}
+	if set != nil {
+		if !set.Attached() {
+			r.Seen.Floor.Version = max(r.Seen.Floor.Version, set.Version)
+		}
+		return nil
+	}
+	floor, err := v.Floor(ctx)
+	if err == nil {
+		r.Seen.From, r.Seen.Floor = v.From(), r.Seen.Floor.Max(floor)
+	}
+	return err
 }

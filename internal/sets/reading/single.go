@@ -38,7 +38,7 @@ func (r *Reader) Record(ctx context.Context, req Request, key []string) (one One
 	if req.At > 0 {
 		hows = inOne
 	}
-	err = r.with(ctx, req.Set, hows, func(v view.View) error {
+	err = r.with(ctx, &req, hows, func(ctx context.Context, v view.View) error {
 		at, err := heldAt(ctx, v, req.At)
 		if err != nil {
 			return err
@@ -57,6 +57,9 @@ func (r *Reader) Record(ctx context.Context, req Request, key []string) (one One
 			return err
 		}
 		one = One{found.View.Set(), found.View.Version(), Record(found.Values), found.Revision}
+		if err := req.saw(ctx, v, one.Set); err != nil {
+			return err
+		}
 		return confirmedIfSteady(ctx, v)
 	})
 	return one, behind(req.At, err)
@@ -74,7 +77,7 @@ func confirmedIfSteady(ctx context.Context, v view.View) error {
 // *paging.Refusal, view.ErrNoRecord where the filters leave the record out, or the
 // source's.
 func (r *Reader) Place(ctx context.Context, req Request, key []string) (row int64, page paging.Page, err error) {
-	err = r.with(ctx, req.Set, inOne, func(v view.View) error {
+	err = r.with(ctx, &req, inOne, func(ctx context.Context, v view.View) error {
 		q, ask, err := askAt(ctx, v, &req)
 		if err != nil {
 			return err
@@ -120,7 +123,11 @@ func (r *Reader) Stream(ctx context.Context, req Request, begin func(*catalog.Se
 }
 
 func (r *Reader) stream(ctx context.Context, req Request, begin func(*catalog.Set, int64, []intake.Field, paging.Ask) error, each func(Record) error) error {
-	err := r.with(ctx, req.Set, inOne, func(v view.View) error {
+	err := r.with(ctx, &req, inOne, func(within context.Context, v view.View) error {
+		ctx, cancel := context.WithCancelCause(ctx)
+		defer cancel(nil)
+		silent := context.AfterFunc(within, func() { cancel(context.Cause(within)) }) // what has been begun goes on
+		defer silent()
 		q, ask, err := askAt(ctx, v, &req)
 		if err != nil {
 			return err
@@ -132,7 +139,11 @@ func (r *Reader) stream(ctx context.Context, req Request, begin func(*catalog.Se
 			if begun {
 				return nil
 			}
+			if err := req.saw(ctx, v, nil); err != nil {
+				return err
+			}
 			begun = true
+			silent()
 			return begin(at.Set(), at.Version(), fields, ask)
 		}
 		w := view.Window{Fields: catalog.Names(fields)}

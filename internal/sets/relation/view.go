@@ -13,6 +13,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/view"
 	"pageladder.example/paging"
@@ -33,6 +34,8 @@ type View struct {
 	End     func() // lets it go
 	Plainly bool   // nothing that is remembered is used
 
+	AsOf time.Time // of a replica, see view.From
+
 	held *changes.Mark
 }
 
@@ -46,6 +49,8 @@ type Kind interface {
 	Knows(f *intake.Field) bool
 	// Pools are the connections to the database.
 	Pools(v *View) postgres.Pools
+	// Server is the server that they lead to; nil if there is but one.
+	Server() *servers.Server
 	// Records is the number of all records, if the view has it.
 	Records(v *View) (int64, bool)
 	// Unstamped is a statement without the SQL of its stamp, if that is long.
@@ -63,6 +68,8 @@ type Kind interface {
 	MarkOf(ctx context.Context, v *View, number int64) (changes.Mark, error)
 	// Version is the number by which the list can be held as the view shows it; 0: it cannot be.
 	Version(v *View) int64
+	// Floor is the floor of a caller who has seen what was read by a view.
+	Floor(ctx context.Context, v *View) (view.Floor, error)
 
 	// LogReader gives connections for reading a log, until done is called; far: much of it.
 	LogReader(ctx context.Context, v *View, far bool) (db postgres.Querier, done func(), err error)
@@ -104,6 +111,31 @@ func (v *View) Confirm(ctx context.Context) (view.View, error) {
 
 func (v *View) Failed(ctx context.Context, err error) (explained error, again bool) {
 	return v.Kind.Failed(ctx, v, err)
+}
+
+func (v *View) Floor(ctx context.Context) (view.Floor, error) { return v.Kind.Floor(ctx, v) }
+
+func (v *View) From() view.From {
+	s := v.Kind.Server()
+	if s == nil {
+		return view.From{}
+	}
+	return view.From{Server: s.Name, Replica: s.Replica, AsOf: v.AsOf, Stale: s.Replica && s.Stale(v.AsOf)}
+}
+
+func (v *View) Within(ctx context.Context) (context.Context, context.CancelFunc) {
+	if s := v.Kind.Server(); s != nil {
+		return s.Within(ctx)
+	}
+	return ctx, func() {}
+}
+
+func (v *View) Again(ctx context.Context) (view.View, error) {
+	now, err := v.Kind.Snapshot(ctx, v)
+	if err != nil {
+		return nil, err
+	}
+	return now, nil
 }
 
 func (v *View) Close() {
@@ -184,8 +216,15 @@ func Begin(ctx context.Context, pool *pgxpool.Pool, options pgx.TxOptions) (tx p
 	if tx, err = (postgres.Fresh{Pool: pool}).BeginTx(ctx, options); err != nil {
 		return nil, nil, err
 	}
-	return tx, func() { tx.Rollback(ctx) }, nil // nothing was written
+	return tx, func() { // nothing was written
+		ctx, cancel := context.WithTimeout(context.WithoutCancel(ctx), endTime)
+		defer cancel()
+		tx.Rollback(ctx)
+	}, nil
 }
+
+// endTime is the longest wait for the end of a transaction; then its connection is closed.
+const endTime = 500 * time.Millisecond
 
 // InSnapshot runs a transaction of our own database that sees one state.
 func InSnapshot(ctx context.Context, pool *pgxpool.Pool, do func(tx pgx.Tx) error) error {

@@ -10,6 +10,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
 	"pageladder.example/internal/sets/tables"
@@ -23,11 +24,12 @@ import (
 type Attached struct {
 	settings *Settings
 	db       *Database
+	server   *servers.Server                     // nil: there is but one
 	tables   *lru.Cache[string, *relation.Table] // by set
 }
 
-func newAttached(settings *Settings, db *Database) *Attached {
-	a := &Attached{settings: settings, db: db}
+func newAttached(settings *Settings, db *Database, server *servers.Server) *Attached {
+	a := &Attached{settings: settings, db: db, server: server}
 	a.tables, _ = lru.New[string, *relation.Table](tablesKept) // the size is valid
 	return a
 }
@@ -64,7 +66,7 @@ func (a *Attached) open(ctx context.Context, set *catalog.Set, how view.How) (*r
 		}
 		a.tables.Add(set.Name, t)
 	}
-	v := &relation.View{Kind: a, Table: t, On: set, Plainly: how == view.Plain}
+	v := &relation.View{Kind: a, Table: t, On: set, Plainly: how == view.Plain, AsOf: asOf(a.server)}
 	if set.Remember > 0 {
 		v.Shown.State = view.Aging{At: time.Now(), Keep: set.Remember}
 	}
@@ -76,7 +78,7 @@ func (a *Attached) open(ctx context.Context, set *catalog.Set, how view.How) (*r
 }
 
 func (a *Attached) ListName(v *relation.View) string {
-	return strings.Join([]string{v.On.Name, v.On.ChangedAt.String()}, "\x00")
+	return listsOf(a.server) + strings.Join([]string{v.On.Name, v.On.ChangedAt.String()}, "\x00")
 }
 
 func (a *Attached) Against(_ *relation.View, own statement.Where) statement.Where { return own }
@@ -84,6 +86,17 @@ func (a *Attached) Against(_ *relation.View, own statement.Where) statement.Wher
 func (a *Attached) Knows(*intake.Field) bool { return false }
 
 func (a *Attached) Pools(*relation.View) postgres.Pools { return a.db.Pools() }
+
+func (a *Attached) Server() *servers.Server { return a.server }
+
+// Floor asks how far the server has come by now, which is not before the snapshot that was read.
+func (a *Attached) Floor(ctx context.Context, _ *relation.View) (f view.Floor, err error) {
+	if a.server == nil {
+		return f, nil
+	}
+	f.Place, err = a.server.Came(ctx, a.db.Pools().Plain)
+	return f, err
+}
 
 func (a *Attached) Records(*relation.View) (int64, bool) { return 0, false }
 
@@ -120,5 +133,5 @@ func (a *Attached) Origin(*relation.View, int64) view.Origin { return view.Origi
 func (a *Attached) Lost(*relation.View, string) {}
 
 func (a *Attached) Failed(ctx context.Context, v *relation.View, err error) (error, bool) {
-	return a.db.explained(v.Table.SQL, err), a.db.askAgain(ctx, err)
+	return a.db.explained(v.Table.SQL, err), a.db.askAgain(ctx, err) || a.server != nil && a.server.Elsewhere(err)
 }

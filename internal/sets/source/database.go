@@ -29,7 +29,8 @@ var ErrSuperuser = errors.New("the source's role is a superuser, whom nothing ke
 // that one that is down affects its own sets only.
 type Database struct {
 	url    string
-	making view.Turns // of those who read much of a log
+	making view.Turns                             // of those who read much of a log
+	admit  func(context.Context, *pgx.Conn) error // nil: any connection will do
 
 	mu sync.Mutex
 	to postgres.Pools // opened when first needed
@@ -130,6 +131,8 @@ func (d *Database) open(ctx context.Context, pooled bool) error {
 			return ErrSuperuser
 		case !set && !pooled:
 			return errPooled
+		case d.admit != nil:
+			return d.admit(ctx, conn)
 		}
 		return nil
 	}

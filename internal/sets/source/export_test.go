@@ -12,7 +12,7 @@ import (
 
 // NewNumbers numbers states in a database.
 func NewNumbers(pool *pgxpool.Pool, running context.Context) *Numbers {
-	return newNumbers(pool, running, func(do func()) { do() }, false)
+	return newNumbers(pool, running, func(do func()) { do() }, false, nil)
 }
 
 // WriteTwice writes states of a set, twice, as it happens where the answer to the first attempt is

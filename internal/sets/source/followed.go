@@ -21,6 +21,7 @@ import (
 type Followed struct {
 	*Attached
 	following *Following
+	keeps     bool // the log is kept by this one: on a replica it cannot be
 }
 
 // followedForm is the form of a followed table. Neither the table nor its partitions are foreign.
@@ -54,7 +55,9 @@ func (f *Followed) Open(ctx context.Context, found view.Found, how view.How) (vi
 		v.Unheld = f.following.notFollowed(found.Set)
 		return v, nil
 	case how == view.Latest:
-		return latest, nil
+		current := *latest
+		current.AsOf = asOf(f.server)
+		return &current, nil
 	}
 	v, err := f.still(ctx, latest)
 	if err != nil {
@@ -65,6 +68,7 @@ func (f *Followed) Open(ctx context.Context, found view.Found, how view.How) (vi
 
 // still opens a view in a snapshot of its own.
 func (f *Followed) still(ctx context.Context, latest *relation.View) (*relation.View, error) {
+	since := asOf(f.server)
 	tx, end, err := relation.Begin(ctx, f.db.Pools().Main, elsewhere)
 	if err != nil {
 		return nil, err
@@ -79,13 +83,13 @@ func (f *Followed) still(ctx context.Context, latest *relation.View) (*relation.
 		return nil, err
 	}
 	current := *v
-	current.Tx, current.End = tx, end
+	current.Tx, current.End, current.AsOf = tx, end, since
 	return &current, nil
 }
 
 func (f *Followed) ListName(v *relation.View) string {
 	// The number of a state is only unique since the set was defined.
-	return strconv.Quote(v.On.Source+"."+v.On.Schema+"."+v.On.Table) + " " + v.On.Name + " " + strconv.FormatInt(v.On.Defined(), 10)
+	return listsOf(f.server) + strconv.Quote(v.On.Source+"."+v.On.Schema+"."+v.On.Table) + " " + v.On.Name + " " + strconv.FormatInt(v.On.Defined(), 10)
 }
 
 func (f *Followed) Against(v *relation.View, own statement.Where) statement.Where {
@@ -178,6 +182,9 @@ func (f *Followed) Lost(v *relation.View, why string) {
 // Failed has a page read the plain way if its log cannot be read. A question that took too long, or that
 // has a value of another type, says nothing of the log.
 func (f *Followed) Failed(ctx context.Context, v *relation.View, err error) (error, bool) {
+	if f.server != nil && f.server.Elsewhere(err) {
+		return f.db.explained(v.Table.SQL, err), true
+	}
 	code := postgres.Code(err)
 	if ctx.Err() == nil && !postgres.IsDataException(code) && code != postgres.Canceled && (code != "" || postgres.Unavailable(err)) {
 		f.following.forsake(v, "its log could not be read: "+err.Error())

@@ -31,6 +31,21 @@ type Following struct {
 	forsaken int64
 }
 
+func newFollowing(settings *Settings, numbers *Numbers, running context.Context, later func(func())) *Following {
+	return &Following{settings: settings, numbers: numbers, running: running, later: later, of: map[string]*following{}}
+}
+
+// logOf is the name of the log by which a set is read at present; "" if it is not.
+func (all *Following) logOf(set *catalog.Set) string {
+	f := all.follows(set.Definition)
+	f.mu.Lock()
+	defer f.mu.Unlock()
+	if f.latest == nil {
+		return ""
+	}
+	return f.latest.State.Log
+}
+
 // following is the state of following one table, for one definition of its set.
 type following struct {
 	*catalog.Definition
@@ -158,7 +173,7 @@ func (all *Following) reaches(v *relation.View, saw *changes.Snapshot) (*relatio
 		f.latest = f.latest.StateAt(at)
 	}
 	current := *f.latest
-	current.On = v.On
+	current.On, current.AsOf = v.On, v.AsOf
 	return &current, nil
 }
 
@@ -363,6 +378,9 @@ func (f *Followed) findLog(ctx context.Context, set *catalog.Set) (current *rela
 // keepLog notes in a followed table's database that its log is in use, and prunes it. That happens
 // on the primary; the address of a source that is read through a standby names the primary too.
 func (f *Followed) keepLog(ctx context.Context, set *catalog.Set) {
+	if !f.keeps {
+		return
+	}
 	ctx, cancel := context.WithTimeout(ctx, keepTime)
 	defer cancel()
 	err := f.db.keep(ctx, set.Definition)

@@ -16,6 +16,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/intake"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
 	"pageladder.example/internal/sets/tables"
@@ -28,18 +29,29 @@ import (
 // its records raises that, in the same transaction.
 type Kept struct {
 	settings *Settings
-	catalog  *catalog.Catalog
+	catalog  sightings
+	epochs   *catalog.Catalog // of the primary; nil: nothing is created or changed
+	server   *servers.Server  // nil: there is but one
 	to       postgres.Pools
 	making   view.Turns // of those who read much of a log
 	running  context.Context
 	later    func(func()) // runs something in the background
-	readOnly bool         // nothing is created or changed
 
 	looking singleflight.Group
 	mu      sync.Mutex
 	tables  *lru.Cache[string, *keptTable] // by set
 	turns   int64                          // rises when a table is forgotten
 	tried   map[string]time.Time           // by table: the last attempt to make its log
+}
+
+// sightings are told which sets were seen in our own database, and how they were.
+type sightings interface {
+	// Saw notes that a set was seen.
+	Saw(set *catalog.Set)
+	// Confirm notes that a set that was known at a turn is still so.
+	Confirm(set *catalog.Set, turn int64)
+	// Stale notes that a set may have changed.
+	Stale(name string)
 }
 
 // keptTable is a table, and when its log was looked for.
@@ -103,7 +115,7 @@ func (k *Kept) Open(ctx context.Context, found view.Found, how view.How) (view.V
 
 func (k *Kept) view(set *catalog.Set, t *relation.Table) *relation.View {
 	mark := changes.Mark{Log: t.LogName, Version: set.Version}
-	return &relation.View{Kind: k, On: set, Table: t, State: mark, Shown: relation.MarkOf(mark)}
+	return &relation.View{Kind: k, On: set, Table: t, State: mark, Shown: relation.MarkOf(mark), AsOf: asOf(k.server)}
 }
 
 // still opens a view in a snapshot of its own.
@@ -113,7 +125,11 @@ func (k *Kept) still(ctx context.Context, known *catalog.Set) (*relation.View, e
 		return nil, err
 	}
 	set, err := catalog.Reread(ctx, tx, known)
-	if err == nil && set.Attached() {
+	switch {
+	case err != nil:
+	case k.server != nil && k.server.Replica && !set.Same(known.Definition):
+		err = errBehind
+	case set.Attached():
 		k.catalog.Stale(set.Name) // it has become one of a source since it was last seen
 		err = &view.Moved{Why: "its records are elsewhere by now"}
 	}
@@ -223,7 +239,7 @@ func (k *Kept) forget(name string) {
 // service next to this one, and if the rules name other fields by now. Until the log is there
 // nothing is updated by it: pages are read as from a set that never changes, or the plain way.
 func (k *Kept) MakeLog(d *catalog.Definition) {
-	if k.readOnly {
+	if k.epochs == nil {
 		return
 	}
 	k.mu.Lock()
@@ -292,7 +308,7 @@ func (k *Kept) Prune(ctx context.Context, all []*catalog.Set) error {
 func (k *Kept) Tried() int { k.mu.Lock(); defer k.mu.Unlock(); return len(k.tried) }
 
 func (k *Kept) ListName(v *relation.View) string {
-	return v.On.Table + " " + strconv.FormatUint(uint64(v.On.Catalogue()), 10)
+	return listsOf(k.server) + v.On.Table + " " + strconv.FormatUint(uint64(v.On.Catalogue()), 10)
 }
 
 func (k *Kept) Against(_ *relation.View, own statement.Where) statement.Where { return own }
@@ -300,6 +316,12 @@ func (k *Kept) Against(_ *relation.View, own statement.Where) statement.Where { 
 func (k *Kept) Knows(f *intake.Field) bool { return f.Type != value.Text }
 
 func (k *Kept) Pools(*relation.View) postgres.Pools { return k.to }
+
+func (k *Kept) Server() *servers.Server { return k.server }
+
+func (k *Kept) Floor(_ context.Context, v *relation.View) (view.Floor, error) {
+	return view.Floor{Version: v.On.Version}, nil
+}
 
 func (k *Kept) Records(v *relation.View) (int64, bool) { return v.On.Records, true }
 
@@ -320,6 +342,7 @@ func (k *Kept) Seen(v *relation.View, stamp []byte) (*relation.View, error) {
 		return v, nil
 	}
 	later := k.view(v.On.SeenAt(by), v.Table)
+	later.AsOf = v.AsOf
 	k.catalog.Saw(later.On)
 	if later.Found = v.Found; v.Found.Set != nil {
 		k.catalog.Confirm(later.On, v.Found.Turn)
@@ -360,13 +383,13 @@ func (k *Kept) MarkOf(ctx context.Context, v *relation.View, number int64) (chan
 		return none, &view.GoneError{Mark: number, Why: relation.NotHeld}
 	}
 	switch {
-	case !k.readOnly && !k.catalog.InEpoch(v.On.Definition): // a backup was restored while the service ran
+	case k.epochs != nil && !k.epochs.InEpoch(v.On.Definition): // a backup was restored while the service ran
 		conn, err := k.to.Main.Acquire(ctx)
 		if err != nil {
 			return none, err
 		}
 		defer conn.Release()
-		if err := k.catalog.BeginEpoch(ctx, conn.Conn()); err != nil {
+		if err := k.epochs.BeginEpoch(ctx, conn.Conn()); err != nil {
 			return none, err
 		}
 		return none, &view.Moved{Why: "its versions are those of another life of the database"}
@@ -409,7 +432,7 @@ func (k *Kept) Failed(_ context.Context, v *relation.View, err error) (error, bo
 		k.catalog.Stale(v.On.Name)
 		return err, true
 	}
-	return err, false
+	return err, k.server != nil && k.server.Elsewhere(err)
 }
 
 // Text is a value of a field that PostgreSQL wrote, as a query writes it; nil if it is none.

@@ -35,6 +35,7 @@ type Numbers struct {
 	running  context.Context
 	later    func(func()) // runs something in the background
 	readOnly bool
+	read     Read
 
 	mu     sync.Mutex
 	next   int64 // the next number
@@ -51,8 +52,13 @@ type named struct {
 	changes.Mark
 }
 
-func newNumbers(pool *pgxpool.Pool, running context.Context, later func(func()), readOnly bool) *Numbers {
-	m := &Numbers{pool: pool, running: running, later: later, readOnly: readOnly}
+func newNumbers(pool *pgxpool.Pool, running context.Context, later func(func()), readOnly bool, read Read) *Numbers {
+	m := &Numbers{pool: pool, running: running, later: later, readOnly: readOnly, read: read}
+	if read == nil {
+		m.read = func(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (bool, error) {
+			return false, do(ctx, pool)
+		}
+	}
 	m.known, _ = lru.New[int64, named](marksKept) // the size is valid
 	return m
 }
@@ -180,12 +186,14 @@ func (m *Numbers) write(ctx context.Context, some []named) error {
 	return err
 }
 
-// of is the state of a set's table that has a number; a *GoneError if there is none.
-func (m *Numbers) of(ctx context.Context, set, log string, number int64) (changes.Mark, error) {
+// find is the state of a set's table that has a number; a *GoneError if there is none.
+func (m *Numbers) find(ctx context.Context, set string, number int64) (changes.Mark, error) {
 	one, ok := m.known.Get(number)
 	for again := true; !ok; again = false {
 		var saw changes.Snapshot
-		err := m.pool.QueryRow(ctx, "select record_set, log, saw from pageladder.mark where number = $1", number).Scan(&one.set, &one.Log, &saw)
+		_, err := m.read(ctx, func(ctx context.Context, db *pgxpool.Pool) error {
+			return db.QueryRow(ctx, "select record_set, log, saw from pageladder.mark where number = $1", number).Scan(&one.set, &one.Log, &saw)
+		})
 		switch {
 		case err == nil:
 			one.Version, one.Saw, ok = number, &saw, true
@@ -202,13 +210,19 @@ func (m *Numbers) of(ctx context.Context, set, log string, number int64) (change
 			}
 		}
 	}
-	switch {
-	case one.set != set:
+	if one.set != set {
 		return changes.Mark{}, &view.GoneError{Mark: number, Why: relation.NeverGiven}
-	case one.Log != log:
-		return changes.Mark{}, &view.GoneError{Mark: number, Why: relation.AnotherLog}
 	}
 	return one.Mark, nil
+}
+
+// of is the state that has a number, of a set's table by its log; a *GoneError if there is none.
+func (m *Numbers) of(ctx context.Context, set, log string, number int64) (changes.Mark, error) {
+	mark, err := m.find(ctx, set, number)
+	if err == nil && mark.Log != log {
+		err = &view.GoneError{Mark: number, Why: relation.AnotherLog}
+	}
+	return mark, err
 }
 
 // Forget deletes states at which no list can be held any more.

@@ -11,6 +11,7 @@ import (
 	"time"
 
 	lru "github.com/hashicorp/golang-lru/v2"
+	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
@@ -30,6 +31,9 @@ type Sources struct {
 
 	catalog *catalog.Catalog
 	named   map[string]*database
+	own     *replicas // of our own database; nil: there is but one server
+	running context.Context
+	closing []func()
 }
 
 // database is a database by its name, as the source of what is attached there and of what is followed.
@@ -37,6 +41,7 @@ type database struct {
 	*Database
 	attached *Attached
 	followed *Followed
+	replicas *replicas // nil: there is but one server
 }
 
 // Options say what sources work with.
@@ -46,15 +51,22 @@ type Options struct {
 	Running  context.Context
 	Later    func(func()) // runs something in the background
 	ReadOnly bool         // nothing is created or changed
+	Read     Read         // nil: over the pools
 }
+
+// Read asks our own database for what is only read, perhaps on a replica: see sets.Store.Read.
+type Read func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error)
 
 // NewSources has our own database alone.
 func NewSources(o Options) *Sources {
-	s := &Sources{Settings: Settings{CountTime: relation.CountTime, LogAgain: 10 * time.Second, Follow: FollowAgain}, catalog: o.Catalog, named: map[string]*database{}}
-	s.Kept = &Kept{settings: &s.Settings, catalog: o.Catalog, to: o.Pools, making: view.NewTurns(FarAtOnce), running: o.Running, later: o.Later, readOnly: o.ReadOnly, tried: map[string]time.Time{}}
+	s := &Sources{Settings: Settings{CountTime: relation.CountTime, LogAgain: 10 * time.Second, Follow: FollowAgain}, catalog: o.Catalog, named: map[string]*database{}, running: o.Running}
+	s.Kept = &Kept{settings: &s.Settings, catalog: o.Catalog, to: o.Pools, making: view.NewTurns(FarAtOnce), running: o.Running, later: o.Later, tried: map[string]time.Time{}}
+	if !o.ReadOnly {
+		s.Kept.epochs = o.Catalog
+	}
 	s.Kept.tables, _ = lru.New[string, *keptTable](tablesKept) // the size is valid
-	s.Numbers = newNumbers(o.Pools.Main, o.Running, o.Later, o.ReadOnly)
-	s.Following = &Following{settings: &s.Settings, numbers: s.Numbers, running: o.Running, later: o.Later, of: map[string]*following{}}
+	s.Numbers = newNumbers(o.Pools.Main, o.Running, o.Later, o.ReadOnly, o.Read)
+	s.Following = newFollowing(&s.Settings, s.Numbers, o.Running, o.Later)
 	return s
 }
 
@@ -64,8 +76,8 @@ func (s *Sources) Add(name, url string) error {
 	if err != nil {
 		return fmt.Errorf("source %s: %w", name, err)
 	}
-	attached := newAttached(&s.Settings, db)
-	s.named[name] = &database{db, attached, &Followed{Attached: attached, following: s.Following}}
+	attached := newAttached(&s.Settings, db, nil)
+	s.named[name] = &database{Database: db, attached: attached, followed: &Followed{Attached: attached, following: s.Following, keeps: true}}
 	return nil
 }
 
@@ -113,13 +125,13 @@ func (s *Sources) Of(d *catalog.Definition) (view.Source, error) {
 }
 
 // Open opens a view of a set. If it is not asked for afresh, a set in our own database is taken as it
-// was last seen: statements say whether it is still that.
-func (s *Sources) Open(ctx context.Context, name string, how view.How, afresh bool) (view.View, error) {
+// was last seen: statements on the primary say whether it is still that. For replicas it has to be known.
+func (s *Sources) Open(ctx context.Context, o view.Opening) (view.View, error) {
 	found := view.Found{}
-	found.Set, found.Current, found.Turn = s.catalog.Known(name)
-	if found.Set == nil || afresh && !found.Current || found.Attached() && !found.Current {
+	found.Set, found.Current, found.Turn = s.catalog.Known(o.Set)
+	if found.Set == nil || !found.Current && (o.Afresh || found.Attached() || s.own != nil && o.Caller.Name != "") {
 		var err error
-		if found.Set, err = s.catalog.Latest(ctx, name); err != nil {
+		if found.Set, err = s.catalog.Latest(ctx, o.Set); err != nil {
 			return nil, err
 		}
 		found.Current = true
@@ -128,7 +140,10 @@ func (s *Sources) Open(ctx context.Context, name string, how view.How, afresh bo
 	if err != nil {
 		return nil, err
 	}
-	return source.Open(ctx, found, how)
+	if r := s.serversOf(found.Definition); r != nil && o.Caller.Name != "" {
+		return s.onOne(ctx, r, source, found, &o)
+	}
+	return source.Open(ctx, found, o.How)
 }
 
 // Prune prunes the logs of all sets, and forgets states that no list can be held at any more.
@@ -145,9 +160,15 @@ func (s *Sources) Prune(ctx context.Context, all []*catalog.Set) error {
 	return s.Kept.Prune(ctx, all)
 }
 
-// Close closes the connections to all sources but our own database.
+// Close closes the connections to all sources but our own database's primary.
 func (s *Sources) Close() {
+	for _, g := range s.Groups() {
+		g.Close()
+	}
 	for _, n := range s.named {
 		n.Close()
+	}
+	for _, end := range s.closing {
+		end()
 	}
 }

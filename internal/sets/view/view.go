@@ -65,6 +65,14 @@ type View interface {
 	At(ctx context.Context, number int64) (View, error)
 	// Failed is what an error of reading means for a reader, and whether it may help to read again.
 	Failed(ctx context.Context, err error) (explained error, again bool)
+	// From says where the view is read.
+	From() From
+	// Within is a context that also ends, with the cause servers.ErrSilent, when the server that the view is read from falls silent.
+	Within(ctx context.Context) (context.Context, context.CancelFunc)
+	// Floor is the floor of a caller who has seen what was read by the view.
+	Floor(ctx context.Context) (Floor, error)
+	// Again opens one snapshot of the set, on the same server.
+	Again(ctx context.Context) (View, error)
 	// Close lets go what the view owns. Views that were derived from it end with it.
 	Close()
 }
