@@ -155,6 +155,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 	fixed := map[string]string{"": "true", "ok=true": "ok", "amount.min=0&name.not=a": "amount >= 0 and (name is null or name <> 'a')"}
 	var a asking
 	cursors := map[string][]string{} // that pages of a question had lately
+	var seen sighted
 	for held := true; ctx.Err() == nil && m.requests.Load() < *modelQuestions; {
 		if held {
 			a = questions[pick.IntN(len(questions))]
@@ -178,6 +179,7 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 			req.At = m.marks.draw(pick)
 		}
 		store := stores[pick.IntN(len(stores))]
+		m.anywhere(&req, pick, &seen)
 		page, err := store.Page(ctx, req)
 		var gone *sets.GoneError
 		if req.At > 0 && errors.As(err, &gone) {
@@ -189,6 +191,12 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 				return nil
 			}
 			return fmt.Errorf("%s, held at %d: %w", query, req.At, err)
+		}
+		if err := m.neverBack(ctx, &req, page, &seen); err != nil {
+			if ctx.Err() != nil {
+				return nil
+			}
+			return fmt.Errorf("%s: %w", query, err)
 		}
 		where := a.where
 		if req.Visibility == sets.Filtered {

@@ -100,6 +100,7 @@ type model struct {
 	requests, folded, kept, late atomic.Int64
 	held, gone                   atomic.Int64 // pages of lists that were held, and refusals of that
 	byCursor                     atomic.Int64
+	servers                      map[string]*atomic.Int64 // how often each was read from; nil: there is but one
 	marks                        given
 	ways                         sync.Map
 }

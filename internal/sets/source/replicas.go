@@ -21,8 +21,8 @@ import (
 // This file reads from replicas: each is a source like the primary, with connections of its own, and whatever is known of
 // its lists is known of them alone.
 
-// errBehind is the error within this package for a replica that has not got as far as is wanted.
-var errBehind = errors.New("source: the replica is behind")
+// errBehind is the error for a replica that has not got as far as is wanted: another server has.
+var errBehind = fmt.Errorf("source: %w", &view.Moved{Why: "the replica is behind"})
 
 // at is a source on one server.
 type at interface {
@@ -320,7 +320,7 @@ func (s *Sources) onOne(ctx context.Context, r *replicas, primary view.Source, f
 			server.Chosen()
 			return v, nil
 		}
-		if ctx.Err() != nil || !silent && errors.As(err, new(*view.Moved)) {
+		if ctx.Err() != nil || !silent && !errors.Is(err, errBehind) && errors.As(err, new(*view.Moved)) {
 			return nil, err
 		}
 		if !server.Replica && (silent || server.Elsewhere(err)) { // it has just gone: perhaps a replica answers alone by now
