@@ -9,7 +9,7 @@ import (
 	"strings"
 
 	"pageladder.example/internal/problem"
-	"pageladder.example/internal/sets/view"
+	"pageladder.example/internal/sets"
 	"pageladder.example/paging"
 	"pageladder.example/paging/answer"
 	"pageladder.example/paging/code"
@@ -25,7 +25,7 @@ type Params struct {
 	Facets, Parts      []string
 	Explain            bool
 	Version            int64 // 0: any
-	MinVersion         view.Floor
+	MinVersion         sets.Floor
 	// Repeated are the parameters of one value that are given more than once.
 	Repeated []paging.Adjustment
 }
@@ -110,7 +110,7 @@ func Read(raw string, shapes []string) (sp Params, err error) {
 			}
 		case "pl.min_version":
 			var ok bool
-			if sp.MinVersion, ok = view.ParseFloor(value); !ok {
+			if sp.MinVersion, ok = sets.ParseFloor(value); !ok {
 				wrong("a version of the set, or what the header Min-Version of an earlier answer had")
 			}
 		case "pl.version":

@@ -29,32 +29,32 @@ type Group struct {
 	primary *Server
 	all     []*Server // replicas
 
-	mu    sync.Mutex
-	told  []told // places of the primary, the latest last
-	lives sync.WaitGroup
-	stop  context.CancelFunc
-	stuck *lru.Cache[string, stuck] // by caller
+	mu     sync.Mutex
+	places []placed // of the primary, the latest last
+	lives  sync.WaitGroup
+	stop   context.CancelFunc
+	stuck  *lru.Cache[string, choice] // by caller
 }
 
-// told is that the primary was at a place when a look at it began.
-type told struct {
+// placed is that the primary was at a place when a look at it began.
+type placed struct {
 	Position
 	at time.Time
 }
 
-// stuck is that a caller reads from a server.
-type stuck struct {
+// choice is that a caller reads from a server.
+type choice struct {
 	to    *Server
 	since time.Time
 }
 
 const (
-	toldKept  = 2_000
-	stuckKept = 10_000
-	stuckTime = time.Minute // until the choice is made again
+	placesKept = 2_000
+	stuckKept  = 10_000
+	stuckTime  = time.Minute // until the choice is renewed
 )
 
-// Member is a server of a group, and how its connections are made.
+// Member is a server of a group, and how it is connected to.
 type Member struct {
 	Config *pgxpool.Config
 	Admit  func(context.Context, *pgx.Conn) error // nil: any connection will do
@@ -65,7 +65,7 @@ type Member struct {
 // New has the servers of a database; own: it is our own. Nothing is looked at before Watch.
 func New(primary Member, replicas []Member, own bool, limits Limits) *Group {
 	g := &Group{limits: limits, epochs: own, stop: func() {}}
-	g.stuck, _ = lru.New[string, stuck](stuckKept) // the size is valid
+	g.stuck, _ = lru.New[string, choice](stuckKept) // the size is valid
 	g.primary = g.server("primary", primary, false)
 	for i, r := range replicas {
 		g.all = append(g.all, g.server(fmt.Sprintf("replica %d", i+1), r, true))
@@ -130,7 +130,7 @@ func (g *Group) note(s *Server, n seen, began time.Time) error {
 	}
 	var asOf time.Time
 	if !s.Replica && wrong == "" {
-		g.tell(n.Position, began)
+		g.place(n.Position, began)
 	} else if s.Replica {
 		n.Timeline, asOf = g.raise(n)
 	}
@@ -167,22 +167,22 @@ func (s *Server) take(n seen, asOf time.Time, wrong string, began time.Time) (an
 	return anew
 }
 
-// tell notes where the primary was at a moment.
-func (g *Group) tell(p Position, at time.Time) {
+// place notes where the primary was at a moment.
+func (g *Group) place(p Position, at time.Time) {
 	g.mu.Lock()
 	defer g.mu.Unlock()
-	if n := len(g.told); n > 0 && g.told[n-1].Position == p {
-		g.told[n-1].at = at
+	if n := len(g.places); n > 0 && g.places[n-1].Position == p {
+		g.places[n-1].at = at
 		return
 	}
-	if g.told = append(g.told, told{p, at}); len(g.told) > toldKept { // every second one of the older half goes: ages there are told too old
-		kept := g.told[:0]
-		for i, t := range g.told {
-			if i%2 == 0 || i > toldKept/2 {
+	if g.places = append(g.places, placed{p, at}); len(g.places) > placesKept { // every second one of the older half goes: ages there come out too high
+		kept := g.places[:0]
+		for i, t := range g.places {
+			if i%2 == 0 || i > placesKept/2 {
 				kept = append(kept, t)
 			}
 		}
-		g.told = kept
+		g.places = kept
 	}
 }
 
@@ -195,7 +195,7 @@ func (g *Group) raise(n seen) (timeline uint32, asOf time.Time) {
 	if !n.receives || !n.knows {
 		return timeline, asOf
 	}
-	for _, t := range slices.Backward(g.told) {
+	for _, t := range slices.Backward(g.places) {
 		if t.At <= n.At {
 			return max(timeline, t.Timeline), t.at
 		}
@@ -311,10 +311,10 @@ func (g *Group) Choose(caller string, avoid []string) (order []*Server) {
 			ok = false
 		}
 		if !ok {
-			g.stuck.Add(caller, stuck{order[0], time.Now()})
+			g.stuck.Add(caller, choice{order[0], time.Now()})
 		}
 	} else if len(order) > 0 {
-		g.stuck.Add(caller, stuck{order[0], time.Now()})
+		g.stuck.Add(caller, choice{order[0], time.Now()})
 	}
 	return append(append(order, late...), g.primary)
 }

@@ -219,9 +219,9 @@ func (s *Server) Admit(ctx context.Context, conn *pgx.Conn) error {
 	return nil
 }
 
-// Came asks a server how far it has come, over a connection of a pool. On a replica it is the place up to which it has received what the
+// Place asks a server how far it has got, over a connection of a pool. On a replica it is the place up to which it has received what the
 // primary writes: no further can be seen there.
-func (s *Server) Came(ctx context.Context, db postgres.Querier) (Position, error) {
+func (s *Server) Place(ctx context.Context, db postgres.Querier) (Position, error) {
 	rows, err := db.Query(ctx, `select (case when pg_is_in_recovery() then greatest(pg_last_wal_receive_lsn(), pg_last_wal_replay_lsn(), '0/0') else pg_current_wal_insert_lsn() end - '0/0')::bigint,
 		pg_size_bytes(current_setting('wal_segment_size'))`)
 	if err != nil {

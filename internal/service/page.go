@@ -223,7 +223,7 @@ func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self
 	case request.control.Explain: // is not remembered
 		return fresh
 	case page.Held != nil, page.Set.Attached(): // what is hidden now is not that of the version; a state may have no number
-		fresh.Tag = answer.DigestTag(s.ageless(request, ready, body))
+		fresh.Tag = ageless(request, self, ready, fresh).DigestTag()
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.hosts.Public, s.version)
 	}
@@ -241,19 +241,20 @@ func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self
 	return fresh
 }
 
-// ageless is a body without the time that it is of: the same records are the same answer.
-func (s *Service) ageless(request *pageAsk, ready *answer.Content, body []byte) []byte {
+// ageless is an answer without the time that it is of: the same records are the same answer.
+func ageless(request *pageAsk, self string, ready *answer.Content, dated *answers.Answer) *answers.Answer {
 	if ready.About.Paging.AsOf == nil {
-		return body
+		return dated
 	}
 	plain := *ready
-	about := ready.About
-	about.Paging.AsOf = nil
-	plain.About = about
-	if again, err := request.shape.Append(nil, &plain); err == nil {
-		return again
+	plain.About.Paging.AsOf = nil
+	body, err := request.shape.Append(nil, &plain)
+	if err != nil {
+		return dated
 	}
-	return body
+	undated := &answers.Answer{Ready: answer.Ready{Body: body}}
+	undated.Describe(request.shape, &plain, self)
+	return undated
 }
 
 // heldAt is the version at which a query holds the list; 0: none.

@@ -296,7 +296,7 @@ func (s *Service) ready(c *gin.Context) error {
 		if !alone {
 			return away(err)
 		}
-		health.Status, health.Since = "reads", &since // callers are still to be led here
+		health.Status, health.Since = "reads", &since // callers are still to be led to it
 	}
 	for _, server := range s.store.Servers() {
 		health.Servers = append(health.Servers, api.Server{Source: server.Source, Name: server.Name, Answers: server.Answers && server.Wrong == "", Age: server.Age()})

@@ -20,8 +20,8 @@ func (s *Store) Replicate(ctx context.Context, own []string, of map[string][]str
 	return s.sources.Replicate(ctx, primary, own, of, limits)
 }
 
-// Read asks the database for what is only read: sets, tokens. Where the primary does not answer and replicas may answer alone, the one that has come
-// furthest is asked; what it says then counts only as far as nothing later has been heard.
+// Read asks the database for what is only read: sets, tokens. Where the primary does not answer and replicas may answer alone, the one that has got
+// furthest answers; what it says then counts only as far as nothing later has been heard.
 func (s *Store) Read(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error) {
 	group := s.sources.OfOurs()
 	if group == nil {

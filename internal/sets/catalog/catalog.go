@@ -5,20 +5,17 @@ import (
 	"errors"
 	"fmt"
 	"strconv"
-	"strings"
 	"sync"
 	"sync/atomic"
 	"time"
 
 	lru "github.com/hashicorp/golang-lru/v2"
 	"github.com/jackc/pgx/v5"
-	"github.com/jackc/pgx/v5/pgconn"
 	"github.com/jackc/pgx/v5/pgxpool"
 	"golang.org/x/sync/singleflight"
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/fence"
-	"pageladder.example/internal/peers"
 	"pageladder.example/internal/postgres"
 )
 
@@ -129,8 +126,8 @@ func (t *turnsOf) riseAll() { t.last++; t.all = t.last }
 type seen struct {
 	set   *Set
 	stale bool
-	// told means that a notice has said that it has changed, and nobody has read how.
-	told bool
+	// unread means that a notice has said that it has changed, and nobody has read how.
+	unread bool
 }
 
 // current reports whether what is remembered may be used without asking. The caller holds the
@@ -164,7 +161,7 @@ func (c *Catalog) put(set *Set, turn int64) *Set {
 	}
 	c.gone.Remove(set.Name)
 	stale := c.turns.get(set.Name) != turn
-	c.sets[set.Name] = seen{set: set, stale: stale, told: stale && s.told}
+	c.sets[set.Name] = seen{set: set, stale: stale, unread: stale && s.unread}
 	return set
 }
 
@@ -188,13 +185,13 @@ func (c *Catalog) Stale(name string) {
 	}
 }
 
-// told notes that a notice has said that a set has changed.
-func (c *Catalog) told(name string) {
+// noticed notes that a notice has said that a set has changed.
+func (c *Catalog) noticed(name string) {
 	c.Stale(name)
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	if s, ok := c.sets[name]; ok {
-		s.told = true
+		s.unread = true
 		c.sets[name] = s
 	}
 }
@@ -219,7 +216,7 @@ func (c *Catalog) noteStamp(name string, by Stamp) *Set {
 	default:
 		c.turns.rise(name)
 		if ok {
-			s.stale, s.told = true, true
+			s.stale, s.unread = true, true
 			c.sets[name] = s
 		}
 	}
@@ -361,7 +358,7 @@ func (c *Catalog) LastHeard(name string, there *Set, err error) (*Set, error) {
 		return there, nil
 	case there.catalogue == heard.set.catalogue && (there.defined > heard.set.defined || there.defined == heard.set.defined && there.Version > heard.set.Version):
 		return there, nil
-	case heard.told:
+	case heard.unread:
 		return nil, fmt.Errorf("%w: the set has changed, and no server that answers knows how", postgres.ErrAway)
 	}
 	return heard.set, nil
@@ -376,108 +373,6 @@ func Notify(ctx context.Context, tx pgx.Tx, name string) error {
 // NotifyPurged notifies every service that a record of a set was purged, once the transaction commits.
 func NotifyPurged(ctx context.Context, tx pgx.Tx, name string) error {
 	return Notify(ctx, tx, name+" "+purged)
-}
-
-// notices receives the notices of other services. A change of records sends two notices in one
-// transaction: the set's name with its stamp, and the name alone. Services of earlier versions,
-// and triggers, send the name alone.
-type notices struct {
-	*Catalog
-	stamped string // who sent the stamp of which set in the notice before this one
-}
-
-func (n *notices) hear(notice *pgconn.Notification) {
-	if notice.Channel == peers.Ends {
-		if n.Ended != nil {
-			n.Ended(notice.Payload)
-		}
-		return
-	}
-	by := strconv.FormatUint(uint64(notice.PID), 10) + " "
-	name, rest, _ := strings.Cut(notice.Payload, " ")
-	if rest == purged {
-		n.told(name)
-		n.Purged()
-		return
-	}
-	if stamp, err := ReadStamp([]byte(rest)); err == nil {
-		if set := n.noteStamp(name, stamp); set != nil && n.Moved != nil {
-			n.Moved(set)
-		}
-		n.stamped = by + name
-		return
-	}
-	if n.stamped != by+notice.Payload {
-		n.told(notice.Payload)
-	}
-	n.stamped = ""
-}
-
-// Listen receives notices until the context of New ends, over a connection of its own.
-func (c *Catalog) Listen() {
-	silent := time.AfterFunc(longSilence, c.primary.Silent)
-	defer silent.Stop()
-	for c.running.Err() == nil {
-		var behind *fence.Behind
-		if err := c.listenOnce(c.running, silent); errors.As(err, &behind) {
-			c.primary.Lost(behind)
-		} else {
-			c.primary.Lost(nil)
-		}
-		c.deaf()
-		c.Purged() // a notice of it may be missed
-		select {
-		case <-c.running.Done():
-		case <-time.After(relisten):
-		}
-	}
-}
-
-// listenOnce receives notices over one connection until that fails or falls silent. Each answer puts off that all who
-// wait get an error.
-func (c *Catalog) listenOnce(ctx context.Context, silent *time.Timer) error {
-	config := c.listens.Copy()
-	heard := notices{Catalog: c}
-	config.OnNotification = func(_ *pgconn.PgConn, notice *pgconn.Notification) { heard.hear(notice) }
-	conn, err := pgx.ConnectConfig(ctx, config)
-	if err != nil {
-		return err
-	}
-	defer func() {
-		ctx, cancel := context.WithTimeout(context.WithoutCancel(ctx), beatWait)
-		defer cancel()
-		conn.Close(ctx)
-	}()
-	first, cancel := context.WithTimeout(ctx, beatWait)
-	defer cancel()
-	life, err := c.lives(first, conn, func(string) error { return nil })
-	if err != nil {
-		return err
-	}
-	c.primary.Heard(life, conn.PgConn().Conn().RemoteAddr().String())
-	note := c.listening
-	for question := "listen " + channel; ; question, note = "select", c.hears {
-		startedAt := time.Now()
-		answer, cancel := context.WithTimeout(ctx, beatWait)
-		_, err := conn.Exec(answer, question)
-		cancel()
-		if err != nil {
-			return err
-		}
-		note(startedAt)
-		silent.Reset(longSilence)
-		for until := startedAt.Add(beat); time.Now().Before(until); {
-			wait, cancel := context.WithDeadline(ctx, until)
-			err := conn.PgConn().WaitForNotification(wait)
-			cancel()
-			if err != nil && wait.Err() == nil {
-				return err
-			}
-			if ctx.Err() != nil {
-				return ctx.Err()
-			}
-		}
-	}
 }
 
 // lifetime is the life of the database that versions are given out in.

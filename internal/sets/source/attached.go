@@ -89,12 +89,12 @@ func (a *Attached) Pools(*relation.View) postgres.Pools { return a.db.Pools() }
 
 func (a *Attached) Server() *servers.Server { return a.server }
 
-// Floor asks how far the server has come by now, which is not before the snapshot that was read.
+// Floor asks how far the server has got by now, which is not before the snapshot that was read.
 func (a *Attached) Floor(ctx context.Context, _ *relation.View) (f view.Floor, err error) {
 	if a.server == nil {
 		return f, nil
 	}
-	f.Place, err = a.server.Came(ctx, a.db.Pools().Plain)
+	f.Place, err = a.server.Place(ctx, a.db.Pools().Plain)
 	return f, err
 }
 

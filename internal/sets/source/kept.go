@@ -44,7 +44,7 @@ type Kept struct {
 	tried   map[string]time.Time           // by table: the last attempt to make its log
 }
 
-// sightings are told which sets were seen in our own database, and how they were.
+// sightings note which sets were seen in our own database, and how they were.
 type sightings interface {
 	// Saw notes that a set was seen.
 	Saw(set *catalog.Set)

@@ -24,8 +24,8 @@ import (
 // errBehind is the error for a replica that has not got as far as is wanted: another server has.
 var errBehind = fmt.Errorf("source: %w", &view.Moved{Why: "the replica is behind"})
 
-// at is a source on one server.
-type at interface {
+// onServer is a source on one server.
+type onServer interface {
 	view.Source
 	// reach waits until the server shows a set at a floor or later, and finds the set there. The error is errBehind if it does not get there
 	// before a deadline.
@@ -143,7 +143,7 @@ type replicas struct {
 }
 
 // of is the source on a replica that has a set's records.
-func (r *replicas) of(s *servers.Server, d *catalog.Definition) at {
+func (r *replicas) of(s *servers.Server, d *catalog.Definition) onServer {
 	switch {
 	case !d.Attached():
 		return r.kept[s]
@@ -153,7 +153,7 @@ func (r *replicas) of(s *servers.Server, d *catalog.Definition) at {
 	return r.attached[s]
 }
 
-// Replicate reads from replicas of our own database, which the primary's connections are made for, and of sources, by their
+// Replicate reads from replicas of our own database, whose primary is connected to already, and of sources, by their
 // names. It is called once, before the first request.
 func (s *Sources) Replicate(ctx context.Context, primary servers.Member, own []string, of map[string][]string, limits servers.Limits) error {
 	for name, urls := range of {
