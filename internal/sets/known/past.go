@@ -55,6 +55,9 @@ func (p *past) add(l *List, fresh []view.Change, looked int64, until view.Mark) 
 // is known is up to a later state.
 func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past, error) {
 	m := q.Mark()
+	if m.State == nil {
+		return l.sinceOnce(ctx, q, mark)
+	}
 	l.mu.Lock()
 	p := l.pasts[mark.Number]
 	if p == nil || !m.Covers(p.at) && !p.at.Covers(m) {
@@ -81,6 +84,21 @@ func (l *List) Since(ctx context.Context, q view.Question, mark view.Mark) (Past
 		return result, &view.Moved{Why: "what has changed is known up to a later state"}
 	}
 	return result, nil
+}
+
+// sinceOnce is what has changed at the state of a view by which nothing is remembered: it is read for this question alone.
+func (l *List) sinceOnce(ctx context.Context, q view.Question, mark view.Mark) (Past, error) {
+	p := &past{mark: mark, fields: q.View().Set().Rules.Key}
+	changes, err := q.Since(ctx, mark, view.Want{Fields: p.fields, Limit: changesLimit, Far: true})
+	var lost *view.LostError
+	if errors.As(err, &lost) {
+		err = &view.GoneError{Mark: mark.Number, Why: lost.Why}
+	}
+	if err != nil {
+		return Past{}, err
+	}
+	p.add(&List{fields: p.fields}, changes.All, changes.Looked, changes.Until)
+	return Past{By: p.by, Changed: p.changed, Looked: p.looked, list: l, past: p}, nil
 }
 
 // follow brings what has changed since a mark to the state of a question's view: with the list, if it is
