@@ -20,6 +20,7 @@ import (
 
 	"github.com/gin-gonic/gin"
 	lru "github.com/hashicorp/golang-lru/v2"
+	"github.com/jackc/pgx/v5/pgxpool"
 	"github.com/klauspost/compress/gzhttp"
 	"github.com/klauspost/compress/gzip"
 
@@ -291,12 +292,15 @@ func (s *Service) ready(c *gin.Context) error {
 	ctx, cancel := context.WithTimeout(c.Request.Context(), 2*time.Second)
 	defer cancel()
 	health := api.Health{Status: "ok", Version: s.version}
-	if err := s.store.Ping(ctx); err != nil {
-		since, alone := s.store.Alone()
-		if !alone {
-			return away(err)
+	alone, err := s.store.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) error { return db.Ping(ctx) })
+	if err != nil {
+		return away(err)
+	}
+	if alone { // callers are still to be led to it
+		health.Status = "reads"
+		if since, alone := s.store.Alone(); alone {
+			health.Since = &since
 		}
-		health.Status, health.Since = "reads", &since // callers are still to be led to it
 	}
 	for _, server := range s.store.Servers() {
 		health.Servers = append(health.Servers, api.Server{Source: server.Source, Name: server.Name, Answers: server.Answers && server.Wrong == "", Age: server.Age()})

@@ -129,3 +129,6 @@ func SawAll(p *Page) string {
 	}
 	return strconv.FormatUint(all, 10)
 }
+
+// Ping reports whether the database answers.
+func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) }

@@ -237,9 +237,6 @@ func (s *Store) Close() {
 func (s *Store) Pool() *pgxpool.Pool      { return s.pools.Main }
 func (s *Store) Writes() *postgres.Writer { return s.pools.Writes }
 
-// Ping reports whether the database answers.
-func (s *Store) Ping(ctx context.Context) error { return s.pools.Main.Ping(ctx) }
-
 // Reached is how far the database has come: the version of its server, its timeline, and the epoch with when it began.
 func (s *Store) Reached(ctx context.Context) (server string, timeline int64, epoch string, since time.Time, err error) {
 	return changes.Standing(ctx, s.pools.Main)

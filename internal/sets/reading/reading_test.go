@@ -265,7 +265,9 @@ func TestRecordsOfAnotherKindOfSource(t *testing.T) {
 // A page of a held list says how much has changed since, also where it is read the plain way, by which nothing is remembered.
 func TestAHeldPageThatIsReadPlainlySaysWhatHasChanged(t *testing.T) {
 	m := newMemory(boats(9))
-	r := reading.New(func(ctx context.Context, _ view.Opening) (view.View, error) { return m.Open(ctx, view.Found{}, view.Plain) }, known.New(t.Context(), func(do func()) { do() }))
+	r := reading.New(func(ctx context.Context, _ view.Opening) (view.View, error) {
+		return m.Open(ctx, view.Found{}, view.Plain)
+	}, known.New(t.Context(), func(do func()) { do() }))
 	m.change(func(boats []boat) []boat { return boats[1:] })
 	m.change(func(boats []boat) []boat { return boats[1:] })
 	for at, changes := range map[int64]int64{1: 2, 2: 1, 3: 0} {

@@ -1,0 +1,107 @@
+package service_test
+
+import (
+	"encoding/json"
+	"fmt"
+	"net/http"
+	"testing"
+	"time"
+
+	"github.com/stretchr/testify/assert"
+	"github.com/stretchr/testify/require"
+
+	"pageladder.example/api"
+	"pageladder.example/demo"
+	"pageladder.example/internal/access"
+	"pageladder.example/internal/servers"
+	"pageladder.example/internal/service"
+	"pageladder.example/internal/sets"
+	"pageladder.example/internal/testkit"
+)
+
+// A service reads from a replica: what a caller has written it sees, when the primary falls silent reads go on and say so, and rights that end
+// meanwhile are gone.
+func TestAServiceWithAReplica(t *testing.T) {
+	database := testkit.DatabaseURL(t)
+	direct, err := sets.Open(t.Context(), database)
+	require.NoError(t, err)
+	defer direct.Close()
+	require.NoError(t, demo.Load(t.Context(), direct, 0))
+	elsewhere := access.New(direct.Pool(), direct.Writes())
+	secret, token, err := elsewhere.Create(t.Context(), "the pilot", access.Reader, nil)
+	require.NoError(t, err)
+	line := testkit.NewLine(t, database)
+	store, err := sets.Open(t.Context(), line.URL)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	replica := testkit.In(t, testkit.Standby(t), database)
+	require.NoError(t, store.Replicate(t.Context(), []string{replica}, nil, servers.Limits{MaxLag: 2 * time.Second, Stale: time.Hour}))
+	at, _ := testkit.ServeWith(t, store, service.Options{Answers: 100})
+	records := at + "/api/sets/arrivals/records"
+	ready := func() (health api.Health, status int) {
+		res, body := send(t, "GET", at+"/readyz", sent{})
+		if res.StatusCode == http.StatusOK {
+			require.NoError(t, json.Unmarshal([]byte(body), &health))
+		}
+		return health, res.StatusCode
+	}
+	var page api.Answer
+	read := func(query string, s sent) *http.Response {
+		res, body := send(t, "GET", records+query, s)
+		page = api.Answer{}
+		if res.StatusCode == http.StatusOK {
+			require.NoError(t, json.Unmarshal([]byte(body), &page))
+		}
+		return res
+	}
+	testkit.Eventually(t, func() bool {
+		health, _ := ready()
+		return len(health.Servers) == 2 && health.Servers[1].Age != nil && health.Servers[1].Answers && read("?pl.explain=true", sent{}) != nil && page.Paging.AsOf != nil
+	}, "pages come from the replica")
+	assert.False(t, page.Paging.Stale)
+	assert.Contains(t, fmt.Sprint(page.Made.Steps), "on replica 1, whose records are")
+	for query, headers := range map[string]map[string]string{"?pl.min_version=x": nil, "": {api.MinVersion: "t1"}} {
+		assert.Equal(t, http.StatusBadRequest, read(query, sent{headers: headers}).StatusCode)
+	}
+
+	for n := range 5 { // own writes are seen, also by who comes with the header or the link alone
+		read("", sent{})
+		was := *page.Paging.TotalItems
+		res, body := send(t, "POST", records, inJSON("", fmt.Sprintf(`{"id": %d, "vessel": "Gull"}`, 9000+n)))
+		require.Equal(t, http.StatusCreated, res.StatusCode, body)
+		floor := res.Header.Get(api.MinVersion)
+		require.NotEmpty(t, floor)
+		assert.Contains(t, res.Header.Get("Location"), "?pl.min_version="+floor)
+		for query, s := range map[string]sent{"": {}, "?size=10": {token: nobody, headers: map[string]string{api.MinVersion: floor}}, "?size=50&pl.min_version=" + floor: {token: nobody}} {
+			res := read(query, s)
+			assert.Equal(t, was+1, *page.Paging.TotalItems, query)
+			assert.Equal(t, s.token == nobody, res.Header.Get("Set-Cookie") != "", "a browser has a cookie")
+		}
+	}
+	read("", sent{})
+	total := *page.Paging.TotalItems
+
+	require.Equal(t, http.StatusOK, read("?size=20", sent{token: secret}).StatusCode)
+	require.Equal(t, http.StatusOK, read("?size=20", sent{token: nobody}).StatusCode)
+	line.Silence(func([]byte) bool { return true })
+	testkit.Eventually(t, func() bool { health, status := ready(); return status == http.StatusOK && health.Status == "reads" }, "replicas answer alone")
+	testkit.Eventually(t, func() bool {
+		res := read("?size=20", sent{token: secret})
+		require.Equal(t, http.StatusOK, res.StatusCode)
+		return page.Paging.Stale && res.Header.Get(api.Stale) == "?1"
+	}, "and say so")
+	assert.Equal(t, total, *page.Paging.TotalItems)
+	res, _ := send(t, "POST", records, inJSON("", `{"id": 9100}`))
+	assert.Equal(t, http.StatusServiceUnavailable, res.StatusCode)
+	require.NoError(t, elsewhere.End(t.Context(), token.ID))
+	_, err = direct.Configure(t.Context(), "arrivals", func(s *sets.Settings) error { s.Open = false; return nil })
+	require.NoError(t, err)
+	for _, token := range []string{secret, nobody} {
+		testkit.Eventually(t, func() bool { return read("?size=20", sent{token: token}).StatusCode == http.StatusUnauthorized }, "rights that have ended are gone")
+	}
+
+	line.Silence(nil)
+	testkit.Eventually(t, func() bool { health, _ := ready(); return health.Status == "ok" }, "the primary is back")
+	testkit.Eventually(t, func() bool { return read("", sent{}).StatusCode == http.StatusOK && !page.Paging.Stale }, "pages are new again")
+	assert.Equal(t, total, *page.Paging.TotalItems)
+}
