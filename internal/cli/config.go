@@ -217,7 +217,7 @@ func (c *config) readReplicas(all []string, wrong func(name string, found any, w
 		}
 	}
 	if len(c.Replicas) > 0 && c.DatabaseURL == "" {
-		wrong("replica", "", "used with --database-url, the address of the primary: the private PostgreSQL has no replica")
+		wrong("replica", "", "no replica without --database-url: the private PostgreSQL has none")
 	}
 }
 

@@ -271,12 +271,13 @@ type linkedPage struct {
 	took time.Duration // to make the links
 }
 
-// send sends an answer. If the caller goes away, that is no error.
+// send sends an answer. If the caller goes away, that is no error. Where there are replicas no cache in between keeps it: another caller may
+// have seen more.
 func (s *Service) send(c *gin.Context, a *answers.Answer) error {
 	if strings.HasPrefix(a.MediaType, "text/html") {
 		htmlHeaders(c, lists.CSP)
 	}
-	if err := a.Send(c.Writer, c.Request, who(c).Role == access.Nobody); err != nil {
+	if err := a.Send(c.Writer, c.Request, who(c).Role == access.Nobody && s.floors == nil); err != nil {
 		c.Error(err)
 	}
 	return nil

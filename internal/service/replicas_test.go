@@ -76,6 +76,7 @@ func TestAServiceWithAReplica(t *testing.T) {
 			res := read(query, s)
 			assert.Equal(t, was+1, *page.Paging.TotalItems, query)
 			assert.Equal(t, s.token == nobody, res.Header.Get("Set-Cookie") != "", "a browser has a cookie")
+			assert.NotContains(t, res.Header.Get("Cache-Control"), "public", "others may have seen more")
 		}
 	}
 	read("", sent{})
