@@ -86,7 +86,7 @@ func start(cmd *cobra.Command, dir, program string) (err error) {
 	if _, err := os.Stat(program); err != nil {
 		return fmt.Errorf("%w; make it with: make build", err)
 	}
-	c, err := cluster.New(dir, program)
+	c, err := cluster.New(dir, program, 2)
 	if err != nil {
 		return err
 	}

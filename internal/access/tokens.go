@@ -22,6 +22,7 @@ import (
 	"pageladder.example/internal/label"
 	"pageladder.example/internal/peers"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 )
 
 // Token describes a token, without the token itself.
@@ -66,8 +67,8 @@ func AsRemembered(ctx context.Context, heard bool) context.Context {
 
 // Keeper keeps tokens in one database.
 type Keeper struct {
-	// Read asks the database, or a replica of it that answers alone: then those whose end has been heard of stay ended; nil: the database.
-	Read func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error)
+	// Read asks the database, or a replica of it that answers alone: then those whose end has been heard of stay ended.
+	Read servers.Reader
 
 	pool    *pgxpool.Pool
 	writes  *postgres.Writer
@@ -79,11 +80,12 @@ type Keeper struct {
 type remembered struct {
 	caller Caller
 	at     time.Time
+	since  time.Time // when it was noted first
 }
 
 // New gives the keeper of a migrated database, with connections to read and to write by.
 func New(pool *pgxpool.Pool, writes *postgres.Writer) *Keeper {
-	k := &Keeper{pool: pool, writes: writes}
+	k := &Keeper{Read: servers.Of(pool), pool: pool, writes: writes}
 	k.callers, _ = lru.New[[32]byte, remembered](callersKept) // the size is valid
 	k.ended, _ = lru.New[string, struct{}](callersKept)       // likewise
 	return k
@@ -222,15 +224,24 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 	var c Caller
 	var role string
 	var used *time.Time
-	alone, err := k.read(ctx, func(ctx context.Context, db *pgxpool.Pool) error {
-		return db.QueryRow(ctx, "select t.id, t.label, t.role, t.sets, t.used_at from pageladder.token t where ended_at is null and "+where, stored(h)).
+	var ended bool
+	alone, err := k.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) error {
+		err := db.QueryRow(ctx, "select t.id, t.label, t.role, t.sets, t.used_at from pageladder.token t where ended_at is null and "+where, stored(h)).
 			Scan(&c.Token, &c.Label, &role, &c.Sets, &used)
+		if errors.Is(err, pgx.ErrNoRows) && ok {
+			if failed := db.QueryRow(ctx, "select exists (select from pageladder.token where hash = $1)", stored(h)).Scan(&ended); failed != nil {
+				return failed
+			}
+		}
+		return err
 	})
 	switch {
-	case errors.Is(err, pgx.ErrNoRows) && !alone && ok: // other servers may not know it yet
+	case errors.Is(err, pgx.ErrNoRows) && alone != nil && ok && !ended && !kept.since.Before(alone.AsOf):
+		return Caller{}, postgres.ErrAway // it may be newer than what the replica has
+	case errors.Is(err, pgx.ErrNoRows) && alone == nil && ok: // other servers may not know it yet
 		k.ended.Add(endedSession(key), struct{}{})
 		return Caller{}, ErrUnknown
-	case errors.Is(err, pgx.ErrNoRows), err == nil && alone && (k.ended.Contains(endedToken(c.Token)) || k.ended.Contains(endedSession(h)) || k.ended.Contains(endedSession(key))):
+	case errors.Is(err, pgx.ErrNoRows), err == nil && alone != nil && (k.ended.Contains(endedToken(c.Token)) || k.ended.Contains(endedSession(h)) || k.ended.Contains(endedSession(key))):
 		return Caller{}, ErrUnknown
 	}
 	if err != nil {
@@ -242,19 +253,15 @@ func (k *Keeper) find(ctx context.Context, secret, where string) (Caller, error)
 	if c.Role, err = ParseRole(role); err != nil {
 		return Caller{}, err
 	}
-	if !alone && (used == nil || time.Since(*used) > usedEvery) {
+	if alone == nil && (used == nil || time.Since(*used) > usedEvery) {
 		k.use(c.Token)
 	}
-	k.callers.Add(key, remembered{c, time.Now()})
-	return c, nil
-}
-
-// read asks for a caller.
-func (k *Keeper) read(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (alone bool, err error) {
-	if k.Read == nil {
-		return false, do(ctx, k.pool)
+	now := time.Now()
+	if !ok {
+		kept.since = now
 	}
-	return k.Read(ctx, do)
+	k.callers.Add(key, remembered{caller: c, at: now, since: kept.since})
+	return c, nil
 }
 
 // use notes in the background that a token is in use. Whether that can be written down decides

@@ -1,8 +1,11 @@
 package changes
 
 import (
+	"context"
 	"fmt"
 	"slices"
+	"strconv"
+	"strings"
 )
 
 // Mark names one state of records, at which something is known about them.
@@ -115,4 +118,53 @@ func (s *Snapshot) covers(other *Snapshot) bool {
 	}
 	from, _ := slices.BinarySearch(other.Listed, s.Xmax)
 	return uint64(len(other.Listed)-from) == other.Xmax-s.Xmax
+}
+
+// seenListed limits the transactions that a text of Seen lists: the latest. Earlier ones show on the primary by then.
+const seenListed = 50
+
+// Seen is what a snapshot of a standby saw, as a text that ReadSeen reads, for Shows. A standby may show what is committed a moment
+// before the primary does, which waits for a synchronous standby, or for its turn.
+func Seen(xmin uint64, s *Snapshot) string {
+	text := strconv.FormatUint(xmin, 36)
+	if s != nil {
+		for _, xid := range s.Listed[max(0, len(s.Listed)-seenListed):] {
+			if xid >= xmin {
+				text += "." + strconv.FormatUint(xid, 36)
+			}
+		}
+	}
+	return text
+}
+
+// ReadSeen reads such a text.
+func ReadSeen(text string) (s *Snapshot, ok bool) {
+	s = &Snapshot{Standby: true}
+	for i, part := range strings.Split(text, ".") {
+		n, err := strconv.ParseUint(part, 36, 63)
+		switch {
+		case err != nil || i > seenListed || strconv.FormatUint(n, 36) != part || i > 0 && n < max(s.Xmin, s.Xmax):
+			return nil, false
+		case i == 0:
+			s.Xmin = n
+		default:
+			s.Listed, s.Xmax = append(s.Listed, n), n+1
+		}
+	}
+	return s, true
+}
+
+// Shows reports whether a primary's snapshot sees all that one of a standby saw.
+func (s *Snapshot) Shows(seen *Snapshot) bool {
+	return s.Xmax >= seen.Xmin && (len(s.Listed) == 0 || s.Listed[0] >= seen.Xmin) &&
+		!slices.ContainsFunc(seen.Listed, func(xid uint64) bool { return !s.Sees(xid) })
+}
+
+// Present is the snapshot that a primary would take now.
+func Present(ctx context.Context, db Querier) (*Snapshot, error) {
+	var text string
+	if err := db.QueryRow(ctx, "select pg_current_snapshot()::text").Scan(&text); err != nil {
+		return nil, err
+	}
+	return readSnapshot(text)
 }

@@ -127,3 +127,30 @@ func TestMarksOfKeptSetsAndOfOtherLogs(t *testing.T) {
 	require.False(t, at("", 6).Covers(at("", 5)))
 	require.False(t, Mark{Log: "a", Saw: &Snapshot{}}.Covers(at("a", 0)))
 }
+
+// A primary shows what a standby has shown once all of that is visible there.
+func TestAPrimaryShowsWhatAStandbyHasShown(t *testing.T) {
+	primary := &Snapshot{Xmin: 12, Xmax: 20, Listed: []uint64{12, 15}}
+	for text, shows := range map[string]bool{
+		Seen(12, nil): true, Seen(12, &Snapshot{Listed: []uint64{13, 19}}): true,
+		Seen(13, nil): false, Seen(12, &Snapshot{Listed: []uint64{13, 15}}): false, Seen(12, &Snapshot{Listed: []uint64{20}}): false, Seen(21, nil): false,
+	} {
+		seen, ok := ReadSeen(text)
+		require.True(t, ok, text)
+		require.Equal(t, shows, primary.Shows(seen), text)
+	}
+	none := &Snapshot{Xmin: 20, Xmax: 20}
+	seen, _ := ReadSeen(Seen(20, nil))
+	require.True(t, none.Shows(seen))
+	long := &Snapshot{}
+	for xid := range uint64(1000) {
+		long.Listed = append(long.Listed, 5+xid)
+	}
+	seen, ok := ReadSeen(Seen(5, long))
+	require.True(t, ok)
+	require.Equal(t, long.Listed[1000-seenListed:], seen.Listed, "the latest")
+	for _, text := range []string{"", ".", "c.", "c.d.d", "c.b", "C", "0c", "-1", "zzzzzzzzzzzzzz", Seen(5, long) + ".zz"} {
+		_, ok := ReadSeen(text)
+		require.False(t, ok, text)
+	}
+}

@@ -1,5 +1,5 @@
 // Package cluster runs, on loopback, what an operator runs on several machines: etcd, three PostgreSQL servers under
-// Patroni, HAProxy, and two services. It elects, replicates and routes nothing by itself.
+// Patroni, HAProxy, and some services. It elects, replicates and routes nothing by itself.
 package cluster
 
 import (
@@ -36,11 +36,8 @@ type Cluster struct {
 	Started  map[string]*Process `json:"started"` // what was started last under a name
 }
 
-// The names of the machines, and of the services.
-var (
-	nodeNames    = []string{"db1", "db2", "db3"}
-	serviceNames = []string{"service1", "service2"}
-)
+// nodeNames are the names of the machines.
+var nodeNames = []string{"db1", "db2", "db3"}
 
 const (
 	host      = "127.0.0.1"
@@ -74,8 +71,8 @@ func (c *Cluster) save() error {
 	return os.Rename(path+".new", path)
 }
 
-// New makes a cluster in a folder, which must not exist yet: it is nobody else's. Nothing of it runs yet.
-func New(dir, program string) (*Cluster, error) {
+// New makes a cluster with some services in a folder, which must not exist yet: it is nobody else's. Nothing of it runs yet.
+func New(dir, program string, services int) (*Cluster, error) {
 	if err := installed(); err != nil {
 		return nil, err
 	}
@@ -85,7 +82,10 @@ func New(dir, program string) (*Cluster, error) {
 		}
 		return nil, err
 	}
-	c := &Cluster{Dir: dir, Program: program, Nodes: nodeNames, Services: serviceNames, Ports: map[string]int{}, Secrets: map[string]string{}, Started: map[string]*Process{}}
+	c := &Cluster{Dir: dir, Program: program, Nodes: nodeNames, Ports: map[string]int{}, Secrets: map[string]string{}, Started: map[string]*Process{}}
+	for i := range services {
+		c.Services = append(c.Services, fmt.Sprint("service", i+1))
+	}
 	names := []string{"etcd", "etcd peer", "front", "primary"}
 	for _, node := range c.Nodes {
 		names = append(names, node, node+" rest")

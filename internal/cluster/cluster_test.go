@@ -156,12 +156,12 @@ func stolenLock(t *testing.T, c *cluster.Cluster) {
 		began[name] = len(said(name))
 	}
 	frozen := c.Leader(t.Context())
-	l, more, stop := callers(t, c)
-	more()
+	l, stop := callers(t, c)
+	l.more(true)
 	require.NoError(t, c.Freeze(frozen))
 	sent := l.ids.Load() + writers // what is on its way to it may still be done when it thaws, and is not acknowledged
 	replaced(t, c, frozen)
-	more()
+	l.more(true)
 	steal := func(method, key, form string) {
 		req, err := http.NewRequestWithContext(t.Context(), method, c.URL("etcd")+"/v2/keys/service/saltmere/"+key, strings.NewReader(form))
 		require.NoError(t, err)

@@ -245,9 +245,24 @@ func (g *Group) Furthest() (best *Server) {
 	return best
 }
 
+// Alone is that a replica has answered what the primary would have, had it been there.
+type Alone struct {
+	AsOf time.Time // everything until then is in the answer, by our own clock
+}
+
+// Reader asks a database for what is only read: its primary, or a replica that answers alone; alone is nil where it was the primary.
+type Reader func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone *Alone, err error)
+
+// Of reads from one server.
+func Of(pool *pgxpool.Pool) Reader {
+	return func(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (*Alone, error) {
+		return nil, do(ctx, pool)
+	}
+}
+
 // Read does something on the primary or, if that does not answer and replicas may answer alone, on the one of these that has come
-// furthest.
-func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) error) (alone bool, err error) {
+// furthest; alone is nil where the primary has answered.
+func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) error) (alone *Alone, err error) {
 	may := g.limits.Stale > 0
 	if !g.Alone() {
 		within, done := ctx, func() {}
@@ -258,25 +273,29 @@ func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) erro
 		silent := context.Cause(within) == ErrSilent
 		done()
 		if err == nil || ctx.Err() != nil || !may || !silent && !postgres.Unavailable(err) {
-			return false, err
+			return nil, err
 		}
 	}
 	s := g.Furthest()
 	if s == nil {
-		return false, do(ctx, g.primary)
+		return nil, do(ctx, g.primary)
 	}
+	alone = &Alone{s.AsOf()} // before it answers
 	within, done := s.Within(ctx)
 	defer done()
 	if err = do(within, s); context.Cause(within) == ErrSilent && err != nil {
 		err = postgres.ErrAway
 	}
-	return true, err
+	return alone, err
 }
 
 // Choose is from which servers a caller may read, the best first. A caller stays with one replica; a new one goes to the least
 // behind or, where all are even, to the least busy. The primary comes last: it answers what no replica can. Those to avoid have failed
-// for this caller just now.
+// for this caller just now. A caller without a name reads from the primary.
 func (g *Group) Choose(caller string, avoid []string) (order []*Server) {
+	if caller == "" {
+		return []*Server{g.primary}
+	}
 	alone := g.Alone()
 	var late []*Server
 	for _, s := range g.all {

@@ -19,6 +19,7 @@ import (
 const (
 	look     = 100 * time.Millisecond // between two looks at a server
 	silence  = 250 * time.Millisecond // without an answer to a look: the server is passed over until it answers again
+	showUp   = time.Second            // longest wait for the primary to show what a replica has shown
 	catchUp  = 100 * time.Millisecond // longest wait for a replica that is behind what a caller has seen
 	askAgain = 5 * time.Millisecond   // meanwhile
 )
@@ -220,21 +221,21 @@ func (s *Server) Admit(ctx context.Context, conn *pgx.Conn) error {
 }
 
 // Place asks a server how far it has got, over a connection of a pool. On a replica it is the place up to which it has received what the
-// primary writes: no further can be seen there.
-func (s *Server) Place(ctx context.Context, db postgres.Querier) (Position, error) {
+// primary writes: no further can be seen there. All transactions before xmin are over.
+func (s *Server) Place(ctx context.Context, db postgres.Querier) (p Position, xmin uint64, err error) {
 	rows, err := db.Query(ctx, `select (case when pg_is_in_recovery() then greatest(pg_last_wal_receive_lsn(), pg_last_wal_replay_lsn(), '0/0') else pg_current_wal_insert_lsn() end - '0/0')::bigint,
-		pg_size_bytes(current_setting('wal_segment_size'))`)
+		pg_size_bytes(current_setting('wal_segment_size')), pg_snapshot_xmin(pg_current_snapshot())::text::bigint`)
 	if err != nil {
-		return Position{}, err
+		return p, 0, err
 	}
 	var segment uint64
-	p, err := pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (p Position, err error) { return p, row.Scan(&p.At, &segment) })
+	p, err = pgx.CollectExactlyOneRow(rows, func(row pgx.CollectableRow) (p Position, err error) { return p, row.Scan(&p.At, &segment, &xmin) })
 	s.mu.Lock()
 	defer s.mu.Unlock()
 	if p.Timeline = s.seen.Timeline; !s.Replica {
 		p.At = ended(p.At, segment)
 	}
-	return p, err
+	return p, xmin, err
 }
 
 // Reaches reports whether a replica has replayed everything before a place, or does so before a deadline. It asks over a
@@ -282,5 +283,15 @@ func Await(ctx context.Context, until time.Time, ask func(context.Context) (bool
 	}
 }
 
+// Shown is the deadline for the primary to show what a replica has shown.
+func Shown() time.Time { return time.Now().Add(showUp) }
+
 // Until is the deadline for a replica that is behind what a caller has seen.
 func Until() time.Time { return time.Now().Add(catchUp) }
+
+// Timeline is the one that the server was last seen on.
+func (s *Server) Timeline() uint32 {
+	s.mu.Lock()
+	defer s.mu.Unlock()
+	return s.seen.Timeline
+}

@@ -84,14 +84,29 @@ func (s *Service) shown(c *gin.Context, set string, seen *sets.Sighting) {
 	all := floorsIn(c)
 	if higher := all[set].Max(seen.Floor); higher != all[set] { // a browser
 		all[set] = higher
-		http.SetCookie(c.Writer, &http.Cookie{Name: floorCookie, Value: cookieOf(all, set), Path: s.hosts.Prefix + "/", HttpOnly: true,
-			Secure: strings.HasPrefix(s.hosts.Public, "https://"), SameSite: http.SameSiteLaxMode})
+		s.setCookie(c, all, set)
 	}
 }
 
 // wrote notes that a caller has changed a set: it sees no page before that.
 func (s *Service) wrote(c *gin.Context, set string, version int64) {
 	s.shown(c, set, &sets.Sighting{Floor: sets.Floor{Version: version}})
+}
+
+// forget forgets what a caller has seen of a set: it is of another history.
+func (s *Service) forget(c *gin.Context) {
+	set := pathParam(c, "set")
+	s.floors.kept.Remove([2]string{who(c).Name(c.ClientIP()), set})
+	if all := floorsIn(c); all[set] != (sets.Floor{}) {
+		delete(all, set)
+		s.setCookie(c, all, "")
+	}
+}
+
+// setCookie sets the cookie with floors, that of one set first.
+func (s *Service) setCookie(c *gin.Context, all map[string]sets.Floor, first string) {
+	http.SetCookie(c.Writer, &http.Cookie{Name: floorCookie, Value: cookieOf(all, first), Path: s.hosts.Prefix + "/", HttpOnly: true,
+		Secure: strings.HasPrefix(s.hosts.Public, "https://"), SameSite: http.SameSiteLaxMode})
 }
 
 // floorsIn are the floors in a request's cookie, by set. A cookie that is damaged holds none.
@@ -113,7 +128,10 @@ func floorsIn(c *gin.Context) map[string]sets.Floor {
 
 // cookieOf is the cookie with some floors: that of one set, and of others as far as there is room.
 func cookieOf(all map[string]sets.Floor, first string) string {
-	pairs := []string{url.QueryEscape(first) + "=" + all[first].String()}
+	var pairs []string
+	if f, ok := all[first]; ok {
+		pairs = append(pairs, url.QueryEscape(first)+"="+f.String())
+	}
 	for set, f := range all {
 		if set != first && len(pairs) < floorsSent {
 			pairs = append(pairs, url.QueryEscape(set)+"="+f.String())

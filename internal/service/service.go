@@ -296,7 +296,7 @@ func (s *Service) ready(c *gin.Context) error {
 	if err != nil {
 		return away(err)
 	}
-	if alone { // callers are still to be led to it
+	if alone != nil { // callers are still to be led to it
 		health.Status = "reads"
 		if since, alone := s.store.Alone(); alone {
 			health.Since = &since

@@ -29,6 +29,7 @@ type (
 
 	FollowState = source.FollowState
 	GoneError   = view.GoneError
+	UnseenError = view.UnseenError
 	TableError  = source.TableError
 	Behind      = fence.Behind
 	Lacking     = peers.Lacking

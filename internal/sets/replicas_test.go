@@ -6,10 +6,12 @@ import (
 	"math/rand/v2"
 	"net/url"
 	"strconv"
+	"sync"
 	"sync/atomic"
 	"testing"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -31,8 +33,9 @@ func (m *model) anywhere(req *sets.Request, pick *rand.Rand, seen *sighted) {
 		return
 	}
 	req.Seen = &sets.Sighting{}
+	req.Caller.Floor = seen.floor
 	if pick.IntN(3) > 0 { // else from the primary
-		req.Caller = sets.Caller{Name: strconv.Itoa(pick.IntN(1000)), Floor: seen.floor}
+		req.Caller.Name = strconv.Itoa(pick.IntN(1000))
 	}
 }
 
@@ -138,4 +141,95 @@ func TestAnswersFromReplicas(t *testing.T) {
 		m.run(m.services, *modelTime/2)
 		m.everywhere(t)
 	})
+}
+
+// A commit that waits for a synchronous standby shows on other replicas before it does on the primary: who has seen it there gets
+// no page without it from the primary.
+func TestThePrimaryShowsLaterThanAReplica(t *testing.T) {
+	address := testkit.DatabaseURL(t)
+	store, err := sets.Open(t.Context(), address)
+	require.NoError(t, err)
+	t.Cleanup(store.Close)
+	conn, err := pgx.Connect(t.Context(), address)
+	require.NoError(t, err)
+	defer conn.Close(context.Background())
+	as, err := url.Parse(address)
+	require.NoError(t, err)
+	as.User = url.UserPassword(as.Path[1:]+"_reader", "x")
+	_, err = conn.Exec(t.Context(), fmt.Sprintf("create table public.calls (id int primary key); create role %[1]s login password '%[2]s'; grant select on public.calls to %[1]s", as.User.Username(), testkit.Quick("x")))
+	require.NoError(t, err)
+	require.NoError(t, store.AddSource("yard", as.String()))
+	_, err = store.Attach(t.Context(), sets.Attach{Name: "calls", Source: "yard", Schema: "public", Table: "calls"})
+	require.NoError(t, err)
+	_, _, err = store.Import(t.Context(), csvImport("id\n0\n"))
+	require.NoError(t, err)
+	standby := testkit.Standby(t)
+	replicate(t, store, []string{in(t, standby, address)}, map[string][]string{"yard": {in(t, standby, as.String())}}, servers.Limits{MaxLag: time.Minute})
+	defer waitFor(t, conn, "")
+	for set, add := range map[string]func(ctx context.Context, id int64) error{
+		"boats": func(ctx context.Context, id int64) error {
+			text := strconv.FormatInt(id, 10)
+			_, err := store.Add(ctx, "boats", sets.Values{"id": &text})
+			return err
+		},
+		"calls": func(ctx context.Context, id int64) error {
+			_, err := store.Pool().Exec(ctx, "insert into public.calls values ($1)", id)
+			return err
+		},
+	} {
+		waitFor(t, conn, "nobody")
+		ctx, end := context.WithCancel(t.Context())
+		var writing sync.WaitGroup
+		writing.Go(func() {
+			for id := int64(1); ctx.Err() == nil; id++ { // until one waits
+				add(ctx, id)
+			}
+		})
+		var seen sets.Floor
+		read := func(caller sets.Caller) (total int64, err error) {
+			req := sets.Request{Set: set, Caller: caller, Seen: &sets.Sighting{}}
+			page, err := store.Page(t.Context(), req)
+			if err != nil {
+				return 0, err
+			}
+			seen = req.Seen.Floor
+			return *page.Settled.Metadata().TotalItems, nil
+		}
+		var shown int64
+		testkit.Eventually(t, func() bool {
+			onPrimary, err := read(sets.Caller{})
+			require.NoError(t, err)
+			shown, err = read(sets.Caller{Name: "the pilot"})
+			require.NoError(t, err)
+			again, err := read(sets.Caller{})
+			require.NoError(t, err)
+			return onPrimary == again && shown > again
+		}, "the replica shows more than the primary")
+		_, err := read(sets.Caller{Name: "the pilot"})
+		require.NoError(t, err)
+		floor := seen
+		parsed, ok := sets.ParseFloor(floor.String())
+		assert.True(t, ok)
+		assert.Equal(t, floor, parsed)
+		_, err = read(sets.Caller{Floor: floor})
+		assert.ErrorAs(t, err, new(*sets.UnseenError), set)
+		end()
+		waitFor(t, conn, "")
+		writing.Wait()
+		now, err := read(sets.Caller{Floor: floor})
+		require.NoError(t, err)
+		assert.GreaterOrEqual(t, now, shown)
+	}
+}
+
+// waitFor has commits wait for a synchronous standby of a name; "": for none.
+func waitFor(t *testing.T, conn *pgx.Conn, name string) {
+	for _, sql := range []string{"alter system set synchronous_standby_names = '" + name + "'", "select pg_reload_conf()"} {
+		_, err := conn.Exec(context.Background(), sql)
+		require.NoError(t, err)
+	}
+	testkit.Eventually(t, func() bool {
+		var now string
+		return conn.QueryRow(context.Background(), "show synchronous_standby_names").Scan(&now) == nil && now == name
+	}, "it waits for a standby")
 }

@@ -251,10 +251,10 @@ func (s *Store) List(ctx context.Context) (all []*Set, err error) {
 		all, err = catalog.List(ctx, db)
 		return err
 	})
-	if alone {
+	if alone != nil {
 		var heard []*Set
 		for _, set := range all {
-			if now, err := s.catalog.LastHeard(set.Name, set, nil); err == nil {
+			if now, err := s.catalog.LastHeard(set.Name, set, alone.AsOf, nil); err == nil {
 				heard = append(heard, now)
 			}
 		}
@@ -272,8 +272,8 @@ func (s *Store) Get(ctx context.Context, name string) (set *Set, err error) {
 		set, err = catalog.Get(ctx, db, name)
 		return err
 	})
-	if alone {
-		return s.catalog.LastHeard(name, set, err)
+	if alone != nil {
+		return s.catalog.LastHeard(name, set, alone.AsOf, err)
 	}
 	if err == nil {
 		s.catalog.Saw(set)

@@ -28,16 +28,7 @@ func TestWritesThatAreNotConfirmed(t *testing.T) {
 	defer pools.Close()
 	_, err = conn.Exec(t.Context(), "create table note (id int primary key)")
 	require.NoError(t, err)
-	standby := func(name string) {
-		for _, sql := range []string{"alter system set synchronous_standby_names = '" + name + "'", "select pg_reload_conf()"} {
-			_, err := conn.Exec(context.Background(), sql)
-			require.NoError(t, err)
-		}
-		testkit.Eventually(t, func() bool {
-			var now string
-			return conn.QueryRow(context.Background(), "show synchronous_standby_names").Scan(&now) == nil && now == name
-		}, "it waits for a standby")
-	}
+	standby := func(name string) { waitFor(t, conn, name) }
 	committing := func(n int64) {
 		testkit.Eventually(t, func() bool {
 			found, err := postgres.Int(context.Background(), conn, "select count(*) from pg_stat_activity where datname = current_database() and wait_event = 'SyncRep'")

@@ -18,12 +18,22 @@ const Drain = "5s"
 
 // Cluster starts a cluster with two services, under ports that are free, which ends with the test.
 func Cluster(t testing.TB) *cluster.Cluster {
+	c := Servers(t, 2)
+	for _, name := range c.Services {
+		ServeIn(t, c, name, c.Program, "--drain", Drain)
+	}
+	Eventually(t, func() bool { return c.Answers(t.Context(), "front", "/readyz") }, "HAProxy has found a service")
+	return c
+}
+
+// Servers starts a cluster in which no service runs yet.
+func Servers(t testing.TB, services int) *cluster.Cluster {
 	if os.Getenv(clusterWanted) == "" {
 		t.Skip("is run by make test-cluster: it needs minutes, and Debian packages of its own")
 	}
 	program, err := Binary(t.TempDir())
 	require.NoError(t, err)
-	c, err := cluster.New(DataDir(t), program)
+	c, err := cluster.New(DataDir(t), program, services)
 	require.NoError(t, err)
 	t.Cleanup(func() {
 		if t.Failed() {
@@ -32,10 +42,6 @@ func Cluster(t testing.TB) *cluster.Cluster {
 		require.NoError(t, c.Down())
 	})
 	require.NoError(t, c.Start(t.Context()))
-	for _, name := range c.Services {
-		ServeIn(t, c, name, program, "--drain", Drain)
-	}
-	Eventually(t, func() bool { return c.Answers(t.Context(), "front", "/readyz") }, "HAProxy has found a service")
 	return c
 }
 

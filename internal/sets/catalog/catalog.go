@@ -17,6 +17,7 @@ import (
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/fence"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 )
 
 // channel is the NOTIFY channel on which services that share a database notify each other which set
@@ -51,10 +52,8 @@ type Catalog struct {
 	Purged func()
 	// Ended is called with what a service has notified by peers.NotifyEnded; nil: nobody wants to know.
 	Ended func(what string)
-	// Read asks the database, or a replica of it; nil: the database.
-	Read func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error)
+	Read  servers.Reader
 
-	pool    *pgxpool.Pool
 	writes  *postgres.Writer
 	listens *pgx.ConnConfig   // of the listening connection
 	primary *postgres.Primary // nil: any server will do, and nobody listens
@@ -94,7 +93,9 @@ func (c *Catalog) OnCut(forget func()) {
 }
 
 // Use says over which connections sets are read and changed. Each of them has gone through Lives.
-func (c *Catalog) Use(pools postgres.Pools) { c.pool, c.writes = pools.Main, pools.Writes }
+func (c *Catalog) Use(pools postgres.Pools) {
+	c.Read, c.writes = servers.Of(pools.Main), pools.Writes
+}
 
 // turnsOf are the turns of sets: a set's turn rises whenever it is marked stale, so that an older
 // reading of it is not taken for current afterwards.
@@ -126,6 +127,7 @@ func (t *turnsOf) riseAll() { t.last++; t.all = t.last }
 type seen struct {
 	set   *Set
 	stale bool
+	since time.Time // when it was noted first
 	// unread means that a notice has said that it has changed, and nobody has read how.
 	unread bool
 }
@@ -161,7 +163,11 @@ func (c *Catalog) put(set *Set, turn int64) *Set {
 	}
 	c.gone.Remove(set.Name)
 	stale := c.turns.get(set.Name) != turn
-	c.sets[set.Name] = seen{set: set, stale: stale, unread: stale && s.unread}
+	since := time.Now()
+	if s.set != nil && s.set.catalogue == set.catalogue {
+		since = s.since
+	}
+	c.sets[set.Name] = seen{set: set, stale: stale, since: since, unread: stale && s.unread}
 	return set
 }
 
@@ -170,7 +176,7 @@ func (c *Catalog) Confirm(set *Set, turn int64) {
 	c.mu.Lock()
 	defer c.mu.Unlock()
 	if s := c.sets[set.Name]; s.set != nil && (s.stale || s.set.Version < set.Version) && s.set.Version <= set.Version && s.set.Same(set.Definition) {
-		c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn}
+		c.sets[set.Name] = seen{set: set, stale: c.turns.get(set.Name) != turn, since: s.since}
 	}
 }
 
@@ -206,12 +212,12 @@ func (c *Catalog) noteStamp(name string, by Stamp) *Set {
 	switch {
 	case ok && s.set.Version > by.Version:
 	case moved && s.set.Version == by.Version:
-		c.sets[name] = seen{set: s.set}
+		c.sets[name] = seen{set: s.set, since: s.since}
 	case moved:
 		c.turns.rise(name)
 		current := s.set.SeenAt(by)
 		c.Saw(current)
-		c.sets[name] = seen{set: current}
+		c.sets[name] = seen{set: current, since: s.since}
 		return current
 	default:
 		c.turns.rise(name)
@@ -295,12 +301,12 @@ func (c *Catalog) Latest(ctx context.Context, name string) (*Set, error) {
 		ctx, cancel := context.WithTimeout(c.running, askTime)
 		defer cancel()
 		var set *Set
-		alone, err := c.read(ctx, func(ctx context.Context, db *pgxpool.Pool) (err error) {
+		alone, err := c.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) (err error) {
 			set, err = look(ctx, db, name, known)
 			return err
 		})
-		if alone {
-			return c.LastHeard(name, set, err)
+		if alone != nil {
+			return c.LastHeard(name, set, alone.AsOf, err)
 		}
 		if errors.Is(err, ErrNoSet) {
 			c.forget(name)
@@ -335,23 +341,17 @@ func look(ctx context.Context, db *pgxpool.Pool, name string, known *Set) (*Set,
 	return Get(ctx, db, name)
 }
 
-// read asks the database, or a replica that answers alone.
-func (c *Catalog) read(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (alone bool, err error) {
-	if c.Read == nil {
-		return false, do(ctx, c.pool)
-	}
-	return c.Read(ctx, do)
-}
-
 // LastHeard is a set while replicas answer alone, as one of them has it and as it was last heard of from the primary: the later one of the two
-// counts, so that what has been closed, bound or removed stays so.
-func (c *Catalog) LastHeard(name string, there *Set, err error) (*Set, error) {
+// counts, so that what has been closed, bound or removed stays so. The replica has everything until asOf.
+func (c *Catalog) LastHeard(name string, there *Set, asOf time.Time, err error) (*Set, error) {
 	c.mu.RLock()
 	defer c.mu.RUnlock()
 	heard := c.sets[name]
 	switch {
 	case c.gone.Contains(name):
 		return nil, ErrNoSet
+	case errors.Is(err, ErrNoSet) && heard.set != nil && !heard.since.Before(asOf):
+		return nil, fmt.Errorf("%w: the set is newer than what the servers that answer have", postgres.ErrAway)
 	case err != nil:
 		return nil, err
 	case heard.set == nil:

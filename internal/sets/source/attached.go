@@ -90,11 +90,14 @@ func (a *Attached) Pools(*relation.View) postgres.Pools { return a.db.Pools() }
 func (a *Attached) Server() *servers.Server { return a.server }
 
 // Floor asks how far the server has got by now, which is not before the snapshot that was read.
-func (a *Attached) Floor(ctx context.Context, _ *relation.View) (f view.Floor, err error) {
+func (a *Attached) Floor(ctx context.Context, v *relation.View) (f view.Floor, err error) {
 	if a.server == nil {
 		return f, nil
 	}
-	f.Place, err = a.server.Place(ctx, a.db.Pools().Plain)
+	var xmin uint64
+	if f.Place, xmin, err = a.server.Place(ctx, a.db.Pools().Plain); err == nil && a.server.Replica {
+		f.Saw = changes.Seen(xmin, relation.SnapshotOf(v.Mark()))
+	}
 	return f, err
 }
 

@@ -13,6 +13,7 @@ import (
 
 	"pageladder.example/internal/changes"
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/relation"
 	"pageladder.example/internal/sets/view"
 )
@@ -35,7 +36,7 @@ type Numbers struct {
 	running  context.Context
 	later    func(func()) // runs something in the background
 	readOnly bool
-	read     Read
+	read     servers.Reader
 
 	mu     sync.Mutex
 	next   int64 // the next number
@@ -52,12 +53,10 @@ type named struct {
 	changes.Mark
 }
 
-func newNumbers(pool *pgxpool.Pool, running context.Context, later func(func()), readOnly bool, read Read) *Numbers {
+func newNumbers(pool *pgxpool.Pool, running context.Context, later func(func()), readOnly bool, read servers.Reader) *Numbers {
 	m := &Numbers{pool: pool, running: running, later: later, readOnly: readOnly, read: read}
 	if read == nil {
-		m.read = func(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (bool, error) {
-			return false, do(ctx, pool)
-		}
+		m.read = servers.Of(pool)
 	}
 	m.known, _ = lru.New[int64, named](marksKept) // the size is valid
 	return m

@@ -12,6 +12,7 @@ import (
 	"github.com/jackc/pgx/v5"
 	"github.com/jackc/pgx/v5/pgxpool"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/catalog"
@@ -96,6 +97,9 @@ func (s *sighted) forget() {
 }
 
 func (k *Kept) reach(ctx context.Context, found view.Found, floor view.Floor, until time.Time) (view.Found, error) {
+	if !k.server.Replica {
+		return k.show(ctx, found, floor)
+	}
 	seen := k.catalog.(*sighted)
 	set := seen.at(found.Definition, floor.Version)
 	if set != nil {
@@ -119,6 +123,29 @@ func (k *Kept) reach(ctx context.Context, found view.Found, floor view.Floor, un
 	return view.Found{Set: set}, err
 }
 
+// show waits until the primary shows a version that a replica has shown.
+func (k *Kept) show(ctx context.Context, found view.Found, floor view.Floor) (view.Found, error) {
+	if found.Version >= floor.Version {
+		return found, nil
+	}
+	there, err := servers.Await(ctx, servers.Shown(), func(ctx context.Context) (bool, error) {
+		now, err := catalog.Moved(ctx, k.to.Main, found.Set)
+		if err == nil && now == nil {
+			return false, &view.Moved{Why: "it has been defined anew"}
+		}
+		if err != nil || now.Version < floor.Version {
+			return false, err
+		}
+		k.catalog.Confirm(now, found.Turn)
+		found.Set = now
+		return true, nil
+	})
+	if err == nil && !there {
+		err = &view.UnseenError{Floor: floor}
+	}
+	return found, err
+}
+
 func (a *Attached) reach(ctx context.Context, found view.Found, floor view.Floor, until time.Time) (view.Found, error) {
 	if floor.Place == (servers.Position{}) {
 		return found, nil
@@ -127,11 +154,30 @@ func (a *Attached) reach(ctx context.Context, found view.Found, floor view.Floor
 	if err != nil {
 		return found, err
 	}
+	if !a.server.Replica {
+		return found, a.show(ctx, pool, floor)
+	}
 	there, err := a.server.Reaches(ctx, pool, floor.Place, until)
 	if err == nil && !there {
 		err = errBehind
 	}
 	return found, err
+}
+
+// show waits until the primary shows what a replica has shown.
+func (a *Attached) show(ctx context.Context, db changes.Querier, floor view.Floor) error {
+	seen, ok := changes.ReadSeen(floor.Saw)
+	if !ok || a.server.Timeline() > floor.Place.Timeline { // another history began there: what is not in it is lost
+		return nil
+	}
+	there, err := servers.Await(ctx, servers.Shown(), func(ctx context.Context) (bool, error) {
+		now, err := changes.Present(ctx, db)
+		return err == nil && now.Shows(seen), err
+	})
+	if err == nil && !there {
+		err = &view.UnseenError{Floor: floor}
+	}
+	return err
 }
 
 // replicas are the servers of one database, and the sources on them.
@@ -290,7 +336,7 @@ func (s *Sources) Groups() map[string]*servers.Group {
 }
 
 // onOne opens a view on the server that a caller reads from.
-func (s *Sources) onOne(ctx context.Context, r *replicas, primary view.Source, found view.Found, o *view.Opening) (v view.View, err error) {
+func (s *Sources) onOne(ctx context.Context, r *replicas, primary onServer, found view.Found, o *view.Opening) (v view.View, err error) {
 	floor := o.Caller.Floor
 	if !found.Attached() {
 		floor.Version = max(floor.Version, o.At)
@@ -302,17 +348,16 @@ func (s *Sources) onOne(ctx context.Context, r *replicas, primary view.Source, f
 	until := servers.Until()
 	for _, server := range order {
 		within, done := server.Within(ctx)
-		if !server.Replica {
-			v, err = primary.Open(within, found, o.How)
-		} else {
-			on := r.of(server, found.Definition)
-			var there view.Found
-			if there, err = on.reach(within, found, floor, until); err == nil {
-				v, err = on.Open(within, there, o.How)
-			}
-			if err != nil && r.There() { // others are not waited for
-				until = time.Time{}
-			}
+		on := primary
+		if server.Replica {
+			on = r.of(server, found.Definition)
+		}
+		var there view.Found
+		if there, err = on.reach(within, found, floor, until); err == nil {
+			v, err = on.Open(within, there, o.How)
+		}
+		if err != nil && r.There() { // others are not waited for
+			until = time.Time{}
 		}
 		silent := context.Cause(within) == servers.ErrSilent
 		done()

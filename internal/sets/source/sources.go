@@ -11,9 +11,9 @@ import (
 	"time"
 
 	lru "github.com/hashicorp/golang-lru/v2"
-	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/postgres"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/catalog"
 	"pageladder.example/internal/sets/relation"
 	"pageladder.example/internal/sets/view"
@@ -49,13 +49,10 @@ type Options struct {
 	Catalog  *catalog.Catalog
 	Pools    postgres.Pools // of our own database
 	Running  context.Context
-	Later    func(func()) // runs something in the background
-	ReadOnly bool         // nothing is created or changed
-	Read     Read         // nil: over the pools
+	Later    func(func())   // runs something in the background
+	ReadOnly bool           // nothing is created or changed
+	Read     servers.Reader // nil: over the pools
 }
-
-// Read asks our own database for what is only read, perhaps on a replica: see sets.Store.Read.
-type Read func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone bool, err error)
 
 // NewSources has our own database alone.
 func NewSources(o Options) *Sources {
@@ -110,7 +107,7 @@ func (s *Sources) FollowedAt(name string) (*Followed, error) {
 }
 
 // Of is the source that has a set's records.
-func (s *Sources) Of(d *catalog.Definition) (view.Source, error) {
+func (s *Sources) Of(d *catalog.Definition) (onServer, error) {
 	if !d.Attached() {
 		return s.Kept, nil
 	}
@@ -129,7 +126,7 @@ func (s *Sources) Of(d *catalog.Definition) (view.Source, error) {
 func (s *Sources) Open(ctx context.Context, o view.Opening) (view.View, error) {
 	found := view.Found{}
 	found.Set, found.Current, found.Turn = s.catalog.Known(o.Set)
-	if found.Set == nil || !found.Current && (o.Afresh || found.Attached() || s.own != nil && o.Caller.Name != "") {
+	if found.Set == nil || !found.Current && (o.Afresh || found.Attached() || s.own != nil && o.Caller != (view.Caller{})) {
 		var err error
 		if found.Set, err = s.catalog.Latest(ctx, o.Set); err != nil {
 			return nil, err
@@ -140,7 +137,7 @@ func (s *Sources) Open(ctx context.Context, o view.Opening) (view.View, error) {
 	if err != nil {
 		return nil, err
 	}
-	if r := s.serversOf(found.Definition); r != nil && o.Caller.Name != "" {
+	if r := s.serversOf(found.Definition); r != nil && o.Caller != (view.Caller{}) {
 		return s.onOne(ctx, r, source, found, &o)
 	}
 	return source.Open(ctx, found, o.How)

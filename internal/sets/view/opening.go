@@ -1,9 +1,12 @@
 package view
 
 import (
+	"fmt"
 	"strconv"
+	"strings"
 	"time"
 
+	"pageladder.example/internal/changes"
 	"pageladder.example/internal/servers"
 )
 
@@ -27,23 +30,27 @@ type Caller struct {
 type Floor struct {
 	Version int64            // of a kept set
 	Place   servers.Position // of a set in a source, in the log of its database
+	Saw     string           // of a place that a replica has shown: what it saw, see changes.Seen
 }
 
 // Max is the higher one of two floors of a set.
 func (f Floor) Max(other Floor) Floor {
 	f.Version = max(f.Version, other.Version)
-	if f.Place.Before(other.Place) {
-		f.Place = other.Place
+	if !other.Place.Before(f.Place) {
+		f.Place, f.Saw = other.Place, other.Saw
 	}
 	return f
 }
 
-// String is a floor as ParseFloor reads it: a version, or a place such as "t3.16b374d8"; "" if it is below all.
+// String is a floor as ParseFloor reads it: a version, or a place such as "t3.16b374d8", with "~" before what was seen there; "" if it is below all.
 func (f Floor) String() string {
 	switch {
 	case f.Version > 0:
 		return strconv.FormatInt(f.Version, 10)
 	case f.Place != servers.Position{}:
+		if f.Saw != "" {
+			return f.Place.String() + "~" + f.Saw
+		}
 		return f.Place.String()
 	}
 	return ""
@@ -54,7 +61,11 @@ func ParseFloor(text string) (f Floor, ok bool) {
 	if n, err := strconv.ParseInt(text, 10, 64); err == nil {
 		return Floor{Version: n}, n > 0 && strconv.FormatInt(n, 10) == text
 	}
-	f.Place, ok = servers.ParsePosition(text)
+	place, saw, seen := strings.Cut(text, "~")
+	f.Place, ok = servers.ParsePosition(place)
+	if f.Saw = saw; seen && ok {
+		_, ok = changes.ReadSeen(saw)
+	}
 	return f, ok
 }
 
@@ -70,4 +81,11 @@ type From struct {
 	Replica bool
 	AsOf    time.Time // of a replica: its records are at least as they were then
 	Stale   bool      // they are older than pages are while the primary is there
+}
+
+// UnseenError is the error for a floor that not even the primary shows.
+type UnseenError struct{ Floor Floor }
+
+func (e *UnseenError) Error() string {
+	return fmt.Sprintf("found %s as what has been seen of the list; no server that answers shows that", e.Floor)
 }
