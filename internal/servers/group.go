@@ -227,15 +227,16 @@ func (s *Server) usable() (usable, fresh bool) {
 
 // Alone reports whether replicas answer without the primary at the moment.
 func (g *Group) Alone() bool {
-	g.primary.mu.Lock()
-	defer g.primary.mu.Unlock()
-	return g.primary.silent && g.limits.Stale > 0 && time.Since(g.primary.heard) < g.limits.Stale
+	return g.may() && !g.There()
 }
 
-// Furthest is the replica that has come furthest, of those that answer; nil: none does.
-func (g *Group) Furthest() (best *Server) {
+// Furthest is the replica that has come furthest, of those that answer, but for some; nil: none does.
+func (g *Group) Furthest(but ...*Server) (best *Server) {
 	var at Position
 	for _, s := range g.all {
+		if slices.Contains(but, s) {
+			continue
+		}
 		s.mu.Lock()
 		if !s.silent && s.wrong == "" && (best == nil || at.Before(s.seen.Position)) {
 			best, at = s, s.seen.Position
@@ -261,33 +262,37 @@ func Of(pool *pgxpool.Pool) Reader {
 }
 
 // Read does something on the primary or, if that does not answer and replicas may answer alone, on the one of these that has come
-// furthest; alone is nil where the primary has answered.
+// furthest; alone is nil where the primary has answered. Whichever fails meanwhile is passed over.
 func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) error) (alone *Alone, err error) {
-	may := g.limits.Stale > 0
-	if !g.Alone() {
+	var failed []*Server
+	for {
+		s, last := g.primary, slices.Contains(failed, g.primary)
+		if g.Alone() || last && g.may() {
+			if best := g.Furthest(failed...); best != nil {
+				s, last = best, false
+			}
+		}
 		within, done := ctx, func() {}
-		if may && g.Furthest() != nil {
-			within, done = g.primary.Within(ctx)
+		if !last && g.may() {
+			within, done = s.Within(ctx)
 		}
-		err := do(within, g.primary)
-		silent := context.Cause(within) == ErrSilent
+		if alone = nil; s.Replica {
+			alone = &Alone{s.AsOf()} // before it answers
+		}
+		err = do(within, s)
+		if context.Cause(within) == ErrSilent && err != nil {
+			err = postgres.ErrAway
+		}
 		done()
-		if err == nil || ctx.Err() != nil || !may || !silent && !postgres.Unavailable(err) {
-			return nil, err
+		if last || err == nil || ctx.Err() != nil || !g.may() || !postgres.Unavailable(err) {
+			return alone, err
 		}
+		failed = append(failed, s)
 	}
-	s := g.Furthest()
-	if s == nil {
-		return nil, do(ctx, g.primary)
-	}
-	alone = &Alone{s.AsOf()} // before it answers
-	within, done := s.Within(ctx)
-	defer done()
-	if err = do(within, s); context.Cause(within) == ErrSilent && err != nil {
-		err = postgres.ErrAway
-	}
-	return alone, err
 }
+
+// may reports whether replicas may answer without the primary, were it silent.
+func (g *Group) may() bool { return g.limits.Stale > 0 && time.Since(g.Heard()) < g.limits.Stale }
 
 // Choose is from which servers a caller may read, the best first. A caller stays with one replica; a new one goes to the least
 // behind or, where all are even, to the least busy. The primary comes last: it answers what no replica can. Those to avoid have failed

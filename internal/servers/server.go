@@ -173,9 +173,12 @@ func (s *Server) over(ctx context.Context) error {
 	}
 	for {
 		began := time.Now()
-		answer, cancel := context.WithTimeout(ctx, silence)
+		answer, over := patience(ctx)
 		n, err := s.ask(answer, conn, s.all.epoch())
-		cancel()
+		if err != nil && context.Cause(answer) == ErrSilent {
+			err = ErrSilent
+		}
+		over()
 		if err != nil {
 			return err
 		}
@@ -188,6 +191,26 @@ func (s *Server) over(ctx context.Context) error {
 		case <-time.After(time.Until(began.Add(look))):
 		}
 	}
+}
+
+// patience is a context that ends after silence, with the cause ErrSilent. It is counted in steps, so that a machine
+// that stops for a while, with us on it, does not count.
+func patience(ctx context.Context) (context.Context, context.CancelFunc) {
+	const steps = 5
+	ctx, end := context.WithCancelCause(ctx)
+	go func() {
+		step := time.NewTicker(silence / steps)
+		defer step.Stop()
+		for range steps {
+			select {
+			case <-ctx.Done():
+				return
+			case <-step.C:
+			}
+		}
+		end(ErrSilent)
+	}()
+	return ctx, func() { end(nil) }
 }
 
 // fall notes that the server does not answer. Whatever waits for it ends.

@@ -190,6 +190,9 @@ func (m *model) ask(ctx context.Context, stores []*sets.Store, seed uint64) erro
 			if ctx.Err() != nil {
 				return nil
 			}
+			if m.paused(err) {
+				continue
+			}
 			return fmt.Errorf("%s, held at %d: %w", query, req.At, err)
 		}
 		if err := m.neverBack(ctx, &req, page, &seen); err != nil {

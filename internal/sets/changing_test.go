@@ -22,6 +22,7 @@ import (
 	"golang.org/x/sync/errgroup"
 
 	"pageladder.example/internal/intake"
+	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets"
 	"pageladder.example/internal/soak"
 	"pageladder.example/internal/testkit"
@@ -97,12 +98,12 @@ type model struct {
 	// holds compares an answer with what it should have been.
 	holds func(context.Context, *sets.Page, string, asking, int) error
 
-	requests, folded, kept, late atomic.Int64
-	held, gone                   atomic.Int64 // pages of lists that were held, and refusals of that
-	byCursor                     atomic.Int64
-	servers                      map[string]*atomic.Int64 // how often each was read from; nil: there is but one
-	marks                        given
-	ways                         sync.Map
+	requests, folded, kept, late, aways atomic.Int64
+	held, gone                          atomic.Int64 // pages of lists that were held, and refusals of that
+	byCursor                            atomic.Int64
+	servers                             map[string]*atomic.Int64 // how often each was read from; nil: there is but one
+	marks                               given
+	ways                                sync.Map
 }
 
 func newModel(t *testing.T, records int) *model { return modelIn(t, testkit.DatabaseURL(t), records) }
@@ -338,6 +339,15 @@ const (
 	quieter = 8                       // times as long
 )
 
+// paused reports, and counts, that a server was away: in a long run the machine may stop for seconds.
+func (m *model) paused(err error) bool {
+	if *modelTime < time.Minute || !postgres.Unavailable(err) {
+		return false
+	}
+	m.aways.Add(1)
+	return true
+}
+
 // write writes until the end.
 func (m *model) write(ctx context.Context, pause time.Duration) error {
 	for began := time.Now(); ctx.Err() == nil; {
@@ -352,7 +362,7 @@ func (m *model) write(ctx context.Context, pause time.Duration) error {
 		default:
 			err = m.inSQL(ctx)
 		}
-		if !allowed(err) && ctx.Err() == nil {
+		if !allowed(err) && !m.paused(err) && ctx.Err() == nil {
 			return fmt.Errorf("a writer: %w", err)
 		}
 		// Now and then the records change by triggers too. A followed table's log is then another one.
@@ -413,7 +423,7 @@ func (m *model) run(stores []*sets.Store, length time.Duration) {
 	}
 	group.Go(func() error { defer stop(); return reading.Wait() })
 	require.NoError(m.t, group.Wait())
-	m.t.Logf("%d questions, %d answered by what was known, %d images added; %d of lists that were held, and %d refusals; %d by cursor", m.requests.Load(), m.kept.Load(), m.folded.Load(), m.held.Load(), m.gone.Load(), m.byCursor.Load())
+	m.t.Logf("%d questions, %d answered by what was known, %d images added; %d of lists that were held, and %d refusals; %d by cursor; %d times a server was away", m.requests.Load(), m.kept.Load(), m.folded.Load(), m.held.Load(), m.gone.Load(), m.byCursor.Load(), m.aways.Load())
 	m.ways.Range(func(way, n any) bool { m.t.Logf("%7d %s", n.(*atomic.Int64).Load(), way); return true })
 }
 
