@@ -37,10 +37,14 @@ const (
 // Client calls one service. It is safe for concurrent use. The zero Client calls the one at
 // DefaultServer. If the service refuses a request, the error is a *Problem, such as one of status 412 for a
 // revision that a record no longer has; if none answers, ErrUnreachable.
+//
+// Where the service reads from replicas, a Client of New's never gets a page of a set that is older than what it has had or written, also
+// from another service behind the same address: it sends Min-Version back.
 type Client struct {
 	base  string // without a "/" at the end; "": DefaultServer
 	token string
 	http  *http.Client // nil: shared
+	seen  *seen        // nil: nothing is remembered
 }
 
 // New is a client for the service at an http or https address, such as "http://127.0.0.1:8470".
@@ -49,7 +53,7 @@ func New(server string) (*Client, error) {
 	if err != nil || base.Scheme != "http" && base.Scheme != "https" || base.Host == "" {
 		return nil, fmt.Errorf("client: the server's address %q is not of the form %s", server, DefaultServer)
 	}
-	return &Client{base: strings.TrimRight(base.String(), "/")}, nil
+	return &Client{base: strings.TrimRight(base.String(), "/"), seen: &seen{}}, nil
 }
 
 // shared is used by clients that were given no http.Client.
@@ -417,7 +421,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 		accept = "application/json;shape=native, application/json"
 	}
 	req.Header.Set("Accept", accept)
-	for name, value := range map[string]string{"Content-Type": r.mediaType, "Authorization": c.token, "If-Match": r.ifMatch, "Idempotency-Key": r.key} {
+	for name, value := range map[string]string{"Content-Type": r.mediaType, "Authorization": c.token, "If-Match": r.ifMatch, "Idempotency-Key": r.key, api.MinVersion: c.hasSeen(&r)} {
 		switch {
 		case value == "":
 		case name == "Authorization":
@@ -439,6 +443,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 		}
 		return nil, fmt.Errorf("client: %w at %s: %w", ErrUnreachable, c.server(), err)
 	}
+	c.noteSeen(&r, res, nil)
 	mediaType, _, _ := mime.ParseMediaType(res.Header.Get("Content-Type"))
 	switch {
 	case res.StatusCode == http.StatusNoContent, res.StatusCode < 300 && mediaType == r.accept:
@@ -448,6 +453,7 @@ func (c *Client) send(ctx context.Context, r request) (*http.Response, error) {
 	if mediaType == "application/problem+json" {
 		p := &Problem{}
 		if err := json.NewDecoder(io.LimitReader(res.Body, answerBytes)).Decode(p); err == nil {
+			c.noteSeen(&r, res, p)
 			return nil, p
 		}
 	}

@@ -104,3 +104,33 @@ func TestAFileIsSentAgainAsAWhole(t *testing.T) {
 		})
 	}
 }
+
+// What has been seen of a set is sent back, the latest of it, until the service knows no server that shows it.
+func TestWhatHasBeenSeenIsSentBack(t *testing.T) {
+	var asked []string
+	answers := []string{"", "7", "5", "t1.a", "t1.b~3.4", "t1.9", "t2.1", "-"}
+	own, err := client.New("http://saltmere.example")
+	require.NoError(t, err)
+	own = own.WithToken("x").WithHTTP(&http.Client{Transport: sent(func(r *http.Request) (*http.Response, error) {
+		asked = append(asked, r.URL.Path+" "+r.Header.Get("Min-Version"))
+		header := http.Header{"Content-Type": {"application/json"}}
+		status, body := 200, `{"records":[]}`
+		switch answer := answers[0]; answer {
+		case "-":
+			status, body = 412, `{"type":"https://saltmere.example/problems/not-shown","status":412}`
+			header.Set("Content-Type", "application/problem+json")
+		default:
+			header.Set("Min-Version", answer)
+		}
+		if strings.Contains(r.URL.Path, "arrivals") {
+			answers = append(answers[1:], answers[0])
+		}
+		return &http.Response{StatusCode: status, Header: header, Body: io.NopCloser(strings.NewReader(body))}, nil
+	})})
+	for range 9 {
+		own.Page(t.Context(), "arrivals", "")
+	}
+	own.Page(t.Context(), "tides", "")
+	const at = "/api/sets/arrivals/records "
+	assert.Equal(t, []string{at, at, at + "7", at + "7", at + "t1.a", at + "t1.b~3.4", at + "t1.b~3.4", at + "t2.1", at, "/api/sets/tides/records "}, asked)
+}

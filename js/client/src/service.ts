@@ -40,6 +40,8 @@ const unheard = 3
 export class Service {
   readonly address: string
   private readonly options: Options
+  /** What has been seen of each set, where the service reads from replicas: it is sent back, so that no later page is older. */
+  private readonly seen = new Map<string, string>()
 
   /** The address may have a path; "" in a browser is the service that the page is of. */
   constructor(address: string, options: Options = {}) {
@@ -91,6 +93,7 @@ export class Service {
   /** Calls a path. What is no success is a Problem. */
   async send(path: string, { method, body, headers, signal, cache, long }: Call = {}): Promise<Response> {
     const { token, fetch: sender = fetch } = this.options
+    const set = /^\/api\/sets\/([^/?]+)\//.exec(path)?.[1] ?? ''
     const ends = [signal, long ? undefined : AbortSignal.timeout(answerTime)].filter((end) => end !== undefined)
     let response: Response
     try {
@@ -102,6 +105,7 @@ export class Service {
           Accept: 'application/json;shape=native, application/json',
           ...(token && { Authorization: `Bearer ${token}` }),
           ...(body !== undefined && { 'Content-Type': 'application/json' }),
+          'Min-Version': this.seen.get(set),
           ...headers,
         }).filter((header): header is [string, string] => header[1] !== undefined),
         signal: AbortSignal.any(ends),
@@ -111,12 +115,34 @@ export class Service {
       signal?.throwIfAborted()
       throw new Problem(0, `No service answers at ${this.address || 'the address of this page'}.`, {}, { cause })
     }
+    const floor = response.headers.get('Min-Version')
+    if (set && floor && later(floor, this.seen.get(set))) this.note(set, floor)
     if (response.ok) return response
     const said: unknown = await response.json().catch(() => null) // of a proxy it may be anything
+    if (said && typeof said === 'object' && 'type' in said && /\/not-shown$/.test(String(said.type))) this.seen.delete(set) // of another history
     throw new Problem(
       response.status,
       `The service answered ${response.status} ${response.statusText}`.trim() + '.',
       said && typeof said === 'object' ? said : {},
     )
   }
+
+  private note(set: string, floor: string): void {
+    if (this.seen.size >= setsSeen && !this.seen.has(set)) this.seen.clear()
+    this.seen.set(set, floor)
+  }
+}
+
+/** Sets of which it is remembered what has been seen. */
+const setsSeen = 1000
+
+/** Whether a state is not before another one: both are versions, or places in a log such as "t3.16b374d8". */
+function later(at: string, before = '0'): boolean {
+  const parts = (text: string): bigint[] => {
+    const place = /^t(\d+)\.([0-9a-f]+)/.exec(text)
+    return place ? [BigInt(place[1]!), BigInt('0x' + place[2]!)] : [0n, /^\d+$/.test(text) ? BigInt(text) : 0n]
+  }
+  const [timeline, n] = parts(at) as [bigint, bigint]
+  const [timelineBefore, nBefore] = parts(before) as [bigint, bigint]
+  return timeline > timelineBefore || (timeline === timelineBefore && n >= nBefore)
 }

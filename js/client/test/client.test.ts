@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { encode, keyPath } from '@pageladder/client'
+import { encode, keyPath, Service } from '@pageladder/client'
 
 test('queries and keys are written as the service reads them', () => {
   assert.equal(
@@ -26,4 +26,22 @@ test('queries and keys are written as the service reads them', () => {
     ['all', 'all,'],
   ] as const)
     assert.equal(keyPath(key), path)
+})
+
+test('what has been seen of a set is sent back, the latest of it', async () => {
+  const answers = ['', '7', '5', 't1.a', 't1.b~3.4', 't1.9', 't2.1', '-', '']
+  const sent: string[] = []
+  const service = new Service('http://saltmere.example', {
+    fetch: (_, init) => {
+      sent.push(new Headers(init?.headers).get('Min-Version') ?? '')
+      const floor = answers.shift()!
+      return Promise.resolve(
+        floor === '-'
+          ? Response.json({ type: 'https://saltmere.example/problems/not-shown' }, { status: 412 })
+          : Response.json({}, { headers: floor ? { 'Min-Version': floor } : {} }),
+      )
+    },
+  })
+  while (answers.length) await service.call('/api/sets/arrivals/records?page=2').catch(() => undefined)
+  assert.deepEqual(sent, ['', '', '7', '7', 't1.a', 't1.b~3.4', 't1.b~3.4', 't2.1', ''])
 })
