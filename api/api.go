@@ -51,6 +51,7 @@ type Server struct {
 	Source  string   `json:"source,omitempty"`            // whose database it is; absent of our own
 	Name    string   `json:"name"`                        // primary, replica 1 and so on, as they were listed
 	Answers bool     `json:"answers"`                     // it may be read from
+	Why     string   `json:"why,omitempty"`               // why it is not read from
 	Age     *float64 `json:"age_s" jsonschema:"nullable"` // seconds that a replica's records are old at most; null where that is not known, and of a primary
 }
 

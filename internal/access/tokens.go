@@ -137,12 +137,15 @@ func (k *Keeper) put(ctx context.Context, secret, label string, role Role, sets 
 const columns = "id, label, role, sets, created_at, used_at, ended_at"
 
 // List lists all tokens, also those that have ended.
-func (k *Keeper) List(ctx context.Context) ([]Token, error) {
-	rows, err := k.pool.Query(ctx, "select "+columns+" from pageladder.token order by id")
-	if err != nil {
-		return nil, err
-	}
-	return pgx.CollectRows(rows, pgx.RowToStructByPos[Token])
+func (k *Keeper) List(ctx context.Context) (all []Token, err error) {
+	_, err = k.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) error {
+		rows, err := db.Query(ctx, "select "+columns+" from pageladder.token order by id")
+		if err == nil {
+			all, err = pgx.CollectRows(rows, pgx.RowToStructByPos[Token])
+		}
+		return err
+	})
+	return all, err
 }
 
 // End ends a token and its sessions, at once in this service and within a second in other

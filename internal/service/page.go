@@ -219,15 +219,18 @@ func (s *Service) answer(c *gin.Context, request *pageAsk, page *sets.Page, self
 	fresh := &answers.Answer{Ready: answer.Ready{Body: body}, NoStore: request.control.Explain, Held: page.Held != nil}
 	fresh.Describe(request.shape, ready, self)
 	key := request.key(c, page.Set)
+	stale := request.request.Seen != nil && request.request.Seen.Stale
 	switch {
 	case request.control.Explain: // is not remembered
 		return fresh
 	case page.Held != nil, page.Set.Attached(): // what is hidden now is not that of the version; a state may have no number
 		fresh.Tag = ageless(request, self, ready, fresh).DigestTag()
+	case stale: // who has it as it was says so, and the other way round
+		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.hosts.Public, s.version+" stale")
 	default:
 		fresh.Tag = answers.WeakTag(&key, page.Set.Version, s.hosts.Public, s.version)
 	}
-	if _, alone := s.store.Alone(); alone || request.request.Seen != nil && request.request.Seen.Stale {
+	if _, alone := s.store.Alone(); alone || stale {
 		return fresh
 	}
 	if state := page.State(); s.answers != nil && state > 0 && len(body) <= answers.KeptBytes && page.Settled.Total().Is() != paging.TotalAtLeast {

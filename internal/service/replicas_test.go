@@ -82,7 +82,10 @@ func TestAServiceWithAReplica(t *testing.T) {
 	read("", sent{})
 	total := *page.Paging.TotalItems
 
-	require.Equal(t, http.StatusOK, read("?size=20", sent{token: secret}).StatusCode)
+	res := read("?size=20", sent{token: secret})
+	require.Equal(t, http.StatusOK, res.StatusCode)
+	tag := res.Header.Get("ETag")
+	require.Equal(t, http.StatusNotModified, read("?size=20", sent{headers: map[string]string{"If-None-Match": tag}}).StatusCode)
 	require.Equal(t, http.StatusOK, read("?size=20", sent{token: nobody}).StatusCode)
 	line.Silence(func([]byte) bool { return true })
 	testkit.Eventually(t, func() bool { health, status := ready(); return status == http.StatusOK && health.Status == "reads" }, "replicas answer alone")
@@ -92,7 +95,13 @@ func TestAServiceWithAReplica(t *testing.T) {
 		return page.Paging.Stale && res.Header.Get(api.Stale) == "?1"
 	}, "and say so")
 	assert.Equal(t, total, *page.Paging.TotalItems)
-	res, _ := send(t, "POST", records, inJSON("", `{"id": 9100}`))
+	assert.Equal(t, http.StatusOK, read("?size=20", sent{headers: map[string]string{"If-None-Match": tag}}).StatusCode, "a page that is old is another one")
+	for _, path := range []string{"/api/sets", "/api/sets/arrivals", "/api/sets/arrivals/rules", "/api/sets/arrivals/records/7", "/api/sets/arrivals/records/all",
+		"/api/sets/arrivals/ladder?total=90", "/api/sets/arrivals/openapi.json", "/api/tokens", "/api/session", "/lists/arrivals", "/healthz", "/metrics"} {
+		res, body := send(t, "GET", at+path, sent{})
+		assert.Equal(t, http.StatusOK, res.StatusCode, "%s: %.200s", path, body)
+	}
+	res, _ = send(t, "POST", records, inJSON("", `{"id": 9100}`))
 	assert.Equal(t, http.StatusServiceUnavailable, res.StatusCode)
 	require.NoError(t, elsewhere.End(t.Context(), token.ID))
 	_, err = direct.Configure(t.Context(), "arrivals", func(s *sets.Settings) error { s.Open = false; return nil })

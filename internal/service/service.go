@@ -303,7 +303,8 @@ func (s *Service) ready(c *gin.Context) error {
 		}
 	}
 	for _, server := range s.store.Servers() {
-		health.Servers = append(health.Servers, api.Server{Source: server.Source, Name: server.Name, Answers: server.Answers && server.Wrong == "", Age: server.Age()})
+		why, _, _ := strings.Cut(server.Wrong, ":") // the rest is for the operator
+		health.Servers = append(health.Servers, api.Server{Source: server.Source, Name: server.Name, Answers: server.Answers && why == "", Why: why, Age: server.Age()})
 	}
 	c.PureJSON(http.StatusOK, health)
 	return nil

@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { readHealth, readReady, root } from '../api'
+import { readHealth, readReady, root, type Health } from '../api'
 import CodeBlock from '../components/CodeBlock.vue'
 import ProblemNote from '../components/ProblemNote.vue'
 
@@ -31,6 +31,20 @@ interface Description {
   info: { version: string }
   paths: { [path: string]: { [method: string]: Operation } }
 }
+/** How the database is. */
+const state = ({ status, since }: Health) =>
+  status === 'reads'
+    ? `to read only: the primary has not answered since ${since ? new Date(since).toLocaleTimeString() : 'the service began'}`
+    : 'ready'
+/** How one of its servers is. */
+const how = ({ name, answers, why, age_s }: NonNullable<Health['servers']>[number]) => {
+  if (!answers) return `passed over: ${why || 'it does not answer'}`
+  if (name === 'primary') return 'answers'
+  return age_s === null
+    ? 'of unknown age'
+    : `${age_s < 1 ? 'less than 1' : Math.round(age_s)} s behind at most`
+}
+
 const description = useQuery({
   queryKey: ['description'],
   queryFn: async ({ signal }) =>
@@ -121,7 +135,15 @@ const choose = (id: string) => router.replace({ path: '/about', hash: '#' + enco
     </div>
     <div>
       <dt>Database</dt>
-      <dd>{{ ready.error.value ? ready.error.value.message : ready.data.value ? 'ready' : '…' }}</dd>
+      <dd>
+        {{ ready.error.value ? ready.error.value.message : ready.data.value ? state(ready.data.value) : '…' }}
+      </dd>
+    </div>
+    <div v-if="ready.data.value?.servers">
+      <dt>Its servers</dt>
+      <dd v-for="server in ready.data.value.servers" :key="`${server.source} ${server.name}`">
+        {{ server.source ? `${server.source}: ` : '' }}{{ server.name }}, {{ how(server) }}
+      </dd>
     </div>
     <div>
       <dt>Description of the API</dt>

@@ -12,6 +12,7 @@ import { withoutPlace, withPage } from '../filters'
 import { useLinks } from '../links'
 import { keysOn, left, mark, pinHere, pins, unpin } from '../state'
 import AdjustmentNotes from '../components/AdjustmentNotes.vue'
+import AgeNote from '../components/AgeNote.vue'
 import ColumnChoice from '../components/ColumnChoice.vue'
 import ChangeNote from '../components/ChangeNote.vue'
 import HoldNote from '../components/HoldNote.vue'
@@ -231,6 +232,7 @@ const wide = matchMedia('(min-width: 62rem)').matches
   <p v-else-if="!info.data.value" role="status">Loading…</p>
   <template v-else>
     <AdjustmentNotes v-if="body" :adjusted="body.adjusted" />
+    <AgeNote v-if="body" :paging="body.paging" />
     <div class="desk" :style="{ minHeight: room }">
       <details v-if="rules && params && (params.filters.length || params.search)" class="beside" :open="wide">
         <summary>Search and filters</summary>

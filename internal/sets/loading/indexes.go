@@ -7,6 +7,7 @@ import (
 	"strings"
 
 	"github.com/jackc/pgx/v5"
+	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/postgres"
 	"pageladder.example/internal/sets/catalog"
@@ -86,8 +87,16 @@ type IndexState struct {
 
 // Indexes lists the indexes that a set's rules want, which of them are ready, and the progress of
 // the one that is being built.
-func (l *Loader) Indexes(ctx context.Context, name string) ([]IndexState, error) {
-	set, err := catalog.Get(ctx, l.pool, name)
+func (l *Loader) Indexes(ctx context.Context, name string) (states []IndexState, err error) {
+	_, err = l.catalog.Read(ctx, func(ctx context.Context, db *pgxpool.Pool) (err error) {
+		states, err = indexes(ctx, db, name)
+		return err
+	})
+	return states, err
+}
+
+func indexes(ctx context.Context, db *pgxpool.Pool, name string) ([]IndexState, error) {
+	set, err := catalog.Get(ctx, db, name)
 	if err != nil {
 		return nil, err
 	}
@@ -95,7 +104,7 @@ func (l *Loader) Indexes(ctx context.Context, name string) ([]IndexState, error)
 	for name, definition := range tables.Indexes(set.Definition) {
 		definitions[tables.Quote(postgres.Schema)+"."+tables.Quote(name)] = definition
 	}
-	rows, err := l.pool.Query(ctx, `select wanted, coalesce(i.indisvalid, false), coalesce(p.phase, ''),
+	rows, err := db.Query(ctx, `select wanted, coalesce(i.indisvalid, false), coalesce(p.phase, ''),
 		coalesce(case when p.tuples_total > 0 then p.tuples_done::float8 / p.tuples_total
 		              when p.blocks_total > 0 then p.blocks_done::float8 / p.blocks_total end, 0), coalesce(f.says, '')
 		from unnest($1::text[]) wanted left join pg_index i on i.indexrelid = to_regclass(wanted)
