@@ -83,7 +83,7 @@ soak: packages-test packages-cluster build
 	go test -vet=off -count=1 -p 1 -timeout 0 $(RAPID) -rapid.checks=10000
 	$(MAKE) properties DRAWS=100000
 	PAGELADDER_SOAK=1 $(MAKE) test-js
-	PAGELADDER_CLUSTER=1 PAGELADDER_SOAK=1 go test -vet=off -count=1 -timeout 0 -v -run TestAnHourOfFailures ./internal/cluster
+	PAGELADDER_CLUSTER=1 PAGELADDER_SOAK=1 go test -vet=off -count=1 -timeout 0 -v -run TestAnHour ./internal/cluster
 
 # The tests with the race detector, which needs a C compiler; in parts: make race PART=./internal/sets
 PART := ./...

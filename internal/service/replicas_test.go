@@ -1,12 +1,14 @@
 package service_test
 
 import (
+	"context"
 	"encoding/json"
 	"fmt"
 	"net/http"
 	"testing"
 	"time"
 
+	"github.com/jackc/pgx/v5"
 	"github.com/stretchr/testify/assert"
 	"github.com/stretchr/testify/require"
 
@@ -114,4 +116,35 @@ func TestAServiceWithAReplica(t *testing.T) {
 	testkit.Eventually(t, func() bool { health, _ := ready(); return health.Status == "ok" }, "the primary is back")
 	testkit.Eventually(t, func() bool { return read("", sent{}).StatusCode == http.StatusOK && !page.Paging.Stale }, "pages are new again")
 	assert.Equal(t, total, *page.Paging.TotalItems)
+
+	// What is newer than all that the replica has may not be there yet: it is not gone.
+	standby, err := pgx.Connect(t.Context(), replica)
+	require.NoError(t, err)
+	defer standby.Close(context.Background())
+	_, err = standby.Exec(t.Context(), "select pg_wal_replay_pause()")
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool {
+		var paused bool
+		return standby.QueryRow(t.Context(), "select pg_get_wal_replay_pause_state() = 'paused'").Scan(&paused) == nil && paused
+	}, "the replica stays where it is")
+	res, body := send(t, "POST", at+"/api/sets?name=tides", sent{body: "id\n1\n", headers: map[string]string{"Content-Type": "text/csv"}})
+	require.Equal(t, http.StatusCreated, res.StatusCode, body)
+	secret, _, err = elsewhere.Create(t.Context(), "the second pilot", access.Reader, nil)
+	require.NoError(t, err)
+	tides := func(token string) int {
+		res, _ := send(t, "GET", at+"/api/sets/tides/records", sent{token: token})
+		return res.StatusCode
+	}
+	require.Equal(t, http.StatusOK, tides(""))
+	require.Equal(t, http.StatusOK, tides(secret))
+	line.Silence(func([]byte) bool { return true })
+	testkit.Eventually(t, func() bool { health, _ := ready(); return health.Status == "reads" }, "replicas answer alone")
+	for until := time.Now().Add(1500 * time.Millisecond); time.Now().Before(until); { // longer than a token is remembered
+		assert.Contains(t, []int{200, 503}, tides(""))
+		assert.Contains(t, []int{200, 503}, tides(secret))
+	}
+	assert.Equal(t, http.StatusServiceUnavailable, tides(""))
+	_, err = standby.Exec(t.Context(), "select pg_wal_replay_resume()")
+	require.NoError(t, err)
+	testkit.Eventually(t, func() bool { return tides("") == http.StatusOK && tides(secret) == http.StatusOK }, "the replica has them")
 }
