@@ -107,12 +107,12 @@ func TestAFileIsSentAgainAsAWhole(t *testing.T) {
 
 // What has been seen of a set is sent back, the latest of it, until the service knows no server that shows it.
 func TestWhatHasBeenSeenIsSentBack(t *testing.T) {
-	var asked []string
+	var requests []string
 	answers := []string{"", "7", "5", "t1.a", "t1.b~3.4", "t1.9", "t2.1", "-"}
 	own, err := client.New("http://saltmere.example")
 	require.NoError(t, err)
 	own = own.WithToken("x").WithHTTP(&http.Client{Transport: sent(func(r *http.Request) (*http.Response, error) {
-		asked = append(asked, r.URL.Path+" "+r.Header.Get("Min-Version"))
+		requests = append(requests, r.URL.Path+" "+r.Header.Get("Min-Version"))
 		header := http.Header{"Content-Type": {"application/json"}}
 		status, body := 200, `{"records":[]}`
 		switch answer := answers[0]; answer {
@@ -132,5 +132,5 @@ func TestWhatHasBeenSeenIsSentBack(t *testing.T) {
 	}
 	own.Page(t.Context(), "tides", "")
 	const at = "/api/sets/arrivals/records "
-	assert.Equal(t, []string{at, at, at + "7", at + "7", at + "t1.a", at + "t1.b~3.4", at + "t1.b~3.4", at + "t2.1", at, "/api/sets/tides/records "}, asked)
+	assert.Equal(t, []string{at, at, at + "7", at + "7", at + "t1.a", at + "t1.b~3.4", at + "t1.b~3.4", at + "t2.1", at, "/api/sets/tides/records "}, requests)
 }

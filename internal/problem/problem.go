@@ -39,7 +39,7 @@ var (
 	NotYet        = kind("not-yet", 409, "A service that runs cannot read this yet", "Rules, fields or a token would hold something that a service of an earlier version on the same database cannot read. Update that one first.")
 	Gone          = kind("gone", 410, "The list cannot be held at this version", "pl.version names a version that the list's changes do not reach back to any more, or that no page was of. now leads to the list as it is.")
 	Stale         = kind("stale", 412, "It has been changed since it was read", "If-Match names another revision than the present one. Nothing was changed; read it again.")
-	Unseen        = kind("not-shown", 412, "No server shows what has been seen", "Min-Version, pl.min_version or the cookie names a state of the list that no server which answers has reached within a second. Ask without it for the list as it is.")
+	NotShown      = kind("not-shown", 412, "No server shows what has been seen", "Min-Version, pl.min_version or the cookie names a state of the list that no server which answers has reached within a second. Ask without it for the list as it is.")
 	TooLarge      = kind("too-large", 413, "The body is too large", "The body is longer than the service accepts.")
 	UriTooLong    = kind("address-too-long", 414, "The address is too long", "The query is longer, or has more parameters, than the service accepts.")
 	BadMedia      = kind("media-type", 415, "The body's media type is not accepted", "Content-Type or Content-Encoding names what this call does not read.")

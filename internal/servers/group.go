@@ -246,24 +246,24 @@ func (g *Group) Furthest(but ...*Server) (best *Server) {
 	return best
 }
 
-// Alone is that a replica has answered what the primary would have, had it been there.
-type Alone struct {
+// Replica says that a replica has answered what the primary would have, had it been there.
+type Replica struct {
 	AsOf time.Time // everything until then is in the answer, by our own clock
 }
 
 // Reader asks a database for what is only read: its primary, or a replica that answers alone; alone is nil where it was the primary.
-type Reader func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone *Alone, err error)
+type Reader func(ctx context.Context, do func(ctx context.Context, db *pgxpool.Pool) error) (alone *Replica, err error)
 
 // Of reads from one server.
 func Of(pool *pgxpool.Pool) Reader {
-	return func(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (*Alone, error) {
+	return func(ctx context.Context, do func(context.Context, *pgxpool.Pool) error) (*Replica, error) {
 		return nil, do(ctx, pool)
 	}
 }
 
 // Read does something on the primary or, if that does not answer and replicas may answer alone, on the one of these that has come
 // furthest; alone is nil where the primary has answered. Whichever fails meanwhile is passed over.
-func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) error) (alone *Alone, err error) {
+func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) error) (alone *Replica, err error) {
 	var failed []*Server
 	for {
 		s, last := g.primary, slices.Contains(failed, g.primary)
@@ -277,7 +277,7 @@ func (g *Group) Read(ctx context.Context, do func(context.Context, *Server) erro
 			within, done = s.Within(ctx)
 		}
 		if alone = nil; s.Replica {
-			alone = &Alone{s.AsOf()} // before it answers
+			alone = &Replica{s.AsOf()} // before it answers
 		}
 		err = do(within, s)
 		if context.Cause(within) == ErrSilent && err != nil {

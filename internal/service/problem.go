@@ -84,7 +84,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 	var fixed *sets.FixedError
 	var count *sets.CountError
 	var gone *sets.GoneError
-	var unseen *sets.UnseenError
+	var unseen *sets.BehindError
 	var words *label.Error
 	var bad *intake.BadRows
 	var long *http.MaxBytesError
@@ -115,7 +115,7 @@ func (s *Service) problemFor(c *gin.Context, err error) *problem.Error {
 		return &problem.Error{Kind: problem.Gone, Says: gone.Error(), Now: s.now(c)}
 	case errors.As(err, &unseen):
 		s.forget(c)
-		return &problem.Error{Kind: problem.Unseen, Says: unseen.Error() + "; ask without it for the list as it is"}
+		return &problem.Error{Kind: problem.NotShown, Says: unseen.Error() + "; ask without it for the list as it is"}
 	case errors.As(err, &rules):
 		return problem.FromRules(rules)
 	case errors.As(err, &value):

@@ -29,7 +29,7 @@ type (
 
 	FollowState = source.FollowState
 	GoneError   = view.GoneError
-	UnseenError = view.UnseenError
+	BehindError = view.BehindError
 	TableError  = source.TableError
 	Behind      = fence.Behind
 	Lacking     = peers.Lacking

@@ -212,7 +212,7 @@ func TestThePrimaryShowsLaterThanAReplica(t *testing.T) {
 		assert.True(t, ok)
 		assert.Equal(t, floor, parsed)
 		_, err = read(sets.Caller{Floor: floor})
-		assert.ErrorAs(t, err, new(*sets.UnseenError), set)
+		assert.ErrorAs(t, err, new(*sets.BehindError), set)
 		end()
 		waitFor(t, conn, "")
 		writing.Wait()

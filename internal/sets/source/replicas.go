@@ -141,7 +141,7 @@ func (k *Kept) show(ctx context.Context, found view.Found, floor view.Floor) (vi
 		return true, nil
 	})
 	if err == nil && !there {
-		err = &view.UnseenError{Floor: floor}
+		err = &view.BehindError{Floor: floor}
 	}
 	return found, err
 }
@@ -175,7 +175,7 @@ func (a *Attached) show(ctx context.Context, db changes.Querier, floor view.Floo
 		return err == nil && now.Shows(seen), err
 	})
 	if err == nil && !there {
-		err = &view.UnseenError{Floor: floor}
+		err = &view.BehindError{Floor: floor}
 	}
 	return err
 }

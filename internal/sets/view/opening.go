@@ -83,9 +83,9 @@ type From struct {
 	Stale   bool      // they are older than pages are while the primary is there
 }
 
-// UnseenError is the error for a floor that not even the primary shows.
-type UnseenError struct{ Floor Floor }
+// BehindError is the error for a floor that not even the primary shows.
+type BehindError struct{ Floor Floor }
 
-func (e *UnseenError) Error() string {
+func (e *BehindError) Error() string {
 	return fmt.Sprintf("found %s as what has been seen of the list; no server that answers shows that", e.Floor)
 }
