@@ -99,7 +99,7 @@ func TestAServiceWithAReplica(t *testing.T) {
 	assert.Equal(t, total, *page.Paging.TotalItems)
 	assert.Equal(t, http.StatusOK, read("?size=20", sent{headers: map[string]string{"If-None-Match": tag}}).StatusCode, "a page that is old is another one")
 	for _, path := range []string{"/api/sets", "/api/sets/arrivals", "/api/sets/arrivals/rules", "/api/sets/arrivals/records/7", "/api/sets/arrivals/records/all",
-		"/api/sets/arrivals/ladder?total=90", "/api/sets/arrivals/openapi.json", "/api/tokens", "/api/session", "/lists/arrivals", "/healthz", "/metrics"} {
+		"/api/sets/arrivals/ladder?total=90", "/api/sets/arrivals/openapi.json", "/api/tokens", "/api/session", "/openapi.json", "/lists/arrivals", "/healthz", "/metrics"} {
 		res, body := send(t, "GET", at+path, sent{})
 		assert.Equal(t, http.StatusOK, res.StatusCode, "%s: %.200s", path, body)
 	}
