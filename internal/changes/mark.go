@@ -127,7 +127,7 @@ const seenListed = 50
 // before the primary does, which waits for a synchronous standby, or for its turn.
 func Seen(xmin uint64, s *Snapshot) string {
 	text := strconv.FormatUint(xmin, 36)
-	if s != nil {
+	if s != nil && s.Standby { // a primary lists those that it does not see
 		for _, xid := range s.Listed[max(0, len(s.Listed)-seenListed):] {
 			if xid >= xmin {
 				text += "." + strconv.FormatUint(xid, 36)

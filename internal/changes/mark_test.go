@@ -132,8 +132,8 @@ func TestMarksOfKeptSetsAndOfOtherLogs(t *testing.T) {
 func TestAPrimaryShowsWhatAStandbyHasShown(t *testing.T) {
 	primary := &Snapshot{Xmin: 12, Xmax: 20, Listed: []uint64{12, 15}}
 	for text, shows := range map[string]bool{
-		Seen(12, nil): true, Seen(12, &Snapshot{Listed: []uint64{13, 19}}): true,
-		Seen(13, nil): false, Seen(12, &Snapshot{Listed: []uint64{13, 15}}): false, Seen(12, &Snapshot{Listed: []uint64{20}}): false, Seen(21, nil): false,
+		Seen(12, nil): true, Seen(12, &Snapshot{Listed: []uint64{15}}): true, Seen(12, &Snapshot{Standby: true, Listed: []uint64{13, 19}}): true,
+		Seen(13, nil): false, Seen(12, &Snapshot{Standby: true, Listed: []uint64{13, 15}}): false, Seen(12, &Snapshot{Standby: true, Listed: []uint64{20}}): false, Seen(21, nil): false,
 	} {
 		seen, ok := ReadSeen(text)
 		require.True(t, ok, text)
@@ -142,7 +142,7 @@ func TestAPrimaryShowsWhatAStandbyHasShown(t *testing.T) {
 	none := &Snapshot{Xmin: 20, Xmax: 20}
 	seen, _ := ReadSeen(Seen(20, nil))
 	require.True(t, none.Shows(seen))
-	long := &Snapshot{}
+	long := &Snapshot{Standby: true}
 	for xid := range uint64(1000) {
 		long.Listed = append(long.Listed, 5+xid)
 	}

@@ -66,7 +66,7 @@ func (r *Hosts) Admit(h http.Header, req *http.Request) (preflight bool, err err
 	}
 	if origin := req.Header.Get("Origin"); origin != "" && slices.Contains(r.origins, origin) {
 		h.Set("Access-Control-Allow-Origin", origin)
-		h.Set("Access-Control-Expose-Headers", "Link, Content-Location, ETag, Location, Min-Version, Paging, Adjusted, Retry-After, X-Request-Id")
+		h.Set("Access-Control-Expose-Headers", "Link, Content-Location, ETag, Location, Min-Version, Paging, Adjusted, Stale, Retry-After, X-Request-Id")
 		if req.Method == http.MethodOptions && req.Header.Get("Access-Control-Request-Method") != "" {
 			h.Set("Access-Control-Allow-Methods", "GET, HEAD, POST, PUT, PATCH, DELETE")
 			h.Set("Access-Control-Allow-Headers", "Authorization, Content-Type, If-Match, If-None-Match, Idempotency-Key, Min-Version, Accept, Accept-Language")

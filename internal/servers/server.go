@@ -21,7 +21,8 @@ const (
 	silence  = 250 * time.Millisecond // without an answer to a look: the server is passed over until it answers again
 	showUp   = time.Second            // longest wait for the primary to show what a replica has shown
 	catchUp  = 100 * time.Millisecond // longest wait for a replica that is behind what a caller has seen
-	askAgain = 5 * time.Millisecond   // meanwhile
+	askAgain = 5 * time.Millisecond   // meanwhile,
+	askLater = 50 * time.Millisecond  // and after some times
 )
 
 // ErrSilent is the cause of a context of Server.Within that has ended since the server does not answer.
@@ -278,29 +279,29 @@ func (s *Server) Reaches(ctx context.Context, db postgres.Querier, place Positio
 			return false, err
 		case !(Position{timeline, uint64(at)}).Before(place):
 			return true, nil
-		case !wait(ctx, until):
+		case !wait(ctx, askAgain, until):
 			return false, nil
 		}
 	}
 }
 
 // wait waits a moment, and reports whether the deadline is still to come.
-func wait(ctx context.Context, until time.Time) bool {
+func wait(ctx context.Context, pause time.Duration, until time.Time) bool {
 	if time.Now().After(until) {
 		return false
 	}
 	select {
 	case <-ctx.Done():
 		return false
-	case <-time.After(askAgain):
+	case <-time.After(pause):
 		return true
 	}
 }
 
 // Await asks again and again, until an answer is yes, or a deadline has passed.
 func Await(ctx context.Context, until time.Time, ask func(context.Context) (bool, error)) (bool, error) {
-	for {
-		if yes, err := ask(ctx); yes || err != nil || !wait(ctx, until) {
+	for pause := askAgain; ; pause = min(2*pause, askLater) {
+		if yes, err := ask(ctx); yes || err != nil || !wait(ctx, pause, until) {
 			return yes, err
 		}
 	}

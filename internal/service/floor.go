@@ -22,7 +22,8 @@ import (
 const (
 	floorCookie = "pageladder_seen"
 	floorsKept  = 20_000 // floors that are remembered, and
-	floorsSent  = 20     // of the sets that a cookie holds
+	floorsSent  = 20     // of the sets that a cookie holds, as far as there is room:
+	cookieBytes = 3_500  // browsers keep 4,096 with its name and attributes, RFC 6265 section 6.1
 )
 
 // floors are those that this service remembers, by caller and set; nil: there are no replicas.
@@ -129,12 +130,19 @@ func floorsIn(c *gin.Context) map[string]sets.Floor {
 // cookieOf is the cookie with some floors: that of one set, and of others as far as there is room.
 func cookieOf(all map[string]sets.Floor, first string) string {
 	var pairs []string
-	if f, ok := all[first]; ok {
-		pairs = append(pairs, url.QueryEscape(first)+"="+f.String())
+	room := cookieBytes
+	add := func(set string) {
+		pair := url.QueryEscape(set) + "=" + all[set].String()
+		if room -= len(pair) + 1; room >= 0 && len(pairs) < floorsSent {
+			pairs = append(pairs, pair)
+		}
 	}
-	for set, f := range all {
-		if set != first && len(pairs) < floorsSent {
-			pairs = append(pairs, url.QueryEscape(set)+"="+f.String())
+	if _, ok := all[first]; ok {
+		add(first)
+	}
+	for set := range all {
+		if set != first {
+			add(set)
 		}
 	}
 	return strings.Join(pairs, "&")

@@ -7,12 +7,13 @@ import (
 	"github.com/jackc/pgx/v5/pgxpool"
 
 	"pageladder.example/internal/changes"
+	"pageladder.example/internal/servers"
 	"pageladder.example/internal/sets/view"
 )
 
 // NewNumbers numbers states in a database.
 func NewNumbers(pool *pgxpool.Pool, running context.Context) *Numbers {
-	return newNumbers(pool, running, func(do func()) { do() }, false, nil)
+	return newNumbers(pool, running, func(do func()) { do() }, false, servers.Of(pool))
 }
 
 // WriteTwice writes states of a set, twice, as it happens where the answer to the first attempt is

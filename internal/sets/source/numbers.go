@@ -55,9 +55,6 @@ type named struct {
 
 func newNumbers(pool *pgxpool.Pool, running context.Context, later func(func()), readOnly bool, read servers.Reader) *Numbers {
 	m := &Numbers{pool: pool, running: running, later: later, readOnly: readOnly, read: read}
-	if read == nil {
-		m.read = servers.Of(pool)
-	}
 	m.known, _ = lru.New[int64, named](marksKept) // the size is valid
 	return m
 }

@@ -49,9 +49,9 @@ type Options struct {
 	Catalog  *catalog.Catalog
 	Pools    postgres.Pools // of our own database
 	Running  context.Context
-	Later    func(func())   // runs something in the background
-	ReadOnly bool           // nothing is created or changed
-	Read     servers.Reader // nil: over the pools
+	Later    func(func()) // runs something in the background
+	ReadOnly bool         // nothing is created or changed
+	Read     servers.Reader
 }
 
 // NewSources has our own database alone.
